@@ -1,0 +1,52 @@
+import { rmSync } from 'node:fs';
+import path from 'node:path';
+import { DEMO_SESSION_SECRET } from '@/server/env';
+import { buildWhenStale } from './build';
+import { describeDemo } from './demo/people';
+import { createLifetime } from './lifetime';
+import { takeLock } from './lock';
+import { startMariadb } from './mariadb';
+import { runHere } from './processes';
+import { Advice, say } from './say';
+import { needFreePort, servePages } from './serve';
+
+const HOST = '127.0.0.1';
+const DATA = path.join('.data', 'demo');
+
+/** `vorschule demo`: everything a fresh machine needs, then the demo until Ctrl-C. */
+export async function runDemo(options: { port: number; isReset: boolean }): Promise<void> {
+  await needFreePort(options.port, HOST);
+  const lifetime = createLifetime();
+  try {
+    lifetime.onEnd(takeLock(DATA));
+    if (options.isReset) rmSync(DATA, { recursive: true, force: true });
+    const database = await startMariadb(DATA);
+    lifetime.onEnd(() => database.stop());
+    buildWhenStale();
+    const origin = `http://${HOST}:${options.port}`;
+    const env = {
+      DATABASE_URL: database.urlOf('vorschule'),
+      SESSION_SECRET: DEMO_SESSION_SECRET,
+      ORIGIN: origin,
+    };
+    seed(env);
+    const served = await servePages({ host: HOST, port: options.port, env });
+    lifetime.onEnd(() => served.stop());
+    say(`\nVorschule is ready: ${origin}\n\n${describeDemo()}\n\nCtrl-C stops it.`);
+    await Promise.race([
+      lifetime.interrupted,
+      new Promise<void>((resolve) => served.child.once('exit', () => resolve())),
+    ]);
+    say('\nStopping ...');
+  } finally {
+    await lifetime.end();
+  }
+}
+
+/** In a process of its own, since the services read their settings once from the environment. */
+function seed(env: Readonly<Record<string, string>>): void {
+  const words = ['--conditions=react-server', '--enable-source-maps', 'dist/cli.mjs', 'seed-demo'];
+  if (runHere(process.execPath, words, env) !== 0) {
+    throw new Advice('The demo data could not be made; the lines above say why.');
+  }
+}

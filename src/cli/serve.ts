@@ -1,0 +1,49 @@
+import type { ChildProcess } from 'node:child_process';
+import { isPortFree, startProgram, stopProgram, waitUntil } from './processes';
+import { Advice } from './say';
+
+export interface Served {
+  readonly child: ChildProcess;
+  stop(): Promise<void>;
+}
+
+const READY_TIMEOUT_MS = 60_000;
+
+/** Serves the production build and waits until it answers. */
+export async function servePages(options: {
+  host: string;
+  port: number;
+  env: Readonly<Record<'DATABASE_URL' | 'SESSION_SECRET' | 'ORIGIN', string>>;
+}): Promise<Served> {
+  const { host, port, env } = options;
+  await needFreePort(port, host);
+  const child = startProgram(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '--port', String(port), '--hostname', host],
+    { env: { ...env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', NODE_OPTIONS: '' }, output: 'inherit' },
+  );
+  const here = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
+  const answers = async () => {
+    if (child.exitCode !== null) return true;
+    try {
+      return (await fetch(`http://${here}:${port}/api/health`)).ok;
+    } catch {
+      // Not listening yet: fetch rejects until the server has opened its port.
+      return false;
+    }
+  };
+  const isReady = await waitUntil(answers, { timeoutMs: READY_TIMEOUT_MS, everyMs: 100 });
+  if (!isReady || child.exitCode !== null) {
+    await stopProgram(child);
+    throw new Advice('The web server did not start; the lines above say why.');
+  }
+  return { child, stop: () => stopProgram(child) };
+}
+
+/** Refuses a taken port with a sentence before anything else is started. */
+export async function needFreePort(port: number, host: string): Promise<void> {
+  if (await isPortFree(port, host)) return;
+  throw new Advice(
+    `Port ${port} is in use by another program. Choose another one, for example: --port ${port + 1}`,
+  );
+}

@@ -1,0 +1,53 @@
+import { DEMO_SESSION_SECRET, getEnv } from '@/server/env';
+import { makeSetUpCode } from '@/server/auth/secrets';
+import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
+import { isSetUp } from '@/server/services/setUpClub';
+import { buildWhenStale } from './build';
+import { createLifetime } from './lifetime';
+import { Advice, say } from './say';
+import { servePages } from './serve';
+
+/** `vorschule start`: a real installation on its own database, until it is asked to end. */
+export async function runStart(options: { host: string; port: number }): Promise<void> {
+  const env = readSettings();
+  buildWhenStale();
+  const lifetime = createLifetime();
+  try {
+    await prepareDatabase();
+    const served = await servePages({ ...options, env });
+    lifetime.onEnd(() => served.stop());
+    say(`Vorschule serves ${env.ORIGIN}`);
+    await Promise.race([
+      lifetime.interrupted,
+      new Promise<void>((resolve) => served.child.once('exit', () => resolve())),
+    ]);
+  } finally {
+    await lifetime.end();
+  }
+}
+
+function readSettings() {
+  try {
+    const { DATABASE_URL, SESSION_SECRET, ORIGIN } = getEnv();
+    if (SESSION_SECRET === DEMO_SESSION_SECRET) {
+      throw new Error('SESSION_SECRET is the demo\'s, which everybody knows. Make one: openssl rand -hex 32');
+    }
+    return { DATABASE_URL, SESSION_SECRET, ORIGIN };
+  } catch (cause) {
+    throw new Advice(cause instanceof Error ? cause.message : String(cause), { cause });
+  }
+}
+
+async function prepareDatabase(): Promise<void> {
+  try {
+    await migrate(getDb(), migrationSource);
+    if (!(await isSetUp())) {
+      say(`There is no club yet. Open ${getEnv().ORIGIN}/set-up and enter this code: ${makeSetUpCode()}`);
+    }
+  } catch (cause) {
+    const reason = cause instanceof Error ? cause.message : String(cause);
+    throw new Advice(`The database of DATABASE_URL could not be prepared: ${reason}`, { cause });
+  } finally {
+    await closeDb();
+  }
+}

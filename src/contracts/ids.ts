@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import type { Brand } from '@/core/shared';
+
+export type ClubId = Brand<number, 'club'>;
+export type CoachId = Brand<number, 'coach'>;
+export type StudentId = Brand<number, 'student'>;
+export type TermId = Brand<number, 'term'>;
+export type ClassId = Brand<number, 'class'>;
+export type SetId = Brand<number, 'set'>;
+export type SetVersionId = Brand<number, 'set-version'>;
+export type TaskId = Brand<number, 'task'>;
+export type AssignmentId = Brand<number, 'assignment'>;
+export type RoundId = Brand<number, 'round'>;
+export type AttemptId = Brand<number, 'attempt'>;
+
+/** Ids arrive as numbers or, from addresses, as digits. */
+function idSchema<Id extends number>() {
+  return z.coerce
+    .number()
+    .int()
+    .positive()
+    .transform((value) => value as Id);
+}
+
+export const classIdSchema = idSchema<ClassId>();
+export const studentIdSchema = idSchema<StudentId>();
+export const setIdSchema = idSchema<SetId>();
+export const taskIdSchema = idSchema<TaskId>();
+export const assignmentIdSchema = idSchema<AssignmentId>();
+export const roundIdSchema = idSchema<RoundId>();
+
+/** Made by the client before sending: the same request sent twice is carried out once. */
+export const requestIdSchema = z.uuid();

@@ -1,0 +1,123 @@
+import { z } from 'zod';
+import { classIdSchema, requestIdSchema, studentIdSchema, type ClassId, type StudentId } from './ids';
+
+/** The pictures a student's key is made of; each is a word too, so that it can be said aloud. */
+export const KEY_PICTURES = [
+  'sun',
+  'moon',
+  'star',
+  'tree',
+  'leaf',
+  'flower',
+  'fish',
+  'boat',
+  'house',
+  'apple',
+  'bell',
+  'umbrella',
+] as const;
+export type KeyPicture = (typeof KEY_PICTURES)[number];
+export const KEY_LENGTH = 3;
+
+export const keySchema = z.array(z.enum(KEY_PICTURES)).length(KEY_LENGTH);
+
+/** Visible text of a name; trimmed, no control characters, runs of spaces as one. */
+export function nameSchema(most: number) {
+  return z
+    .string()
+    .transform((text) => text.normalize('NFC').replace(/\s+/g, ' ').trim())
+    .pipe(
+      z
+        .string()
+        .min(1)
+        .max(most)
+        .regex(/^[^\p{Cc}]+$/u),
+    );
+}
+
+export const coachSignInSchema = z.object({
+  signInName: z.string().trim().min(1).max(60),
+  password: z.string().min(1).max(200),
+});
+
+export const setUpSchema = z.object({
+  code: z.string().min(1).max(64),
+  clubName: nameSchema(120),
+  timeZone: z.string().refine(isTimeZone, 'unknown time zone'),
+  leadName: nameSchema(60),
+  signInName: z.string().trim().min(1).max(60),
+  password: z.string().min(10).max(200),
+});
+export type SetUpInput = z.infer<typeof setUpSchema>;
+
+function isTimeZone(text: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en-GB', { timeZone: text });
+    return true;
+  } catch {
+    // The constructor throws a RangeError for a zone it does not know; there is no list to ask in every browser.
+    return false;
+  }
+}
+
+export const joinCodeSchema = z
+  .string()
+  .transform((text) => text.toUpperCase().replace(/[^A-Z0-9]/g, ''))
+  .pipe(z.string().min(1).max(12));
+
+export const studentSignInSchema = z.object({
+  joinCode: joinCodeSchema,
+  studentId: studentIdSchema,
+  key: keySchema,
+});
+
+export const newClassSchema = z.object({ requestId: requestIdSchema, name: nameSchema(60) });
+export const newStudentSchema = z.object({
+  requestId: requestIdSchema,
+  classId: classIdSchema,
+  name: nameSchema(40),
+});
+export const renameStudentSchema = z.object({
+  classId: classIdSchema,
+  studentId: studentIdSchema,
+  name: nameSchema(40),
+});
+export const rosterStudentSchema = z.object({ classId: classIdSchema, studentId: studentIdSchema });
+
+export interface ClassSummary {
+  readonly classId: ClassId;
+  readonly name: string;
+  readonly termName: string;
+  readonly studentCount: number;
+  readonly joinCode: string;
+}
+
+export interface NameCard {
+  readonly studentId: StudentId;
+  readonly name: string;
+}
+
+export interface LatestAnswer {
+  readonly attemptId: number;
+  readonly studentName: string;
+  readonly setName: string;
+  readonly puzzleNumber: number;
+  readonly outcome: string;
+  readonly tryNumber: number;
+  readonly receivedAt: string;
+}
+
+export interface ClassPage extends ClassSummary {
+  readonly students: readonly NameCard[];
+  readonly latestAnswers: readonly LatestAnswer[];
+  readonly assignments: readonly AssignmentSummary[];
+}
+
+export interface AssignmentSummary {
+  readonly assignmentId: number;
+  readonly setName: string;
+  readonly puzzleCount: number;
+  readonly givenAt: string;
+  /** Students with at least one right answer to every puzzle. */
+  readonly finishedCount: number;
+}

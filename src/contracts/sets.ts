@@ -1,0 +1,64 @@
+import { z } from 'zod';
+import {
+  classIdSchema,
+  requestIdSchema,
+  setIdSchema,
+  taskIdSchema,
+  type AssignmentId,
+  type ClassId,
+  type SetId,
+  type TaskId,
+} from './ids';
+import { nameSchema } from './people';
+
+export const newSetSchema = z.object({ requestId: requestIdSchema, name: nameSchema(120) });
+export const addPuzzleSchema = z.object({ setId: setIdSchema, fen: z.string().min(1).max(200) });
+export const removePuzzleSchema = z.object({ setId: setIdSchema, taskId: taskIdSchema });
+export const giveSetSchema = z.object({
+  requestId: requestIdSchema,
+  setId: setIdSchema,
+  classId: classIdSchema,
+});
+
+export interface SetSummary {
+  readonly setId: SetId;
+  readonly name: string;
+  readonly puzzleCount: number;
+  /** Number of classes and students it was given to. */
+  readonly givenCount: number;
+  /** The first puzzle, for a small picture. */
+  readonly firstFen: string | undefined;
+}
+
+export interface SetPuzzle {
+  readonly taskId: TaskId;
+  readonly fen: string;
+  readonly mateInMoves: number;
+  /** All keys, in SAN. */
+  readonly keys: readonly string[];
+  readonly mainLine: string;
+}
+
+export interface SetPage {
+  readonly setId: SetId;
+  readonly name: string;
+  readonly version: number;
+  /** The newest version was given: the next change starts a new one. */
+  readonly isGiven: boolean;
+  readonly puzzles: readonly SetPuzzle[];
+  readonly givenTo: readonly {
+    readonly assignmentId: AssignmentId;
+    readonly className: string;
+    readonly version: number;
+    readonly givenAt: string;
+  }[];
+  readonly classes: readonly { readonly classId: ClassId; readonly name: string }[];
+}
+
+export interface AddedPuzzle {
+  readonly setId: SetId;
+  readonly setName: string;
+  readonly number: number;
+  readonly mateInMoves: number;
+  readonly isAlreadyThere: boolean;
+}

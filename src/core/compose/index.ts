@@ -1,0 +1,1 @@
+export { makeMateTask, type MateTaskResult } from './mateTask';

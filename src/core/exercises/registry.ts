@@ -1,0 +1,22 @@
+import type { Answer, Family, Verdict } from './family';
+import { mateFamily } from './mate';
+
+/** Every family by its id; a new one is added here and in its own file only. */
+export const FAMILIES = { mate: mateFamily } as const;
+export type FamilyId = keyof typeof FAMILIES;
+
+/** Is this the id of a known family? */
+export function isFamilyId(text: string): text is FamilyId {
+  return Object.hasOwn(FAMILIES, text);
+}
+
+/** Judges a stored answer; task and solution come from the store and are parsed here, so a corrupt row throws. */
+export function judgeAnswer(family: FamilyId, task: unknown, solution: unknown, answer: Answer): Verdict {
+  const { taskSchema, solutionSchema, judge } = FAMILIES[family];
+  return judge(taskSchema.parse(task), solutionSchema.parse(solution), answer);
+}
+
+/** The stored solution of a family. */
+export type SolutionOf<Id extends FamilyId> = (typeof FAMILIES)[Id] extends Family<infer _Task, infer Solution>
+  ? Solution
+  : never;

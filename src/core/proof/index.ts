@@ -1,0 +1,1 @@
+export type { ProofReport, ProveResult } from './proveResult';

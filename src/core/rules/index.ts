@@ -1,0 +1,23 @@
+export { checkPosition, listPositionFaults, type PositionFault } from './checkPosition';
+export { boardText, perft } from './debug';
+export {
+  findCaptured,
+  findCastlingWing,
+  isCheck,
+  isSameMove,
+  listCheckers,
+  listLegalMoves,
+  listLegalMovesFrom,
+  playMove,
+  type Move,
+} from './moves';
+export { findOutcome, type Outcome } from './outcome';
+export {
+  EMPTY_DRAFT,
+  INITIAL_POSITION,
+  NO_CASTLING,
+  type CastlingRights,
+  type CastlingWing,
+  type Position,
+  type PositionDraft,
+} from './position';

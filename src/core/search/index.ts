@@ -1,0 +1,8 @@
+export {
+  createMateSearch,
+  listSearchMoves,
+  searchPerft,
+  type MateSearch,
+  type OnProgress,
+  type ProveLimits,
+} from './mateSearch';

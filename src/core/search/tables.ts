@@ -1,0 +1,103 @@
+/**
+ * Attack tables as pairs of 32-bit words: entry 2 * index holds squares a1..h4, entry 2 * index + 1 squares a5..h8.
+ * Built once from steps on the empty board.
+ */
+import {
+  BISHOP_STEPS,
+  fileOf,
+  KNIGHT_STEPS,
+  QUEEN_STEPS,
+  rankOf,
+  ROOK_STEPS,
+  squareAt,
+  tabulateRays,
+  tabulateSteps,
+  type Square,
+} from '../board';
+
+/** Pairs for lists of squares, one list an index. */
+function packSquares(lists: readonly (readonly Square[])[]): Int32Array {
+  const words = new Int32Array(lists.length * 2);
+  for (const [index, squares] of lists.entries()) {
+    for (const square of squares) {
+      const word = 2 * index + (square >> 5);
+      words[word] = words[word]! | (1 << (square & 31));
+    }
+  }
+  return words;
+}
+
+/** Rays by direction, then square: the four directions towards higher squares first, then the four opposite ones. */
+function packRays(): Int32Array {
+  const rook = tabulateRays(ROOK_STEPS);
+  const bishop = tabulateRays(BISHOP_STEPS);
+  const order = [
+    rook.map((rays) => rays[0]!),
+    rook.map((rays) => rays[1]!),
+    bishop.map((rays) => rays[0]!),
+    bishop.map((rays) => rays[3]!),
+    rook.map((rays) => rays[2]!),
+    rook.map((rays) => rays[3]!),
+    bishop.map((rays) => rays[2]!),
+    bishop.map((rays) => rays[1]!),
+  ];
+  return packSquares(order.flat());
+}
+
+function squaresBetween(one: Square, other: Square): Square[] {
+  const file = Math.sign(fileOf(other) - fileOf(one));
+  const rank = Math.sign(rankOf(other) - rankOf(one));
+  const squares: Square[] = [];
+  let next = squareAt(fileOf(one) + file, rankOf(one) + rank);
+  while (next !== undefined && next !== other && squares.length < 8) {
+    squares.push(next);
+    next = squareAt(fileOf(next) + file, rankOf(next) + rank);
+  }
+  return next === other ? squares : [];
+}
+
+function squarePairs(between: (one: Square, other: Square) => Square[]): Int32Array {
+  return packSquares(
+    Array.from({ length: 4096 }, (_, index) =>
+      index >> 6 === (index & 63) ? [] : between(index >> 6, index & 63),
+    ),
+  );
+}
+
+type QueenRays = ReturnType<typeof tabulateRays>;
+
+/** Every square of the line through both, edges included; empty when they are not on one line. */
+function lineThrough(all: QueenRays, one: Square, other: Square): Square[] {
+  for (let direction = 0; direction < 8; direction += 1) {
+    const ray = all[one]![direction]!;
+    if (!ray.includes(other)) continue;
+    const back = direction < 4 ? (direction + 2) % 4 : 4 + ((direction - 4 + 2) % 4);
+    return [one, ...ray, ...all[one]![back]!];
+  }
+  return [];
+}
+
+/** Fresh tables for one search board, so that the hot closure owns them as constants. */
+export function buildAttackTables() {
+  const queenRays = tabulateRays(QUEEN_STEPS);
+  const isOnLine = (one: Square, other: Square) => queenRays[one]!.some((ray) => ray.includes(other));
+  return {
+    knight: packSquares(tabulateSteps(KNIGHT_STEPS)),
+    king: packSquares(tabulateSteps(QUEEN_STEPS)),
+    /** White's pawn attacks at 0..63, Black's at 64..127. */
+    pawn: packSquares([
+      ...tabulateSteps([
+        [-1, 1],
+        [1, 1],
+      ]),
+      ...tabulateSteps([
+        [-1, -1],
+        [1, -1],
+      ]),
+    ]),
+    rays: packRays(),
+    /** Squares strictly between two squares of one line, at 64 * one + other. */
+    between: squarePairs((one, other) => (isOnLine(one, other) ? squaresBetween(one, other) : [])),
+    line: squarePairs((one, other) => (isOnLine(one, other) ? lineThrough(queenRays, one, other) : [])),
+  };
+}

@@ -1,0 +1,41 @@
+/**
+ * Who is asking: every route, page and action learns it here. What the actor may touch is asked in actors.ts by the
+ * services, which take the actor as their first parameter.
+ */
+import 'server-only';
+import { cache } from 'react';
+import type { CoachId, StudentId } from '@/contracts/ids';
+import { findCoach, findStudent } from '../data/people';
+import type { CoachActor, StudentActor } from './actors';
+import { getDb } from '../db';
+import { openSession, type SessionKind } from './sessions';
+
+/** The signed-in coach of this request, read anew from the database; undefined for anybody else. */
+export const findCoachActor = cache(async (): Promise<CoachActor | undefined> => {
+  const session = await openSession('coach');
+  if (session.personId === undefined) return undefined;
+  const coach = await findCoach(getDb(), session.personId as CoachId);
+  if (coach === undefined || coach.sessionEpoch !== session.epoch) return undefined;
+  return { kind: 'coach', coachId: coach.coachId, clubId: coach.clubId, isLead: coach.isLead, name: coach.name };
+});
+
+/** The signed-in student of this request, read anew from the database; undefined for anybody else. */
+export const findStudentActor = cache(async (): Promise<StudentActor | undefined> => {
+  const session = await openSession('seat');
+  if (session.personId === undefined) return undefined;
+  const student = await findStudent(getDb(), session.personId as StudentId);
+  if (student === undefined || student.sessionEpoch !== session.epoch) return undefined;
+  return { kind: 'student', studentId: student.studentId, clubId: student.clubId, name: student.name };
+});
+
+/** Starts a session after the secret was found right. */
+export async function startSession(kind: SessionKind, personId: number, epoch: number): Promise<void> {
+  const session = await openSession(kind);
+  session.personId = personId;
+  session.epoch = epoch;
+  await session.save();
+}
+
+export async function endSession(kind: SessionKind): Promise<void> {
+  (await openSession(kind)).destroy();
+}

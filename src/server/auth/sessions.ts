@@ -1,0 +1,34 @@
+import { getIronSession, type IronSession, type SessionOptions } from 'iron-session';
+import { cookies } from 'next/headers';
+import { getEnv } from '../env';
+
+/** What the sealed cookie holds: who, and which epoch of that person's sessions. */
+export interface SessionData {
+  personId?: number;
+  epoch?: number;
+}
+
+/** Coach and student have a cookie each, so that a coach can try a seat in another tab. */
+export type SessionKind = 'coach' | 'seat';
+
+const COOKIE_NAMES: Readonly<Record<SessionKind, string>> = {
+  coach: 'vorschule_coach',
+  seat: 'vorschule_seat',
+};
+const DAY_SECONDS = 86_400;
+const LIFETIME_SECONDS: Readonly<Record<SessionKind, number>> = {
+  coach: 14 * DAY_SECONDS,
+  seat: DAY_SECONDS,
+};
+
+/** The session of this request, sealed by iron-session. The cookie is `secure` exactly when ORIGIN is https. */
+export async function openSession(kind: SessionKind): Promise<IronSession<SessionData>> {
+  const { SESSION_SECRET, ORIGIN } = getEnv();
+  const options: SessionOptions = {
+    password: SESSION_SECRET,
+    cookieName: COOKIE_NAMES[kind],
+    ttl: LIFETIME_SECONDS[kind],
+    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: ORIGIN.startsWith('https:'), path: '/' },
+  };
+  return getIronSession<SessionData>(await cookies(), options);
+}

@@ -1,0 +1,227 @@
+import type {
+  AssignmentId,
+  AttemptId,
+  ClassId,
+  RoundId,
+  StudentId,
+  TaskId,
+} from '@/contracts/ids';
+import type { LatestAnswer } from '@/contracts/people';
+import { answerSchema, type Answer, type Diagnosis, type Verdict, type VerdictOutcome } from '@/core/exercises';
+import { z } from 'zod';
+import type { Db } from '../db';
+
+export interface AttemptInput {
+  readonly clientId: string;
+  readonly studentId: StudentId;
+  readonly classId: ClassId;
+  readonly taskId: TaskId;
+  readonly roundId: RoundId;
+  readonly tryNumber: number;
+  readonly answer: Answer;
+  readonly hints: number;
+  readonly spentMs: number;
+  readonly answeredAt: Date;
+  readonly receivedAt: Date;
+}
+
+export interface KnownAttempt {
+  readonly studentId: StudentId;
+  readonly tryNumber: number;
+  readonly outcome: VerdictOutcome;
+}
+
+/** Raised when judging changes, so that old answers can be judged anew beside their first verdict. */
+const JUDGE_VERSION = 1;
+
+const storedDiagnosesSchema = z.object({
+  codes: z.array(z.string()),
+  wrongPly: z.number().nullable(),
+});
+
+/** The stored attempt made on the device under this id. */
+export async function findAttempt(db: Db, clientId: string): Promise<KnownAttempt | undefined> {
+  const row = await db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .where('attempts.client_id', clientId)
+    .where('verdicts.judge_version', JUDGE_VERSION)
+    .first('attempts.student_id', 'attempts.try_number', 'verdicts.outcome');
+  if (row === undefined) return undefined;
+  return {
+    studentId: row.student_id as StudentId,
+    tryNumber: row.try_number,
+    outcome: row.outcome as VerdictOutcome,
+  };
+}
+
+/** How often the student has tried this task in this round. */
+export async function countTries(db: Db, roundId: RoundId, taskId: TaskId): Promise<number> {
+  const row = await db('attempts')
+    .where({ round_id: roundId, task_id: taskId })
+    .count({ tries: 'id' })
+    .first();
+  return Number(row?.tries ?? 0);
+}
+
+/** Adds an attempt and its verdict; nothing is ever changed afterwards. */
+export async function addAttempt(db: Db, input: AttemptInput, verdict: Verdict): Promise<AttemptId> {
+  const [id] = await db('attempts').insert({
+    client_id: input.clientId,
+    student_id: input.studentId,
+    class_id: input.classId,
+    task_id: input.taskId,
+    round_id: input.roundId,
+    try_number: input.tryNumber,
+    answer: JSON.stringify(input.answer),
+    hints: input.hints,
+    spent_ms: input.spentMs,
+    answered_at: input.answeredAt,
+    received_at: input.receivedAt,
+  });
+  await db('verdicts').insert({
+    attempt_id: id as number,
+    judge_version: JUDGE_VERSION,
+    outcome: verdict.outcome,
+    diagnoses: JSON.stringify({
+      codes: verdict.diagnoses,
+      wrongPly: verdict.wrongPly ?? null,
+    } satisfies { codes: readonly Diagnosis[]; wrongPly: number | null }),
+  });
+  return id as AttemptId;
+}
+
+export interface JudgedAttempt {
+  readonly studentId: StudentId;
+  readonly taskId: TaskId;
+  readonly tryNumber: number;
+  readonly answer: Answer;
+  readonly outcome: VerdictOutcome;
+  readonly wrongPly: number | undefined;
+  readonly hints: number;
+  readonly spentMs: number;
+}
+
+interface JudgedRow {
+  student_id: number;
+  task_id: number;
+  try_number: number;
+  answer: unknown;
+  outcome: string;
+  diagnoses: unknown;
+  hints: number;
+  spent_ms: number;
+}
+
+/** All attempts of an assignment, each student's tries in order. */
+export async function listAttemptsOfAssignment(db: Db, assignmentId: AssignmentId): Promise<JudgedAttempt[]> {
+  const rows: JudgedRow[] = await selectJudged(db)
+    .join('rounds', 'rounds.id', 'attempts.round_id')
+    .where('rounds.assignment_id', assignmentId)
+    .orderBy(['attempts.student_id', 'attempts.task_id', 'attempts.try_number']);
+  return rows.map(toJudged);
+}
+
+/** One round's attempts in order. */
+export async function listAttemptsOfRound(db: Db, roundId: RoundId): Promise<JudgedAttempt[]> {
+  const rows: JudgedRow[] = await selectJudged(db)
+    .where('attempts.round_id', roundId)
+    .orderBy(['attempts.task_id', 'attempts.try_number']);
+  return rows.map(toJudged);
+}
+
+/** Puzzles solved by each student of an assignment: [student, number of different tasks]. */
+export async function listSolvedCounts(
+  db: Db,
+  assignmentIds: readonly AssignmentId[],
+): Promise<{ assignmentId: AssignmentId; studentId: StudentId; solved: number }[]> {
+  const rows: { assignment_id: number; student_id: number; solved: number }[] = await db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .join('rounds', 'rounds.id', 'attempts.round_id')
+    .whereIn('rounds.assignment_id', [...assignmentIds])
+    .where({ 'verdicts.outcome': 'right', 'verdicts.judge_version': JUDGE_VERSION })
+    .groupBy('rounds.assignment_id', 'attempts.student_id')
+    .select('rounds.assignment_id', 'attempts.student_id')
+    .countDistinct({ solved: 'attempts.task_id' });
+  return rows.map((row) => ({
+    assignmentId: row.assignment_id as AssignmentId,
+    studentId: row.student_id as StudentId,
+    solved: row.solved,
+  }));
+}
+
+/** The newest answers of a class, newest first. */
+export async function listLatestAnswers(db: Db, classId: ClassId, most: number): Promise<LatestAnswer[]> {
+  const rows: {
+    id: number;
+    display_name: string;
+    set_name: string;
+    ordinal: number;
+    outcome: string;
+    try_number: number;
+    received_at: Date;
+  }[] = await db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .join('people', 'people.id', 'attempts.student_id')
+    .join('rounds', 'rounds.id', 'attempts.round_id')
+    .join('assignments', 'assignments.id', 'rounds.assignment_id')
+    .join('set_versions', 'set_versions.id', 'assignments.set_version_id')
+    .join('sets', 'sets.id', 'set_versions.set_id')
+    .join('set_items', (on) =>
+      on
+        .on('set_items.set_version_id', 'assignments.set_version_id')
+        .andOn('set_items.task_id', 'attempts.task_id'),
+    )
+    .where({ 'attempts.class_id': classId, 'verdicts.judge_version': JUDGE_VERSION })
+    .orderBy([
+      { column: 'attempts.received_at', order: 'desc' },
+      { column: 'attempts.id', order: 'desc' },
+    ])
+    .limit(most)
+    .select(
+      'attempts.id',
+      'people.display_name',
+      'sets.name as set_name',
+      'set_items.ordinal',
+      'verdicts.outcome',
+      'attempts.try_number',
+      'attempts.received_at',
+    );
+  return rows.map((row) => ({
+    attemptId: row.id,
+    studentName: row.display_name,
+    setName: row.set_name,
+    puzzleNumber: row.ordinal,
+    outcome: row.outcome,
+    tryNumber: row.try_number,
+    receivedAt: row.received_at.toISOString(),
+  }));
+}
+
+function selectJudged(db: Db) {
+  return db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .where('verdicts.judge_version', JUDGE_VERSION)
+    .select(
+      'attempts.student_id',
+      'attempts.task_id',
+      'attempts.try_number',
+      'attempts.answer',
+      'attempts.hints',
+      'attempts.spent_ms',
+      'verdicts.outcome',
+      'verdicts.diagnoses',
+    );
+}
+
+function toJudged(row: JudgedRow): JudgedAttempt {
+  return {
+    studentId: row.student_id as StudentId,
+    taskId: row.task_id as TaskId,
+    tryNumber: row.try_number,
+    answer: answerSchema.parse(row.answer),
+    outcome: row.outcome as VerdictOutcome,
+    wrongPly: storedDiagnosesSchema.parse(row.diagnoses).wrongPly ?? undefined,
+    hints: row.hints,
+    spentMs: row.spent_ms,
+  };
+}

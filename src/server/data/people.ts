@@ -1,0 +1,114 @@
+import type { ClubId, CoachId, StudentId } from '@/contracts/ids';
+import type { Db } from '../db';
+import type { PersonRow } from '../db/tables';
+
+export interface CoachRecord {
+  readonly coachId: CoachId;
+  readonly clubId: ClubId;
+  readonly isLead: boolean;
+  readonly name: string;
+  readonly secretHash: string | undefined;
+  readonly sessionEpoch: number;
+}
+
+export interface StudentRecord {
+  readonly studentId: StudentId;
+  readonly clubId: ClubId;
+  readonly name: string;
+  readonly secretHash: string | undefined;
+  readonly sessionEpoch: number;
+}
+
+function toCoach(row: PersonRow): CoachRecord {
+  return {
+    coachId: row.id as CoachId,
+    clubId: row.club_id as ClubId,
+    isLead: row.kind === 'lead',
+    name: row.display_name,
+    secretHash: row.secret_hash ?? undefined,
+    sessionEpoch: row.session_epoch,
+  };
+}
+
+function toStudent(row: PersonRow): StudentRecord {
+  return {
+    studentId: row.id as StudentId,
+    clubId: row.club_id as ClubId,
+    name: row.display_name,
+    secretHash: row.secret_hash ?? undefined,
+    sessionEpoch: row.session_epoch,
+  };
+}
+
+export async function findCoachBySignInName(db: Db, signInName: string): Promise<CoachRecord | undefined> {
+  const row = await db('people')
+    .where({ sign_in_name: signInName })
+    .whereIn('kind', ['lead', 'coach'])
+    .whereNull('erased_at')
+    .first();
+  return row && toCoach(row);
+}
+
+export async function findCoach(db: Db, coachId: CoachId): Promise<CoachRecord | undefined> {
+  const row = await db('people')
+    .where({ id: coachId })
+    .whereIn('kind', ['lead', 'coach'])
+    .whereNull('erased_at')
+    .first();
+  return row && toCoach(row);
+}
+
+export async function findStudent(db: Db, studentId: StudentId): Promise<StudentRecord | undefined> {
+  const row = await db('people').where({ id: studentId, kind: 'student' }).whereNull('erased_at').first();
+  return row && toStudent(row);
+}
+
+export async function createCoach(
+  db: Db,
+  coach: { clubId: ClubId; kind: 'lead' | 'coach'; name: string; signInName: string; secretHash: string },
+): Promise<CoachId> {
+  const [id] = await db('people').insert({
+    club_id: coach.clubId,
+    kind: coach.kind,
+    display_name: coach.name,
+    sign_in_name: coach.signInName,
+    secret_hash: coach.secretHash,
+  });
+  return id as CoachId;
+}
+
+/** A second call with the same request id finds the first one's student. */
+export async function createStudent(
+  db: Db,
+  student: { clubId: ClubId; name: string; secretHash: string; requestId: string },
+): Promise<StudentId> {
+  const [id] = await db('people').insert({
+    club_id: student.clubId,
+    kind: 'student',
+    display_name: student.name,
+    secret_hash: student.secretHash,
+    request_id: student.requestId,
+  });
+  return id as StudentId;
+}
+
+export async function findStudentByRequest(db: Db, requestId: string): Promise<StudentRecord | undefined> {
+  const row = await db('people').where({ request_id: requestId, kind: 'student' }).first();
+  return row && toStudent(row);
+}
+
+export async function renameStudent(db: Db, studentId: StudentId, name: string): Promise<void> {
+  expectOne(await db('people').where({ id: studentId, kind: 'student' }).update({ display_name: name }));
+}
+
+/** Stores a new secret and ends every open session of the student. */
+export async function replaceStudentSecret(db: Db, studentId: StudentId, secretHash: string): Promise<void> {
+  const changed = await db('people')
+    .where({ id: studentId, kind: 'student' })
+    .update({ secret_hash: secretHash, session_epoch: db.raw('session_epoch + 1') });
+  expectOne(changed);
+}
+
+function expectOne(changed: number): void {
+  if (changed !== 1) throw new Error(`expected to change one person, changed ${changed}`);
+}

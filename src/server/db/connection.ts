@@ -1,0 +1,77 @@
+import knex, { type Knex } from 'knex';
+import { getEnv } from '../env';
+import './tables';
+
+/** A connection or a transaction; every data function takes one first. */
+export type Db = Knex;
+
+/** Opens a pool. Moments are UTC and BIGINT never loses digits. */
+export function openDb(url: string): Knex {
+  return knex({
+    client: 'mysql2',
+    connection: {
+      uri: url,
+      timezone: 'Z',
+      supportBigNumbers: true,
+      charset: 'utf8mb4_unicode_ci',
+    },
+    pool: { min: 0, max: 10 },
+  });
+}
+
+/** The server's one pool, opened at first use. */
+export function getDb(): Knex {
+  pool ??= openDb(getEnv().DATABASE_URL);
+  return pool;
+}
+let pool: Knex | undefined;
+
+/** Ends the pool; the next use opens it anew. */
+export async function closeDb(): Promise<void> {
+  const closing = pool;
+  pool = undefined;
+  await closing?.destroy();
+}
+
+const MOST_TRIES = 4;
+/** Deadlock (1213) and lock wait timeout (1205): the whole transaction may be tried again. */
+const RETRY_ERRNOS = [1213, 1205];
+const DUPLICATE_ERRNO = 1062;
+
+/** Is this the database's refusal of a second row with the same unique value? */
+export function isDuplicateError(error: unknown): boolean {
+  return hasErrno(error, [DUPLICATE_ERRNO]);
+}
+
+function hasErrno(error: unknown, errnos: readonly number[]): boolean {
+  return error instanceof Error && 'errno' in error && errnos.includes(Number(error.errno));
+}
+
+/** Runs the work in one transaction, again from the start after a deadlock, so the work must not have other effects. */
+export async function withTransaction<Value>(work: (db: Db) => Promise<Value>): Promise<Value> {
+  for (let tryNumber = 1; ; tryNumber += 1) {
+    try {
+      return await getDb().transaction(work);
+    } catch (error) {
+      if (tryNumber >= MOST_TRIES || !hasErrno(error, RETRY_ERRNOS)) throw error;
+    }
+  }
+}
+
+/**
+ * A transaction that stores something under a unique id. When another request stores the same first, the work runs once more
+ * and then finds what the other one stored.
+ */
+export async function storeOnce<Value>(work: (db: Db) => Promise<Value>): Promise<Value> {
+  try {
+    return await withTransaction(work);
+  } catch (error) {
+    if (!isDuplicateError(error)) throw error;
+    return withTransaction(work);
+  }
+}
+
+/** Brings the schema up to date; safe to run at every start. */
+export async function migrate(db: Knex, source: Knex.MigrationSource<unknown>): Promise<void> {
+  await db.migrate.latest({ migrationSource: source });
+}

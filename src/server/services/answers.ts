@@ -1,0 +1,71 @@
+import type { AnswerCell, AnswersPage } from '@/contracts/attempts';
+import type { ServiceFault } from '@/contracts/faults';
+import type { AssignmentId } from '@/contracts/ids';
+import { makeSan, parseFen, parseMoveText } from '@/core/notation';
+import { checkPosition, isSameMove, listLegalMoves, playMove } from '@/core/rules';
+import { failure, success, type Result } from '@/core/shared';
+import { findOwnClass, type CoachActor } from '../auth/actors';
+import { findAssignment } from '../data/assignments';
+import { listAttemptsOfAssignment, type JudgedAttempt } from '../data/attempts';
+import { listStudents } from '../data/classes';
+import { listTasksOfVersion } from '../data/tasks';
+import { getDb } from '../db';
+
+/** The class table of one assignment: students by name, puzzles in order. */
+export async function getAnswersPage(
+  actor: CoachActor,
+  assignmentId: AssignmentId,
+): Promise<Result<AnswersPage, ServiceFault>> {
+  const db = getDb();
+  const assignment = await findAssignment(db, assignmentId);
+  const found = assignment && (await findOwnClass(db, actor, assignment.classId));
+  if (assignment === undefined || found === undefined) return failure({ code: 'class/not-found' });
+  const tasks = await listTasksOfVersion(db, assignment.setVersionId);
+  const attempts = await listAttemptsOfAssignment(db, assignmentId);
+  const students = await listStudents(db, assignment.classId);
+  return success({
+    className: found.name,
+    setName: assignment.setName,
+    givenAt: assignment.givenAt.toISOString(),
+    puzzles: tasks.map(({ taskId, task }) => ({ taskId, fen: task.fen, mateInMoves: task.mateInMoves })),
+    rows: students.map(({ studentId, name }) => ({
+      studentId,
+      studentName: name,
+      cells: tasks.map(({ taskId, task }) =>
+        toCell(
+          task.fen,
+          attempts.filter((one) => one.studentId === studentId && one.taskId === taskId),
+        ),
+      ),
+    })),
+  });
+}
+
+/** One cell from a student's tries in order; undefined without a try. */
+function toCell(fen: string, tries: readonly JudgedAttempt[]): AnswerCell | undefined {
+  if (tries.length === 0) return undefined;
+  const firstWrong = tries.find(({ outcome }) => outcome === 'wrong');
+  return {
+    tries: tries.length,
+    isSolved: tries.some(({ outcome }) => outcome === 'right'),
+    spentMs: tries.reduce((sum, { spentMs }) => sum + spentMs, 0),
+    hints: Math.max(...tries.map(({ hints }) => hints)),
+    firstWrongMove: firstWrong && findWrongSan(fen, firstWrong),
+  };
+}
+
+/** The wrong move in SAN; its squares when it was never legal there. */
+function findWrongSan(fen: string, { answer, wrongPly }: JudgedAttempt): string | undefined {
+  const draft = parseFen(fen);
+  const checked = draft.ok ? checkPosition(draft.value) : draft;
+  if (!checked.ok || wrongPly === undefined) return undefined;
+  let position = checked.value;
+  for (const [ply, text] of answer.moves.entries()) {
+    const move = parseMoveText(text);
+    const isLegal = move && listLegalMoves(position).some((legal) => isSameMove(legal, move));
+    if (!move || !isLegal) return text;
+    if (ply === wrongPly) return makeSan(position, move);
+    position = playMove(position, move);
+  }
+  return undefined;
+}

@@ -1,0 +1,188 @@
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClassId, StudentId } from '@/contracts/ids';
+import type { AssignmentSummary, ClassPage, ClassSummary, KeyPicture } from '@/contracts/people';
+import { failure, success, type Result } from '@/core/shared';
+import { findOwnClass, type CoachActor } from '../auth/actors';
+import { drawJoinCode, drawKey, hashKey } from '../auth/secrets';
+import { listAssignmentsOfClass } from '../data/assignments';
+import { listLatestAnswers, listSolvedCounts } from '../data/attempts';
+import { addAuditEntry, type AuditAction } from '../data/auditLog';
+import {
+  addClassCoach,
+  createClass,
+  endEnrolment,
+  enrol,
+  findClassByRequest,
+  isStudentOfClass,
+  listClasses,
+  listStudents,
+} from '../data/classes';
+import { findCurrentTerm, getClub } from '../data/clubs';
+import { createStudent, findStudentByRequest, renameStudent, replaceStudentSecret } from '../data/people';
+import { getDb, storeOnce, withTransaction, type Db } from '../db';
+import { dayIn } from './today';
+
+const LATEST_ANSWERS = 12;
+
+/** A student with a key nobody can read again later: only its hash is stored. */
+export interface NewKey {
+  readonly studentId: StudentId;
+  readonly name: string;
+  readonly key: readonly KeyPicture[];
+}
+
+/** The classes this coach works with; all of the club for a lead. */
+export function listOwnClasses(actor: CoachActor): Promise<ClassSummary[]> {
+  return listClasses(getDb(), actor.clubId, actor.isLead ? undefined : actor.coachId);
+}
+
+/** Makes a class in the current term, taught by whoever made it. The same request id makes it once. */
+export async function addClass(
+  actor: CoachActor,
+  input: { requestId: string; name: string },
+): Promise<Result<ClassId, ServiceFault>> {
+  const now = new Date();
+  return storeOnce(async (db) => {
+    const known = await findClassByRequest(db, input.requestId);
+    if (known !== undefined) return success(known);
+    const { timeZone } = await getClub(db, actor.clubId);
+    const termId = await findCurrentTerm(db, actor.clubId, dayIn(timeZone, now));
+    if (termId === undefined) return failure<ServiceFault>({ code: 'term/none' });
+    const classId = await createClass(db, { ...input, clubId: actor.clubId, termId, joinCode: drawJoinCode() });
+    await addClassCoach(db, classId, actor.coachId);
+    await note(db, actor, 'class/created', { classId }, now);
+    return success(classId);
+  });
+}
+
+/** Everything the class page shows. */
+export async function getClassPage(
+  actor: CoachActor,
+  classId: ClassId,
+): Promise<Result<ClassPage, ServiceFault>> {
+  const db = getDb();
+  const found = await findOwnClass(db, actor, classId);
+  if (found === undefined) return failure({ code: 'class/not-found' });
+  const students = await listStudents(db, classId);
+  return success({
+    ...found,
+    studentCount: students.length,
+    students,
+    latestAnswers: await listLatestAnswers(db, classId, LATEST_ANSWERS),
+    assignments: await summariseAssignments(db, classId, new Set(students.map(({ studentId }) => studentId))),
+  });
+}
+
+async function summariseAssignments(
+  db: Db,
+  classId: ClassId,
+  students: ReadonlySet<StudentId>,
+): Promise<AssignmentSummary[]> {
+  const assignments = await listAssignmentsOfClass(db, classId);
+  const solved = await listSolvedCounts(
+    db,
+    assignments.map(({ assignmentId }) => assignmentId),
+  );
+  return assignments.map(({ assignmentId, setName, puzzleCount, givenAt }) => ({
+    assignmentId,
+    setName,
+    puzzleCount,
+    givenAt: givenAt.toISOString(),
+    finishedCount: solved.filter(
+      (row) =>
+        row.assignmentId === assignmentId && students.has(row.studentId) && row.solved >= puzzleCount,
+    ).length,
+  }));
+}
+
+/** Adds a student with a fresh key. A repeated request gives the same student another fresh key. */
+export async function addStudent(
+  actor: CoachActor,
+  input: { requestId: string; classId: ClassId; name: string; key?: readonly KeyPicture[] },
+): Promise<Result<NewKey, ServiceFault>> {
+  const key = input.key ?? drawKey();
+  const secretHash = await hashKey(key);
+  const now = new Date();
+  return storeOnce(async (db) => {
+    const found = await findOwnClass(db, actor, input.classId);
+    if (found === undefined) return failure<ServiceFault>({ code: 'class/not-found' });
+    const known = await findStudentByRequest(db, input.requestId);
+    if (known !== undefined) {
+      if (known.clubId !== actor.clubId) return failure<ServiceFault>({ code: 'access/not-allowed' });
+      await replaceStudentSecret(db, known.studentId, secretHash);
+      return success({ studentId: known.studentId, name: known.name, key });
+    }
+    const { timeZone } = await getClub(db, actor.clubId);
+    const studentId = await createStudent(db, {
+      clubId: actor.clubId,
+      name: input.name,
+      secretHash,
+      requestId: input.requestId,
+    });
+    await enrol(db, input.classId, studentId, dayIn(timeZone, now));
+    await note(db, actor, 'student/added', { classId: input.classId, studentId }, now);
+    return success({ studentId, name: input.name, key });
+  });
+}
+
+export async function renameOwnStudent(
+  actor: CoachActor,
+  input: { classId: ClassId; studentId: StudentId; name: string },
+): Promise<Result<undefined, ServiceFault>> {
+  return changeStudent(actor, input, 'student/renamed', (db) =>
+    renameStudent(db, input.studentId, input.name),
+  );
+}
+
+/** Ends the enrolment today; answers stay, and the student can no longer sign in with this class. */
+export async function removeStudent(
+  actor: CoachActor,
+  input: { classId: ClassId; studentId: StudentId },
+): Promise<Result<undefined, ServiceFault>> {
+  const { timeZone } = await getClub(getDb(), actor.clubId);
+  const today = dayIn(timeZone, new Date());
+  return changeStudent(actor, input, 'student/removed', async (db) => {
+    await endEnrolment(db, input.classId, input.studentId, today);
+  });
+}
+
+/** Gives a student a new key and ends its open sessions. */
+export async function giveNewKey(
+  actor: CoachActor,
+  input: { classId: ClassId; studentId: StudentId },
+): Promise<Result<readonly KeyPicture[], ServiceFault>> {
+  const key = drawKey();
+  const secretHash = await hashKey(key);
+  const changed = await changeStudent(actor, input, 'student/new-key', (db) =>
+    replaceStudentSecret(db, input.studentId, secretHash),
+  );
+  return changed.ok ? success(key) : changed;
+}
+
+async function changeStudent(
+  actor: CoachActor,
+  { classId, studentId }: { classId: ClassId; studentId: StudentId },
+  action: AuditAction,
+  change: (db: Db) => Promise<void>,
+): Promise<Result<undefined, ServiceFault>> {
+  return withTransaction(async (db) => {
+    const found = await findOwnClass(db, actor, classId);
+    if (found === undefined) return failure<ServiceFault>({ code: 'class/not-found' });
+    if (!(await isStudentOfClass(db, classId, studentId))) {
+      return failure<ServiceFault>({ code: 'join/not-in-class' });
+    }
+    await change(db);
+    await note(db, actor, action, { classId, studentId }, new Date());
+    return success(undefined);
+  });
+}
+
+function note(
+  db: Db,
+  actor: CoachActor,
+  action: AuditAction,
+  details: Readonly<Record<string, number>>,
+  now: Date,
+): Promise<void> {
+  return addAuditEntry(db, { clubId: actor.clubId, personId: actor.coachId, action, details, now });
+}

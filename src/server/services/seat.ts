@@ -1,0 +1,99 @@
+import type { NewAttempt, SeatHome, SeatRound, StoredAttempt } from '@/contracts/attempts';
+import type { ServiceFault } from '@/contracts/faults';
+import type { AssignmentId } from '@/contracts/ids';
+import { judgeAnswer } from '@/core/exercises';
+import { failure, success, type Result } from '@/core/shared';
+import type { StudentActor } from '../auth/actors';
+import {
+  findAssignment,
+  listAssignmentsOfStudent,
+  lockRound,
+  openRound,
+} from '../data/assignments';
+import { addAttempt, countTries, findAttempt, listAttemptsOfRound, listSolvedCounts } from '../data/attempts';
+import { isStudentOfClass } from '../data/classes';
+import { listTasksOfVersion } from '../data/tasks';
+import { getDb, storeOnce } from '../db';
+
+/** What lies on the student's place. */
+export async function getSeatHome(actor: StudentActor): Promise<SeatHome> {
+  const db = getDb();
+  const assignments = await listAssignmentsOfStudent(db, actor.studentId);
+  const solved = await listSolvedCounts(
+    db,
+    assignments.map(({ assignmentId }) => assignmentId),
+  );
+  return {
+    studentName: actor.name,
+    className: assignments[0]?.className ?? '',
+    assignments: assignments.map(({ assignmentId, setName, puzzleCount }) => ({
+      assignmentId,
+      setName,
+      puzzleCount,
+      solvedCount:
+        solved.find((row) => row.assignmentId === assignmentId && row.studentId === actor.studentId)
+          ?.solved ?? 0,
+    })),
+  };
+}
+
+/** Opens the student's round of an assignment, with every puzzle, its stored solution and what was answered so far. */
+export async function openSeatRound(
+  actor: StudentActor,
+  assignmentId: AssignmentId,
+): Promise<Result<SeatRound, ServiceFault>> {
+  const db = getDb();
+  const assignment = await findAssignment(db, assignmentId);
+  if (assignment === undefined || !(await isStudentOfClass(db, assignment.classId, actor.studentId))) {
+    return failure({ code: 'round/not-found' });
+  }
+  const roundId = await openRound(db, assignmentId, actor.studentId, new Date());
+  const tasks = await listTasksOfVersion(db, assignment.setVersionId);
+  const attempts = await listAttemptsOfRound(db, roundId);
+  return success({
+    assignmentId,
+    roundId,
+    setName: assignment.setName,
+    tasks: tasks.map((task) => {
+      const tries = attempts.filter(({ taskId }) => taskId === task.taskId);
+      return { ...task, tries: tries.length, isSolved: tries.some(({ outcome }) => outcome === 'right') };
+    }),
+  });
+}
+
+/**
+ * Judges and stores one attempt, exactly once: the same client id again gives the first answer's verdict. The verdict is
+ * computed here from the stored solution, whatever the seat showed.
+ */
+export async function storeAttempt(
+  actor: StudentActor,
+  input: NewAttempt,
+): Promise<Result<StoredAttempt, ServiceFault>> {
+  return storeOnce(async (db) => {
+    const round = await lockRound(db, input.roundId, actor.studentId);
+    if (round === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
+    const known = await findAttempt(db, input.clientId);
+    if (known !== undefined) {
+      if (known.studentId !== actor.studentId) return failure<ServiceFault>({ code: 'access/not-allowed' });
+      return success({ clientId: input.clientId, outcome: known.outcome, tryNumber: known.tryNumber });
+    }
+    const tasks = await listTasksOfVersion(db, round.setVersionId);
+    const found = tasks.find(({ taskId }) => taskId === input.taskId);
+    if (found === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
+    const verdict = judgeAnswer(found.family, found.task, found.solution, input.answer);
+    const tryNumber = (await countTries(db, round.roundId, input.taskId)) + 1;
+    await addAttempt(
+      db,
+      {
+        ...input,
+        studentId: actor.studentId,
+        classId: round.classId,
+        tryNumber,
+        answeredAt: new Date(input.answeredAt),
+        receivedAt: new Date(),
+      },
+      verdict,
+    );
+    return success({ clientId: input.clientId, outcome: verdict.outcome, tryNumber });
+  });
+}

@@ -1,0 +1,249 @@
+import type { ServiceFault } from '@/contracts/faults';
+import type { AssignmentId, ClassId, SetId, TaskId } from '@/contracts/ids';
+import type { AddedPuzzle, SetPage, SetPuzzle, SetSummary } from '@/contracts/sets';
+import { mateFamily } from '@/core/exercises';
+import { makeNumberedLine, makeSan, parseFen, parseMoveText } from '@/core/notation';
+import { listKeys, listMainLine } from '@/core/puzzles';
+import { checkPosition, type Move, type Position } from '@/core/rules';
+import { failure, success, type Result } from '@/core/shared';
+import { askPool } from '@/workers/node';
+import { findOwnClass, findOwnSet, type CoachActor } from '../auth/actors';
+import { createAssignment, findAssignmentByRequest, findGivenBefore, listAssignmentsOfSet } from '../data/assignments';
+import { addAuditEntry } from '../data/auditLog';
+import { listClasses } from '../data/classes';
+import {
+  addItem,
+  copyVersion,
+  createSet,
+  findItemNumber,
+  findSetByRequest,
+  getLatestVersion,
+  listSets,
+  markGiven,
+  removeItem,
+  type VersionRecord,
+} from '../data/sets';
+import { createMateTask, findMateTask, listTasksOfVersion, type SolvedTask } from '../data/tasks';
+import { getDb, storeOnce, withTransaction, type Db } from '../db';
+
+/** The longest mate that is stored now; the next prover raises it. */
+const MAX_MATE_MOVES = 3;
+/** About half a minute of one thread; beyond it the answer is "undecided". */
+const PROOF_BUDGET_NODES = 60_000_000;
+const PROVER_VERSION = 1;
+
+/** All sets of the club: its coaches share them. */
+export function listOwnSets(actor: CoachActor): Promise<SetSummary[]> {
+  return listSets(getDb(), actor.clubId);
+}
+
+/** The same request id makes the set once. */
+export async function addSet(
+  actor: CoachActor,
+  input: { requestId: string; name: string },
+): Promise<Result<SetId, ServiceFault>> {
+  return storeOnce(async (db) => {
+    const known = await findSetByRequest(db, input.requestId);
+    if (known !== undefined) return success(known);
+    const setId = await createSet(db, {
+      clubId: actor.clubId,
+      ownerId: actor.coachId,
+      name: input.name,
+      requestId: input.requestId,
+      now: new Date(),
+    });
+    return success(setId);
+  });
+}
+
+/** Everything the page of a set shows, solutions in words included. */
+export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Result<SetPage, ServiceFault>> {
+  const db = getDb();
+  const found = await findOwnSet(db, actor, setId);
+  if (found === undefined) return failure({ code: 'set/not-found' });
+  const version = await getLatestVersion(db, setId, 'read');
+  const tasks = await listTasksOfVersion(db, version.setVersionId);
+  const assignments = await listAssignmentsOfSet(db, setId);
+  const classes = await listClasses(db, actor.clubId, actor.isLead ? undefined : actor.coachId);
+  return success({
+    setId,
+    name: found.name,
+    version: version.version,
+    isGiven: version.isGiven,
+    puzzles: tasks.map(toSetPuzzle),
+    givenTo: assignments.map((given) => ({
+      assignmentId: given.assignmentId,
+      className: given.className,
+      version: given.version,
+      givenAt: given.givenAt.toISOString(),
+    })),
+    classes: classes.map(({ classId, name }) => ({ classId, name })),
+  });
+}
+
+function toSetPuzzle({ taskId, task, solution }: SolvedTask): SetPuzzle {
+  const position = getTaskPosition(task.fen);
+  return {
+    taskId,
+    fen: task.fen,
+    mateInMoves: task.mateInMoves,
+    keys: listKeys(solution).map((move) => makeSan(position, getMove(move))),
+    mainLine: makeNumberedLine(position, listMainLine(solution).map(getMove)),
+  };
+}
+
+/** The position of a stored task; throws on a corrupt one, for only positions are ever stored. */
+function getTaskPosition(fen: string): Position {
+  const draft = parseFen(fen);
+  const checked = draft.ok ? checkPosition(draft.value) : draft;
+  if (!checked.ok) throw new Error(`stored task is no position: ${fen}`);
+  return checked.value;
+}
+
+function getMove(text: string): Move {
+  const move = parseMoveText(text);
+  if (move === undefined) throw new Error(`stored move is no move: ${text}`);
+  return move;
+}
+
+/**
+ * Proves a position on the server, whatever the browser found, and puts it behind the others of the set. A set that was
+ * given goes on as a new version. The same position twice is there once.
+ */
+export async function addPuzzle(
+  actor: CoachActor,
+  input: { setId: SetId; fen: string; source?: string },
+): Promise<Result<AddedPuzzle, ServiceFault>> {
+  const found = await findOwnSet(getDb(), actor, input.setId);
+  if (found === undefined) return failure({ code: 'set/not-found' });
+  const made = await proveTask(input.fen);
+  if (!made.ok) return made;
+  const { graph, task } = made.value;
+  return storeOnce(async (db) => {
+    const taskId = await findOrCreateTask(db, actor, made.value, input.source);
+    const latest = await getLatestVersion(db, input.setId, 'lock');
+    const known = await findItemNumber(db, latest.setVersionId, taskId);
+    const added = { setId: input.setId, setName: found.name, mateInMoves: task.mateInMoves };
+    if (known !== undefined) return success({ ...added, number: known, isAlreadyThere: true });
+    const version = await openVersion(db, input.setId, latest);
+    await addItem(db, version.setVersionId, taskId);
+    const number = (await findItemNumber(db, version.setVersionId, taskId)) ?? 1;
+    return success({ ...added, mateInMoves: graph.mateInMoves, number, isAlreadyThere: false });
+  });
+}
+
+type MadeTask = Extract<Awaited<ReturnType<typeof askPool>>, { kind: 'task' }>;
+
+/** Names what is wrong with the text or position, else proves it in the pool. */
+async function proveTask(fen: string): Promise<Result<MadeTask, ServiceFault>> {
+  const draft = parseFen(fen);
+  if (!draft.ok) return draft;
+  const checked = checkPosition(draft.value);
+  if (!checked.ok) return failure(checked.error[0] ?? { code: 'fen/empty' });
+  const answer = await askPool({
+    kind: 'make-mate-task',
+    fen,
+    maxMoves: MAX_MATE_MOVES,
+    budgetNodes: PROOF_BUDGET_NODES,
+  });
+  switch (answer.kind) {
+    case 'task':
+      return success(answer);
+    case 'none':
+      return failure({ code: 'puzzle/no-mate', within: answer.within });
+    case 'undecided':
+      return failure({ code: 'puzzle/undecided', noMateWithin: answer.noMateWithin });
+    case 'busy':
+      return failure({ code: 'workers/busy' });
+    case 'not-a-position':
+      throw new Error('a checked position was refused by the worker');
+  }
+}
+
+async function findOrCreateTask(
+  db: Db,
+  actor: CoachActor,
+  { task, graph, exactKey, twinKey }: MadeTask,
+  source: string | undefined,
+): Promise<TaskId> {
+  const known = await findMateTask(db, actor.clubId, exactKey);
+  if (known !== undefined) return known;
+  return createMateTask(db, {
+    clubId: actor.clubId,
+    familyVersion: mateFamily.version,
+    skill: mateFamily.skill,
+    // Until puzzles are graded by measured features, a longer mate is a higher level.
+    level: task.mateInMoves,
+    task,
+    exactKey,
+    twinKey,
+    source,
+    solution: graph,
+    keyCount: listKeys(graph).length,
+    proverVersion: PROVER_VERSION,
+    provedAt: new Date(),
+  });
+}
+
+/** The version that may be changed: the newest when it was not given yet, else a copy of it. */
+function openVersion(db: Db, setId: SetId, latest: VersionRecord): Promise<VersionRecord> {
+  return latest.isGiven ? copyVersion(db, setId, latest) : Promise.resolve(latest);
+}
+
+/** Takes a puzzle out of the set; what was given before keeps it. */
+export async function removePuzzle(
+  actor: CoachActor,
+  input: { setId: SetId; taskId: TaskId },
+): Promise<Result<undefined, ServiceFault>> {
+  return withTransaction(async (db) => {
+    if ((await findOwnSet(db, actor, input.setId)) === undefined) {
+      return failure<ServiceFault>({ code: 'set/not-found' });
+    }
+    const latest = await getLatestVersion(db, input.setId, 'lock');
+    const known = await findItemNumber(db, latest.setVersionId, input.taskId);
+    if (known === undefined) return success(undefined);
+    const version = await openVersion(db, input.setId, latest);
+    await removeItem(db, version.setVersionId, input.taskId);
+    return success(undefined);
+  });
+}
+
+/** Gives the newest version to a class and freezes it. Given twice, it lies on the seats once. */
+export async function giveSet(
+  actor: CoachActor,
+  input: { requestId: string; setId: SetId; classId: ClassId },
+): Promise<Result<AssignmentId, ServiceFault>> {
+  const now = new Date();
+  return storeOnce(async (db) => {
+    const known = await findAssignmentByRequest(db, input.requestId);
+    if (known !== undefined) return success(known);
+    if ((await findOwnSet(db, actor, input.setId)) === undefined) {
+      return failure<ServiceFault>({ code: 'set/not-found' });
+    }
+    if ((await findOwnClass(db, actor, input.classId)) === undefined) {
+      return failure<ServiceFault>({ code: 'class/not-found' });
+    }
+    const { setVersionId } = await getLatestVersion(db, input.setId, 'lock');
+    const before = await findGivenBefore(db, setVersionId, input.classId);
+    if (before !== undefined) return success(before);
+    if ((await listTasksOfVersion(db, setVersionId)).length === 0) {
+      return failure<ServiceFault>({ code: 'set/empty' });
+    }
+    await markGiven(db, setVersionId, now);
+    const assignmentId = await createAssignment(db, {
+      setVersionId,
+      classId: input.classId,
+      givenBy: actor.coachId,
+      now,
+      requestId: input.requestId,
+    });
+    await addAuditEntry(db, {
+      clubId: actor.clubId,
+      personId: actor.coachId,
+      action: 'set/given',
+      details: { setId: input.setId, classId: input.classId },
+      now,
+    });
+    return success(assignmentId);
+  });
+}

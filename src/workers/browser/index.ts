@@ -1,0 +1,1 @@
+export { createProverClient, startProveWorker, type ProverClient, type ProverOutcome } from './proverClient';

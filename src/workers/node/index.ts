@@ -1,0 +1,1 @@
+export { askPool, closePool, type PoolAnswer } from './pool';

@@ -1,0 +1,1 @@
+export { answerMakeMateTask, answerProve } from './answerQuestion';
