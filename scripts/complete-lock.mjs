@@ -4,8 +4,30 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 
 const FILE = 'package-lock.json';
-const SYSTEMS = ['aix', 'android', 'darwin', 'freebsd', 'linux', 'netbsd', 'openbsd', 'openharmony', 'sunos', 'win32'];
-const PROCESSORS = ['arm', 'arm64', 'ia32', 'loong64', 'mips64el', 'ppc64', 'riscv64', 's390x', 'wasm32', 'x64'];
+const SYSTEMS = [
+  'aix',
+  'android',
+  'darwin',
+  'freebsd',
+  'linux',
+  'netbsd',
+  'openbsd',
+  'openharmony',
+  'sunos',
+  'win32',
+];
+const PROCESSORS = [
+  'arm',
+  'arm64',
+  'ia32',
+  'loong64',
+  'mips64el',
+  'ppc64',
+  'riscv64',
+  's390x',
+  'wasm32',
+  'x64',
+];
 const lock = JSON.parse(readFileSync(FILE, 'utf8'));
 
 function platformOf(name) {
@@ -20,7 +42,7 @@ function platformOf(name) {
 /** Folders in which node looks for a dependency of the package at `path`, nearest first. */
 function foldersFor(path) {
   const folders = [`${path}/node_modules`];
-  for (let up = path; up.includes('node_modules/'); ) {
+  for (let up = path; up.includes('node_modules/');) {
     up = up.slice(0, up.lastIndexOf('node_modules/'));
     folders.push(`${up}node_modules`);
   }
@@ -36,7 +58,12 @@ for (const [path, entry] of Object.entries(lock.packages)) {
     const found = folders.map((folder) => lock.packages[`${folder}/${name}`]).find(Boolean);
     if (found?.version === version) continue;
     const folder = found === undefined ? folders.at(-1) : folders[0];
-    lock.packages[`${folder}/${name}`] = { version, ...(entry.dev && { dev: true }), optional: true, ...platformOf(name) };
+    lock.packages[`${folder}/${name}`] = {
+      version,
+      ...(entry.dev && { dev: true }),
+      optional: true,
+      ...platformOf(name),
+    };
     added += 1;
   }
 }

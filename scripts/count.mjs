@@ -2,7 +2,9 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 
-const files = execFileSync('git', ['ls-files', '-co', '--exclude-standard', '*.ts', '*.tsx'], { encoding: 'utf8' })
+const files = execFileSync('git', ['ls-files', '-co', '--exclude-standard', '*.ts', '*.tsx'], {
+  encoding: 'utf8',
+})
   .split('\n')
   .filter(Boolean);
 const isTest = (file) => file.startsWith('tests/') || /\.(test|test-d)\.tsx?$/.test(file);
@@ -13,4 +15,6 @@ const lines = (file) =>
 const sum = (list) => list.reduce((total, file) => total + lines(file), 0);
 const tests = sum(files.filter(isTest));
 const code = sum(files.filter((file) => !isTest(file)));
-console.log(`code ${code} lines, tests ${tests} lines: tests are ${Math.round((100 * tests) / (code + tests))} %`);
+console.log(
+  `code ${code} lines, tests ${tests} lines: tests are ${Math.round((100 * tests) / (code + tests))} %`,
+);

@@ -3,7 +3,15 @@ import path from 'node:path';
 import { runHere } from './processes';
 import { Advice, say } from './say';
 
-const SOURCES = ['src', 'public', 'scripts', 'package-lock.json', 'next.config.ts', 'postcss.config.cjs', 'tsconfig.json'];
+const SOURCES = [
+  'src',
+  'public',
+  'scripts',
+  'package-lock.json',
+  'next.config.ts',
+  'postcss.config.cjs',
+  'tsconfig.json',
+];
 const STAMP = '.next/BUILD_ID';
 
 /** Makes the production build when a source is newer than the last one. */

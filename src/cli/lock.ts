@@ -8,7 +8,9 @@ export function takeLock(directory: string): () => Promise<void> {
   mkdirSync(path.dirname(file), { recursive: true });
   const holder = existsSync(file) ? Number(readFileSync(file, 'utf8')) : undefined;
   if (holder !== undefined && isRunning(holder)) {
-    throw new Advice(`Vorschule is already running with ${directory} (process ${holder}). Stop it there with Ctrl-C.`);
+    throw new Advice(
+      `Vorschule is already running with ${directory} (process ${holder}). Stop it there with Ctrl-C.`,
+    );
   }
   writeFileSync(file, String(process.pid));
   return () => Promise.resolve(rmSync(file, { force: true }));
@@ -16,5 +18,7 @@ export function takeLock(directory: string): () => Promise<void> {
 
 function isRunning(pid: number): boolean {
   const commandLine = `/proc/${pid}/cmdline`;
-  return pid !== process.pid && existsSync(commandLine) && readFileSync(commandLine, 'utf8').includes('cli.mjs');
+  return (
+    pid !== process.pid && existsSync(commandLine) && readFileSync(commandLine, 'utf8').includes('cli.mjs')
+  );
 }

@@ -57,9 +57,12 @@ function makeHome(home: string): void {
     mkdirSync(home, { recursive: true });
     accessSync(home, constants.W_OK);
   } catch (cause) {
-    throw new Advice(`Vorschule may not write to ${home}. Change the rights of that folder, then start again.`, {
-      cause,
-    });
+    throw new Advice(
+      `Vorschule may not write to ${home}. Change the rights of that folder, then start again.`,
+      {
+        cause,
+      },
+    );
   }
 }
 
@@ -107,7 +110,9 @@ async function openAccounts(socket: string, secretFile: string): Promise<string>
     await connection.query(`GRANT ALL ON \`vorschule%\`.* TO '${ACCOUNT}'@'127.0.0.1'`);
     await connection.query('CREATE DATABASE vorschule');
     writeFileSync(secretFile, secret, { mode: 0o600 });
-    await connection.query("DELETE FROM mysql.global_priv WHERE User IN ('root', '') AND Host <> 'localhost'");
+    await connection.query(
+      "DELETE FROM mysql.global_priv WHERE User IN ('root', '') AND Host <> 'localhost'",
+    );
     await connection.query(`ALTER USER 'root'@'localhost' IDENTIFIED BY '${secret}'`);
     await connection.query('FLUSH PRIVILEGES');
   } finally {

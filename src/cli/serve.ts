@@ -20,7 +20,10 @@ export async function servePages(options: {
   const child = startProgram(
     process.execPath,
     ['node_modules/next/dist/bin/next', 'start', '--port', String(port), '--hostname', host],
-    { env: { ...env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', NODE_OPTIONS: '' }, output: 'inherit' },
+    {
+      env: { ...env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', NODE_OPTIONS: '' },
+      output: 'inherit',
+    },
   );
   const here = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
   const answers = async () => {

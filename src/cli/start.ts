@@ -30,7 +30,7 @@ function readSettings() {
   try {
     const { DATABASE_URL, SESSION_SECRET, ORIGIN } = getEnv();
     if (SESSION_SECRET === DEMO_SESSION_SECRET) {
-      throw new Error('SESSION_SECRET is the demo\'s, which everybody knows. Make one: openssl rand -hex 32');
+      throw new Error("SESSION_SECRET is the demo's, which everybody knows. Make one: openssl rand -hex 32");
     }
     return { DATABASE_URL, SESSION_SECRET, ORIGIN };
   } catch (cause) {

@@ -71,7 +71,11 @@ export interface AnswersPage {
   readonly className: string;
   readonly setName: string;
   readonly givenAt: string;
-  readonly puzzles: readonly { readonly taskId: TaskId; readonly fen: string; readonly mateInMoves: number }[];
+  readonly puzzles: readonly {
+    readonly taskId: TaskId;
+    readonly fen: string;
+    readonly mateInMoves: number;
+  }[];
   readonly rows: readonly {
     readonly studentId: StudentId;
     readonly studentName: string;

@@ -21,5 +21,7 @@ function readEnv(): ServerEnv {
   const parsed = envSchema.safeParse(process.env);
   if (parsed.success) return parsed.data;
   const names = parsed.error.issues.map((issue) => issue.path.join('.')).join(', ');
-  throw new Error(`These settings are missing or malformed: ${names}. See "Real installation" in the README.`);
+  throw new Error(
+    `These settings are missing or malformed: ${names}. See "Real installation" in the README.`,
+  );
 }

@@ -39,7 +39,11 @@ export function makeMateTask(
 }
 
 /** The graph of a position with a proved shortest mate of this length. */
-export function buildSolutionGraph(search: MateSearch, position: Position, mateInMoves: number): SolutionGraph {
+export function buildSolutionGraph(
+  search: MateSearch,
+  position: Position,
+  mateInMoves: number,
+): SolutionGraph {
   const nodes: SolutionNode[] = [];
   const known = new Map<string, number>();
   const addNode = (at: Position, length: number): number => {

@@ -5,7 +5,13 @@
 import { z } from 'zod';
 import { kingDistance } from '../board';
 import { parseMoveText, type MoveText } from '../notation';
-import { solutionGraphSchema, type MoveFate, type SolutionGraph, type SolutionNode, listMainLine } from '../puzzles';
+import {
+  solutionGraphSchema,
+  type MoveFate,
+  type SolutionGraph,
+  type SolutionNode,
+  listMainLine,
+} from '../puzzles';
 import type { Family, Verdict } from './family';
 
 export const mateTaskSchema = z.object({
@@ -37,7 +43,11 @@ export const mateFamily: Family<MateTask, SolutionGraph> = {
       case 'answered':
         return { kind: 'reply', move: walk.reply };
       case 'ended':
-        return { kind: 'verdict', verdict: walk.verdict, mayBeSlip: isNearRightMove(walk.node, moves.at(-1)) };
+        return {
+          kind: 'verdict',
+          verdict: walk.verdict,
+          mayBeSlip: isNearRightMove(walk.node, moves.at(-1)),
+        };
       case 'at':
         return { kind: 'verdict', verdict: UNFINISHED, mayBeSlip: false };
     }

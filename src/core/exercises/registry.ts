@@ -17,6 +17,5 @@ export function judgeAnswer(family: FamilyId, task: unknown, solution: unknown, 
 }
 
 /** The stored solution of a family. */
-export type SolutionOf<Id extends FamilyId> = (typeof FAMILIES)[Id] extends Family<infer _Task, infer Solution>
-  ? Solution
-  : never;
+export type SolutionOf<Id extends FamilyId> =
+  (typeof FAMILIES)[Id] extends Family<infer _Task, infer Solution> ? Solution : never;

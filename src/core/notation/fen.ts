@@ -22,7 +22,12 @@ export type FenFault =
   | { readonly code: 'fen/field-count'; readonly found: number }
   | { readonly code: 'fen/rank-count'; readonly field: 'board'; readonly found: number }
   | { readonly code: 'fen/rank-length'; readonly field: 'board'; readonly at: number; readonly found: number }
-  | { readonly code: 'fen/board-letter'; readonly field: 'board'; readonly at: number; readonly found: string }
+  | {
+      readonly code: 'fen/board-letter';
+      readonly field: 'board';
+      readonly at: number;
+      readonly found: string;
+    }
   | { readonly code: 'fen/field-text'; readonly field: Exclude<FenField, 'board'>; readonly found: string };
 
 const LETTER_ROLES: Readonly<Record<string, Role>> = {
@@ -110,7 +115,8 @@ function parseBoard(text: string): Result<Board, FenFault> {
       at += 1;
       const role = LETTER_ROLES[letter.toLowerCase()];
       if (role !== undefined) {
-        if (file < 8) board[rank * 8 + file] = getMan(letter === letter.toLowerCase() ? 'black' : 'white', role);
+        if (file < 8)
+          board[rank * 8 + file] = getMan(letter === letter.toLowerCase() ? 'black' : 'white', role);
         file += 1;
       } else if (/^[1-8]$/.test(letter)) {
         file += Number(letter);

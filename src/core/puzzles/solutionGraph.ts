@@ -33,7 +33,9 @@ export const solutionGraphSchema = z.object({
   mateInMoves: z.number().int().positive(),
   /** Node 0 is the position of the task. */
   nodes: z
-    .array(z.object({ mateInMoves: z.number().int().positive(), moves: z.record(moveTextSchema, fateSchema) }))
+    .array(
+      z.object({ mateInMoves: z.number().int().positive(), moves: z.record(moveTextSchema, fateSchema) }),
+    )
     .min(1),
 });
 

@@ -1,13 +1,4 @@
-import {
-  getMan,
-  opponentOf,
-  rankOf,
-  SIDES,
-  type Board,
-  type Role,
-  type Side,
-  type Square,
-} from '../board';
+import { getMan, opponentOf, rankOf, SIDES, type Board, type Role, type Side, type Square } from '../board';
 import { failure, success, type Result } from '../shared';
 import { KING_TARGETS, listAttackers } from './attacks';
 import { findKing, type CastlingWing, type Position, type PositionDraft } from './position';
@@ -79,8 +70,7 @@ function armyFaults(board: Board, side: Side): PositionFault[] {
       0,
     );
     const most = ARMY.pawn - pawns.length;
-    if (promoted > most)
-      faults.push({ code: 'position/too-many-promoted', side, found: promoted, most });
+    if (promoted > most) faults.push({ code: 'position/too-many-promoted', side, found: promoted, most });
   }
   return faults;
 }

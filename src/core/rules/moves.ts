@@ -11,7 +11,13 @@ import {
   type Square,
 } from '../board';
 import { KING_TARGETS, KNIGHT_TARGETS, listAttackers, PAWN_TARGETS, raysOf } from './attacks';
-import { findKing, type CastlingRights, type CastlingWing, type Position, type PositionDraft } from './position';
+import {
+  findKing,
+  type CastlingRights,
+  type CastlingWing,
+  type Position,
+  type PositionDraft,
+} from './position';
 
 /** One turn of one side. Castling is the king's move of two squares. */
 export interface Move {

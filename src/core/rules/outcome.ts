@@ -4,7 +4,9 @@ import type { Position } from './position';
 
 /** How a game has ended on the board. */
 export type Outcome =
-  { readonly kind: 'mate'; readonly winner: Side } | { readonly kind: 'stalemate' } | { readonly kind: 'dead' };
+  | { readonly kind: 'mate'; readonly winner: Side }
+  | { readonly kind: 'stalemate' }
+  | { readonly kind: 'dead' };
 
 /** The outcome on the board, or undefined while the game goes on. */
 export function findOutcome(position: Position): Outcome | undefined {

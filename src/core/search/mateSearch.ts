@@ -45,12 +45,13 @@ export function createMateSearch(): MateSearch {
   const killers = new Int32Array(64 * 16);
   let nodes = 0;
   let nextReport = 0;
+  let reportEvery = NODES_PER_REPORT;
   let report: () => void = () => undefined;
 
   function visit(): void {
     nodes += 1;
     if (nodes >= nextReport) {
-      nextReport = nodes + NODES_PER_REPORT;
+      nextReport = nodes + reportEvery;
       report();
     }
   }
@@ -153,8 +154,9 @@ export function createMateSearch(): MateSearch {
 
   function prove(position: Position, limits: ProveLimits, onProgress?: OnProgress): ProveResult {
     start(position);
-    nextReport = NODES_PER_REPORT;
     const { maxMoves, budgetNodes = Infinity } = limits;
+    reportEvery = Math.min(NODES_PER_REPORT, budgetNodes);
+    nextReport = reportEvery;
     let noMateWithin = 0;
     let why: 'stopped' | 'budget' = 'stopped';
     report = () => {
@@ -165,11 +167,17 @@ export function createMateSearch(): MateSearch {
     try {
       while (noMateWithin < maxMoves) {
         const length = noMateWithin + 1;
-        onProgress?.({ noMateWithin, examining: length, nodes });
+        report();
         if (attack(length, 0)) {
           const keys = listKeys(length, 0);
           const line = longestLine(keys[0]!, length);
-          return { kind: 'mate', mateInMoves: length, keys: keys.map(unpackMove), line: line.map(unpackMove), nodes };
+          return {
+            kind: 'mate',
+            mateInMoves: length,
+            keys: keys.map(unpackMove),
+            line: line.map(unpackMove),
+            nodes,
+          };
         }
         noMateWithin = length;
       }

@@ -16,7 +16,13 @@ export const findCoachActor = cache(async (): Promise<CoachActor | undefined> =>
   if (session.personId === undefined) return undefined;
   const coach = await findCoach(getDb(), session.personId as CoachId);
   if (coach === undefined || coach.sessionEpoch !== session.epoch) return undefined;
-  return { kind: 'coach', coachId: coach.coachId, clubId: coach.clubId, isLead: coach.isLead, name: coach.name };
+  return {
+    kind: 'coach',
+    coachId: coach.coachId,
+    clubId: coach.clubId,
+    isLead: coach.isLead,
+    name: coach.name,
+  };
 });
 
 /** The signed-in student of this request, read anew from the database; undefined for anybody else. */

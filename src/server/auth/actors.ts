@@ -21,7 +21,11 @@ export interface StudentActor {
 }
 
 /** The class when this coach may work with it: a lead with every class of the club, a coach with those taught. */
-export async function findOwnClass(db: Db, actor: CoachActor, classId: ClassId): Promise<ClassRecord | undefined> {
+export async function findOwnClass(
+  db: Db,
+  actor: CoachActor,
+  classId: ClassId,
+): Promise<ClassRecord | undefined> {
   const found = await findClass(db, classId);
   if (found === undefined || found.clubId !== actor.clubId) return undefined;
   if (!actor.isLead && !(await isCoachOfClass(db, classId, actor.coachId))) return undefined;

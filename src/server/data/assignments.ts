@@ -177,5 +177,7 @@ export async function lockRound(
     .where({ 'rounds.id': roundId, 'rounds.student_id': studentId })
     .forUpdate()
     .first('assignments.class_id', 'assignments.set_version_id');
-  return row && { roundId, classId: row.class_id as ClassId, setVersionId: row.set_version_id as SetVersionId };
+  return (
+    row && { roundId, classId: row.class_id as ClassId, setVersionId: row.set_version_id as SetVersionId }
+  );
 }

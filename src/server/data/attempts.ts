@@ -1,13 +1,12 @@
-import type {
-  AssignmentId,
-  AttemptId,
-  ClassId,
-  RoundId,
-  StudentId,
-  TaskId,
-} from '@/contracts/ids';
+import type { AssignmentId, AttemptId, ClassId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import type { LatestAnswer } from '@/contracts/people';
-import { answerSchema, type Answer, type Diagnosis, type Verdict, type VerdictOutcome } from '@/core/exercises';
+import {
+  answerSchema,
+  type Answer,
+  type Diagnosis,
+  type Verdict,
+  type VerdictOutcome,
+} from '@/core/exercises';
 import { z } from 'zod';
 import type { Db } from '../db';
 

@@ -74,7 +74,11 @@ export async function findClassByJoinCode(db: Db, joinCode: string): Promise<Cla
 }
 
 /** Classes of a club, or only those one coach teaches, with the number of students in them now. */
-export async function listClasses(db: Db, clubId: ClubId, onlyOf: CoachId | undefined): Promise<ClassSummary[]> {
+export async function listClasses(
+  db: Db,
+  clubId: ClubId,
+  onlyOf: CoachId | undefined,
+): Promise<ClassSummary[]> {
   const query = selectClasses(db)
     .select(
       db('enrolments')

@@ -24,7 +24,10 @@ export async function getClub(db: Db, clubId: ClubId): Promise<Club> {
   return { clubId, name: row.name, timeZone: row.time_zone };
 }
 
-export async function createClub(db: Db, club: { name: string; timeZone: string; now: Date }): Promise<ClubId> {
+export async function createClub(
+  db: Db,
+  club: { name: string; timeZone: string; now: Date },
+): Promise<ClubId> {
   const [id] = await db('clubs').insert({
     name: club.name,
     time_zone: club.timeZone,

@@ -94,7 +94,9 @@ export async function addItem(db: Db, setVersionId: SetVersionId, taskId: TaskId
 
 /** Takes the task out and moves the later ones up; nothing happens when it is not in it. */
 export async function removeItem(db: Db, setVersionId: SetVersionId, taskId: TaskId): Promise<void> {
-  const item = await db('set_items').where({ set_version_id: setVersionId, task_id: taskId }).first('ordinal');
+  const item = await db('set_items')
+    .where({ set_version_id: setVersionId, task_id: taskId })
+    .first('ordinal');
   if (item === undefined) return;
   await db('set_items').where({ set_version_id: setVersionId, task_id: taskId }).delete();
   await db('set_items')
@@ -113,7 +115,9 @@ export interface SetListRow {
 
 /** The club's sets by name, counted over their newest versions. */
 export async function listSets(db: Db, clubId: ClubId): Promise<SetListRow[]> {
-  const rows: { id: number; name: string; puzzles: number; given: number; payload: unknown }[] = await db('sets')
+  const rows: { id: number; name: string; puzzles: number; given: number; payload: unknown }[] = await db(
+    'sets',
+  )
     .join('set_versions as newest', 'newest.set_id', 'sets.id')
     .whereRaw('newest.version = (SELECT MAX(version) FROM set_versions WHERE set_id = sets.id)')
     .where('sets.club_id', clubId)

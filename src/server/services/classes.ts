@@ -48,7 +48,12 @@ export async function addClass(
     const { timeZone } = await getClub(db, actor.clubId);
     const termId = await findCurrentTerm(db, actor.clubId, dayIn(timeZone, now));
     if (termId === undefined) return failure<ServiceFault>({ code: 'term/none' });
-    const classId = await createClass(db, { ...input, clubId: actor.clubId, termId, joinCode: drawJoinCode() });
+    const classId = await createClass(db, {
+      ...input,
+      clubId: actor.clubId,
+      termId,
+      joinCode: drawJoinCode(),
+    });
     await addClassCoach(db, classId, actor.coachId);
     await note(db, actor, 'class/created', { classId }, now);
     return success(classId);
@@ -89,8 +94,7 @@ async function summariseAssignments(
     puzzleCount,
     givenAt: givenAt.toISOString(),
     finishedCount: solved.filter(
-      (row) =>
-        row.assignmentId === assignmentId && students.has(row.studentId) && row.solved >= puzzleCount,
+      (row) => row.assignmentId === assignmentId && students.has(row.studentId) && row.solved >= puzzleCount,
     ).length,
   }));
 }

@@ -4,12 +4,7 @@ import type { AssignmentId } from '@/contracts/ids';
 import { judgeAnswer } from '@/core/exercises';
 import { failure, success, type Result } from '@/core/shared';
 import type { StudentActor } from '../auth/actors';
-import {
-  findAssignment,
-  listAssignmentsOfStudent,
-  lockRound,
-  openRound,
-} from '../data/assignments';
+import { findAssignment, listAssignmentsOfStudent, lockRound, openRound } from '../data/assignments';
 import { addAttempt, countTries, findAttempt, listAttemptsOfRound, listSolvedCounts } from '../data/attempts';
 import { isStudentOfClass } from '../data/classes';
 import { listTasksOfVersion } from '../data/tasks';

@@ -15,7 +15,9 @@ export function isSetUp(): Promise<boolean> {
 }
 
 /** Makes the first club with its lead and a first term of half a year; refused once there is a club. */
-export async function setUpClub(input: SetUpInput): Promise<Result<{ coachId: CoachId; epoch: number }, ServiceFault>> {
+export async function setUpClub(
+  input: SetUpInput,
+): Promise<Result<{ coachId: CoachId; epoch: number }, ServiceFault>> {
   if (!isSetUpCode(input.code)) return failure({ code: 'set-up/wrong-code' });
   const secretHash = await hashPassword(input.password);
   const now = new Date();

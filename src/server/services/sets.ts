@@ -8,7 +8,12 @@ import { checkPosition, type Move, type Position } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
 import { findOwnClass, findOwnSet, type CoachActor } from '../auth/actors';
-import { createAssignment, findAssignmentByRequest, findGivenBefore, listAssignmentsOfSet } from '../data/assignments';
+import {
+  createAssignment,
+  findAssignmentByRequest,
+  findGivenBefore,
+  listAssignmentsOfSet,
+} from '../data/assignments';
 import { addAuditEntry } from '../data/auditLog';
 import { listClasses } from '../data/classes';
 import {

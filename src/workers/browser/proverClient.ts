@@ -10,7 +10,11 @@ export type ProverOutcome =
 
 export interface ProverClient {
   /** Proves in a worker of its own thread; one question at a time, a new one stops the old. Always settles. */
-  prove(position: PositionDraft, maxMoves: number, onReport: (report: ProofReport) => void): Promise<ProverOutcome>;
+  prove(
+    position: PositionDraft,
+    maxMoves: number,
+    onReport: (report: ProofReport) => void,
+  ): Promise<ProverOutcome>;
   /** Ends the running question at once: the worker is thrown away, for a busy one hears nothing. */
   stop(): void;
 }

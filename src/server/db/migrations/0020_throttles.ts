@@ -5,7 +5,10 @@ export const name = '0020_throttles';
 /** The shape rate-limiter-flexible keeps its counters in; in the database so that several processes share them. */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.createTable('throttles', (table) => {
-    table.specificType('key', 'VARCHAR(255) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin').notNullable().primary();
+    table
+      .specificType('key', 'VARCHAR(255) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin')
+      .notNullable()
+      .primary();
     table.integer('points').notNullable().defaultTo(0);
     table.bigInteger('expire').unsigned().nullable();
   });

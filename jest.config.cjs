@@ -1,0 +1,49 @@
+/** Three projects: the core and words in plain Node, panels in jsdom, data and services on a real MariaDB. */
+const transform = {
+  '^.+\\.(ts|tsx|mjs|js)$': [
+    '@swc/jest',
+    {
+      jsc: {
+        parser: { syntax: 'typescript', tsx: true },
+        transform: { react: { runtime: 'automatic' } },
+        target: 'es2022',
+      },
+    },
+  ],
+};
+const common = {
+  transform,
+  transformIgnorePatterns: ['/node_modules/(?!(uuid|iron-session)/)'],
+  moduleNameMapper: {
+    '\\.css$': '<rootDir>/tests/support/emptyModule.cjs',
+    '^server-only$': '<rootDir>/tests/support/emptyModule.cjs',
+    '^@/(.*)$': '<rootDir>/src/$1',
+  },
+  modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/dist', '<rootDir>/.data'],
+};
+
+module.exports = {
+  projects: [
+    {
+      ...common,
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/src/**/*.test.ts'],
+      testPathIgnorePatterns: ['<rootDir>/src/ui/'],
+    },
+    {
+      ...common,
+      displayName: 'ui',
+      testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/src/ui/**/*.test.{ts,tsx}'],
+      setupFilesAfterEnv: ['<rootDir>/tests/support/domSetup.ts'],
+    },
+    {
+      ...common,
+      displayName: 'database',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/tests/integration/**/*.test.ts'],
+      setupFiles: ['<rootDir>/tests/support/databaseSettings.ts'],
+    },
+  ],
+};
