@@ -1,4 +1,4 @@
-import { rmSync } from 'node:fs';
+import { existsSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { DEMO_SESSION_SECRET } from '@/server/env';
 import { buildWhenStale } from './build';
@@ -12,6 +12,8 @@ import { needFreePort, servePages } from './serve';
 
 const HOST = '127.0.0.1';
 const DATA = path.join('.data', 'demo');
+/** Written when the demo club is whole. */
+const SEEDED = path.join(DATA, 'seeded');
 
 /** `vorschule demo`: everything a fresh machine needs, then the demo until Ctrl-C. */
 export async function runDemo(options: { port: number; isReset: boolean }): Promise<void> {
@@ -45,8 +47,10 @@ export async function runDemo(options: { port: number; isReset: boolean }): Prom
 
 /** In a process of its own, since the services read their settings once from the environment. */
 function seed(env: Readonly<Record<string, string>>): void {
+  const isDone = existsSync(SEEDED);
   const words = ['--conditions=react-server', '--enable-source-maps', 'dist/cli.mjs', 'seed-demo'];
-  if (runHere(process.execPath, words, env) !== 0) {
+  if (runHere(process.execPath, [...words, ...(isDone ? ['--migrate-only'] : [])], env) !== 0) {
     throw new Advice('The demo data could not be made; the lines above say why.');
   }
+  writeFileSync(SEEDED, '');
 }

@@ -23,7 +23,7 @@ async function main(): Promise<number> {
       await runDemo({ port, isReset: values.reset ?? false });
       return 0;
     case 'seed-demo':
-      await seedDemo();
+      await seedDemo(values['migrate-only'] ?? false);
       return 0;
     case 'start':
       await runStart({ host: process.env.HOST ?? '127.0.0.1', port });
@@ -49,6 +49,7 @@ function readWords() {
         reset: { type: 'boolean' },
         long: { type: 'boolean' },
         only: { type: 'string' },
+        'migrate-only': { type: 'boolean' },
         help: { type: 'boolean' },
       },
     });

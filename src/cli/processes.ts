@@ -2,7 +2,11 @@ import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { createServer } from 'node:net';
 
 /** Runs a command to its end with its output on stderr; returns the exit code. */
-export function runHere(command: string, words: readonly string[], env: NodeJS.ProcessEnv = {}): number {
+export function runHere(
+  command: string,
+  words: readonly string[],
+  env: Readonly<Record<string, string>> = {},
+): number {
   const { status } = spawnSync(command, words, {
     stdio: ['ignore', 2, 2],
     env: { ...process.env, ...env },
@@ -19,7 +23,7 @@ export function hasProgram(name: string): boolean {
 export function startProgram(
   command: string,
   words: readonly string[],
-  options: { env?: NodeJS.ProcessEnv; output: 'inherit' | 'ignore' },
+  options: { env?: Readonly<Record<string, string>>; output: 'inherit' | 'ignore' },
 ): ChildProcess {
   const output = options.output === 'inherit' ? 2 : 'ignore';
   return spawn(command, words, {

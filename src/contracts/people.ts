@@ -5,7 +5,7 @@ import { classIdSchema, requestIdSchema, studentIdSchema, type ClassId, type Stu
 export const KEY_PICTURES = [
   'sun',
   'moon',
-  'star',
+  'cloud',
   'tree',
   'leaf',
   'flower',

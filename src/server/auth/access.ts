@@ -4,7 +4,10 @@
  */
 import 'server-only';
 import { cache } from 'react';
+import type { z } from 'zod';
+import type { ServiceFault } from '@/contracts/faults';
 import type { CoachId, StudentId } from '@/contracts/ids';
+import { failure, success, type Result } from '@/core/shared';
 import { findCoach, findStudent } from '../data/people';
 import type { CoachActor, StudentActor } from './actors';
 import { getDb } from '../db';
@@ -44,4 +47,41 @@ export async function startSession(kind: SessionKind, personId: number, epoch: n
 
 export async function endSession(kind: SessionKind): Promise<void> {
   (await openSession(kind)).destroy();
+}
+
+/** Carries out a coach's request: signed in, input parsed, then the work. Every coach action passes here. */
+export async function runAsCoach<Input, Value>(
+  schema: z.ZodType<Input>,
+  input: unknown,
+  work: (actor: CoachActor, input: Input) => Promise<Result<Value, ServiceFault>>,
+): Promise<Result<Value, ServiceFault>> {
+  return runAs(await findCoachActor(), schema, input, work);
+}
+
+/** The same for a student's request. */
+export async function runAsStudent<Input, Value>(
+  schema: z.ZodType<Input>,
+  input: unknown,
+  work: (actor: StudentActor, input: Input) => Promise<Result<Value, ServiceFault>>,
+): Promise<Result<Value, ServiceFault>> {
+  return runAs(await findStudentActor(), schema, input, work);
+}
+
+async function runAs<Actor, Input, Value>(
+  actor: Actor | undefined,
+  schema: z.ZodType<Input>,
+  input: unknown,
+  work: (actor: Actor, input: Input) => Promise<Result<Value, ServiceFault>>,
+): Promise<Result<Value, ServiceFault>> {
+  if (actor === undefined) return failure({ code: 'access/not-signed-in' });
+  const parsed = parseInput(schema, input);
+  return parsed.ok ? work(actor, parsed.value) : parsed;
+}
+
+/** Parses what came over the wire; names the fields that are not valid. */
+export function parseInput<Input>(schema: z.ZodType<Input>, input: unknown): Result<Input, ServiceFault> {
+  const parsed = schema.safeParse(input);
+  if (parsed.success) return success(parsed.data);
+  const fields = [...new Set(parsed.error.issues.map(({ path }) => String(path[0] ?? 'input')))];
+  return failure({ code: 'input/not-valid', fields });
 }

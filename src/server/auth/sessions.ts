@@ -23,6 +23,8 @@ const LIFETIME_SECONDS: Readonly<Record<SessionKind, number>> = {
 
 /** The session of this request, sealed by iron-session. The cookie is `secure` exactly when ORIGIN is https. */
 export async function openSession(kind: SessionKind): Promise<IronSession<SessionData>> {
+  // Asked first: it tells Next that the page depends on the request, so nothing is rendered while building.
+  const jar = await cookies();
   const { SESSION_SECRET, ORIGIN } = getEnv();
   const options: SessionOptions = {
     password: SESSION_SECRET,
@@ -30,5 +32,5 @@ export async function openSession(kind: SessionKind): Promise<IronSession<Sessio
     ttl: LIFETIME_SECONDS[kind],
     cookieOptions: { httpOnly: true, sameSite: 'lax', secure: ORIGIN.startsWith('https:'), path: '/' },
   };
-  return getIronSession<SessionData>(await cookies(), options);
+  return getIronSession<SessionData>(jar, options);
 }

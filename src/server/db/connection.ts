@@ -13,7 +13,7 @@ export function openDb(url: string): Knex {
       uri: url,
       timezone: 'Z',
       supportBigNumbers: true,
-      charset: 'utf8mb4_unicode_ci',
+      charset: 'utf8mb4',
     },
     pool: { min: 0, max: 10 },
   });

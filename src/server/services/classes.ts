@@ -36,10 +36,10 @@ export function listOwnClasses(actor: CoachActor): Promise<ClassSummary[]> {
   return listClasses(getDb(), actor.clubId, actor.isLead ? undefined : actor.coachId);
 }
 
-/** Makes a class in the current term, taught by whoever made it. The same request id makes it once. */
+/** Makes a class in the current term, taught by whoever made it, with a fresh code unless one is given. The same request id makes it once. */
 export async function addClass(
   actor: CoachActor,
-  input: { requestId: string; name: string },
+  input: { requestId: string; name: string; joinCode?: string },
 ): Promise<Result<ClassId, ServiceFault>> {
   const now = new Date();
   return storeOnce(async (db) => {
@@ -48,12 +48,8 @@ export async function addClass(
     const { timeZone } = await getClub(db, actor.clubId);
     const termId = await findCurrentTerm(db, actor.clubId, dayIn(timeZone, now));
     if (termId === undefined) return failure<ServiceFault>({ code: 'term/none' });
-    const classId = await createClass(db, {
-      ...input,
-      clubId: actor.clubId,
-      termId,
-      joinCode: drawJoinCode(),
-    });
+    const { requestId, name, joinCode = drawJoinCode() } = input;
+    const classId = await createClass(db, { clubId: actor.clubId, termId, requestId, name, joinCode });
     await addClassCoach(db, classId, actor.coachId);
     await note(db, actor, 'class/created', { classId }, now);
     return success(classId);

@@ -1,0 +1,34 @@
+import { defineConfig, devices } from '@playwright/test';
+
+const origin = process.env.E2E_ORIGIN;
+if (origin === undefined) throw new Error('No server to test. Run "./vorschule test --only e2e", which starts one.');
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  outputDir: 'test-results',
+  fullyParallel: false,
+  workers: 2,
+  retries: 0,
+  forbidOnly: true,
+  reporter: [['list'], ['json']],
+  use: {
+    ...devices['Desktop Chrome'],
+    viewport: { width: 1280, height: 800 },
+    baseURL: origin,
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        // The app makes no outbound request; a page that tried would fail here.
+        '--host-resolver-rules=MAP * ^NOTFOUND , EXCLUDE 127.0.0.1 , EXCLUDE localhost',
+      ],
+    },
+  },
+});

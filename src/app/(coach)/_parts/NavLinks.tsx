@@ -1,0 +1,29 @@
+'use client';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import styles from '../../_parts/pages.module.css';
+
+const PLACES: readonly { readonly href: Route; readonly name: string }[] = [
+  { href: '/desk', name: 'Desk' },
+  { href: '/sets', name: 'Sets' },
+  { href: '/classes', name: 'Classes' },
+];
+
+export function NavLinks() {
+  const path = usePathname();
+  return (
+    <nav className={styles.nav} aria-label="Main">
+      {PLACES.map(({ href, name }) => (
+        <Link
+          key={href}
+          href={href}
+          className={styles.navLink}
+          aria-current={path.startsWith(href) ? 'page' : undefined}
+        >
+          {name}
+        </Link>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,93 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import type { AnswerCell } from '@/contracts/attempts';
+import { assignmentIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getAnswersPage } from '@/server/services/answers';
+import { countWords } from '@/text';
+import { AutoRefresh } from '../../../_parts/AutoRefresh';
+import styles from '../../../_parts/pages.module.css';
+import { getPageCoach } from '../../_parts/coachPage';
+
+export const metadata: Metadata = { title: 'Answers' };
+
+const REFRESH_MS = 4000;
+
+export default async function AnswersPage({ params }: PageProps<'/answers/[assignmentId]'>) {
+  const actor = await getPageCoach();
+  const id = parseInput(assignmentIdSchema, (await params).assignmentId);
+  const page = id.ok ? await getAnswersPage(actor, id.value) : id;
+  if (!page.ok) notFound();
+  const { className, setName, givenAt, puzzles, rows } = page.value;
+  return (
+    <>
+      <AutoRefresh everyMs={REFRESH_MS} />
+      <div className={styles.head}>
+        <div>
+          <h1>{setName}</h1>
+          <span className={styles.soft}>
+            Answers of {className}, given {givenAt.slice(0, 10)}
+          </span>
+        </div>
+        <span className={styles.soft}>In each field: tries, time of all tries, first wrong move</span>
+      </div>
+      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label="Table of answers">
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <th scope="col">Child</th>
+              <th scope="col">Solved</th>
+              {puzzles.map(({ taskId, mateInMoves }, index) => (
+                <th scope="col" key={taskId}>
+                  {index + 1}
+                  <br />
+                  <span className={styles.soft} style={{ fontWeight: 400 }}>
+                    mate in {mateInMoves}
+                  </span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ studentId, studentName, cells }) => (
+              <tr key={studentId}>
+                <th scope="row">{studentName}</th>
+                <td>
+                  {cells.filter((cell) => cell?.isSolved).length} of {puzzles.length}
+                </td>
+                {cells.map((cell, index) => (
+                  <CellView key={puzzles[index]?.taskId ?? index} cell={cell} />
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {rows.length === 0 && <p>There are no children in this class now.</p>}
+    </>
+  );
+}
+
+function CellView({ cell }: { cell: AnswerCell | undefined }) {
+  if (cell === undefined) return <td className={styles.soft}>not tried</td>;
+  return (
+    <td className={cell.isSolved ? styles.solved : styles.open}>
+      <strong>{cell.isSolved ? 'solved' : 'open'}</strong>
+      <br />
+      {countWords(cell.tries, 'try', 'tries')}, {timeWords(cell.spentMs)}
+      {cell.hints > 0 && `, ${countWords(cell.hints, 'hint')}`}
+      {cell.firstWrongMove !== undefined && (
+        <>
+          <br />
+          first {cell.firstWrongMove}
+        </>
+      )}
+    </td>
+  );
+}
+
+/** "0:45", "12:03". */
+function timeWords(spentMs: number): string {
+  const seconds = Math.round(spentMs / 1000);
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}

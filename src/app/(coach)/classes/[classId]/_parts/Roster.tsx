@@ -1,0 +1,190 @@
+'use client';
+import { Button, Modal } from '@mantine/core';
+import { useState, useTransition } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClassId, StudentId } from '@/contracts/ids';
+import type { KeyPicture, NameCard } from '@/contracts/people';
+import type { Result } from '@/core/shared';
+import { faultText } from '@/text';
+import { KeyCard } from '@/ui/forms/KeyCard';
+import { NameForm } from '@/ui/forms/NameForm';
+import styles from '../../../../_parts/pages.module.css';
+
+export interface RosterActions {
+  readonly add: (input: {
+    requestId: string;
+    classId: number;
+    name: string;
+  }) => Promise<Result<{ name: string; key: readonly KeyPicture[] }, ServiceFault>>;
+  readonly rename: (input: {
+    classId: number;
+    studentId: number;
+    name: string;
+  }) => Promise<Result<undefined, ServiceFault>>;
+  readonly remove: (input: {
+    classId: number;
+    studentId: number;
+  }) => Promise<Result<undefined, ServiceFault>>;
+  readonly newKey: (input: {
+    classId: number;
+    studentId: number;
+  }) => Promise<Result<readonly KeyPicture[], ServiceFault>>;
+}
+
+/** What the one dialog of the roster shows. */
+type Dialog =
+  | { readonly kind: 'key'; readonly name: string; readonly key: readonly KeyPicture[] }
+  | { readonly kind: 'rename' | 'remove' | 'new-key'; readonly student: NameCard };
+
+export function Roster(props: {
+  readonly classId: ClassId;
+  readonly students: readonly NameCard[];
+  readonly actions: RosterActions;
+}) {
+  const { classId, students, actions } = props;
+  const [dialog, setDialog] = useState<Dialog | undefined>();
+  const close = () => setDialog(undefined);
+  return (
+    <>
+      <NameForm
+        label="Add a child. A nickname is enough; no family name, birth date or photo is needed."
+        button="Add"
+        maxLength={40}
+        onName={(input) => actions.add({ ...input, classId })}
+        onDone={({ name, key }) => setDialog({ kind: 'key', name, key })}
+      />
+      {students.length === 0 && <p className={styles.soft}>No children yet.</p>}
+      <ul className={styles.list} style={{ marginTop: '0.75rem' }}>
+        {students.map((student) => (
+          <li key={student.studentId}>
+            <strong style={{ fontSize: '1.0625rem' }}>{student.name}</strong>
+            <span className={styles.row} style={{ gap: 0 }}>
+              <RowButton
+                text="Rename"
+                student={student}
+                onPress={() => setDialog({ kind: 'rename', student })}
+              />
+              <RowButton
+                text="New key"
+                student={student}
+                onPress={() => setDialog({ kind: 'new-key', student })}
+              />
+              <RowButton
+                text="Remove"
+                student={student}
+                onPress={() => setDialog({ kind: 'remove', student })}
+              />
+            </span>
+          </li>
+        ))}
+      </ul>
+      <Modal opened={dialog !== undefined} onClose={close} title={dialog && titleOf(dialog)} size="md">
+        {dialog?.kind === 'key' && (
+          <>
+            <KeyCard pictures={dialog.key} />
+            <p>Write these three pictures down for {dialog.name} now. They can&apos;t be shown again.</p>
+            <Button onClick={close}>Done</Button>
+          </>
+        )}
+        {dialog?.kind === 'rename' && (
+          <NameForm
+            label="New nickname"
+            button="Rename"
+            maxLength={40}
+            initial={dialog.student.name}
+            onName={({ name }) => actions.rename({ classId, studentId: dialog.student.studentId, name })}
+            onDone={close}
+          />
+        )}
+        {dialog?.kind === 'remove' && (
+          <Confirm
+            text={`${dialog.student.name} can then no longer sign in with this class. The answers given so far are kept.`}
+            button="Remove from class"
+            run={() => actions.remove(rosterKey(classId, dialog.student.studentId))}
+            onDone={close}
+            onBack={close}
+          />
+        )}
+        {dialog?.kind === 'new-key' && (
+          <Confirm
+            text={`The old pictures of ${dialog.student.name} stop working at once.`}
+            button="Make a new key"
+            run={() => actions.newKey(rosterKey(classId, dialog.student.studentId))}
+            onDone={(key) => setDialog({ kind: 'key', name: dialog.student.name, key })}
+            onBack={close}
+          />
+        )}
+      </Modal>
+    </>
+  );
+}
+
+function rosterKey(classId: ClassId, studentId: StudentId) {
+  return { classId, studentId };
+}
+
+function titleOf(dialog: Dialog): string {
+  switch (dialog.kind) {
+    case 'key':
+      return `The key of ${dialog.name}`;
+    case 'rename':
+      return `Rename ${dialog.student.name}`;
+    case 'remove':
+      return `Remove ${dialog.student.name}?`;
+    case 'new-key':
+      return `A new key for ${dialog.student.name}?`;
+  }
+}
+
+function RowButton(props: {
+  readonly text: string;
+  readonly student: NameCard;
+  readonly onPress: () => void;
+}) {
+  return (
+    <Button
+      variant="subtle"
+      color={props.text === 'Remove' ? 'clay' : 'pine'}
+      px="xs"
+      aria-label={`${props.text}: ${props.student.name}`}
+      onClick={props.onPress}
+    >
+      {props.text}
+    </Button>
+  );
+}
+
+function Confirm<Value>(props: {
+  readonly text: string;
+  readonly button: string;
+  readonly run: () => Promise<Result<Value, ServiceFault>>;
+  readonly onDone: (value: Value) => void;
+  readonly onBack: () => void;
+}) {
+  const { text, button, run, onDone, onBack } = props;
+  const [error, setError] = useState('');
+  const [isBusy, startTransition] = useTransition();
+  return (
+    <>
+      <p style={{ marginTop: 0 }}>{text}</p>
+      <p role="alert">{error}</p>
+      <div className={styles.row}>
+        <Button
+          loading={isBusy}
+          onClick={() =>
+            startTransition(async () => {
+              const result = await run();
+              if (result.ok) onDone(result.value);
+              else setError(faultText(result.error));
+            })
+          }
+        >
+          {button}
+        </Button>
+        <Button variant="default" onClick={onBack}>
+          Leave it
+        </Button>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,114 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { classIdSchema } from '@/contracts/ids';
+import type { ClassPage as ClassPageData } from '@/contracts/people';
+import { parseInput } from '@/server/auth/access';
+import { getClassPage } from '@/server/services/classes';
+import { countWords } from '@/text';
+import { AutoRefresh } from '../../../_parts/AutoRefresh';
+import styles from '../../../_parts/pages.module.css';
+import { getPageCoach } from '../../_parts/coachPage';
+import { addStudentAction, newKeyAction, removeStudentAction, renameStudentAction } from '../actions';
+import { Roster } from './_parts/Roster';
+
+export const metadata: Metadata = { title: 'Class' };
+
+const REFRESH_MS = 4000;
+
+export default async function ClassPage({ params }: PageProps<'/classes/[classId]'>) {
+  const actor = await getPageCoach();
+  const classId = parseInput(classIdSchema, (await params).classId);
+  const page = classId.ok ? await getClassPage(actor, classId.value) : classId;
+  if (!page.ok) notFound();
+  const { name, termName, joinCode, students } = page.value;
+  return (
+    <>
+      <AutoRefresh everyMs={REFRESH_MS} />
+      <div className={styles.head}>
+        <div>
+          <h1>{name}</h1>
+          <span className={styles.soft}>
+            {termName}, {countWords(students.length, 'child', 'children')}
+          </span>
+        </div>
+        <div>
+          <span className={styles.soft}>Class code, at /join</span>
+          <div className={styles.code}>{joinCode}</div>
+        </div>
+      </div>
+      <div className={styles.columns}>
+        <section className={styles.card}>
+          <h2>Children</h2>
+          <Roster
+            classId={page.value.classId}
+            students={students}
+            actions={{
+              add: addStudentAction,
+              rename: renameStudentAction,
+              remove: removeStudentAction,
+              newKey: newKeyAction,
+            }}
+          />
+        </section>
+        <div className={styles.stack}>
+          <GivenSets page={page.value} />
+          <LatestAnswers page={page.value} />
+        </div>
+      </div>
+    </>
+  );
+}
+
+function GivenSets({ page }: { page: ClassPageData }) {
+  return (
+    <section className={styles.card}>
+      <h2>Sets given</h2>
+      {page.assignments.length === 0 && (
+        <p className={styles.soft} style={{ margin: 0 }}>
+          Nothing yet. Open a set and give it to this class.
+        </p>
+      )}
+      <ul className={styles.list}>
+        {page.assignments.map(({ assignmentId, setName, puzzleCount, finishedCount }) => (
+          <li key={assignmentId}>
+            <span>
+              {setName}
+              <br />
+              <span className={styles.soft}>
+                {countWords(puzzleCount, 'puzzle')}, {finishedCount} of {page.students.length} finished
+              </span>
+            </span>
+            <Link href={`/answers/${assignmentId}`}>Answers</Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function LatestAnswers({ page }: { page: ClassPageData }) {
+  return (
+    <section className={styles.card} aria-live="polite">
+      <h2>Last answers</h2>
+      {page.latestAnswers.length === 0 && (
+        <p className={styles.soft} style={{ margin: 0 }}>
+          No answers yet. They appear here as they arrive.
+        </p>
+      )}
+      <ul className={styles.list}>
+        {page.latestAnswers.map(({ attemptId, studentName, setName, puzzleNumber, outcome, tryNumber }) => (
+          <li key={attemptId}>
+            <span>
+              <strong>{studentName}</strong> {outcome === 'right' ? 'solved' : 'tried'} puzzle {puzzleNumber}
+              <br />
+              <span className={styles.soft}>
+                {setName}, try {tryNumber}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,30 @@
+import { Button } from '@mantine/core';
+import type { ReactNode } from 'react';
+import { SchemeButton } from '@/ui/theme/SchemeButton';
+import { signOut } from '../(public)/sign-in/actions';
+import { Brand } from '../_parts/Brand';
+import styles from '../_parts/pages.module.css';
+import { NavLinks } from './_parts/NavLinks';
+import { getPageCoach } from './_parts/coachPage';
+
+export default async function CoachLayout({ children }: { children: ReactNode }) {
+  const actor = await getPageCoach();
+  return (
+    <>
+      <header className={styles.bar}>
+        <div className={styles.barInner}>
+          <Brand size={30} />
+          <NavLinks />
+          <span className={styles.soft}>{actor.name}</span>
+          <SchemeButton />
+          <form action={signOut}>
+            <Button type="submit" variant="subtle" color="gray" c="var(--ink)" px="xs">
+              Sign out
+            </Button>
+          </form>
+        </div>
+      </header>
+      <main className={styles.page}>{children}</main>
+    </>
+  );
+}

@@ -1,0 +1,58 @@
+'use client';
+import { Button, NativeSelect } from '@mantine/core';
+import { useState } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import type { AssignmentId, ClassId } from '@/contracts/ids';
+import type { Result } from '@/core/shared';
+import { faultText } from '@/text';
+import styles from '../../../../_parts/pages.module.css';
+
+export function GiveForm(props: {
+  readonly setId: number;
+  readonly classes: readonly { readonly classId: ClassId; readonly name: string }[];
+  readonly isEmpty: boolean;
+  readonly onGive: (input: {
+    requestId: string;
+    setId: number;
+    classId: number;
+  }) => Promise<Result<AssignmentId, ServiceFault>>;
+}) {
+  const { setId, classes, isEmpty, onGive } = props;
+  const [classId, setClassId] = useState(String(classes[0]?.classId ?? ''));
+  const [requestId, setRequestId] = useState(() => makeUuid());
+  const [said, setSaid] = useState('');
+  const [isBusy, setIsBusy] = useState(false);
+
+  async function give() {
+    setIsBusy(true);
+    try {
+      const result = await onGive({ requestId, setId, classId: Number(classId) });
+      const className = classes.find((one) => String(one.classId) === classId)?.name ?? '';
+      setSaid(result.ok ? `It lies on the seats of ${className} now.` : faultText(result.error));
+      if (result.ok) setRequestId(makeUuid());
+    } catch {
+      // The network or the server is away; the same request may be sent again.
+      setSaid('The server did not answer. Try again.');
+    } finally {
+      setIsBusy(false);
+    }
+  }
+
+  if (classes.length === 0)
+    return <p className={styles.soft}>There is no class yet. Make one under Classes.</p>;
+  return (
+    <div className={styles.row}>
+      <NativeSelect
+        aria-label="Class"
+        value={classId}
+        data={classes.map((one) => ({ value: String(one.classId), label: one.name }))}
+        onChange={(event) => setClassId(event.currentTarget.value)}
+      />
+      <Button loading={isBusy} disabled={isEmpty} onClick={() => void give()}>
+        Give to class
+      </Button>
+      <span role="status">{said}</span>
+    </div>
+  );
+}

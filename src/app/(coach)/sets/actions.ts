@@ -1,0 +1,38 @@
+'use server';
+import { revalidatePath } from 'next/cache';
+import type { ServiceFault } from '@/contracts/faults';
+import type { AssignmentId, SetId } from '@/contracts/ids';
+import {
+  addPuzzleSchema,
+  giveSetSchema,
+  newSetSchema,
+  removePuzzleSchema,
+  type AddedPuzzle,
+} from '@/contracts/sets';
+import type { Result } from '@/core/shared';
+import { runAsCoach } from '@/server/auth/access';
+import { addPuzzle, addSet, giveSet, removePuzzle } from '@/server/services/sets';
+
+export async function addSetAction(input: unknown): Promise<Result<SetId, ServiceFault>> {
+  const result = await runAsCoach(newSetSchema, input, addSet);
+  revalidatePath('/sets');
+  return result;
+}
+
+export async function addPuzzleAction(input: unknown): Promise<Result<AddedPuzzle, ServiceFault>> {
+  const result = await runAsCoach(addPuzzleSchema, input, addPuzzle);
+  revalidatePath('/sets', 'layout');
+  return result;
+}
+
+export async function removePuzzleAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  const result = await runAsCoach(removePuzzleSchema, input, removePuzzle);
+  revalidatePath('/sets', 'layout');
+  return result;
+}
+
+export async function giveSetAction(input: unknown): Promise<Result<AssignmentId, ServiceFault>> {
+  const result = await runAsCoach(giveSetSchema, input, giveSet);
+  revalidatePath('/sets', 'layout');
+  return result;
+}

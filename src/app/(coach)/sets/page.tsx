@@ -1,0 +1,55 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { parseFen } from '@/core/notation';
+import { EMPTY_DRAFT } from '@/core/rules';
+import { listOwnSets } from '@/server/services/sets';
+import { countWords } from '@/text';
+import { DiagramPicture } from '@/ui/board';
+import { NameForm } from '@/ui/forms/NameForm';
+import styles from '../../_parts/pages.module.css';
+import { getPageCoach } from '../_parts/coachPage';
+import { addSetAction } from './actions';
+
+export const metadata: Metadata = { title: 'Sets' };
+
+export default async function SetsPage() {
+  const sets = await listOwnSets(await getPageCoach());
+  return (
+    <>
+      <div className={styles.head}>
+        <h1>Sets</h1>
+        <NameForm label="Name of a new set" button="Make a set" maxLength={120} onName={addSetAction} />
+      </div>
+      {sets.length === 0 && (
+        <p className={styles.card}>
+          There are no sets yet. Make one here, then set up a position on the Desk, prove its mate and add it.
+        </p>
+      )}
+      <ul className={styles.cards}>
+        {sets.map(({ setId, name, puzzleCount, givenCount, firstFen }) => (
+          <li key={setId}>
+            <Link href={`/sets/${setId}`} className={`${styles.card} ${styles.cardLink}`}>
+              <SetPicture fen={firstFen} name={name} />
+              <h2 style={{ marginTop: '0.6rem' }}>{name}</h2>
+              <span className={styles.soft}>
+                {countWords(puzzleCount, 'puzzle')},{' '}
+                {givenCount === 0 ? 'not given yet' : `given ${countWords(givenCount, 'time')}`}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function SetPicture({ fen, name }: { fen: string | undefined; name: string }) {
+  const draft = fen === undefined ? undefined : parseFen(fen);
+  const { board, turn } = draft?.ok ? draft.value : EMPTY_DRAFT;
+  return (
+    <DiagramPicture
+      diagram={{ board, turn: fen === undefined ? undefined : turn, bottom: turn }}
+      title={fen === undefined ? `${name} is empty` : `First puzzle of ${name}`}
+    />
+  );
+}

@@ -1,0 +1,29 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { openJoinPageHere } from '../_parts/openJoinPageHere';
+import styles from '../../../_parts/pages.module.css';
+
+export const metadata: Metadata = { title: 'Who are you?' };
+
+export default async function NameCardsPage({ params }: PageProps<'/join/[code]'>) {
+  const page = await openJoinPageHere((await params).code);
+  return (
+    <main className={styles.seatPage}>
+      <p className={styles.soft} style={{ margin: 0 }}>
+        {page.className}
+      </p>
+      <h1 style={{ margin: '0.25rem 0 0' }}>Who are you?</h1>
+      {page.students.length === 0 && <p>There are no names in this class yet. Ask your coach.</p>}
+      <ul className={styles.nameCards}>
+        {page.students.map(({ studentId, name }) => (
+          <li key={studentId}>
+            <Link className={styles.nameCard} href={`/join/${page.joinCode}/${studentId}`}>
+              {name}
+            </Link>
+          </li>
+        ))}
+      </ul>
+      <Link href="/join">Another class code</Link>
+    </main>
+  );
+}

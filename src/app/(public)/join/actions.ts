@@ -1,0 +1,49 @@
+'use server';
+import { headers } from 'next/headers';
+import { redirect } from 'next/navigation';
+import { joinCodeSchema, studentSignInSchema } from '@/contracts/people';
+import { endSession, parseInput, startSession } from '@/server/auth/access';
+import { openJoinPage, signInStudent } from '@/server/services/signIn';
+import { faultText } from '@/text';
+import type { FormState } from '../../_parts/FormState';
+
+/** Where a request comes from, to slow down whoever tries codes. */
+async function askerOf(): Promise<string> {
+  return (await headers()).get('x-forwarded-for')?.split(',')[0]?.trim() ?? 'unknown';
+}
+
+export async function openClass(_state: FormState, form: FormData): Promise<FormState> {
+  const values = { joinCode: String(form.get('joinCode') ?? '') };
+  const code = parseInput(joinCodeSchema, values.joinCode);
+  if (!code.ok) return { error: 'Type the code from the board.', values };
+  const found = await openJoinPage(code.value, await askerOf());
+  if (!found.ok) return { error: faultText(found.error), values };
+  redirect(`/join/${found.value.joinCode}`);
+}
+
+/** The three pictures of a name card; gives the sentence that says what is wrong, or goes to the seat. */
+export async function openSeat(input: {
+  joinCode: string;
+  studentId: number;
+  key: string[];
+}): Promise<FormState> {
+  const parsed = parseInput(studentSignInSchema, input);
+  if (!parsed.ok) return { error: 'Tap three pictures.' };
+  const { joinCode, studentId, key } = parsed.value;
+  const result = await signInStudent(joinCode, studentId, key);
+  if (!result.ok) {
+    return {
+      error:
+        result.error.code === 'sign-in/wrong'
+          ? 'These are not your three pictures. Try again, or ask your coach.'
+          : faultText(result.error),
+    };
+  }
+  await startSession('seat', result.value.personId, result.value.epoch);
+  redirect('/seat');
+}
+
+export async function leaveSeat(): Promise<void> {
+  await endSession('seat');
+  redirect('/join');
+}

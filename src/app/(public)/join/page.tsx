@@ -1,0 +1,17 @@
+import type { Metadata } from 'next';
+import { Brand } from '../../_parts/Brand';
+import styles from '../../_parts/pages.module.css';
+import { openClass } from './actions';
+import { CodeForm } from './_parts/CodeForm';
+
+export const metadata: Metadata = { title: 'Class code' };
+
+export default function JoinPage() {
+  return (
+    <main className={styles.narrow} style={{ fontSize: '1.125rem' }}>
+      <Brand />
+      <h1>What is your class code?</h1>
+      <CodeForm action={openClass} />
+    </main>
+  );
+}

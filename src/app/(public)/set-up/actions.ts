@@ -1,0 +1,33 @@
+'use server';
+import { redirect } from 'next/navigation';
+import { setUpSchema } from '@/contracts/people';
+import { parseInput, startSession } from '@/server/auth/access';
+import { setUpClub } from '@/server/services/setUpClub';
+import { faultText } from '@/text';
+import type { FormState } from '../../_parts/FormState';
+
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  code: 'the code',
+  clubName: 'the name of the club',
+  timeZone: 'the time zone, such as Europe/Zurich',
+  leadName: 'your name',
+  signInName: 'the sign-in name',
+  password: 'the password, at least 10 letters',
+};
+
+export async function setUp(_state: FormState, form: FormData): Promise<FormState> {
+  const given = Object.fromEntries([...form].map(([name, value]) => [name, String(value)]));
+  const { password: _password, ...values } = given;
+  const input = parseInput(setUpSchema, given);
+  if (!input.ok) {
+    const fields = input.error.code === 'input/not-valid' ? input.error.fields : [];
+    return {
+      error: `Please look again at ${fields.map((name) => FIELD_WORDS[name] ?? name).join(', ')}.`,
+      values,
+    };
+  }
+  const result = await setUpClub(input.value);
+  if (!result.ok) return { error: faultText(result.error), values };
+  await startSession('coach', result.value.coachId, result.value.epoch);
+  redirect('/classes');
+}

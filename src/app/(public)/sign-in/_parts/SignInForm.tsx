@@ -1,0 +1,37 @@
+'use client';
+import { Alert, Button, PasswordInput, Stack, TextInput } from '@mantine/core';
+import { useActionState } from 'react';
+import type { FormState } from '../../../_parts/FormState';
+
+export function SignInForm({ action }: { action: (state: FormState, form: FormData) => Promise<FormState> }) {
+  const [state, submit, isPending] = useActionState(action, {});
+  return (
+    <form action={submit}>
+      <Stack>
+        <TextInput
+          name="signInName"
+          label="Sign-in name"
+          autoComplete="username"
+          defaultValue={state.values?.signInName}
+          required
+          withAsterisk={false}
+        />
+        <PasswordInput
+          name="password"
+          label="Password"
+          autoComplete="current-password"
+          required
+          withAsterisk={false}
+        />
+        {state.error !== undefined && (
+          <Alert color="clay" role="alert">
+            {state.error}
+          </Alert>
+        )}
+        <Button type="submit" loading={isPending}>
+          Sign in
+        </Button>
+      </Stack>
+    </form>
+  );
+}

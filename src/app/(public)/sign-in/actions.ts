@@ -1,0 +1,25 @@
+'use server';
+import { redirect } from 'next/navigation';
+import { coachSignInSchema } from '@/contracts/people';
+import { endSession, parseInput, startSession } from '@/server/auth/access';
+import { signInCoach } from '@/server/services/signIn';
+import { faultText } from '@/text';
+import type { FormState } from '../../_parts/FormState';
+
+export async function signIn(_state: FormState, form: FormData): Promise<FormState> {
+  const values = { signInName: String(form.get('signInName') ?? '') };
+  const input = parseInput(coachSignInSchema, Object.fromEntries(form));
+  if (!input.ok) return { error: 'Enter your sign-in name and your password.', values };
+  const result = await signInCoach(input.value.signInName, input.value.password);
+  if (!result.ok) {
+    const isWrong = result.error.code === 'sign-in/wrong';
+    return { error: isWrong ? 'Name and password do not fit together.' : faultText(result.error), values };
+  }
+  await startSession('coach', result.value.personId, result.value.epoch);
+  redirect('/desk');
+}
+
+export async function signOut(): Promise<void> {
+  await endSession('coach');
+  redirect('/');
+}

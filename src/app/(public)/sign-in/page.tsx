@@ -1,0 +1,20 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { findCoachActor } from '@/server/auth/access';
+import { Brand } from '../../_parts/Brand';
+import styles from '../../_parts/pages.module.css';
+import { signIn } from './actions';
+import { SignInForm } from './_parts/SignInForm';
+
+export const metadata: Metadata = { title: 'Sign in' };
+
+export default async function SignInPage() {
+  if ((await findCoachActor()) !== undefined) redirect('/desk');
+  return (
+    <main className={styles.narrow}>
+      <Brand />
+      <h1>Sign in as a coach</h1>
+      <SignInForm action={signIn} />
+    </main>
+  );
+}

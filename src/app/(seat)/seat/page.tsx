@@ -1,0 +1,49 @@
+import { Button } from '@mantine/core';
+import type { Metadata } from 'next';
+import { getSeatHome } from '@/server/services/seat';
+import { SchemeButton } from '@/ui/theme/SchemeButton';
+import { leaveSeat } from '../../(public)/join/actions';
+import { LinkButton } from '../../_parts/LinkButton';
+import styles from '../../_parts/pages.module.css';
+import { getPageStudent } from '../_parts/seatPage';
+
+export const metadata: Metadata = { title: 'My place' };
+
+export default async function SeatHomePage() {
+  const home = await getSeatHome(await getPageStudent());
+  return (
+    <div className={styles.seatPage}>
+      <div className={styles.head}>
+        <h1>Hello {home.studentName}.</h1>
+        <div className={styles.row}>
+          <SchemeButton />
+          <form action={leaveSeat}>
+            <Button type="submit" variant="default" mih={56}>
+              I am done
+            </Button>
+          </form>
+        </div>
+      </div>
+      {home.assignments.length === 0 && (
+        <p className={styles.card}>Nothing lies on your place yet. Your coach will give you something.</p>
+      )}
+      <ul className={styles.stack} style={{ listStyle: 'none', padding: 0, margin: 0 }}>
+        {home.assignments.map(({ assignmentId, setName, puzzleCount, solvedCount }) => (
+          <li key={assignmentId} className={styles.card}>
+            <div className={styles.head} style={{ margin: 0, alignItems: 'center' }}>
+              <span>
+                <h2 style={{ margin: 0 }}>{setName}</h2>
+                <span className={styles.soft}>
+                  {solvedCount} of {puzzleCount} solved
+                </span>
+              </span>
+              <LinkButton href={`/seat/${assignmentId}`} size="lg" mih={56}>
+                {solvedCount === 0 ? 'Start' : solvedCount < puzzleCount ? 'Go on' : 'Look again'}
+              </LinkButton>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,131 @@
+/**
+ * Fills an empty database with the demo club, through the same services the pages use. Every step carries a fixed request
+ * id, so a seeding that was cut short is simply run again.
+ */
+import { v5 as uuidOf } from 'uuid';
+import type { AssignmentId, ClassId, SetId, StudentId } from '@/contracts/ids';
+import { createRandom, type Result } from '@/core/shared';
+import type { CoachActor, StudentActor } from '@/server/auth/actors';
+import { makeSetUpCode } from '@/server/auth/secrets';
+import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
+import { addClass, addStudent } from '@/server/services/classes';
+import { addCoach, getCoachActor } from '@/server/services/coaches';
+import { openSeatRound, storeAttempt } from '@/server/services/seat';
+import { addPuzzle, addSet, giveSet } from '@/server/services/sets';
+import { isSetUp, setUpClub } from '@/server/services/setUpClub';
+import { closePool } from '@/workers/node';
+import { say } from '../say';
+import { DEMO_CLUB, DEMO_COACH, DEMO_LEAD, type DemoCoach, type DemoStudent } from './people';
+import { DEMO_SETS } from './puzzles';
+import { simulateTries } from './simulate';
+
+const NAMESPACE = '6f1c1b52-0f43-4d6e-9a8e-3f1f0a6b7c21';
+const SEED = 1207;
+const MINUTE_MS = 60_000;
+
+/** Migrates, and seeds when `isDone` says the demo is not there yet. */
+export async function seedDemo(isDone: boolean): Promise<void> {
+  try {
+    await migrate(getDb(), migrationSource);
+    if (!isDone) await fill();
+  } finally {
+    await closePool();
+    await closeDb();
+  }
+}
+
+async function fill(): Promise<void> {
+  say('Making the demo club; every mate is proved (a few seconds) ...');
+  if (!(await isSetUp())) {
+    getValue(
+      await setUpClub({
+        code: makeSetUpCode(),
+        clubName: DEMO_CLUB.name,
+        timeZone: DEMO_CLUB.timeZone,
+        leadName: DEMO_LEAD.name,
+        signInName: DEMO_LEAD.signInName,
+        password: DEMO_LEAD.password,
+      }),
+    );
+  }
+  const lead = await getCoachActor(DEMO_LEAD.signInName);
+  getValue(await addCoach(lead, DEMO_COACH));
+  const sets = new Map<string, SetId>();
+  for (const { name, fens } of DEMO_SETS) sets.set(name, await fillSet(lead, name, fens));
+  for (const coach of [DEMO_LEAD, DEMO_COACH]) {
+    const setId = sets.get(coach.class.setName);
+    if (setId === undefined) throw new Error(`no demo set ${coach.class.setName}`);
+    await fillClass(coach, setId);
+  }
+}
+
+async function fillSet(actor: CoachActor, name: string, fens: readonly string[]): Promise<SetId> {
+  const setId = getValue(await addSet(actor, { requestId: requestOf('set', name), name }));
+  for (const fen of fens) getValue(await addPuzzle(actor, { setId, fen, source: 'Quillhaven demo' }));
+  return setId;
+}
+
+async function fillClass(coach: DemoCoach, setId: SetId): Promise<void> {
+  const actor = await getCoachActor(coach.signInName);
+  const { name, joinCode, students } = coach.class;
+  const classId = getValue(await addClass(actor, { requestId: requestOf('class', name), name, joinCode }));
+  const studentIds = await fillRoster(actor, classId, students);
+  const requestId = requestOf('give', name);
+  const assignmentId = getValue(await giveSet(actor, { requestId, setId, classId }));
+  for (const [index, student] of students.entries()) {
+    const studentId = studentIds[index];
+    if (studentId === undefined) continue;
+    const seat: StudentActor = { kind: 'student', studentId, clubId: actor.clubId, name: student.name };
+    await answer(seat, assignmentId, student, SEED + index);
+  }
+}
+
+async function fillRoster(
+  actor: CoachActor,
+  classId: ClassId,
+  students: readonly DemoStudent[],
+): Promise<StudentId[]> {
+  const ids: StudentId[] = [];
+  for (const { name, key } of students) {
+    const added = await addStudent(actor, { requestId: requestOf('student', name), classId, name, key });
+    ids.push(getValue(added).studentId);
+  }
+  return ids;
+}
+
+async function answer(
+  seat: StudentActor,
+  assignmentId: AssignmentId,
+  { name, strength, triedCount }: DemoStudent,
+  seed: number,
+): Promise<void> {
+  if (triedCount === 0) return;
+  const random = createRandom(seed);
+  const { roundId, tasks } = getValue(await openSeatRound(seat, assignmentId));
+  for (const [index, task] of tasks.slice(0, triedCount).entries()) {
+    const tries = simulateTries(random, strength, task);
+    for (const [number, { moves, hints, spentMs }] of tries.entries()) {
+      getValue(
+        await storeAttempt(seat, {
+          clientId: requestOf('attempt', `${name} ${index} ${number}`),
+          roundId,
+          taskId: task.taskId,
+          answer: { kind: 'play', moves: [...moves], slips: 0 },
+          hints,
+          spentMs,
+          answeredAt: new Date(Date.now() - (triedCount - index) * MINUTE_MS).toISOString(),
+        }),
+      );
+    }
+  }
+}
+
+function requestOf(kind: string, name: string): string {
+  return uuidOf(`${kind} ${name}`, NAMESPACE);
+}
+
+/** Seeding data of our own is never refused; a refusal is a bug and stops it. */
+function getValue<Value>(result: Result<Value, { readonly code: string }>): Value {
+  if (result.ok) return result.value;
+  throw new Error(`the demo was refused: ${JSON.stringify(result.error)}`);
+}

@@ -1,0 +1,169 @@
+/** `vorschule test`: every check in order, then one closing line with the totals over all runners. */
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { z } from 'zod';
+import { buildWhenStale } from './build';
+import { createLifetime, type Lifetime } from './lifetime';
+import { startMariadb, type PrivateDatabase } from './mariadb';
+import { needProgram } from './packages';
+import { findFreePort, runHere } from './processes';
+import { Advice, say } from './say';
+import { servePages } from './serve';
+
+interface Counts {
+  readonly passed: number;
+  readonly failed: number;
+}
+
+interface Step {
+  readonly name: string;
+  run(context: Context): Promise<Counts>;
+}
+
+interface Context {
+  readonly isLong: boolean;
+  readonly lifetime: Lifetime;
+  /** Started at the first call; gone at the end of the run. */
+  database(): Promise<PrivateDatabase>;
+}
+
+const RESULTS = path.join('.data', 'test-results');
+
+/** A command that is one check: it passes or it fails. */
+function checkStep(name: string, ...words: readonly string[]): Step {
+  return {
+    name,
+    run: async () => (runHere('npm', ['run', '--silent', ...words]) === 0 ? ONE_PASSED : ONE_FAILED),
+  };
+}
+
+const ONE_PASSED: Counts = { passed: 1, failed: 0 };
+const ONE_FAILED: Counts = { passed: 0, failed: 1 };
+
+const STEPS: readonly Step[] = [
+  checkStep('types', 'typecheck'),
+  checkStep('lint', 'lint'),
+  checkStep('format', 'format:check'),
+  checkStep('layers', 'layers'),
+  checkStep('unused', 'unused'),
+  checkStep('licences', 'licences'),
+  {
+    name: 'build',
+    run: async () => {
+      buildWhenStale();
+      return ONE_PASSED;
+    },
+  },
+  { name: 'unit', run: ({ isLong }) => runJest(isLong ? ['core', 'ui', 'long'] : ['core', 'ui'], {}) },
+  {
+    name: 'database',
+    run: async ({ database }) =>
+      runJest(['database'], { TEST_DATABASE_URL: (await database()).urlOf('vorschule') }),
+  },
+  { name: 'e2e', run: runPlaywright },
+];
+
+/** Runs the steps, all or one, and returns the exit code. */
+export async function runTests(options: { isLong: boolean; only: string | undefined }): Promise<number> {
+  const steps = STEPS.filter(({ name }) => options.only === undefined || name === options.only);
+  if (steps.length === 0) {
+    throw new Advice(`There is no step "${options.only}". Steps: ${STEPS.map(({ name }) => name).join(', ')}`);
+  }
+  mkdirSync(RESULTS, { recursive: true });
+  const lifetime = createLifetime();
+  let started: Promise<PrivateDatabase> | undefined;
+  const context: Context = {
+    isLong: options.isLong,
+    lifetime,
+    database: () => (started ??= startThrowAway(lifetime)),
+  };
+  let passed = 0;
+  let failed = 0;
+  const failing: string[] = [];
+  try {
+    for (const step of steps) {
+      say(`\n== ${step.name}`);
+      const startedAt = Date.now();
+      const counts = await runStep(step, context);
+      passed += counts.passed;
+      failed += counts.failed;
+      if (counts.failed > 0) failing.push(step.name);
+      say(`== ${step.name}: ${counts.passed} passed, ${counts.failed} failed (${seconds(startedAt)} s)`);
+    }
+  } finally {
+    await lifetime.end();
+  }
+  if (failing.length > 0) process.stdout.write(`Failing: ${failing.join(', ')}\n`);
+  process.stdout.write(`${passed} passed, ${failed} failed\n`);
+  return failed === 0 ? 0 : 1;
+}
+
+/** A step that breaks off counts as one failure; the later steps still run. */
+async function runStep(step: Step, context: Context): Promise<Counts> {
+  try {
+    return await step.run(context);
+  } catch (error) {
+    say(error instanceof Advice ? error.message : String(error instanceof Error ? error.stack : error));
+    return ONE_FAILED;
+  }
+}
+
+function seconds(startedAt: number): number {
+  return Math.round((Date.now() - startedAt) / 1000);
+}
+
+async function startThrowAway(lifetime: Lifetime): Promise<PrivateDatabase> {
+  const directory = path.join('.data', `test-${process.pid}`);
+  lifetime.onEnd(() => Promise.resolve(rmSync(directory, { recursive: true, force: true })));
+  const database = await startMariadb(directory);
+  lifetime.onEnd(() => database.stop());
+  return database;
+}
+
+const jestSchema = z.object({
+  numPassedTests: z.number(),
+  numFailedTests: z.number(),
+  numRuntimeErrorTestSuites: z.number(),
+});
+
+async function runJest(projects: readonly string[], env: Readonly<Record<string, string>>): Promise<Counts> {
+  const file = path.join(RESULTS, `jest-${projects[0]}.json`);
+  rmSync(file, { force: true });
+  const words = ['--silent=false', '--json', `--outputFile=${file}`, '--selectProjects', ...projects];
+  runHere('node_modules/.bin/jest', words, { ...env, NODE_OPTIONS: '' });
+  const result = jestSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
+  return {
+    passed: result.numPassedTests,
+    failed: result.numFailedTests + result.numRuntimeErrorTestSuites,
+  };
+}
+
+const playwrightSchema = z.object({
+  stats: z.object({ expected: z.number(), unexpected: z.number(), flaky: z.number() }),
+  errors: z.array(z.unknown()),
+});
+
+/** The production build on a database of its own with the demo club in it, driven by Debian's Chromium. */
+async function runPlaywright({ database, lifetime }: Context): Promise<Counts> {
+  needProgram('chromium', 'chromium');
+  buildWhenStale();
+  const port = await findFreePort();
+  const env = {
+    DATABASE_URL: (await database()).urlOf('vorschule'),
+    SESSION_SECRET: 'a-secret-for-tests-only-0123456789abcdef',
+    ORIGIN: `http://127.0.0.1:${port}`,
+  };
+  const seeding = ['--conditions=react-server', '--enable-source-maps', 'dist/cli.mjs', 'seed-demo'];
+  if (runHere(process.execPath, seeding, env) !== 0) throw new Advice('The demo data could not be made.');
+  const served = await servePages({ host: '127.0.0.1', port, env });
+  lifetime.onEnd(() => served.stop());
+  const file = path.join(RESULTS, 'playwright.json');
+  rmSync(file, { force: true });
+  runHere('node_modules/.bin/playwright', ['test', '--config', 'playwright.config.ts'], {
+    E2E_ORIGIN: env.ORIGIN,
+    PLAYWRIGHT_JSON_OUTPUT_NAME: file,
+    NODE_OPTIONS: '',
+  });
+  const { stats, errors } = playwrightSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
+  return { passed: stats.expected, failed: stats.unexpected + stats.flaky + errors.length };
+}

@@ -1,0 +1,207 @@
+/**
+ * The one drawing of a position: a pure function to SVG text, used by screen, files and print.
+ *
+ * A square is 100 units; the margin around the board carries the coordinates and, on the mover's side, a bar with a notch.
+ * Marks are our sign language, by shape first and colour second.
+ */
+import { FILE_LETTERS, fileOf, isDarkSquare, rankOf, type Board, type Side, type Square } from '@/core/board';
+import { drawMan } from './men';
+
+/** Paint by purpose: plain colours for files and print, custom properties on screen. */
+export interface DiagramPaint {
+  readonly paper: string;
+  readonly ink: string;
+  readonly lightSquare: string;
+  readonly darkSquare: string;
+  /** The fine hatch over dark squares. */
+  readonly hatch: string;
+  readonly margin: string;
+  readonly coordinates: string;
+  readonly warm: string;
+  readonly cool: string;
+}
+
+/** Follows the page's light or dark scheme. */
+export const SCREEN_PAINT: DiagramPaint = {
+  paper: 'var(--man-paper)',
+  ink: 'var(--man-ink)',
+  lightSquare: 'var(--board-light)',
+  darkSquare: 'var(--board-dark)',
+  hatch: 'var(--board-hatch)',
+  margin: 'var(--board-margin)',
+  coordinates: 'var(--board-coordinates)',
+  warm: 'var(--board-warm)',
+  cool: 'var(--board-cool)',
+};
+
+/** Black on white: dark squares are hatch alone. */
+export const PRINT_PAINT: DiagramPaint = {
+  paper: '#ffffff',
+  ink: '#000000',
+  lightSquare: '#ffffff',
+  darkSquare: '#ffffff',
+  hatch: '#555555',
+  margin: '#ffffff',
+  coordinates: '#000000',
+  warm: '#000000',
+  cool: '#000000',
+};
+
+/**
+ * goes: may go here (a small diamond); takes: can take here (four corners); chosen: the man in hand (a frame); hint: the man
+ * that is asked about (a dashed frame); fault: something is impossible here (a wavy underline).
+ */
+export const SQUARE_MARKS = ['goes', 'takes', 'chosen', 'hint', 'fault'] as const;
+export type SquareMark = (typeof SQUARE_MARKS)[number];
+
+export interface Diagram {
+  readonly board: Board;
+  /** Whose edge carries the bar; undefined = nobody's. */
+  readonly turn: Side | undefined;
+  /** The side at the bottom. */
+  readonly bottom: Side;
+  readonly marks?: readonly { readonly square: Square; readonly mark: SquareMark }[];
+  /** A move made: a thin trace from where to where. */
+  readonly trace?: { readonly from: Square; readonly to: Square } | undefined;
+  /** A man lifted off the board for the moment. */
+  readonly lifted?: Square | undefined;
+}
+
+export const SQUARE_UNITS = 100;
+export const MARGIN_UNITS = 44;
+export const DIAGRAM_UNITS = 8 * SQUARE_UNITS + 2 * MARGIN_UNITS;
+
+/** The whole diagram. `title` is read aloud in place of the picture; without one it is decoration. */
+export function drawDiagram(diagram: Diagram, paint: DiagramPaint, title?: string): string {
+  const label = title === undefined ? 'aria-hidden="true"' : `role="img" aria-label="${escapeText(title)}"`;
+  return [
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${DIAGRAM_UNITS} ${DIAGRAM_UNITS}" ${label}>`,
+    drawBoard(diagram, paint),
+    drawTrace(diagram, paint),
+    ...(diagram.marks ?? [])
+      .filter(({ mark }) => mark === 'chosen' || mark === 'hint')
+      .map((mark) => drawMark(diagram, paint, mark)),
+    drawMen(diagram, paint),
+    ...(diagram.marks ?? [])
+      .filter(({ mark }) => mark !== 'chosen' && mark !== 'hint')
+      .map((mark) => drawMark(diagram, paint, mark)),
+    '</svg>',
+  ].join('');
+}
+
+/** Top left corner of a square in units, seen from the bottom side. */
+function cornerOf(square: Square, bottom: Side): { x: number; y: number } {
+  const column = bottom === 'white' ? fileOf(square) : 7 - fileOf(square);
+  const row = bottom === 'white' ? 7 - rankOf(square) : rankOf(square);
+  return { x: MARGIN_UNITS + column * SQUARE_UNITS, y: MARGIN_UNITS + row * SQUARE_UNITS };
+}
+
+function drawBoard({ bottom, turn }: Diagram, paint: DiagramPaint): string {
+  const all = Array.from({ length: 64 }, (_, square) => square);
+  const hatchId = paint === PRINT_PAINT ? 'hatch-print' : 'hatch-screen';
+  const dark = all
+    .filter(isDarkSquare)
+    .map((square) => {
+      const { x, y } = cornerOf(square, bottom);
+      return `M${x} ${y}h${SQUARE_UNITS}v${SQUARE_UNITS}h-${SQUARE_UNITS}z`;
+    })
+    .join('');
+  const side = 8 * SQUARE_UNITS;
+  return [
+    `<defs><pattern id="${hatchId}" width="10" height="10" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">`,
+    `<path d="M0 0V10" stroke="${paint.hatch}" stroke-width="3.2"/></pattern></defs>`,
+    `<rect width="${DIAGRAM_UNITS}" height="${DIAGRAM_UNITS}" rx="18" fill="${paint.margin}"/>`,
+    `<rect x="${MARGIN_UNITS}" y="${MARGIN_UNITS}" width="${side}" height="${side}" fill="${paint.lightSquare}"/>`,
+    `<path d="${dark}" fill="${paint.darkSquare}"/><path d="${dark}" fill="url(#${hatchId})"/>`,
+    `<rect x="${MARGIN_UNITS}" y="${MARGIN_UNITS}" width="${side}" height="${side}" fill="none" stroke="${paint.ink}" stroke-width="4"/>`,
+    drawCoordinates(bottom, paint),
+    turn === undefined ? '' : drawTurnBar(turn === bottom, paint),
+  ].join('');
+}
+
+function drawCoordinates(bottom: Side, paint: DiagramPaint): string {
+  const order = (index: number) => (bottom === 'white' ? index : 7 - index);
+  const text = (x: number, y: number, letters: string) =>
+    `<text x="${x}" y="${y}" text-anchor="middle" dominant-baseline="central">${letters}</text>`;
+  const half = MARGIN_UNITS / 2;
+  const along = FILE_LETTERS.map((_, index) => {
+    const middle = MARGIN_UNITS + (index + 0.5) * SQUARE_UNITS;
+    const file = FILE_LETTERS[order(index)] ?? '';
+    const rank = String(order(7 - index) + 1);
+    return text(middle, DIAGRAM_UNITS - half + 4, file) + text(half - 2, middle, rank);
+  });
+  return `<g font-family="Andika, sans-serif" font-size="31" font-weight="700" fill="${paint.coordinates}">${along.join('')}</g>`;
+}
+
+/** A bar along the mover's edge with a notch that points onto the board. */
+function drawTurnBar(isBottom: boolean, paint: DiagramPaint): string {
+  const y = isBottom ? DIAGRAM_UNITS - MARGIN_UNITS : MARGIN_UNITS;
+  const out = isBottom ? 1 : -1;
+  const middle = DIAGRAM_UNITS / 2;
+  const bar = `M${MARGIN_UNITS} ${y}H${DIAGRAM_UNITS - MARGIN_UNITS}V${y + out * 11}H${MARGIN_UNITS}Z`;
+  const notch = `M${middle - 26} ${y + out * 6}L${middle} ${y - out * 20}L${middle + 26} ${y + out * 6}Z`;
+  return `<path d="${bar}${notch}" fill="${paint.warm}"/>`;
+}
+
+function drawMen({ board, bottom, lifted }: Diagram, paint: DiagramPaint): string {
+  return board
+    .map((man, square) => {
+      if (man === undefined) return '';
+      const { x, y } = cornerOf(square, bottom);
+      const faded = square === lifted ? ' opacity="0.25"' : '';
+      return `<g transform="translate(${x} ${y})"${faded}>${drawMan(man, paint)}</g>`;
+    })
+    .join('');
+}
+
+function drawTrace({ trace, bottom }: Diagram, paint: DiagramPaint): string {
+  if (trace === undefined) return '';
+  const centre = (square: Square) => {
+    const { x, y } = cornerOf(square, bottom);
+    return { x: x + SQUARE_UNITS / 2, y: y + SQUARE_UNITS / 2 };
+  };
+  const from = centre(trace.from);
+  const to = centre(trace.to);
+  return (
+    `<g stroke="${paint.warm}" fill="none" stroke-width="6" stroke-linecap="round">` +
+    `<path d="M${from.x} ${from.y}L${to.x} ${to.y}" stroke-dasharray="1 14"/>` +
+    `<path d="M${from.x - 14} ${from.y}H${from.x + 14}M${from.x} ${from.y - 14}V${from.y + 14}"/>` +
+    `<path d="M${to.x - 42} ${to.y + 42}H${to.x + 42}"/></g>`
+  );
+}
+
+function drawMark(
+  { bottom }: Diagram,
+  paint: DiagramPaint,
+  { square, mark }: { readonly square: Square; readonly mark: SquareMark },
+): string {
+  const { x, y } = cornerOf(square, bottom);
+  const at = (body: string) => `<g transform="translate(${x} ${y})">${body}</g>`;
+  switch (mark) {
+    case 'goes':
+      return at(
+        `<path d="M50 37L63 50L50 63L37 50Z" fill="${paint.cool}" stroke="${paint.paper}" stroke-width="3"/>`,
+      );
+    case 'takes':
+      return at(
+        `<path d="M8 28V8H28M72 8H92V28M92 72V92H72M28 92H8V72" fill="none" stroke="${paint.cool}" stroke-width="9"/>`,
+      );
+    case 'chosen':
+      return at(
+        `<rect x="4" y="4" width="92" height="92" rx="10" fill="${paint.paper}" fill-opacity="0.55" stroke="${paint.cool}" stroke-width="8"/>`,
+      );
+    case 'hint':
+      return at(
+        `<rect x="5" y="5" width="90" height="90" rx="20" fill="${paint.paper}" fill-opacity="0.55" stroke="${paint.warm}" stroke-width="7" stroke-dasharray="16 10"/>`,
+      );
+    case 'fault':
+      return at(
+        `<path d="M10 95q10 -12 20 0t20 0t20 0t20 0" fill="none" stroke="${paint.paper}" stroke-width="13"/>` +
+          `<path d="M10 95q10 -12 20 0t20 0t20 0t20 0" fill="none" stroke="${paint.warm}" stroke-width="7"/>`,
+      );
+  }
+}
+
+function escapeText(text: string): string {
+  return text.replace(/[&<>"]/g, (letter) => `&#${letter.charCodeAt(0)};`);
+}

@@ -1,0 +1,102 @@
+/** A sentence for each fault code: what is wrong, where, and what to do. */
+import { makeSquareName, opponentOf, type Square } from '@/core/board';
+import type { ServiceFault } from '@/contracts/faults';
+import type { FenField } from '@/core/notation';
+import { assertNever } from '@/core/shared';
+import { countWords, listWords, SIDE_WORDS } from './words';
+
+const FIELD_HELP: Readonly<Record<Exclude<FenField, 'board'>, string>> = {
+  side: 'The second part says whose move it is: w or b',
+  castling: 'The third part says who may still castle: letters KQkq in this order, or a dash',
+  'en-passant': 'The fourth part is the square a pawn has just passed, such as e3 or d6, or a dash',
+  'half-moves': 'The fifth part counts half moves since a capture or pawn move: a number from 0',
+  'move-number': 'The sixth part is the number of the move: a number from 1',
+};
+
+/** The sentence a coach or child reads. */
+export function faultText(fault: ServiceFault): string {
+  switch (fault.code) {
+    case 'fen/empty':
+      return 'There is no text to read. Paste a FEN.';
+    case 'fen/too-long':
+      return `This text has ${fault.found} letters; a FEN has at most ${fault.most}. Paste one position only.`;
+    case 'fen/field-count':
+      return `A FEN has 6 parts with spaces between them (4 are enough); this text has ${fault.found}.`;
+    case 'fen/rank-count':
+      return `The board needs 8 rows with "/" between them; this text has ${fault.found}.`;
+    case 'fen/rank-length':
+      return `Row ${fault.at} of the board has ${countWords(fault.found, 'square')}; it needs 8.`;
+    case 'fen/board-letter':
+      return `"${fault.found}" at place ${fault.at} of the board is no man. Men are K Q R B N P for White, k q r b n p for Black.`;
+    case 'fen/field-text':
+      return `${FIELD_HELP[fault.field]}. Here it says "${fault.found}".`;
+    case 'position/no-king':
+      return `${SIDE_WORDS[fault.side]} has no king. Put one on the board.`;
+    case 'position/many-kings':
+      return `${SIDE_WORDS[fault.side]} has ${fault.squares.length} kings, on ${squareList(fault.squares)}. Leave one.`;
+    case 'position/kings-touch':
+      return `The kings on ${squareList(fault.squares)} touch. A square must lie between them.`;
+    case 'position/pawn-on-edge':
+      return `A ${fault.side} pawn stands on ${makeSquareName(fault.square)}. Pawns never stand on the first or last row.`;
+    case 'position/too-many-men':
+      return `${SIDE_WORDS[fault.side]} has ${fault.found} men; an army has 16.`;
+    case 'position/too-many-pawns':
+      return `${SIDE_WORDS[fault.side]} has ${fault.found} pawns; an army has 8.`;
+    case 'position/too-many-promoted':
+      return `${SIDE_WORDS[fault.side]} would need ${countWords(fault.found, 'promoted pawn')}, but only ${countWords(fault.most, 'pawn is', 'pawns are')} gone.`;
+    case 'position/waiting-side-in-check':
+      return `${SIDE_WORDS[fault.side]} is in check from ${squareList(fault.by)}, but it is ${SIDE_WORDS[opponentOf(fault.side)]}'s move. Change whose move it is, or move a man.`;
+    case 'position/too-many-checkers':
+      return `${SIDE_WORDS[fault.side]} is in check from ${fault.by.length} men at once, on ${squareList(fault.by)}. No move can do that.`;
+    case 'position/castling-men-moved':
+      return `${SIDE_WORDS[fault.side]} cannot castle ${fault.wing}: king and rook are not on their first squares.`;
+    case 'position/en-passant-impossible':
+      return `No pawn can just have passed ${makeSquareName(fault.square)}.`;
+    case 'input/not-valid':
+      return `Please look again at: ${fault.fields.join(', ')}.`;
+    case 'access/not-signed-in':
+      return 'You are not signed in any more. Sign in again; what you were doing is kept.';
+    case 'access/not-allowed':
+      return 'This belongs to somebody else.';
+    case 'sign-in/wrong':
+      return 'That was not right. Try again.';
+    case 'sign-in/too-many-tries':
+      return `Too many tries. Wait ${waitWords(fault.waitSeconds)}, then try again.`;
+    case 'join/no-such-code':
+      return 'No class has this code. Look at it once more, letter by letter.';
+    case 'join/not-in-class':
+      return 'This name is not in the class now. Ask your coach.';
+    case 'set-up/wrong-code':
+      return 'This is not the code from the terminal. Look at it once more.';
+    case 'set-up/done-already':
+      return 'This installation has been set up already. Sign in instead.';
+    case 'puzzle/no-mate':
+      return `There is no mate in ${fault.within} or fewer here, so this is no mate puzzle.`;
+    case 'puzzle/undecided':
+      return fault.noMateWithin === 0
+        ? 'This position was too hard to decide in time, so it was not stored.'
+        : `There is no mate in ${fault.noMateWithin} or fewer; beyond that it was too hard to decide in time, so it was not stored.`;
+    case 'set/empty':
+      return 'This set has no puzzles yet. Add one on the Desk, then give it.';
+    case 'set/not-found':
+      return 'This set is not there. Somebody may have taken it away.';
+    case 'class/not-found':
+      return 'This class is not there, or it is not one of yours.';
+    case 'round/not-found':
+      return 'This set does not lie on your place any more. Go back and choose another one.';
+    case 'term/none':
+      return 'The club has no term yet.';
+    case 'workers/busy':
+      return 'Many positions are being proved right now. Try again in a moment.';
+    default:
+      return assertNever(fault);
+  }
+}
+
+function squareList(squares: readonly Square[]): string {
+  return listWords(squares.map(makeSquareName));
+}
+
+function waitWords(seconds: number): string {
+  return seconds < 90 ? countWords(seconds, 'second') : countWords(Math.ceil(seconds / 60), 'minute');
+}

@@ -1,0 +1,35 @@
+/** The prover's answers in words: each kind of claim has its own sentence, and none says more than was proved. */
+import type { Side } from '@/core/board';
+import type { ProofReport } from '@/core/proof';
+import { listWords, SIDE_WORDS } from './words';
+
+const NUMBERS = new Intl.NumberFormat('en-GB');
+
+/** "White mates in 3; one key: 1 Qg6". Keys in SAN, as from the prover. */
+export function mateText(turn: Side, mateInMoves: number, keys: readonly string[]): string {
+  const dots = turn === 'black' ? '1...' : '1';
+  const named = keys.map((key) => `${dots} ${key}`);
+  const keyWords = keys.length === 1 ? 'one key' : `${keys.length} keys`;
+  return `${SIDE_WORDS[turn]} mates in ${mateInMoves}; ${keyWords}: ${listWords(named)}`;
+}
+
+export function noMateText(turn: Side, within: number): string {
+  return `Proved: ${SIDE_WORDS[turn]} has no forced mate in ${within} or fewer.`;
+}
+
+/** For a proof that was stopped or ran out of its limits; `noMateWithin` 0 = nothing was proved. */
+export function undecidedText(turn: Side, noMateWithin: number): string {
+  return noMateWithin === 0
+    ? 'Stopped before anything was proved.'
+    : `Stopped. Proved so far: ${SIDE_WORDS[turn]} has no forced mate in ${noMateWithin} or fewer. Longer ones are open.`;
+}
+
+export function progressText({ noMateWithin, examining, nodes }: ProofReport): string {
+  const excluded = noMateWithin === 0 ? '' : `No mate in ${noMateWithin}. `;
+  return `${excluded}Looking for mate in ${examining}: ${NUMBERS.format(nodes)} positions seen.`;
+}
+
+/** "White mates in 2", the question above a puzzle. */
+export function mateQuestion(turn: Side, mateInMoves: number): string {
+  return `${SIDE_WORDS[turn]} to move. Mate in ${mateInMoves}.`;
+}

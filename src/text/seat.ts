@@ -1,0 +1,42 @@
+/** What the seat says to a child. Short, kind, and only what the stored proof holds. */
+import { makeSquareName, type Role, type Side } from '@/core/board';
+import { isCheck, findCaptured, findCastlingWing, playMove, type Move, type Position } from '@/core/rules';
+import type { Diagnosis } from '@/core/exercises';
+import { ROLE_WORDS, SIDE_WORDS } from './words';
+
+/** "Black's rook takes the queen on g7, check." */
+export function moveSentence(position: Position, move: Move): string {
+  const side = SIDE_WORDS[position.turn];
+  const wing = findCastlingWing(position, move);
+  const check = isCheck(playMove(position, move)) ? ', check' : '';
+  if (wing !== undefined) return `${side} castles ${wing}${check}.`;
+  const role: Role = position.board[move.from]?.role ?? 'pawn';
+  const captured = findCaptured(position, move);
+  const to = makeSquareName(move.to);
+  const deed = captured === undefined ? `goes to ${to}` : `takes the ${ROLE_WORDS[captured.role]} on ${to}`;
+  const promoted = move.promotion === undefined ? '' : ` and becomes a ${ROLE_WORDS[move.promotion]}`;
+  return `${side}'s ${ROLE_WORDS[role]} ${deed}${promoted}${check}.`;
+}
+
+/** Why a move is not right; `reply` is the sentence of the defender's move that shows it. */
+export function wrongSentence(
+  diagnosis: Diagnosis | undefined,
+  defender: Side,
+  mateInMoves: number,
+  reply: string | undefined,
+): string {
+  const shown = reply === undefined ? '' : `${reply} `;
+  switch (diagnosis) {
+    case 'stalemate':
+      return `${SIDE_WORDS[defender]} has no move and is not in check: stalemate. That is a draw.`;
+    case 'slower':
+      return `${shown}That wins too, but slower. Can you find mate in ${mateInMoves}?`;
+    default:
+      return `${shown}Now the mate in ${mateInMoves} is gone.`;
+  }
+}
+
+/** Said when the goal is reached. */
+export function rightSentence(mateInMoves: number): string {
+  return mateInMoves === 1 ? 'Yes, checkmate.' : `Yes, checkmate in ${mateInMoves}.`;
+}

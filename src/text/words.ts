@@ -1,0 +1,50 @@
+/** House words in their plain English form; a club's own names replace them later. */
+import { makeSquareName, type Man, type Role, type Side, type Square } from '@/core/board';
+import type { KeyPicture } from '@/contracts/people';
+
+export const SIDE_WORDS: Readonly<Record<Side, string>> = { white: 'White', black: 'Black' };
+
+export const ROLE_WORDS: Readonly<Record<Role, string>> = {
+  pawn: 'pawn',
+  knight: 'knight',
+  bishop: 'bishop',
+  rook: 'rook',
+  queen: 'queen',
+  king: 'king',
+};
+
+export const PICTURE_WORDS: Readonly<Record<KeyPicture, string>> = {
+  sun: 'Sun',
+  moon: 'Moon',
+  cloud: 'Cloud',
+  tree: 'Tree',
+  leaf: 'Leaf',
+  flower: 'Flower',
+  fish: 'Fish',
+  boat: 'Boat',
+  house: 'House',
+  apple: 'Apple',
+  bell: 'Bell',
+  umbrella: 'Umbrella',
+};
+
+/** "white knight". */
+export function manWords({ side, role }: Man): string {
+  return `${side} ${ROLE_WORDS[role]}`;
+}
+
+/** "e4, white knight" or "e4, empty". */
+export function squareWords(square: Square, man: Man | undefined): string {
+  return `${makeSquareName(square)}, ${man === undefined ? 'empty' : manWords(man)}`;
+}
+
+/** "1 puzzle", "12 puzzles". */
+export function countWords(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`;
+}
+
+/** "e4", "e4 and f5", "e4, f5 and g6". */
+export function listWords(words: readonly string[]): string {
+  if (words.length <= 1) return words[0] ?? '';
+  return `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
+}

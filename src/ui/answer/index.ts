@@ -1,0 +1,1 @@
+export { SeatRound } from './SeatRound';

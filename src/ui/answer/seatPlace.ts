@@ -1,0 +1,39 @@
+/** Where a student was in a round: kept on the device, so that a reload or the back button loses nothing. */
+import { z } from 'zod';
+import { FRESH_PLAY, type PlayState } from './playState';
+
+const placeSchema = z.object({
+  taskId: z.number().int().positive(),
+  moves: z.array(z.string()),
+  slips: z.number().int().nonnegative(),
+  hints: z.number().int().nonnegative(),
+  /** Solved on this device, whether or not the server has heard of it yet. */
+  solved: z.array(z.number().int()),
+});
+export type SeatPlace = z.infer<typeof placeSchema>;
+
+export function readPlace(store: Pick<Storage, 'getItem'>, key: string): SeatPlace | undefined {
+  try {
+    const parsed = placeSchema.safeParse(JSON.parse(store.getItem(key) ?? 'null'));
+    return parsed.success ? parsed.data : undefined;
+  } catch {
+    // Not our JSON: start afresh.
+    return undefined;
+  }
+}
+
+/** What of a play is kept: the right moves so far. A wrong end goes back to before its wrong move. */
+export function placeOf(taskId: number, play: PlayState, solved: readonly number[]): SeatPlace {
+  const { moves, phase, slips, hints } = play;
+  const kept =
+    phase.kind === 'thinking'
+      ? moves
+      : phase.verdict.outcome === 'wrong'
+        ? moves.slice(0, phase.verdict.wrongPly ?? 0)
+        : [];
+  return { taskId, moves: [...kept], slips, hints, solved: [...solved] };
+}
+
+export function playOf(place: SeatPlace): PlayState {
+  return { ...FRESH_PLAY, moves: place.moves, slips: place.slips, hints: place.hints };
+}

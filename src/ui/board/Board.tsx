@@ -1,0 +1,193 @@
+'use client';
+import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import {
+  getMan,
+  makeSquareName,
+  PROMOTION_ROLES,
+  type Board as BoardMen,
+  type PromotionRole,
+  type Side,
+  type Square,
+} from '@/core/board';
+import { drawDiagram, SCREEN_PAINT, type Diagram, type SquareMark } from '@/drawing';
+import { ROLE_WORDS, squareWords } from '@/text';
+import classes from './Board.module.css';
+import { useCarry } from './carry';
+import { ManPicture } from './Picture';
+import { IDLE, stepHand, type BoardEvent, type Drop, type Hand, type HandRules } from './states';
+
+export interface BoardProps {
+  readonly board: BoardMen;
+  /** Whose edge is marked; undefined = nobody's. */
+  readonly turn: Side | undefined;
+  readonly bottom: Side;
+  /** Said to who cannot see it, before the squares. */
+  readonly label: string;
+  readonly rules: HandRules;
+  readonly onDrop: (drop: Drop) => void;
+  /** Marks for the man in hand, usually where it may go. */
+  readonly marksFor?: (from: Square) => NonNullable<Diagram['marks']>;
+  readonly marks?: Diagram['marks'];
+  readonly trace?: Diagram['trace'];
+  /** Hears a press or Enter first; true = done, the hand does not move. */
+  readonly onPress?: (square: Square) => boolean;
+  /** Hears every other key on a square. */
+  readonly onSquareKey?: (square: Square, key: string) => void;
+}
+
+/** The one interactive board: drag, tap and keyboard end in the same drops. */
+export function Board(props: BoardProps) {
+  const { board, turn, bottom, label, rules, marksFor, onPress, onSquareKey } = props;
+  const [hand, setHand] = useState<Hand>(IDLE);
+  const [focus, setFocus] = useState<Square>(bottom === 'white' ? 0 : 63);
+  // A man taken away while it was in hand (undo, a new puzzle) is no longer in hand.
+  const held = hand.kind === 'idle' || board[hand.from] === undefined ? undefined : hand.from;
+  const state = held === undefined ? IDLE : hand;
+
+  function send(event: BoardEvent): Hand {
+    const { hand: next, drop } = stepHand(state, event, rules);
+    setHand(next);
+    if (drop !== undefined) props.onDrop(drop);
+    return next;
+  }
+
+  const carry = useCarry((square, hasMoved) => {
+    if (hasMoved || square !== undefined) send({ kind: 'squareUp', square });
+  });
+
+  function pressPointer(event: PointerEvent<HTMLElement>, square: Square) {
+    if (event.button !== 0) return;
+    setFocus(square);
+    if (onPress?.(square)) return;
+    const next = send({ kind: 'squareDown', square });
+    if (next.kind === 'holding' && next.from === square) {
+      carry.start(event, board[square], event.currentTarget.getBoundingClientRect().width);
+    }
+  }
+
+  function pressKey(event: KeyboardEvent<HTMLElement>, square: Square) {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const target = squareByArrow(square, event.key, bottom);
+    if (target !== undefined) {
+      event.preventDefault();
+      setFocus(target);
+      focusSquare(event.currentTarget, target);
+    } else if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      if (onPress?.(square)) return;
+      const { hand: next, drop } = stepHand(state, { kind: 'squareDown', square }, rules);
+      setHand(next.kind === 'holding' ? { ...next, isFresh: false } : next);
+      if (drop !== undefined) props.onDrop(drop);
+    } else if (event.key === 'Escape') {
+      send({ kind: 'cancel' });
+    } else {
+      onSquareKey?.(square, event.key);
+    }
+  }
+
+  const marks: { square: Square; mark: SquareMark }[] = [...(props.marks ?? [])];
+  if (state.kind === 'holding') {
+    marks.push({ square: state.from, mark: 'chosen' }, ...(marksFor?.(state.from) ?? []));
+  }
+  const drawing = drawDiagram(
+    { board, turn, bottom, marks, trace: props.trace, lifted: carry.isCarrying ? held : undefined },
+    SCREEN_PAINT,
+  );
+
+  return (
+    <div className={classes.board}>
+      <div aria-hidden dangerouslySetInnerHTML={{ __html: drawing }} />
+      <div
+        role="grid"
+        aria-label={label}
+        className={`${classes.squares} ${held === undefined ? '' : classes.held}`}
+      >
+        {rowsFrom(bottom).map((row) => (
+          <div role="row" className={classes.row} key={row[0]}>
+            {row.map((square) => (
+              <div
+                role="gridcell"
+                key={square}
+                className={classes.square}
+                data-square={square}
+                aria-label={squareWords(square, board[square])}
+                aria-selected={square === held}
+                tabIndex={square === focus ? 0 : -1}
+                onPointerDown={(event) => pressPointer(event, square)}
+                onKeyDown={(event) => pressKey(event, square)}
+                onFocus={() => setFocus(square)}
+              />
+            ))}
+          </div>
+        ))}
+      </div>
+      {state.kind === 'promoting' && (
+        <PromotionChoice
+          side={board[state.from]?.side ?? 'white'}
+          to={state.to}
+          onChoose={(role) => send({ kind: 'promotionChosen', role })}
+          onBack={() => send({ kind: 'cancel' })}
+        />
+      )}
+      {carry.ghost}
+    </div>
+  );
+}
+
+function PromotionChoice(props: {
+  readonly side: Side;
+  readonly to: Square;
+  readonly onChoose: (role: PromotionRole) => void;
+  readonly onBack: () => void;
+}) {
+  return (
+    <div
+      className={classes.promotion}
+      role="group"
+      aria-label={`The pawn on ${makeSquareName(props.to)} becomes`}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') props.onBack();
+      }}
+    >
+      {PROMOTION_ROLES.map((role, index) => (
+        <button key={role} type="button" autoFocus={index === 0} onClick={() => props.onChoose(role)}>
+          <ManPicture man={getMan(props.side, role)} />
+          {ROLE_WORDS[role]}
+        </button>
+      ))}
+      <button type="button" className={classes.back} onClick={props.onBack}>
+        Back
+      </button>
+    </div>
+  );
+}
+
+/** Squares row by row as they are seen. */
+function rowsFrom(bottom: Side): Square[][] {
+  return Array.from({ length: 8 }, (_, row) =>
+    Array.from({ length: 8 }, (_column, column) => {
+      const square = (7 - row) * 8 + column;
+      return bottom === 'white' ? square : 63 - square;
+    }),
+  );
+}
+
+/** The neighbour an arrow key means, as the board is seen; undefined for other keys and past the edge. */
+function squareByArrow(square: Square, key: string, bottom: Side): Square | undefined {
+  const steps: Readonly<Record<string, readonly [number, number]>> = {
+    ArrowUp: [0, 1],
+    ArrowDown: [0, -1],
+    ArrowLeft: [-1, 0],
+    ArrowRight: [1, 0],
+  };
+  const step = steps[key];
+  if (step === undefined) return undefined;
+  const sign = bottom === 'white' ? 1 : -1;
+  const file = (square & 7) + sign * step[0];
+  const rank = (square >> 3) + sign * step[1];
+  return file < 0 || file > 7 || rank < 0 || rank > 7 ? square : rank * 8 + file;
+}
+
+function focusSquare(from: HTMLElement, square: Square): void {
+  from.closest('[role=grid]')?.querySelector<HTMLElement>(`[data-square="${square}"]`)?.focus();
+}

@@ -1,0 +1,36 @@
+'use client';
+import { Button } from '@mantine/core';
+import classes from './Desk.module.css';
+
+/** A proved line to step through; ply 0 is the home position. */
+export function LineStepper(props: {
+  /** One text a ply, move numbers included. */
+  readonly words: readonly string[];
+  readonly ply: number;
+  readonly onPly: (ply: number) => void;
+}) {
+  const { words, ply, onPly } = props;
+  return (
+    <section className={classes.card} aria-label="The line">
+      <h2>One longest line</h2>
+      <p className={classes.lineText} style={{ margin: '0 0 0.5rem' }}>
+        {words.map((word, index) => (
+          <span key={index} className={`${classes.ply} ${index + 1 === ply ? classes.plyNow : ''}`}>
+            {word}{' '}
+          </span>
+        ))}
+      </p>
+      <div className={classes.row}>
+        <Button variant="default" disabled={ply === 0} onClick={() => onPly(0)}>
+          Back home
+        </Button>
+        <Button variant="default" disabled={ply === 0} onClick={() => onPly(ply - 1)}>
+          Step back
+        </Button>
+        <Button disabled={ply === words.length} onClick={() => onPly(ply + 1)}>
+          Step on
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,87 @@
+'use client';
+import { Button, Loader, NativeSelect } from '@mantine/core';
+import type { Side } from '@/core/board';
+import { mateText, noMateText, progressText, undecidedText } from '@/text';
+import classes from './Desk.module.css';
+import type { ProverState } from './useProver';
+
+export const MATE_LIMITS = [1, 2, 3] as const;
+
+/** Prove, progress, Stop, and the answer in words. Its place keeps its size whatever it shows. */
+export function ProofPanel(props: {
+  readonly turn: Side;
+  readonly prover: ProverState;
+  readonly maxMoves: number;
+  readonly canProve: boolean;
+  readonly onMaxMoves: (maxMoves: number) => void;
+  readonly onProve: () => void;
+  readonly onStop: () => void;
+}) {
+  const { turn, prover, maxMoves, canProve } = props;
+  const isRunning = prover.kind === 'running';
+  return (
+    <section className={classes.card}>
+      <h2>Proof</h2>
+      <div className={classes.row}>
+        <NativeSelect
+          aria-label="Longest mate to look for"
+          value={String(maxMoves)}
+          disabled={isRunning}
+          data={MATE_LIMITS.map((moves) => ({ value: String(moves), label: `mate in ${moves} at most` }))}
+          onChange={(event) => props.onMaxMoves(Number(event.currentTarget.value))}
+        />
+        {isRunning ? (
+          <Button color="clay" onClick={props.onStop}>
+            Stop
+          </Button>
+        ) : (
+          <Button disabled={!canProve} onClick={props.onProve}>
+            Prove
+          </Button>
+        )}
+      </div>
+      <div aria-live="polite" style={{ marginTop: '0.6rem', minHeight: '3.4rem' }}>
+        <ProofWords turn={turn} prover={prover} canProve={canProve} />
+      </div>
+    </section>
+  );
+}
+
+function ProofWords({ turn, prover, canProve }: { turn: Side; prover: ProverState; canProve: boolean }) {
+  switch (prover.kind) {
+    case 'idle':
+      return (
+        <span style={{ color: 'var(--ink-soft)' }}>
+          {canProve
+            ? 'Nothing has been proved here yet. Every legal move of both sides will be tried, quiet ones too.'
+            : 'A proof needs a possible position. What is missing stands under the board.'}
+        </span>
+      );
+    case 'running':
+      return (
+        <div className={classes.row} style={{ flexWrap: 'nowrap' }}>
+          <Loader size="sm" aria-hidden />
+          <span>{prover.report === undefined ? 'Starting ...' : progressText(prover.report)}</span>
+        </div>
+      );
+    case 'stopped':
+      return undecidedText(turn, prover.noMateWithin);
+    case 'failed':
+      return 'The proof broke off: this browser ended it. Press Prove to try again.';
+    case 'answer':
+      switch (prover.answer.kind) {
+        case 'mate':
+          return (
+            <strong style={{ fontSize: '1.125rem' }}>
+              {mateText(turn, prover.answer.mateInMoves, prover.answer.keys)}
+            </strong>
+          );
+        case 'none':
+          return noMateText(turn, prover.answer.within);
+        case 'undecided':
+          return undecidedText(turn, prover.answer.noMateWithin);
+        case 'not-a-position':
+          return 'This is not a possible position.';
+      }
+  }
+}

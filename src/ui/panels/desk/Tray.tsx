@@ -1,0 +1,59 @@
+'use client';
+import type { PointerEvent } from 'react';
+import { getMan, ROLES, SIDES, type Man } from '@/core/board';
+import { manWords } from '@/text';
+import { ManPicture } from '@/ui/board';
+import classes from './Desk.module.css';
+
+/** What a tap on a square puts there: a man, nothing (the square is cleared), or undefined = the hand moves men. */
+export type Tool = { readonly kind: 'man'; readonly man: Man } | { readonly kind: 'empty' } | undefined;
+
+/** The men beside the board: tap one, then squares; or drag it there. */
+export function Tray(props: {
+  readonly tool: Tool;
+  readonly onTool: (tool: Tool) => void;
+  readonly onCarry: (event: PointerEvent, man: Man) => void;
+}) {
+  const { tool, onTool, onCarry } = props;
+  const isChosen = (man: Man) => tool?.kind === 'man' && tool.man === man;
+  return (
+    <div className={classes.tray} role="group" aria-label="Men to place">
+      {SIDES.map((side) => (
+        <div className={classes.trayColumn} key={side}>
+          {ROLES.toReversed().map((role) => {
+            const man = getMan(side, role);
+            return (
+              <button
+                key={role}
+                type="button"
+                className={classes.trayMan}
+                aria-pressed={isChosen(man)}
+                aria-label={manWords(man)}
+                onPointerDown={(event) => onCarry(event, man)}
+                onClick={() => onTool(isChosen(man) ? undefined : { kind: 'man', man })}
+              >
+                <ManPicture man={man} />
+              </button>
+            );
+          })}
+        </div>
+      ))}
+      <button
+        type="button"
+        className={classes.trayWord}
+        aria-pressed={tool === undefined}
+        onClick={() => onTool(undefined)}
+      >
+        Hand
+      </button>
+      <button
+        type="button"
+        className={classes.trayWord}
+        aria-pressed={tool?.kind === 'empty'}
+        onClick={() => onTool(tool?.kind === 'empty' ? undefined : { kind: 'empty' })}
+      >
+        Take off
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,2 @@
+export type { DeskActions, SetChoice } from './AddToSet';
+export { Desk } from './Desk';
