@@ -1,7 +1,8 @@
 import { defineConfig, devices } from '@playwright/test';
 
 const origin = process.env.E2E_ORIGIN;
-if (origin === undefined) throw new Error('No server to test. Run "./vorschule test --only e2e", which starts one.');
+if (origin === undefined)
+  throw new Error('No server to test. Run "./vorschule test --only e2e", which starts one.');
 
 export default defineConfig({
   testDir: 'tests/e2e',

@@ -13,7 +13,10 @@ export function takeLock(directory: string): () => Promise<void> {
     );
   }
   writeFileSync(file, String(process.pid));
-  return () => Promise.resolve(rmSync(file, { force: true }));
+  return () => {
+    rmSync(file, { force: true });
+    return Promise.resolve();
+  };
 }
 
 function isRunning(pid: number): boolean {

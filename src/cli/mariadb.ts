@@ -36,7 +36,7 @@ export async function startMariadb(directory: string): Promise<PrivateDatabase> 
   const child = startProgram('mariadbd', serverWords(paths, port), { output: 'ignore' });
   const exited = { code: undefined as number | undefined };
   child.once('exit', (code) => (exited.code = code ?? 1));
-  const canConnect = async () => exited.code !== undefined || existsSync(paths.socket);
+  const canConnect = () => exited.code !== undefined || existsSync(paths.socket);
   const isReady = await waitUntil(canConnect, { timeoutMs: READY_TIMEOUT_MS, everyMs: 50 });
   if (!isReady || exited.code !== undefined) {
     await stopProgram(child);
@@ -139,7 +139,7 @@ async function endOrphan(pidFile: string, data: string): Promise<void> {
   const commandLine = `/proc/${pid}/cmdline`;
   if (!existsSync(commandLine) || !readFileSync(commandLine, 'utf8').includes(`--datadir=${data}`)) return;
   process.kill(pid, 'SIGTERM');
-  await waitUntil(async () => !existsSync(commandLine), { timeoutMs: 30_000, everyMs: 100 });
+  await waitUntil(() => !existsSync(commandLine), { timeoutMs: 30_000, everyMs: 100 });
 }
 
 function brokenDirectory(home: string, log: string): Advice {

@@ -70,7 +70,7 @@ export function findFreePort(): Promise<number> {
 
 /** Asks again and again until the check holds; false after the time has run out. */
 export async function waitUntil(
-  check: () => Promise<boolean>,
+  check: () => boolean | Promise<boolean>,
   { timeoutMs, everyMs }: { timeoutMs: number; everyMs: number },
 ): Promise<boolean> {
   const end = Date.now() + timeoutMs;

@@ -17,14 +17,14 @@ interface Counts {
 
 interface Step {
   readonly name: string;
-  run(context: Context): Promise<Counts>;
+  readonly run: (context: Context) => Counts | Promise<Counts>;
 }
 
 interface Context {
   readonly isLong: boolean;
   readonly lifetime: Lifetime;
   /** Started at the first call; gone at the end of the run. */
-  database(): Promise<PrivateDatabase>;
+  readonly database: () => Promise<PrivateDatabase>;
 }
 
 const RESULTS = path.join('.data', 'test-results');
@@ -33,7 +33,7 @@ const RESULTS = path.join('.data', 'test-results');
 function checkStep(name: string, ...words: readonly string[]): Step {
   return {
     name,
-    run: async () => (runHere('npm', ['run', '--silent', ...words]) === 0 ? ONE_PASSED : ONE_FAILED),
+    run: () => (runHere('npm', ['run', '--silent', ...words]) === 0 ? ONE_PASSED : ONE_FAILED),
   };
 }
 
@@ -49,7 +49,7 @@ const STEPS: readonly Step[] = [
   checkStep('licences', 'licences'),
   {
     name: 'build',
-    run: async () => {
+    run: () => {
       buildWhenStale();
       return ONE_PASSED;
     },
@@ -67,7 +67,9 @@ const STEPS: readonly Step[] = [
 export async function runTests(options: { isLong: boolean; only: string | undefined }): Promise<number> {
   const steps = STEPS.filter(({ name }) => options.only === undefined || name === options.only);
   if (steps.length === 0) {
-    throw new Advice(`There is no step "${options.only}". Steps: ${STEPS.map(({ name }) => name).join(', ')}`);
+    throw new Advice(
+      `There is no step "${options.only}". Steps: ${STEPS.map(({ name }) => name).join(', ')}`,
+    );
   }
   mkdirSync(RESULTS, { recursive: true });
   const lifetime = createLifetime();
@@ -114,7 +116,10 @@ function seconds(startedAt: number): number {
 
 async function startThrowAway(lifetime: Lifetime): Promise<PrivateDatabase> {
   const directory = path.join('.data', `test-${process.pid}`);
-  lifetime.onEnd(() => Promise.resolve(rmSync(directory, { recursive: true, force: true })));
+  lifetime.onEnd(() => {
+    rmSync(directory, { recursive: true, force: true });
+    return Promise.resolve();
+  });
   const database = await startMariadb(directory);
   lifetime.onEnd(() => database.stop());
   return database;
@@ -126,7 +131,7 @@ const jestSchema = z.object({
   numRuntimeErrorTestSuites: z.number(),
 });
 
-async function runJest(projects: readonly string[], env: Readonly<Record<string, string>>): Promise<Counts> {
+function runJest(projects: readonly string[], env: Readonly<Record<string, string>>): Counts {
   const file = path.join(RESULTS, `jest-${projects[0]}.json`);
   rmSync(file, { force: true });
   const words = ['--silent=false', '--json', `--outputFile=${file}`, '--selectProjects', ...projects];

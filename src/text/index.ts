@@ -1,4 +1,4 @@
 export { faultText } from './faults';
-export { mateQuestion, mateText, noMateText, progressText, undecidedText } from './proof';
+export { mateLabel, mateQuestion, mateText, noMateText, progressText, undecidedText } from './proof';
 export { moveSentence, rightSentence, wrongSentence } from './seat';
 export { countWords, listWords, manWords, PICTURE_WORDS, ROLE_WORDS, SIDE_WORDS, squareWords } from './words';

@@ -29,7 +29,12 @@ export function progressText({ noMateWithin, examining, nodes }: ProofReport): s
   return `${excluded}Looking for mate in ${examining}: ${NUMBERS.format(nodes)} positions seen.`;
 }
 
-/** "White mates in 2", the question above a puzzle. */
+/** "White mates in 2": a puzzle in a list. */
+export function mateLabel(turn: Side, mateInMoves: number): string {
+  return `${SIDE_WORDS[turn]} mates in ${mateInMoves}`;
+}
+
+/** The question above a puzzle. */
 export function mateQuestion(turn: Side, mateInMoves: number): string {
   return `${SIDE_WORDS[turn]} to move. Mate in ${mateInMoves}.`;
 }

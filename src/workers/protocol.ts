@@ -1,13 +1,15 @@
 /** What may be asked of a worker and what comes back; types only, so that both ends compile against one text. */
-import type { PositionDraft } from '@/core/rules';
 import type { MateTask } from '@/core/exercises';
 import type { ProofReport } from '@/core/proof';
 import type { SolutionGraph } from '@/core/puzzles';
 
-/** Proves the shortest mate of a legal position. */
+/**
+ * Proves the shortest mate of a legal position. Positions travel as FEN: the men of a board are shared objects compared by
+ * identity, and a copy made by the message would no longer be them.
+ */
 export interface ProveQuestion {
   readonly kind: 'prove';
-  readonly position: PositionDraft;
+  readonly fen: string;
   readonly maxMoves: number;
 }
 

@@ -5,13 +5,9 @@ window.matchMedia = (query: string) =>
   ({
     matches: false,
     media: query,
-    onchange: null,
     addEventListener: () => undefined,
     removeEventListener: () => undefined,
-    addListener: () => undefined,
-    removeListener: () => undefined,
-    dispatchEvent: () => false,
-  }) satisfies MediaQueryList;
+  }) as unknown as MediaQueryList;
 
 window.ResizeObserver = class {
   observe() {

@@ -3,3 +3,9 @@ export interface FormState {
   readonly error?: string;
   readonly values?: Readonly<Record<string, string>>;
 }
+
+/** A text field of a form; empty when it is missing. */
+export function textField(form: FormData, name: string): string {
+  const value = form.get(name);
+  return typeof value === 'string' ? value : '';
+}

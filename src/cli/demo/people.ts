@@ -51,7 +51,7 @@ export const DEMO_COACH: DemoCoach = {
   password: 'morning-ferry-4',
   class: {
     name: 'Harbour class',
-    joinCode: 'HARBR7',
+    joinCode: 'HAFEN7',
     setName: 'Two crossings',
     students: [
       { name: 'Bramble', key: ['umbrella', 'sun', 'fish'], strength: 0.75, triedCount: 8 },

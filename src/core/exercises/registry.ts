@@ -12,8 +12,8 @@ export function isFamilyId(text: string): text is FamilyId {
 
 /** Judges a stored answer; task and solution come from the store and are parsed here, so a corrupt row throws. */
 export function judgeAnswer(family: FamilyId, task: unknown, solution: unknown, answer: Answer): Verdict {
-  const { taskSchema, solutionSchema, judge } = FAMILIES[family];
-  return judge(taskSchema.parse(task), solutionSchema.parse(solution), answer);
+  const known = FAMILIES[family];
+  return known.judge(known.taskSchema.parse(task), known.solutionSchema.parse(solution), answer);
 }
 
 /** The stored solution of a family. */

@@ -42,7 +42,7 @@ export function drawKey(): KeyPicture[] {
 }
 
 /** Letters and digits that cannot be taken for one another when read aloud or copied from a board. */
-const CODE_LETTERS = [...'ACDEFHJKLMNPRTUVWXY3479'];
+const CODE_LETTERS = Array.from('ACDEFHJKLMNPRTUVWXY3479');
 const CODE_LENGTH = 6;
 
 /** A fresh class code such as "K7PWRA". */

@@ -1,5 +1,6 @@
 import { RateLimiterMySQL, RateLimiterRes } from 'rate-limiter-flexible';
 import { getDb } from '../db';
+import { getEnv } from '../env';
 
 /** Wrong answers allowed and the time until they are forgotten; counted in the database, shared by all processes. */
 const LIMITS = {
@@ -17,11 +18,10 @@ const limiters = new Map<ThrottleKind, RateLimiterMySQL>();
 function getLimiter(kind: ThrottleKind): RateLimiterMySQL {
   const known = limiters.get(kind);
   if (known !== undefined) return known;
-  const db = getDb();
   const limiter = new RateLimiterMySQL({
-    storeClient: db,
+    storeClient: getDb(),
     storeType: 'knex',
-    dbName: new URL(String(db.client.config.connection.uri)).pathname.slice(1),
+    dbName: new URL(getEnv().DATABASE_URL).pathname.slice(1),
     tableName: 'throttles',
     tableCreated: true,
     keyPrefix: kind,

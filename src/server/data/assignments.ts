@@ -130,7 +130,9 @@ export async function listAssignmentsOfStudent(db: Db, studentId: StudentId): Pr
       'assignments.class_id',
       db('enrolments').select('class_id').where({ student_id: studentId }).whereNull('ends_on'),
     )
-    .where((some) => some.whereNull('assignments.student_id').orWhere('assignments.student_id', studentId));
+    .where((some) => {
+      void some.whereNull('assignments.student_id').orWhere('assignments.student_id', studentId);
+    });
   return rows.map(toAssignment);
 }
 

@@ -107,20 +107,20 @@ function listSteps(home: Position, moves: readonly MoveText[]): Step[] {
   return steps;
 }
 
-/** How many of the moves are on the board: the student's own at once, the answer to it a moment later. */
+/**
+ * How many of the moves are on the board: the student's own at once, the answer to it a moment later. What was there when
+ * the player opened is shown whole.
+ */
 function useShownPlies(moves: readonly MoveText[]): number {
-  const [shown, setShown] = useState(moves.length);
-  const start = moves.length % 2 === 0 ? moves.length - 1 : moves.length;
-  const visible = Math.min(Math.max(shown, start), moves.length);
+  const [settled, setSettled] = useState(moves);
+  const isAnswered = moves.length > 0 && moves.length % 2 === 0;
+  const isWaiting = isAnswered && settled !== moves;
   useEffect(() => {
-    if (visible >= moves.length) {
-      setShown(moves.length);
-      return undefined;
-    }
-    const timer = setTimeout(() => setShown(moves.length), REPLY_MS);
+    if (!isWaiting) return undefined;
+    const timer = setTimeout(() => setSettled(moves), REPLY_MS);
     return () => clearTimeout(timer);
-  }, [visible, moves.length]);
-  return Math.max(0, visible);
+  }, [isWaiting, moves]);
+  return isWaiting ? moves.length - 1 : moves.length;
 }
 
 function Said(props: {

@@ -1,6 +1,6 @@
 'use client';
 import { Button } from '@mantine/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState, useSyncExternalStore } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import { opponentOf } from '@/core/board';
@@ -17,53 +17,40 @@ import {
   type PlayJudge,
   type PlayState,
 } from './playState';
-import { placeOf, playOf, readPlace } from './seatPlace';
+import { placeOf, playOf, readPlace, type SeatPlace } from './seatPlace';
 import classes from './SeatRound.module.css';
 import { useOutbox } from './useOutbox';
 
-/** A round on the seat: the puzzles of a set one after another, answers sent as they are given. */
-export function SeatRound(props: {
+interface SeatRoundProps {
   readonly round: SeatRoundData;
   readonly studentId: number;
   readonly onLeave: () => void;
-}) {
-  const { round, studentId, onLeave } = props;
-  const placeKey = `vorschule-place-${round.roundId}`;
-  const [solved, setSolved] = useState(() =>
-    round.tasks.filter(({ isSolved }) => isSolved).map(({ taskId }) => Number(taskId)),
+}
+
+/** A round on the seat. It reads the device's memory, so it is drawn in the browser only; its place is kept until then. */
+export function SeatRound(props: SeatRoundProps) {
+  const isBrowser = useSyncExternalStore(
+    subscribeToNothing,
+    () => true,
+    () => false,
   );
-  const [index, setIndex] = useState(() => firstOpen(round.tasks, solved));
-  const [play, setPlay] = useState<PlayState>(FRESH_PLAY);
-  const [isReady, setIsReady] = useState(false);
-  const startedAt = useRef(0);
+  return isBrowser ? <OpenRound {...props} /> : <div className={classes.waiting} />;
+}
+
+const subscribeToNothing = () => () => undefined;
+
+/** The puzzles of a set one after another, answers sent as they are given. */
+function OpenRound({ round, studentId, onLeave }: SeatRoundProps) {
+  const placeKey = `vorschule-place-${round.roundId}`;
+  const [start] = useState(() => startOf(round, readPlace(window.localStorage, placeKey)));
+  const [solved, setSolved] = useState(start.solved);
+  const [index, setIndex] = useState(start.index);
+  const [play, setPlay] = useState<PlayState>(start.play);
+  const [startedAt, setStartedAt] = useState(() => Date.now());
   const outbox = useOutbox(studentId);
 
-  // The device's memory is there only in the browser; until it is read the board does not take moves.
-  useEffect(() => {
-    const place = readPlace(window.localStorage, placeKey);
-    if (place !== undefined) {
-      const known = [...new Set([...solved, ...place.solved])];
-      const at = round.tasks.findIndex(({ taskId }) => taskId === place.taskId);
-      setSolved(known);
-      if (at >= 0 && !known.includes(place.taskId)) {
-        setIndex(at);
-        setPlay(playOf(place));
-      } else setIndex(firstOpen(round.tasks, known));
-    }
-    startedAt.current = Date.now();
-    setIsReady(true);
-    // Read once for the round; later changes are written, not read.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [placeKey]);
-
   const task = round.tasks[index];
-  if (task === undefined || !isReady) {
-    return isReady ? (
-      <Finished count={round.tasks.length} onLeave={onLeave} />
-    ) : (
-      <div className={classes.waiting} />
-    );
-  }
+  if (task === undefined) return <Finished count={round.tasks.length} onLeave={onLeave} />;
   const current = task;
 
   function act(action: PlayAction) {
@@ -74,7 +61,7 @@ export function SeatRound(props: {
     setPlay(next);
     setSolved(known);
     window.localStorage.setItem(placeKey, JSON.stringify(placeOf(current.taskId, next, known)));
-    if (action.kind === 'again' || action.kind === 'home') startedAt.current = Date.now();
+    if (action.kind === 'again' || action.kind === 'home') setStartedAt(Date.now());
     if (!hasEnded) return;
     outbox.add({
       clientId: makeUuid(),
@@ -82,13 +69,13 @@ export function SeatRound(props: {
       taskId: current.taskId,
       answer: { kind: 'play', moves: [...answerMoves(next)], slips: next.slips },
       hints: next.hints,
-      spentMs: Math.min(86_400_000, Date.now() - startedAt.current),
+      spentMs: Math.min(86_400_000, Date.now() - startedAt),
       answeredAt: new Date().toISOString(),
     });
   }
 
   function open(at: number) {
-    startedAt.current = Date.now();
+    setStartedAt(Date.now());
     setPlay(FRESH_PLAY);
     setIndex(at);
   }
@@ -164,6 +151,16 @@ function positionOfTask(fen: string): Position {
   const checked = draft.ok ? checkPosition(draft.value) : draft;
   if (!checked.ok) throw new Error(`stored task is no position: ${fen}`);
   return checked.value;
+}
+
+/** Where to go on: the place kept on this device, else the first puzzle not solved yet. */
+function startOf(round: SeatRoundData, place: SeatPlace | undefined) {
+  const stored = round.tasks.filter(({ isSolved }) => isSolved).map(({ taskId }) => Number(taskId));
+  const solved = [...new Set([...stored, ...(place?.solved ?? [])])];
+  const at = round.tasks.findIndex(({ taskId }) => taskId === place?.taskId);
+  return place === undefined || at < 0 || solved.includes(place.taskId)
+    ? { solved, index: firstOpen(round.tasks, solved), play: FRESH_PLAY }
+    : { solved, index: at, play: playOf(place) };
 }
 
 function firstOpen(tasks: readonly SeatTask[], solved: readonly number[]): number {

@@ -1,4 +1,3 @@
-import type { PositionDraft } from '@/core/rules';
 import type { ProofReport } from '@/core/proof';
 import type { BrowserReply, ProveAnswer } from '../protocol';
 
@@ -10,11 +9,7 @@ export type ProverOutcome =
 
 export interface ProverClient {
   /** Proves in a worker of its own thread; one question at a time, a new one stops the old. Always settles. */
-  prove(
-    position: PositionDraft,
-    maxMoves: number,
-    onReport: (report: ProofReport) => void,
-  ): Promise<ProverOutcome>;
+  prove(fen: string, maxMoves: number, onReport: (report: ProofReport) => void): Promise<ProverOutcome>;
   /** Ends the running question at once: the worker is thrown away, for a busy one hears nothing. */
   stop(): void;
 }
@@ -40,7 +35,7 @@ export function createProverClient(makeWorker: () => Worker): ProverClient {
 
   return {
     stop,
-    prove(position, maxMoves, onReport) {
+    prove(fen, maxMoves, onReport) {
       stop();
       lastId += 1;
       const id = lastId;
@@ -59,7 +54,7 @@ export function createProverClient(makeWorker: () => Worker): ProverClient {
           worker = undefined;
           finish({ kind: 'failed', message: event.message });
         };
-        thread.postMessage({ id, question: { kind: 'prove', position, maxMoves } });
+        thread.postMessage({ id, question: { kind: 'prove', fen, maxMoves } });
       });
     },
   };

@@ -2,7 +2,7 @@
 import { makeMateTask } from '@/core/compose';
 import { makeMoveText, makeNumberedLine, makeSan, parseFen } from '@/core/notation';
 import { makeExactKey, makeTwinKey } from '@/core/puzzles';
-import { checkPosition } from '@/core/rules';
+import { checkPosition, type Position } from '@/core/rules';
 import { createMateSearch, type MateSearch, type OnProgress } from '@/core/search';
 import type { MakeMateTaskQuestion, MateTaskAnswer, ProveAnswer, ProveQuestion } from '../protocol';
 
@@ -14,11 +14,17 @@ function getSearch(): MateSearch {
   return search;
 }
 
+/** The possible position of a FEN; undefined for anything else. */
+function readPosition(fen: string): Position | undefined {
+  const draft = parseFen(fen);
+  const checked = draft.ok ? checkPosition(draft.value) : draft;
+  return checked.ok ? checked.value : undefined;
+}
+
 /** The prover's answer with its moves written out. */
 export function answerProve(question: ProveQuestion, onProgress?: OnProgress): ProveAnswer {
-  const checked = checkPosition(question.position);
-  if (!checked.ok) return { kind: 'not-a-position' };
-  const position = checked.value;
+  const position = readPosition(question.fen);
+  if (position === undefined) return { kind: 'not-a-position' };
   const result = getSearch().prove(position, { maxMoves: question.maxMoves }, onProgress);
   if (result.kind !== 'mate') return result;
   return {
@@ -33,11 +39,9 @@ export function answerProve(question: ProveQuestion, onProgress?: OnProgress): P
 
 /** A mate task ready to be stored; counters of the FEN start at 0, as for every task. */
 export function answerMakeMateTask(question: MakeMateTaskQuestion): MateTaskAnswer {
-  const draft = parseFen(question.fen);
-  if (!draft.ok) return { kind: 'not-a-position' };
-  const checked = checkPosition({ ...draft.value, halfmoves: 0, fullmoves: 1 });
-  if (!checked.ok) return { kind: 'not-a-position' };
-  const position = checked.value;
+  const read = readPosition(question.fen);
+  if (read === undefined) return { kind: 'not-a-position' };
+  const position: Position = { ...read, halfmoves: 0, fullmoves: 1 };
   const { maxMoves, budgetNodes } = question;
   const made = makeMateTask(getSearch(), position, { maxMoves, budgetNodes });
   if (made.kind !== 'task') return made;

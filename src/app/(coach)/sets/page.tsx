@@ -32,8 +32,7 @@ export default async function SetsPage() {
               <SetPicture fen={firstFen} name={name} />
               <h2 style={{ marginTop: '0.6rem' }}>{name}</h2>
               <span className={styles.soft}>
-                {countWords(puzzleCount, 'puzzle')},{' '}
-                {givenCount === 0 ? 'not given yet' : `given ${countWords(givenCount, 'time')}`}
+                {countWords(puzzleCount, 'puzzle')}, {givenWords(givenCount)}
               </span>
             </Link>
           </li>
@@ -52,4 +51,8 @@ function SetPicture({ fen, name }: { fen: string | undefined; name: string }) {
       title={fen === undefined ? `${name} is empty` : `First puzzle of ${name}`}
     />
   );
+}
+
+function givenWords(count: number): string {
+  return count === 0 ? 'not given yet' : count === 1 ? 'given once' : `given ${count} times`;
 }

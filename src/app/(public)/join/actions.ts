@@ -5,7 +5,7 @@ import { joinCodeSchema, studentSignInSchema } from '@/contracts/people';
 import { endSession, parseInput, startSession } from '@/server/auth/access';
 import { openJoinPage, signInStudent } from '@/server/services/signIn';
 import { faultText } from '@/text';
-import type { FormState } from '../../_parts/FormState';
+import { textField, type FormState } from '../../_parts/FormState';
 
 /** Where a request comes from, to slow down whoever tries codes. */
 async function askerOf(): Promise<string> {
@@ -13,7 +13,7 @@ async function askerOf(): Promise<string> {
 }
 
 export async function openClass(_state: FormState, form: FormData): Promise<FormState> {
-  const values = { joinCode: String(form.get('joinCode') ?? '') };
+  const values = { joinCode: textField(form, 'joinCode') };
   const code = parseInput(joinCodeSchema, values.joinCode);
   if (!code.ok) return { error: 'Type the code from the board.', values };
   const found = await openJoinPage(code.value, await askerOf());

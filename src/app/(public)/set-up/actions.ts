@@ -4,7 +4,7 @@ import { setUpSchema } from '@/contracts/people';
 import { parseInput, startSession } from '@/server/auth/access';
 import { setUpClub } from '@/server/services/setUpClub';
 import { faultText } from '@/text';
-import type { FormState } from '../../_parts/FormState';
+import { textField, type FormState } from '../../_parts/FormState';
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
   code: 'the code',
@@ -16,7 +16,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
 };
 
 export async function setUp(_state: FormState, form: FormData): Promise<FormState> {
-  const given = Object.fromEntries([...form].map(([name, value]) => [name, String(value)]));
+  const given = Object.fromEntries([...form.keys()].map((name) => [name, textField(form, name)]));
   const { password: _password, ...values } = given;
   const input = parseInput(setUpSchema, given);
   if (!input.ok) {

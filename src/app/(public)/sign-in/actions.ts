@@ -4,10 +4,10 @@ import { coachSignInSchema } from '@/contracts/people';
 import { endSession, parseInput, startSession } from '@/server/auth/access';
 import { signInCoach } from '@/server/services/signIn';
 import { faultText } from '@/text';
-import type { FormState } from '../../_parts/FormState';
+import { textField, type FormState } from '../../_parts/FormState';
 
 export async function signIn(_state: FormState, form: FormData): Promise<FormState> {
-  const values = { signInName: String(form.get('signInName') ?? '') };
+  const values = { signInName: textField(form, 'signInName') };
   const input = parseInput(coachSignInSchema, Object.fromEntries(form));
   if (!input.ok) return { error: 'Enter your sign-in name and your password.', values };
   const result = await signInCoach(input.value.signInName, input.value.password);

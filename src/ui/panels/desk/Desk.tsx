@@ -4,7 +4,7 @@ import { useHotkeys } from '@mantine/hooks';
 import { useMemo, useReducer, useState } from 'react';
 import { getMan, opponentOf, type Man, type Role, type Side, type Square } from '@/core/board';
 import { makeFen, makeSanLine, parseMoveText } from '@/core/notation';
-import { checkPosition, playMove, type Position, type PositionDraft, type PositionFault } from '@/core/rules';
+import { checkPosition, playMove, type Position, type PositionFault } from '@/core/rules';
 import { faultText, SIDE_WORDS } from '@/text';
 import { Board, useCarry, type Drop, type HandRules } from '@/ui/board';
 import { AddToSet, type DeskActions, type SetChoice } from './AddToSet';
@@ -32,11 +32,12 @@ const FREE_HAND: Pick<HandRules, 'dropResult'> = {
 
 /** The coach's bench: a position set up by hand or pasted, its mate proved, and put into a set. */
 export function Desk(props: {
-  readonly initial: PositionDraft;
+  /** Set up at the start; anything but a FEN starts with an empty board. */
+  readonly initialFen: string;
   readonly sets: readonly SetChoice[];
   readonly actions: DeskActions;
 }) {
-  const [state, dispatch] = useReducer(reduceDesk, props.initial, startDesk);
+  const [state, dispatch] = useReducer(reduceDesk, props.initialFen, startDesk);
   const [tool, setTool] = useState<Tool>();
   const [bottom, setBottom] = useState<Side>('white');
   const [maxMoves, setMaxMoves] = useState<number>(MATE_LIMITS[2]);
@@ -92,7 +93,7 @@ export function Desk(props: {
   useHotkeys([
     ['mod+Z', () => edit({ kind: 'undo' })],
     ['mod+shift+Z', () => edit({ kind: 'redo' })],
-    ['mod+Enter', () => position && void prover.prove(position, maxMoves)],
+    ['mod+Enter', () => position && void prover.prove(makeFen(position), maxMoves)],
     ['.', () => setPly(Math.min(line.length, ply + 1))],
     [',', () => setPly(Math.max(0, ply - 1))],
     ['H', () => setPly(0)],
@@ -171,11 +172,11 @@ export function Desk(props: {
           onMaxMoves={setMaxMoves}
           onProve={() => {
             setPly(0);
-            if (position !== undefined) void prover.prove(position, maxMoves);
+            if (position !== undefined) void prover.prove(makeFen(position), maxMoves);
           }}
           onStop={prover.stop}
         />
-        {line.length > 0 && <LineStepper words={line.map(({ words }) => words)} ply={ply} onPly={setPly} />}
+        <LineStepper words={line.map(({ words }) => words)} ply={ply} onPly={setPly} />
         <AddToSet
           fen={makeFen(draft)}
           isProved={prover.state.kind === 'answer' && prover.state.answer.kind === 'mate'}

@@ -2,7 +2,7 @@
 import { Button } from '@mantine/core';
 import classes from './Desk.module.css';
 
-/** A proved line to step through; ply 0 is the home position. */
+/** A proved line to step through; ply 0 is the home position. Without a line its place is kept. */
 export function LineStepper(props: {
   /** One text a ply, move numbers included. */
   readonly words: readonly string[];
@@ -13,7 +13,10 @@ export function LineStepper(props: {
   return (
     <section className={classes.card} aria-label="The line">
       <h2>One longest line</h2>
-      <p className={classes.lineText} style={{ margin: '0 0 0.5rem' }}>
+      <p className={classes.lineText}>
+        {words.length === 0 && (
+          <span style={{ color: 'var(--ink-soft)' }}>It comes here once a mate is proved.</span>
+        )}
         {words.map((word, index) => (
           <span key={index} className={`${classes.ply} ${index + 1 === ply ? classes.plyNow : ''}`}>
             {word}{' '}
@@ -27,7 +30,7 @@ export function LineStepper(props: {
         <Button variant="default" disabled={ply === 0} onClick={() => onPly(ply - 1)}>
           Step back
         </Button>
-        <Button disabled={ply === words.length} onClick={() => onPly(ply + 1)}>
+        <Button disabled={ply >= words.length} onClick={() => onPly(ply + 1)}>
           Step on
         </Button>
       </div>

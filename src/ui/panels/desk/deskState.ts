@@ -1,5 +1,6 @@
 /** The Desk's position and its history: a pure reducer, so that every edit can be undone and tested without a screen. */
 import { getMan, type Man, type Side, type Square } from '@/core/board';
+import { parseFen } from '@/core/notation';
 import {
   EMPTY_DRAFT,
   INITIAL_POSITION,
@@ -35,8 +36,10 @@ export type DeskAction =
 /** Steps back that are kept. */
 const MOST_STEPS = 200;
 
-export function startDesk(draft: PositionDraft): DeskState {
-  return { draft, past: [], future: [] };
+/** The Desk with the position of a FEN, or with an empty board. */
+export function startDesk(fen: string): DeskState {
+  const draft = parseFen(fen);
+  return { draft: draft.ok ? draft.value : EMPTY_DRAFT, past: [], future: [] };
 }
 
 export function reduceDesk(state: DeskState, action: DeskAction): DeskState {

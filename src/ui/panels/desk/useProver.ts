@@ -1,8 +1,7 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import type { ProofReport } from '@/core/proof';
-import type { PositionDraft } from '@/core/rules';
-import { createProverClient, startProveWorker } from '@/workers/browser';
+import { createProverClient, startProveWorker, type ProverOutcome } from '@/workers/browser';
 import type { ProveAnswer } from '@/workers/protocol';
 
 export type ProverState =
@@ -13,27 +12,28 @@ export type ProverState =
   | { readonly kind: 'stopped'; readonly noMateWithin: number }
   | { readonly kind: 'failed' };
 
+function stateOf(outcome: Exclude<ProverOutcome, { kind: 'stopped' }>): ProverState {
+  return outcome.kind === 'answer' ? outcome : { kind: 'failed' };
+}
+
 /** The page's one prover, in a worker of its own; leaving the page ends it. */
 export function useProver() {
   const [state, setState] = useState<ProverState>({ kind: 'idle' });
   const client = useMemo(() => createProverClient(startProveWorker), []);
   useEffect(() => () => client.stop(), [client]);
 
-  async function prove(position: PositionDraft, maxMoves: number): Promise<void> {
+  async function prove(fen: string, maxMoves: number): Promise<void> {
     let last: ProofReport | undefined;
     setState({ kind: 'running', report: undefined });
-    const outcome = await client.prove(position, maxMoves, (report) => {
+    const outcome = await client.prove(fen, maxMoves, (report) => {
       last = report;
       setState({ kind: 'running', report });
     });
-    switch (outcome.kind) {
-      case 'answer':
-        return setState(outcome);
-      case 'stopped':
-        return setState({ kind: 'stopped', noMateWithin: last?.noMateWithin ?? 0 });
-      case 'failed':
-        return setState({ kind: 'failed' });
-    }
+    setState(
+      outcome.kind === 'stopped'
+        ? { kind: 'stopped', noMateWithin: last?.noMateWithin ?? 0 }
+        : stateOf(outcome),
+    );
   }
 
   /** Forgets the answer, for the position has changed; ends a running proof. */
@@ -42,5 +42,5 @@ export function useProver() {
     setState({ kind: 'idle' });
   }
 
-  return { state, prove, stop: client.stop, reset };
+  return { state, prove, stop: () => client.stop(), reset };
 }

@@ -73,15 +73,11 @@ function CellView({ cell }: { cell: AnswerCell | undefined }) {
   return (
     <td className={cell.isSolved ? styles.solved : styles.open}>
       <strong>{cell.isSolved ? 'solved' : 'open'}</strong>
+      {cell.hints > 0 && `, ${countWords(cell.hints, 'hint')}`}
       <br />
       {countWords(cell.tries, 'try', 'tries')}, {timeWords(cell.spentMs)}
-      {cell.hints > 0 && `, ${countWords(cell.hints, 'hint')}`}
-      {cell.firstWrongMove !== undefined && (
-        <>
-          <br />
-          first {cell.firstWrongMove}
-        </>
-      )}
+      <br />
+      {cell.firstWrongMove !== undefined && `first ${cell.firstWrongMove}`}
     </td>
   );
 }

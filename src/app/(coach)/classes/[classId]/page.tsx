@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
+import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData } from '@/contracts/people';
@@ -21,6 +22,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
   const classId = parseInput(classIdSchema, (await params).classId);
   const page = classId.ok ? await getClassPage(actor, classId.value) : classId;
   if (!page.ok) notFound();
+  const host = (await headers()).get('host') ?? '';
   const { name, termName, joinCode, students } = page.value;
   return (
     <>
@@ -33,7 +35,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           </span>
         </div>
         <div>
-          <span className={styles.soft}>Class code, at /join</span>
+          <span className={styles.soft}>Children open {host}/join and type</span>
           <div className={styles.code}>{joinCode}</div>
         </div>
       </div>

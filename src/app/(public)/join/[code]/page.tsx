@@ -23,7 +23,9 @@ export default async function NameCardsPage({ params }: PageProps<'/join/[code]'
           </li>
         ))}
       </ul>
-      <Link href="/join">Another class code</Link>
+      <Link className={styles.quietLink} href="/join">
+        Another class code
+      </Link>
     </main>
   );
 }

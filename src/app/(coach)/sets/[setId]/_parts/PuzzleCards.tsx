@@ -8,7 +8,7 @@ import type { SetPuzzle } from '@/contracts/sets';
 import { parseFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
 import type { Result } from '@/core/shared';
-import { faultText, listWords, mateQuestion } from '@/text';
+import { faultText, listWords, mateLabel } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import styles from '../../../../_parts/pages.module.css';
 
@@ -75,13 +75,13 @@ export function PuzzleCards(props: {
 function PuzzlePicture({ puzzle, number }: { puzzle: SetPuzzle; number: number }) {
   const draft = parseFen(puzzle.fen);
   const { board, turn } = draft.ok ? draft.value : EMPTY_DRAFT;
-  const question = mateQuestion(turn, puzzle.mateInMoves);
+  const label = mateLabel(turn, puzzle.mateInMoves);
   return (
     <>
       <h2>
-        {number}. {question}
+        {number}. {label}
       </h2>
-      <DiagramPicture diagram={{ board, turn, bottom: turn }} title={`Puzzle ${number}. ${question}`} />
+      <DiagramPicture diagram={{ board, turn, bottom: turn }} title={`Puzzle ${number}. ${label}.`} />
     </>
   );
 }

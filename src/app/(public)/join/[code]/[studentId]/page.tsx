@@ -18,7 +18,9 @@ export default async function KeyPage({ params }: PageProps<'/join/[code]/[stude
       <h1 style={{ margin: '0 0 0.25rem' }}>Hello {student.name}.</h1>
       <p style={{ margin: 0 }}>Tap your three pictures, one after another.</p>
       <KeyPad joinCode={page.joinCode} studentId={student.studentId} onKey={openSeat} />
-      <Link href={`/join/${page.joinCode}`}>That is not my name</Link>
+      <Link className={styles.quietLink} href={`/join/${page.joinCode}`}>
+        That is not my name
+      </Link>
     </main>
   );
 }

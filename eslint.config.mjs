@@ -1,0 +1,77 @@
+import next from 'eslint-config-next';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['.next/', 'dist/', 'dist-workers/', '.data/', 'coverage/', 'next-env.d.ts', 'test-results/'] },
+  ...next,
+  {
+    files: ['src/**/*.{ts,tsx}', 'tests/**/*.ts', 'bench/**/*.ts', '*.ts'],
+    extends: [...tseslint.configs.strictTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      // Numbers are what the sentences are about.
+      '@typescript-eslint/restrict-template-expressions': [
+        'error',
+        { allowNumber: true, allowBoolean: true },
+      ],
+      // Compound boolean results read better compared than negated twice.
+      '@typescript-eslint/no-unnecessary-boolean-literal-compare': 'off',
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      // knex builders are awaitable; an un-awaited promise is a bug.
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportAllDeclaration', message: 'Name what is exported.' },
+        { selector: 'TSEnumDeclaration', message: 'Use a list as const.' },
+      ],
+    },
+  },
+  {
+    // Typed-array reads of the hot loop: an index inside the array is never undefined.
+    files: ['src/core/board/**', 'src/core/rules/**', 'src/core/search/**'],
+    rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
+  },
+  {
+    // Rows of a join are `any` to knex: each is given its row type where it is read, and every data function runs against
+    // the real tables in an integration test.
+    files: ['src/server/data/**'],
+    rules: {
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+      '@typescript-eslint/no-unsafe-argument': 'off',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.long.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'fetch',
+        'setTimeout',
+        'crypto',
+        'Date',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Take a Random as a parameter.' },
+      ],
+    },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Take a Random as a parameter.' },
+        { object: 'crypto', property: 'randomUUID', message: 'Missing on plain http; use the uuid package.' },
+      ],
+    },
+  },
+);

@@ -1,0 +1,1 @@
+throw new Error('Vorschule installs no image rasteriser; pictures are vectors.');

@@ -1,0 +1,105 @@
+// Takes the pictures of the main views from a running, freshly seeded demo: node scripts/screenshots.mjs [FOLDER] [NAME ...]
+// With names, only those pictures. The demo must run on http://127.0.0.1:3000.
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { chromium } from '@playwright/test';
+
+const ORIGIN = 'http://127.0.0.1:3000';
+const [folder = 'docs/screenshots', ...wanted] = process.argv.slice(2);
+const DESK = { width: 1280, height: 800 };
+const TABLET = { width: 768, height: 1024 };
+const PHONE = { width: 390, height: 844 };
+const PUZZLE = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
+
+async function signIn(page) {
+  await page.goto(`${ORIGIN}/sign-in`);
+  await page.getByLabel('Sign-in name').fill('wenna');
+  await page.getByRole('textbox', { name: 'Password' }).fill('evening-ferry-7');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL('**/desk');
+}
+
+async function takeSeat(page) {
+  await page.goto(`${ORIGIN}/join/LANTRN`);
+  await page.getByRole('link', { name: 'Pip' }).click();
+  for (const word of ['Boat', 'Sun', 'Leaf'])
+    await page.getByRole('button', { name: word, exact: true }).click();
+  await page.waitForURL('**/seat');
+}
+
+async function openRound(page) {
+  await takeSeat(page);
+  await page
+    .getByRole('link', { name: /Start|Go on/ })
+    .first()
+    .click();
+  await page.getByRole('grid').waitFor();
+}
+
+async function proveOnDesk(page) {
+  await signIn(page);
+  await page.goto(`${ORIGIN}/desk?fen=${encodeURIComponent(PUZZLE)}`);
+  await page.getByRole('button', { name: 'Prove', exact: true }).click();
+  await page.getByText(/one key/).waitFor();
+}
+
+const open = (address) => async (page) => {
+  await signIn(page);
+  await page.goto(`${ORIGIN}${address}`);
+};
+
+/** name: [size, steps, dark?] */
+const VIEWS = {
+  front: [DESK, (page) => page.goto(ORIGIN)],
+  desk: [DESK, proveOnDesk],
+  'desk-dark': [DESK, proveOnDesk, 'dark'],
+  'desk-faults': [DESK, open(`/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4R3/4KK1P w - - 0 1')}`)],
+  'desk-empty': [DESK, open('/desk')],
+  sets: [DESK, open('/sets')],
+  set: [DESK, open('/sets/1')],
+  classes: [DESK, open('/classes')],
+  class: [DESK, open('/classes/1')],
+  answers: [DESK, open('/answers/1')],
+  'sign-in': [DESK, (page) => page.goto(`${ORIGIN}/sign-in`)],
+  'join-phone': [PHONE, (page) => page.goto(`${ORIGIN}/join`)],
+  'names-tablet': [TABLET, (page) => page.goto(`${ORIGIN}/join/LANTRN`)],
+  'key-tablet': [
+    TABLET,
+    async (page) => {
+      await page.goto(`${ORIGIN}/join/LANTRN`);
+      await page.getByRole('link', { name: 'Pip' }).click();
+      await page.getByRole('button', { name: 'Boat' }).click();
+    },
+  ],
+  'key-phone': [
+    PHONE,
+    async (page) => {
+      await page.goto(`${ORIGIN}/join/LANTRN`);
+      await page.getByRole('link', { name: 'Pip' }).click();
+      await page.getByRole('button', { name: 'Boat' }).click();
+    },
+  ],
+  'seat-home-tablet': [TABLET, takeSeat],
+  'seat-tablet': [TABLET, openRound],
+  'seat-phone': [PHONE, openRound],
+  'seat-phone-dark': [PHONE, openRound, 'dark'],
+};
+
+mkdirSync(folder, { recursive: true });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+for (const [name, [viewport, steps, colorScheme = 'light']] of Object.entries(VIEWS)) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  const context = await browser.newContext({ viewport, colorScheme, hasTouch: viewport !== DESK });
+  const page = await context.newPage();
+  page.on('pageerror', (error) => console.error(`${name}: ${error.message}`));
+  page.on('console', (message) => message.type() === 'error' && console.error(`${name}: ${message.text()}`));
+  await steps(page);
+  await page.locator('h1').first().waitFor();
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: path.join(folder, `${name}.png`) });
+  await context.close();
+}
+await browser.close();
