@@ -10,6 +10,7 @@ export default defineConfig({
   fullyParallel: false,
   workers: 2,
   retries: 0,
+  timeout: 90_000,
   forbidOnly: true,
   reporter: [['list'], ['json']],
   use: {

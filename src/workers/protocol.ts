@@ -26,9 +26,8 @@ export interface ProvedAnswer {
   readonly mateInMoves: number;
   /** All keys in SAN. */
   readonly keys: readonly string[];
-  /** The main line as squares, and with move numbers for reading. */
+  /** The main line as squares. */
   readonly line: readonly string[];
-  readonly lineText: string;
   readonly nodes: number;
 }
 export type ProveAnswer =

@@ -1,7 +1,7 @@
 import { getDb, MIGRATIONS, migrationSource } from '@/server/db';
-import { useDatabase } from '../support/database';
+import { withDatabase } from '../support/database';
 
-useDatabase();
+withDatabase();
 
 async function listTables(): Promise<string[]> {
   const [rows] = (await getDb().raw(
@@ -47,6 +47,5 @@ test('moments are stored in UTC to the millisecond', async () => {
   for (const row of rows) expect(row).toEqual({ name: row.name, type: 'datetime(3)' });
   const now = new Date('2026-03-29T01:30:00.123Z');
   await getDb()('clubs').insert({ name: 'x', time_zone: 'UTC', settings: '{}', created_at: now });
-  const row = (await getDb()('clubs').first('created_at')) as { created_at: Date };
-  expect(row.created_at).toEqual(now);
+  expect(await getDb()('clubs').pluck('created_at')).toEqual([now]);
 });

@@ -13,9 +13,9 @@ import {
 import { addCoach } from '@/server/services/coaches';
 import { setUpClub } from '@/server/services/setUpClub';
 import { openJoinPage, signInCoach, signInStudent } from '@/server/services/signIn';
-import { makeClass, makeClub, PASSWORD, useDatabase, valueOf } from '../support/database';
+import { makeClass, makeClub, PASSWORD, withDatabase, valueOf } from '../support/database';
 
-useDatabase();
+withDatabase();
 
 describe('first set-up', () => {
   const input = {

@@ -11,11 +11,11 @@ import {
   makeSet,
   MATE_IN_1,
   MATE_IN_2,
-  useDatabase,
+  withDatabase,
   valueOf,
 } from '../support/database';
 
-useDatabase();
+withDatabase();
 
 async function makeSeat() {
   const { coach } = await makeClub();

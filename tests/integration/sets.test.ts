@@ -7,11 +7,11 @@ import {
   makeSet,
   MATE_IN_1,
   MATE_IN_2,
-  useDatabase,
+  withDatabase,
   valueOf,
 } from '../support/database';
 
-useDatabase();
+withDatabase();
 
 const countTasks = async () => (await getDb()('tasks').pluck('id')).length;
 

@@ -15,7 +15,7 @@ import { v4 as makeUuid } from 'uuid';
 export const PASSWORD = 'evening-ferry-7';
 
 /** Registers the life of the schema with Jest; call once at the top of a test file. */
-export function useDatabase(): void {
+export function withDatabase(): void {
   beforeAll(async () => {
     await createSchema();
     await migrate(getDb(), migrationSource);

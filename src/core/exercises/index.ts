@@ -11,4 +11,4 @@ export {
   type VerdictOutcome,
 } from './family';
 export { mateFamily, mateTaskSchema, type MateTask } from './mate';
-export { FAMILIES, isFamilyId, judgeAnswer, type FamilyId, type SolutionOf } from './registry';
+export { FAMILIES, judgeAnswer, type FamilyId, type SolutionOf } from './registry';

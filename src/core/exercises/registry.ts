@@ -5,11 +5,6 @@ import { mateFamily } from './mate';
 export const FAMILIES = { mate: mateFamily } as const;
 export type FamilyId = keyof typeof FAMILIES;
 
-/** Is this the id of a known family? */
-export function isFamilyId(text: string): text is FamilyId {
-  return Object.hasOwn(FAMILIES, text);
-}
-
 /** Judges a stored answer; task and solution come from the store and are parsed here, so a corrupt row throws. */
 export function judgeAnswer(family: FamilyId, task: unknown, solution: unknown, answer: Answer): Verdict {
   const known = FAMILIES[family];

@@ -1,3 +1,3 @@
 export { makeMoveText, parseMoveText, type MoveText } from './coordinates';
 export { makeFen, makeFenLetter, parseFen, type FenFault, type FenField } from './fen';
-export { makeNumberedLine, makeSan, makeSanLine, parseSan, type SanFault } from './san';
+export { listNumberedMoves, makeNumberedLine, makeSan, parseSan, type SanFault } from './san';

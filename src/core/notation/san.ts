@@ -42,7 +42,7 @@ export function makeSan(position: Position, move: Move): string {
 }
 
 /** The moves of a line in SAN, one text a ply; every move must be legal where it is played. */
-export function makeSanLine(position: Position, moves: readonly Move[]): string[] {
+function makeSanLine(position: Position, moves: readonly Move[]): string[] {
   const texts: string[] = [];
   let current = position;
   for (const move of moves) {
@@ -52,17 +52,20 @@ export function makeSanLine(position: Position, moves: readonly Move[]): string[
   return texts;
 }
 
-/** A line with move numbers: "1. Qg6 hxg6 2. Rh3#", starting with "1... " for Black. */
-export function makeNumberedLine(position: Position, moves: readonly Move[]): string {
+/** The moves of a line as they are written in a text, one a ply: "1. Qg6", "hxg6", "2. Rh3#"; "1... " first for Black. */
+export function listNumberedMoves(position: Position, moves: readonly Move[]): string[] {
   const isBlackFirst = position.turn === 'black';
-  return makeSanLine(position, moves)
-    .map((san, ply) => {
-      const plyFromWhite = ply + (isBlackFirst ? 1 : 0);
-      const number = Math.floor(plyFromWhite / 2) + 1;
-      if (plyFromWhite % 2 === 0) return `${number}. ${san}`;
-      return ply === 0 ? `${number}... ${san}` : san;
-    })
-    .join(' ');
+  return makeSanLine(position, moves).map((san, ply) => {
+    const plyFromWhite = ply + (isBlackFirst ? 1 : 0);
+    const number = Math.floor(plyFromWhite / 2) + 1;
+    if (plyFromWhite % 2 === 0) return `${number}. ${san}`;
+    return ply === 0 ? `${number}... ${san}` : san;
+  });
+}
+
+/** The same as one text: "1. Qg6 hxg6 2. Rh3#". */
+export function makeNumberedLine(position: Position, moves: readonly Move[]): string {
+  return listNumberedMoves(position, moves).join(' ');
 }
 
 const SAN_SHAPE = /^([NBRQK]?)([a-h]?)([1-8]?)x?([a-h])([1-8])(?:=?([NBRQ]))?$/;

@@ -6,7 +6,7 @@ import './tables';
 export type Db = Knex;
 
 /** Opens a pool. Moments are UTC and BIGINT never loses digits. */
-export function openDb(url: string): Knex {
+function openDb(url: string): Knex {
   return knex({
     client: 'mysql2',
     connection: {

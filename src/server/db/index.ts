@@ -1,11 +1,2 @@
-export {
-  closeDb,
-  getDb,
-  isDuplicateError,
-  migrate,
-  openDb,
-  storeOnce,
-  withTransaction,
-  type Db,
-} from './connection';
+export { closeDb, getDb, isDuplicateError, migrate, storeOnce, withTransaction, type Db } from './connection';
 export { migrationSource, MIGRATIONS } from './migrations';

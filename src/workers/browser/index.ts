@@ -1,1 +1,1 @@
-export { createProverClient, startProveWorker, type ProverClient, type ProverOutcome } from './proverClient';
+export { createProverClient, startProveWorker, type ProverOutcome } from './proverClient';

@@ -1,1 +1,1 @@
-export { askPool, closePool, type PoolAnswer } from './pool';
+export { askPool, closePool } from './pool';

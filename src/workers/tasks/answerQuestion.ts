@@ -1,6 +1,6 @@
 /** Plain calls into the core: the same code behind the browser's worker, the server's pool and the tests. */
 import { makeMateTask } from '@/core/compose';
-import { makeMoveText, makeNumberedLine, makeSan, parseFen } from '@/core/notation';
+import { makeMoveText, makeSan, parseFen } from '@/core/notation';
 import { makeExactKey, makeTwinKey } from '@/core/puzzles';
 import { checkPosition, type Position } from '@/core/rules';
 import { createMateSearch, type MateSearch, type OnProgress } from '@/core/search';
@@ -32,7 +32,6 @@ export function answerProve(question: ProveQuestion, onProgress?: OnProgress): P
     mateInMoves: result.mateInMoves,
     keys: result.keys.map((move) => makeSan(position, move)),
     line: result.line.map(makeMoveText),
-    lineText: makeNumberedLine(position, result.line),
     nodes: result.nodes,
   };
 }

@@ -3,7 +3,7 @@ import { Button } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useMemo, useReducer, useState } from 'react';
 import { getMan, opponentOf, type Man, type Role, type Side, type Square } from '@/core/board';
-import { makeFen, makeSanLine, parseMoveText } from '@/core/notation';
+import { listNumberedMoves, makeFen, parseMoveText } from '@/core/notation';
 import { checkPosition, playMove, type Position, type PositionFault } from '@/core/rules';
 import { faultText, SIDE_WORDS } from '@/text';
 import { Board, useCarry, type Drop, type HandRules } from '@/ui/board';
@@ -211,14 +211,11 @@ function useLine(position: Position | undefined, prover: ReturnType<typeof usePr
   return useMemo(() => {
     if (position === undefined || prover.kind !== 'answer' || prover.answer.kind !== 'mate') return [];
     const moves = prover.answer.line.flatMap((text) => parseMoveText(text) ?? []);
-    const sans = makeSanLine(position, moves);
-    const isBlackFirst = position.turn === 'black';
+    const words = listNumberedMoves(position, moves);
     let current = position;
     return moves.map((move, index) => {
       current = playMove(current, move);
-      const fromWhite = index + (isBlackFirst ? 1 : 0);
-      const number = fromWhite % 2 === 0 ? `${fromWhite / 2 + 1} ` : index === 0 ? '1... ' : '';
-      return { move, words: `${number}${sans[index] ?? ''}`, after: current };
+      return { move, words: words[index] ?? '', after: current };
     });
   }, [position, prover]);
 }

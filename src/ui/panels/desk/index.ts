@@ -1,2 +1,1 @@
-export type { DeskActions, SetChoice } from './AddToSet';
 export { Desk } from './Desk';

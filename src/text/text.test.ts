@@ -1,0 +1,155 @@
+import { findLegal } from '../../tests/fixtures/moves';
+import { positionOf } from '../../tests/fixtures/positions';
+import type { ServiceFault } from '@/contracts/faults';
+import {
+  countWords,
+  faultText,
+  listWords,
+  mateText,
+  moveSentence,
+  noMateText,
+  progressText,
+  undecidedText,
+  wrongSentence,
+} from '.';
+
+/** One of each fault, so that a code without a sentence fails here and wording is looked at when it changes. */
+const FAULTS: readonly ServiceFault[] = [
+  { code: 'fen/empty' },
+  { code: 'fen/too-long', found: 500, most: 120 },
+  { code: 'fen/field-count', found: 2 },
+  { code: 'fen/rank-count', field: 'board', found: 7 },
+  { code: 'fen/rank-length', field: 'board', at: 1, found: 9 },
+  { code: 'fen/board-letter', field: 'board', at: 18, found: 'X' },
+  { code: 'fen/field-text', field: 'castling', found: 'QK' },
+  { code: 'position/no-king', side: 'black' },
+  { code: 'position/many-kings', side: 'white', squares: [4, 5] },
+  { code: 'position/kings-touch', squares: [4, 12] },
+  { code: 'position/pawn-on-edge', side: 'white', square: 0 },
+  { code: 'position/too-many-men', side: 'white', found: 17 },
+  { code: 'position/too-many-pawns', side: 'white', found: 9 },
+  { code: 'position/too-many-promoted', side: 'white', found: 2, most: 1 },
+  { code: 'position/waiting-side-in-check', side: 'black', by: [12] },
+  { code: 'position/too-many-checkers', side: 'white', by: [1, 2, 3] },
+  { code: 'position/castling-men-moved', side: 'white', wing: 'short' },
+  { code: 'position/en-passant-impossible', square: 43 },
+  { code: 'input/not-valid', fields: ['name'] },
+  { code: 'access/not-signed-in' },
+  { code: 'access/not-allowed' },
+  { code: 'sign-in/wrong' },
+  { code: 'sign-in/too-many-tries', waitSeconds: 240 },
+  { code: 'join/no-such-code' },
+  { code: 'join/not-in-class' },
+  { code: 'set-up/wrong-code' },
+  { code: 'set-up/done-already' },
+  { code: 'puzzle/no-mate', within: 3 },
+  { code: 'puzzle/undecided', noMateWithin: 2 },
+  { code: 'set/empty' },
+  { code: 'set/not-found' },
+  { code: 'class/not-found' },
+  { code: 'round/not-found' },
+  { code: 'term/none' },
+  { code: 'workers/busy' },
+];
+
+test('the sentences of all faults', () => {
+  expect(FAULTS.map(faultText)).toMatchInlineSnapshot(`
+   [
+     "There is no text to read. Paste a FEN.",
+     "This text has 500 letters; a FEN has at most 120. Paste one position only.",
+     "A FEN has 6 parts with spaces between them (4 are enough); this text has 2.",
+     "The board needs 8 rows with "/" between them; this text has 7.",
+     "Row 1 of the board has 9 squares; it needs 8.",
+     ""X" at place 18 of the board is no man. Men are K Q R B N P for White, k q r b n p for Black.",
+     "The third part says who may still castle: letters KQkq in this order, or a dash. Here it says "QK".",
+     "Black has no king. Put one on the board.",
+     "White has 2 kings, on e1 and f1. Leave one.",
+     "The kings on e1 and e2 touch. A square must lie between them.",
+     "A white pawn stands on a1. Pawns never stand on the first or last row.",
+     "White has 17 men; an army has 16.",
+     "White has 9 pawns; an army has 8.",
+     "White would need 2 promoted pawns, but only 1 pawn is gone.",
+     "Black is in check from e2, but it is White's move. Change whose move it is, or move a man.",
+     "White is in check from 3 men at once, on b1, c1 and d1. No move can do that.",
+     "White cannot castle short: king and rook are not on their first squares.",
+     "No pawn can just have passed d6.",
+     "Please look again at: name.",
+     "You are not signed in any more. Sign in again; what you were doing is kept.",
+     "This belongs to somebody else.",
+     "That was not right. Try again.",
+     "Too many tries. Wait 4 minutes, then try again.",
+     "No class has this code. Look at it once more, letter by letter.",
+     "This name is not in the class now. Ask your coach.",
+     "This is not the code from the terminal. Look at it once more.",
+     "This installation has been set up already. Sign in instead.",
+     "There is no mate in 3 or fewer here, so this is no mate puzzle.",
+     "There is no mate in 2 or fewer; beyond that it was too hard to decide in time, so it was not stored.",
+     "This set has no puzzles yet. Add one on the Desk, then give it.",
+     "This set is not there. Somebody may have taken it away.",
+     "This class is not there, or it is not one of yours.",
+     "This set does not lie on your place any more. Go back and choose another one.",
+     "The club has no term yet.",
+     "Many positions are being proved right now. Try again in a moment.",
+   ]
+  `);
+});
+
+test('each kind of proof says no more than it proved', () => {
+  expect([
+    mateText('white', 3, ['Qg6']),
+    mateText('black', 1, ['Qe2#', 'Qf1#', 'Qg2#']),
+    noMateText('white', 3),
+    undecidedText('white', 2),
+    undecidedText('white', 0),
+    progressText({ noMateWithin: 2, examining: 3, nodes: 1234567 }),
+  ]).toMatchInlineSnapshot(`
+   [
+     "White mates in 3; one key: 1 Qg6",
+     "Black mates in 1; 3 keys: 1... Qe2#, 1... Qf1# and 1... Qg2#",
+     "Proved: White has no forced mate in 3 or fewer.",
+     "Stopped. Proved so far: White has no forced mate in 2 or fewer. Longer ones are open.",
+     "Stopped before anything was proved.",
+     "No mate in 2. Looking for mate in 3: 1,234,567 positions seen.",
+   ]
+  `);
+});
+
+test('moves in words', () => {
+  const say = (fen: string, san: string) => moveSentence(positionOf(fen), findLegal(fen, san));
+  expect([
+    say('4k3/8/8/8/8/8/8/R3K2R w KQ - 0 1', 'O-O'),
+    say('4k3/8/8/8/8/8/8/R3K2R w KQ - 0 1', 'Ra8+'),
+    say('6k1/4P3/8/8/8/8/8/4K3 w - - 0 1', 'e8=N'),
+    say('4k3/8/8/3pP3/8/8/8/4K3 w - d6 0 1', 'exd6'),
+  ]).toMatchInlineSnapshot(`
+   [
+     "White castles short.",
+     "White's rook goes to a8, check.",
+     "White's pawn goes to e8 and becomes a knight.",
+     "White's pawn takes the pawn on d5 in passing and goes to d6.",
+   ]
+  `);
+});
+
+test('why a move is not right: shown by the reply, never scolding', () => {
+  expect([
+    wrongSentence('escapes', 'black', 2, "Black's king takes the rook on g7."),
+    wrongSentence('slower', 'black', 2, "Black's king goes to h8."),
+    wrongSentence('stalemate', 'black', 2, undefined),
+  ]).toMatchInlineSnapshot(`
+   [
+     "Black's king takes the rook on g7. Now the mate in 2 is gone.",
+     "Black's king goes to h8. That wins too, but slower. Can you find mate in 2?",
+     "Black has no move and is not in check: stalemate. That is a draw.",
+   ]
+  `);
+});
+
+test('small words', () => {
+  expect([
+    countWords(1, 'child', 'children'),
+    countWords(12, 'puzzle'),
+    listWords(['e4', 'f5', 'g6']),
+    listWords([]),
+  ]).toEqual(['1 child', '12 puzzles', 'e4, f5 and g6', '']);
+});

@@ -1,0 +1,93 @@
+import type { NewAttempt } from '@/contracts/attempts';
+import { createOutbox, type OutboxState, type SendResult } from './outbox';
+
+const UUIDS = [1, 2, 3].map((digit) => `0000000${digit}-0000-4000-8000-000000000000`);
+const attempt = (index: number): NewAttempt => ({
+  clientId: UUIDS[index] ?? '',
+  roundId: 1 as NewAttempt['roundId'],
+  taskId: 2 as NewAttempt['taskId'],
+  answer: { kind: 'play', moves: ['a1a8'], slips: 0 },
+  hints: 0,
+  spentMs: 1000,
+  answeredAt: '2026-05-01T10:00:00.000Z',
+});
+
+function makeStore() {
+  const texts = new Map<string, string>();
+  return {
+    getItem: (key: string) => texts.get(key) ?? null,
+    setItem: (key: string, value: string) => void texts.set(key, value),
+    removeItem: (key: string) => void texts.delete(key),
+  };
+}
+
+/** An outbox against a server that answers as told, then stores. */
+function openOutbox(answers: SendResult[], store = makeStore()) {
+  const sent: string[] = [];
+  const states: OutboxState[] = [];
+  const outbox = createOutbox({
+    store,
+    key: 'outbox',
+    send: ({ clientId }) => {
+      sent.push(clientId);
+      return Promise.resolve(answers.shift() ?? 'stored');
+    },
+    onChange: (state) => states.push(state),
+  });
+  return { outbox, sent, states, store };
+}
+
+test('an answer is written down before it is sent and crossed out when it is stored', async () => {
+  const { outbox, sent, store } = openOutbox([]);
+  outbox.add(attempt(0));
+  expect(store.getItem('outbox')).toContain(UUIDS[0]);
+  await outbox.flush();
+  expect(sent).toEqual([UUIDS[0]]);
+  expect(store.getItem('outbox')).toBeNull();
+});
+
+test('without a connection it waits, says so, and goes out later in order, once each', async () => {
+  const { outbox, sent, states } = openOutbox(['later', 'later']);
+  outbox.add(attempt(0));
+  await outbox.flush();
+  outbox.add(attempt(1));
+  await outbox.flush();
+  expect(states.at(-1)).toEqual({ waiting: 2, trouble: 'offline', refused: 0 });
+  await outbox.flush();
+  expect(sent).toEqual([UUIDS[0], UUIDS[0], UUIDS[0], UUIDS[1]]);
+  expect(states.at(-1)).toEqual({ waiting: 0, trouble: undefined, refused: 0 });
+});
+
+test('a closed lid loses nothing: the next page sends what the last one wrote down', async () => {
+  const first = openOutbox(['later']);
+  first.outbox.add(attempt(0));
+  await first.outbox.flush();
+  const second = openOutbox([], first.store);
+  await second.outbox.flush();
+  expect(second.sent).toEqual([UUIDS[0]]);
+});
+
+test('signed out: it waits for the sign-in', async () => {
+  const { outbox, states } = openOutbox(['sign-in']);
+  outbox.add(attempt(0));
+  await outbox.flush();
+  expect(states.at(-1)).toMatchObject({ waiting: 1, trouble: 'sign-in' });
+});
+
+test('what the server refuses is told and does not block what follows', async () => {
+  const { outbox, sent, states } = openOutbox(['refused']);
+  outbox.add(attempt(0));
+  outbox.add(attempt(1));
+  await outbox.flush();
+  expect(sent).toEqual([UUIDS[0], UUIDS[1]]);
+  expect(states.at(-1)).toMatchObject({ waiting: 0, refused: 1 });
+});
+
+test('foreign text under its key is passed over', async () => {
+  const store = makeStore();
+  store.setItem('outbox', 'not ours');
+  const { outbox, sent } = openOutbox([], store);
+  outbox.add(attempt(2));
+  await outbox.flush();
+  expect(sent).toEqual([UUIDS[2]]);
+});

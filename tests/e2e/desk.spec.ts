@@ -1,0 +1,99 @@
+import { expect, test } from '@playwright/test';
+import { boardOf } from '../support/boardDriver';
+import { signInCoach } from '../support/visitors';
+
+test.beforeEach(({ page }) => signInCoach(page));
+
+test('men are placed by tap, by drag and by keyboard; faults are named as one goes', async ({ page }) => {
+  const board = boardOf(page);
+  await expect(page.getByText('White has no king. Put one on the board.')).toBeVisible();
+  await page.getByRole('button', { name: 'white king' }).click();
+  await board.square('e1').click();
+  await page.getByRole('button', { name: 'white king' }).click();
+  await expect(page.getByText('White has no king')).toBeHidden();
+
+  const from = await page.getByRole('button', { name: 'black king' }).boundingBox();
+  const to = await board.square('e8').boundingBox();
+  if (from === null || to === null) throw new Error('not on the screen');
+  await page.mouse.move(from.x + 20, from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(to.x + 30, to.y + 30, { steps: 8 });
+  await page.mouse.up();
+  await expect(board.square('e8')).toHaveAccessibleName('e8, black king');
+  await expect(page.getByText('This position is possible.')).toBeVisible();
+
+  await board.square('a1').focus();
+  await page.keyboard.press('r');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Shift+P');
+  await expect(board.square('a1')).toHaveAccessibleName('a1, white rook');
+  await expect(board.square('a2')).toHaveAccessibleName('a2, black pawn');
+  await page.keyboard.press('Delete');
+  await expect(board.square('a2')).toHaveAccessibleName('a2, empty');
+  await board.drag('a1', 'a8');
+  await expect(page.getByText(/Black is in check from a8/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(board.square('a1')).toHaveAccessibleName('a1, white rook');
+  await page.getByRole('button', { name: 'Black to move instead' }).click();
+  await expect(page.getByRole('heading', { name: 'Black to move' })).toBeVisible();
+});
+
+test('a bad FEN is explained, stays in the field, and leaves the board alone', async ({ page }) => {
+  const field = page.getByLabel('FEN of this position');
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await field.fill('4k3/8/8/8/8/8/8/4X3 w - - 0 1');
+  await page.getByRole('button', { name: 'Set up' }).click();
+  await expect(page.getByText('"X" at place 18 of the board is no man.')).toBeVisible();
+  await expect(field).toHaveValue('4k3/8/8/8/8/8/8/4X3 w - - 0 1');
+  await expect(boardOf(page).square('e2')).toHaveAccessibleName('e2, white pawn');
+  await page.getByRole('button', { name: 'Keep the board' }).click();
+  await expect(field).toHaveValue(/^rnbqkbnr/);
+});
+
+test('an impossible position can neither be proved nor added', async ({ page }) => {
+  await page.goto(`/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4R3/4K3 w - - 0 1')}`);
+  await expect(page.getByText(/Black is in check from e2, but it is White's move/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Prove', exact: true })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Add to set' })).toBeDisabled();
+});
+
+test('a proof that takes long can be stopped at once, and the next one works', async ({ page }) => {
+  // Every position of this size is decided within a second, so a worker that is busy for ever stands in for a long proof.
+  await page.addInitScript(() => {
+    const RealWorker = window.Worker;
+    let made = 0;
+    window.Worker = class extends RealWorker {
+      readonly isBusy = (made += 1) === 1;
+      override postMessage(message: unknown) {
+        if (!this.isBusy) super.postMessage(message);
+      }
+    };
+  });
+  await page.goto(`/desk?fen=${encodeURIComponent('k7/8/2K5/8/8/8/8/1R6 w - - 0 1')}`);
+  await page.getByRole('button', { name: 'Prove', exact: true }).click();
+  await expect(page.getByText('Starting ...')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add to set' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('Stopped before anything was proved.')).toBeVisible();
+  await page.getByRole('button', { name: 'Prove', exact: true }).click();
+  await expect(page.getByText(/White mates in 2/)).toBeVisible();
+});
+
+test('there is no mate where there is none, and it says within how many moves', async ({ page }) => {
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.getByRole('button', { name: 'Prove', exact: true }).click();
+  await expect(page.getByText('Proved: White has no forced mate in 3 or fewer.')).toBeVisible();
+});
+
+test('a double click on Add stores the puzzle once', async ({ page }) => {
+  await page.goto(`/desk?fen=${encodeURIComponent('k7/8/2K5/8/8/8/8/1R6 w - - 0 1')}`);
+  await page.getByRole('button', { name: 'Prove', exact: true }).click();
+  await expect(page.getByText(/White mates in/)).toBeVisible();
+  await page.getByLabel('Set', { exact: true }).selectOption({ label: 'a new set ...' });
+  await page.getByLabel('Name of the new set').fill('Twice');
+  await page.getByRole('button', { name: 'Add to set' }).dblclick();
+  await expect(page.getByText('Added to Twice as puzzle 1.')).toBeVisible();
+  await page.getByRole('link', { name: 'Sets' }).click();
+  await expect(page.getByRole('link', { name: /Twice/ })).toHaveCount(1);
+  await expect(page.getByRole('link', { name: /Twice/ })).toContainText('1 puzzle');
+});

@@ -1,0 +1,89 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { signInCoach, takeSeat } from '../support/visitors';
+
+const COACH_PAGES = ['/desk', '/sets', '/sets/1', '/classes', '/classes/1', '/answers/1'];
+const PUBLIC_PAGES = ['/', '/sign-in', '/join', '/join/LANTRN'];
+
+async function expectAccessible(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await page.locator('h1').first().waitFor();
+  // The inside of a drawing is one picture with a name; its hundreds of paths would only slow the rules down.
+  const { violations } = await new AxeBuilder({ page }).exclude('svg > *').analyze();
+  const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`);
+  expect({ address, found }).toEqual({ address, found: [] });
+  const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect({ address, overflow: Math.max(0, overflow) }).toEqual({ address, overflow: 0 });
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test.describe(colorScheme, () => {
+    test.use({ colorScheme });
+
+    test("the coach's pages pass the accessibility rules and fit the screen", async ({ page }) => {
+      await signInCoach(page);
+      for (const address of COACH_PAGES) await expectAccessible(page, address);
+    });
+
+    test('so do the public pages and the seat, on a phone', async ({ page }) => {
+      await page.setViewportSize({ width: 390, height: 844 });
+      for (const address of PUBLIC_PAGES) await expectAccessible(page, address);
+      await takeSeat(page, 'LANTRN', 'Moss', ['Tree', 'Apple', 'House']);
+      await expectAccessible(page, '/seat');
+      await page.getByRole('link', { name: 'Go on' }).click();
+      await page.waitForURL('**/seat/*');
+      await expectAccessible(page, page.url());
+    });
+  });
+}
+
+test('nobody gets in without signing in', async ({ page, request }) => {
+  for (const address of COACH_PAGES) {
+    await page.goto(address);
+    await expect(page).toHaveURL(/\/sign-in$/);
+  }
+  for (const address of ['/seat', '/seat/1']) {
+    await page.goto(address);
+    await expect(page).toHaveURL(/\/join$/);
+  }
+  const response = await request.post('/api/attempts', { data: {} });
+  expect(response.status()).toBe(401);
+});
+
+test("a child's session opens no coach page, and a class that is not there is a page that says so", async ({
+  page,
+}) => {
+  await takeSeat(page, 'LANTRN', 'Juno', ['Fish', 'Fish', 'Moon']);
+  await page.goto('/classes');
+  await expect(page).toHaveURL(/\/sign-in$/);
+  await signInCoach(page);
+  await page.goto('/classes/999');
+  await expect(page.getByRole('heading', { name: 'This page is not there.' })).toBeVisible();
+});
+
+test('a wrong password says so and keeps the name', async ({ page }) => {
+  await page.goto('/sign-in');
+  await page.getByLabel('Sign-in name').fill('wenna');
+  await page.getByRole('textbox', { name: 'Password' }).fill('nearly');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByText('Name and password do not fit together.')).toBeVisible();
+  await expect(page.getByLabel('Sign-in name')).toHaveValue('wenna');
+});
+
+test('the health route answers, and cookies are httpOnly and lax', async ({ page, request }) => {
+  expect(await (await request.get('/api/health')).json()).toEqual({ ok: true });
+  await signInCoach(page);
+  const cookie = (await page.context().cookies()).find(({ name }) => name === 'vorschule_coach');
+  expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Lax', secure: false });
+});
+
+test('the app asks nothing of any other host', async ({ page }) => {
+  const foreign: string[] = [];
+  page.on('request', (request) => {
+    const { hostname, protocol } = new URL(request.url());
+    if (protocol.startsWith('http') && hostname !== '127.0.0.1') foreign.push(request.url());
+  });
+  await signInCoach(page);
+  for (const address of [...PUBLIC_PAGES, ...COACH_PAGES]) await page.goto(address);
+  expect(foreign).toEqual([]);
+});

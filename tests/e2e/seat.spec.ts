@@ -1,0 +1,80 @@
+import { expect, test, type Page } from '@playwright/test';
+import { boardOf } from '../support/boardDriver';
+import { takeSeat, tapKey } from '../support/visitors';
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+const openRound = async (page: Page, name: string, key: readonly string[]) => {
+  await takeSeat(page, 'HAFEN7', name, key);
+  await page.getByRole('link', { name: /Start|Go on/ }).click();
+  await page.getByRole('grid').waitFor();
+};
+
+test('a wrong code and a wrong key say what to do and keep what was typed', async ({ page }) => {
+  await page.goto('/join');
+  await page.getByLabel('Class code').fill('nosuch');
+  await page.getByRole('button', { name: 'Go to my class' }).click();
+  await expect(page.getByText('No class has this code.')).toBeVisible();
+  await expect(page.getByLabel('Class code')).toHaveValue('nosuch');
+  await page.goto('/join/HAFEN7');
+  await page.getByRole('link', { name: 'Otter' }).click();
+  await tapKey(page, ['Sun', 'Sun', 'Sun']);
+  await expect(page.getByText('These are not your three pictures')).toBeVisible();
+  await tapKey(page, ['Boat', 'Fish', 'Umbrella']);
+  await page.waitForURL('**/seat');
+});
+
+test('a reload in the middle of a puzzle and the back button lose nothing', async ({ page }) => {
+  await openRound(page, 'Kestrel', ['Cloud', 'Apple', 'Boat']);
+  const where = page.getByText(/Puzzle \d+ of 14/);
+  const before = (await where.textContent()) ?? '';
+  await page.getByRole('button', { name: 'Help: which man?' }).click();
+  const said = await page.getByText(/Look at the/).innerText();
+  expect(said).toMatch(/on [a-h][1-8]\./);
+  await page.reload();
+  await expect(where).toHaveText(before);
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'Hello Kestrel.' })).toBeVisible();
+  await page.goForward();
+  await expect(where).toHaveText(before);
+});
+
+test('a man that slipped may be taken back once, free', async ({ page }) => {
+  // Dune's next puzzle is the seventh: 1 Qh6, queen from e3.
+  await openRound(page, 'Dune', ['Moon', 'Bell', 'Tree']);
+  await expect(page.getByText('Puzzle 7 of 14')).toBeVisible();
+  const board = boardOf(page);
+  await board.play('e3', 'g5');
+  await expect(page.getByText('Did your hand slip?')).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(board.square('e3')).toHaveAccessibleName('e3, white queen');
+  await board.play('e3', 'h6');
+  await expect(page.getByText(/Now you\./)).toBeVisible();
+  await board.play('h6', 'f8');
+  await expect(page.getByText('Yes, checkmate in 2.')).toBeVisible();
+});
+
+test('without a connection the answer is kept on the device and sent once it is back', async ({
+  page,
+  context,
+}) => {
+  // Bramble's next puzzle is the ninth, Black to move: Bh3+; a pawn's move gives the mate away.
+  await openRound(page, 'Bramble', ['Umbrella', 'Sun', 'Fish']);
+  await expect(page.getByText('Puzzle 9 of 14')).toBeVisible();
+  const sent: string[] = [];
+  await context.route('**/api/attempts', (route) => {
+    sent.push((route.request().postDataJSON() as { clientId: string }).clientId);
+    return route.abort();
+  });
+  await boardOf(page).play('b7', 'b6');
+  await expect(page.getByText(/is gone|slower/)).toBeVisible();
+  await expect(page.getByText('No connection. Go on: your answers are kept and sent later.')).toBeVisible();
+  await context.unroute('**/api/attempts');
+  const stored = page.waitForResponse('**/api/attempts', { timeout: 15_000 });
+  const response = await stored;
+  expect(response.status()).toBe(200);
+  const { clientId, tryNumber } = (await response.json()) as { clientId: string; tryNumber: number };
+  expect(tryNumber).toBe(1);
+  expect(new Set(sent)).toEqual(new Set([clientId]));
+  await expect(page.getByText('No connection.')).toBeHidden();
+});
