@@ -33,6 +33,12 @@ module.exports = {
     },
     {
       ...common,
+      displayName: 'long',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/src/**/*.long.ts'],
+    },
+    {
+      ...common,
       displayName: 'ui',
       testEnvironment: 'jsdom',
       testMatch: ['<rootDir>/src/ui/**/*.test.{ts,tsx}'],

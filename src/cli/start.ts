@@ -10,10 +10,10 @@ import { servePages } from './serve';
 /** `vorschule start`: a real installation on its own database, until it is asked to end. */
 export async function runStart(options: { host: string; port: number }): Promise<void> {
   const env = readSettings();
-  buildWhenStale();
   const lifetime = createLifetime();
   try {
     await prepareDatabase();
+    buildWhenStale();
     const served = await servePages({ ...options, env });
     lifetime.onEnd(() => served.stop());
     say(`Vorschule serves ${env.ORIGIN}`);

@@ -57,8 +57,10 @@ const STEPS: readonly Step[] = [
   { name: 'unit', run: ({ isLong }) => runJest(isLong ? ['core', 'ui', 'long'] : ['core', 'ui'], {}) },
   {
     name: 'database',
-    run: async ({ database }) =>
-      runJest(['database'], { TEST_DATABASE_URL: (await database()).urlOf('vorschule') }),
+    run: async ({ database }) => {
+      buildWhenStale();
+      return runJest(['database'], { TEST_DATABASE_URL: (await database()).urlOf('vorschule') });
+    },
   },
   { name: 'e2e', run: runPlaywright },
 ];

@@ -202,6 +202,17 @@ function drawMark(
   }
 }
 
+/** One sign alone on an empty square, for a legend. */
+export function drawSign(mark: SquareMark, paint: DiagramPaint): string {
+  const board: Board = [];
+  const sign = drawMark({ board, turn: undefined, bottom: 'white' }, paint, { square: 0, mark });
+  const { x, y } = cornerOf(0, 'white');
+  return (
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${SQUARE_UNITS} ${SQUARE_UNITS}" aria-hidden="true">` +
+    `<rect x="${x}" y="${y}" width="${SQUARE_UNITS}" height="${SQUARE_UNITS}" fill="${paint.lightSquare}"/>${sign}</svg>`
+  );
+}
+
 function escapeText(text: string): string {
   return text.replace(/[&<>"]/g, (letter) => `&#${letter.charCodeAt(0)};`);
 }

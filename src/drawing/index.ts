@@ -1,2 +1,2 @@
-export { drawDiagram, SCREEN_PAINT, type Diagram, type SquareMark } from './diagram';
+export { drawDiagram, drawSign, SCREEN_PAINT, SQUARE_MARKS, type Diagram, type SquareMark } from './diagram';
 export { drawManPicture } from './men';

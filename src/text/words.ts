@@ -48,3 +48,12 @@ export function listWords(words: readonly string[]): string {
   if (words.length <= 1) return words[0] ?? '';
   return `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
 }
+
+/** What each sign on a square means. */
+export const SIGN_WORDS: Readonly<Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault', string>> = {
+  goes: 'the man in hand may go here',
+  takes: 'the man in hand can take here',
+  chosen: 'the man in hand',
+  hint: 'look at this man',
+  fault: 'this is impossible; the sentence says why',
+};

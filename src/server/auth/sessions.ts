@@ -21,16 +21,20 @@ const LIFETIME_SECONDS: Readonly<Record<SessionKind, number>> = {
   seat: DAY_SECONDS,
 };
 
-/** The session of this request, sealed by iron-session. The cookie is `secure` exactly when ORIGIN is https. */
+/** How the session is sealed and its cookie set. The cookie is `secure` exactly when the origin is https. */
+export function sessionOptions(kind: SessionKind, secret: string, origin: string): SessionOptions {
+  return {
+    password: secret,
+    cookieName: COOKIE_NAMES[kind],
+    ttl: LIFETIME_SECONDS[kind],
+    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: origin.startsWith('https:'), path: '/' },
+  };
+}
+
+/** The session of this request, sealed by iron-session. */
 export async function openSession(kind: SessionKind): Promise<IronSession<SessionData>> {
   // Asked first: it tells Next that the page depends on the request, so nothing is rendered while building.
   const jar = await cookies();
   const { SESSION_SECRET, ORIGIN } = getEnv();
-  const options: SessionOptions = {
-    password: SESSION_SECRET,
-    cookieName: COOKIE_NAMES[kind],
-    ttl: LIFETIME_SECONDS[kind],
-    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: ORIGIN.startsWith('https:'), path: '/' },
-  };
-  return getIronSession<SessionData>(jar, options);
+  return getIronSession<SessionData>(jar, sessionOptions(kind, SESSION_SECRET, ORIGIN));
 }

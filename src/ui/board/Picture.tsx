@@ -1,5 +1,7 @@
 import type { Man } from '@/core/board';
-import { drawDiagram, drawManPicture, SCREEN_PAINT, type Diagram } from '@/drawing';
+import { drawDiagram, drawManPicture, drawSign, SCREEN_PAINT, SQUARE_MARKS, type Diagram } from '@/drawing';
+import { SIGN_WORDS } from '@/text';
+import classes from './Legend.module.css';
 
 /** A position as a picture, nothing to touch. */
 export function DiagramPicture({ diagram, title }: { diagram: Diagram; title: string }) {
@@ -10,4 +12,18 @@ export function DiagramPicture({ diagram, title }: { diagram: Diagram; title: st
 /** One man, filling its place. */
 export function ManPicture({ man }: { man: Man }) {
   return <span aria-hidden dangerouslySetInnerHTML={{ __html: drawManPicture(man, SCREEN_PAINT) }} />;
+}
+
+/** The signs of the board with their meaning. */
+export function SignLegend() {
+  return (
+    <ul className={classes.legend}>
+      {SQUARE_MARKS.map((mark) => (
+        <li key={mark} className={classes.item}>
+          <span className={classes.sign} dangerouslySetInnerHTML={{ __html: drawSign(mark, SCREEN_PAINT) }} />
+          {SIGN_WORDS[mark]}
+        </li>
+      ))}
+    </ul>
+  );
 }

@@ -1,4 +1,4 @@
 export { Board } from './Board';
 export { useCarry } from './carry';
-export { DiagramPicture, ManPicture } from './Picture';
+export { DiagramPicture, ManPicture, SignLegend } from './Picture';
 export { type Drop, type HandRules } from './states';

@@ -6,7 +6,7 @@ import { getMan, opponentOf, type Man, type Role, type Side, type Square } from 
 import { listNumberedMoves, makeFen, parseMoveText } from '@/core/notation';
 import { checkPosition, playMove, type Position, type PositionFault } from '@/core/rules';
 import { faultText, SIDE_WORDS } from '@/text';
-import { Board, useCarry, type Drop, type HandRules } from '@/ui/board';
+import { Board, SignLegend, useCarry, type Drop, type HandRules } from '@/ui/board';
 import { AddToSet, type DeskActions, type SetChoice } from './AddToSet';
 import classes from './Desk.module.css';
 import { reduceDesk, startDesk, type DeskAction } from './deskState';
@@ -186,12 +186,16 @@ export function Desk(props: {
         <section className={classes.card}>
           <PositionTools draft={draft} onEdit={edit} />
           <details>
-            <summary style={{ minHeight: '2.75rem', lineHeight: '2.75rem', cursor: 'pointer' }}>Keys</summary>
+            <summary className={classes.summary}>Keys</summary>
             <p style={{ margin: 0 }}>
               On the board: arrows go from square to square, Enter takes a man up and puts it down, k q r b n
               p put a white man, with Shift a black one, Delete takes it off. Everywhere: Ctrl+Enter proves,
               full stop and comma step through the line, H goes back home, Ctrl+Z undoes.
             </p>
+          </details>
+          <details>
+            <summary className={classes.summary}>Signs on the board</summary>
+            <SignLegend />
           </details>
         </section>
       </div>

@@ -65,9 +65,7 @@ export function PositionTools(props: {
         </div>
       )}
       <details style={{ marginTop: '0.6rem' }}>
-        <summary style={{ minHeight: '2.75rem', lineHeight: '2.75rem', cursor: 'pointer' }}>
-          Castling and en passant
-        </summary>
+        <summary className={classes.summary}>Castling and en passant</summary>
         <div className={classes.row}>
           {SIDES.flatMap((side) =>
             (['short', 'long'] as const).map((wing) => (
