@@ -68,7 +68,7 @@ export interface Diagram {
 }
 
 export const SQUARE_UNITS = 100;
-export const MARGIN_UNITS = 50;
+export const MARGIN_UNITS = 46;
 export const DIAGRAM_UNITS = 8 * SQUARE_UNITS + 2 * MARGIN_UNITS;
 
 /** The whole diagram. `title` is read aloud in place of the picture; without one it is decoration. */
@@ -130,7 +130,7 @@ function drawCoordinates(bottom: Side, paint: DiagramPaint): string {
     const rank = String(order(7 - index) + 1);
     return text(middle, DIAGRAM_UNITS - half + 3, file) + text(half - 2, middle, rank);
   });
-  return `<g font-family="Andika, sans-serif" font-size="30" font-weight="700" fill="${paint.coordinates}">${along.join('')}</g>`;
+  return `<g font-family="Andika, sans-serif" font-size="28" font-weight="700" fill="${paint.coordinates}">${along.join('')}</g>`;
 }
 
 /** A bar along the mover's edge with a notch that points onto the board. */

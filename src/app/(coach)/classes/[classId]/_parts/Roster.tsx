@@ -78,7 +78,13 @@ export function Roster(props: {
           </li>
         ))}
       </ul>
-      <Modal opened={dialog !== undefined} onClose={close} title={dialog && titleOf(dialog)} size="md">
+      <Modal
+        opened={dialog !== undefined}
+        onClose={close}
+        title={dialog && titleOf(dialog)}
+        size="md"
+        closeButtonProps={{ 'aria-label': 'Close', size: 44 }}
+      >
         {dialog?.kind === 'key' && (
           <>
             <KeyCard pictures={dialog.key} />
