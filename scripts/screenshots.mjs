@@ -54,23 +54,13 @@ const VIEWS = {
   desk: [DESK, proveOnDesk],
   'desk-dark': [DESK, proveOnDesk, 'dark'],
   'desk-faults': [DESK, open(`/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4R3/4KK1P w - - 0 1')}`)],
-  'desk-empty': [DESK, open('/desk')],
   sets: [DESK, open('/sets')],
   set: [DESK, open('/sets/1')],
   classes: [DESK, open('/classes')],
   class: [DESK, open('/classes/1')],
   answers: [DESK, open('/answers/1')],
-  'sign-in': [DESK, (page) => page.goto(`${ORIGIN}/sign-in`)],
   'join-phone': [PHONE, (page) => page.goto(`${ORIGIN}/join`)],
   'names-tablet': [TABLET, (page) => page.goto(`${ORIGIN}/join/LANTRN`)],
-  'key-tablet': [
-    TABLET,
-    async (page) => {
-      await page.goto(`${ORIGIN}/join/LANTRN`);
-      await page.getByRole('link', { name: 'Pip' }).click();
-      await page.getByRole('button', { name: 'Boat' }).click();
-    },
-  ],
   'key-phone': [
     PHONE,
     async (page) => {
