@@ -1,0 +1,131 @@
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { createRandom } from '@/core/shared';
+import { makeMateTask } from '@/core/compose';
+import { mateFamily } from '@/core/exercises';
+import { createMateSearch } from '@/core/search';
+import { positionOf } from '../../tests/fixtures/positions';
+import { DEMO_COACHES, describeDemo } from './demo/people';
+import { DEMO_SETS } from './demo/puzzles';
+import { simulateTries } from './demo/simulate';
+import { createLifetime } from './lifetime';
+import { takeLock } from './lock';
+import { findFreePort, isPortFree, runHere, startProgram, stopProgram, waitUntil } from './processes';
+
+let folder = '';
+beforeEach(() => {
+  folder = mkdtempSync(path.join(tmpdir(), 'vorschule-test-'));
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+describe('what was started is stopped', () => {
+  test('in the opposite order, once', async () => {
+    const stopped: string[] = [];
+    const lifetime = createLifetime();
+    for (const name of ['database', 'server']) {
+      lifetime.onEnd(() => {
+        stopped.push(name);
+        return Promise.resolve();
+      });
+    }
+    await Promise.all([lifetime.end(), lifetime.end()]);
+    expect(stopped).toEqual(['server', 'database']);
+  });
+
+  test('a program is asked to end, and killed when it does not listen', async () => {
+    const deaf = startProgram('sh', ['-c', 'trap "" TERM; while :; do sleep 1; done'], { output: 'ignore' });
+    await new Promise((resolve) => deaf.once('spawn', resolve));
+    await stopProgram(deaf, 200);
+    expect(deaf.signalCode ?? deaf.exitCode).not.toBeNull();
+    await stopProgram(deaf);
+  });
+});
+
+describe('one process for a data folder', () => {
+  test("the lock is given back, and a dead holder's is taken over", async () => {
+    const data = path.join(folder, 'demo');
+    const giveBack = takeLock(data);
+    expect(existsSync(`${data}.lock`)).toBe(true);
+    await giveBack();
+    expect(existsSync(`${data}.lock`)).toBe(false);
+    writeFileSync(`${data}.lock`, '999999');
+    await takeLock(data)();
+  });
+
+  test('a living holder is named', () => {
+    const data = path.join(folder, 'demo');
+    const child = startProgram(process.execPath, ['-e', 'setInterval(() => {}, 1000)', 'dist/cli.mjs'], {
+      output: 'ignore',
+    });
+    writeFileSync(`${data}.lock`, String(child.pid));
+    expect(() => takeLock(data)).toThrow(`process ${child.pid}`);
+    child.kill('SIGKILL');
+  });
+});
+
+test('a port is free until somebody listens on it', async () => {
+  const port = await findFreePort();
+  expect(await isPortFree(port, '127.0.0.1')).toBe(true);
+  const server = createServer();
+  await new Promise<void>((resolve) => server.listen(port, '127.0.0.1', resolve));
+  expect(await isPortFree(port, '127.0.0.1')).toBe(false);
+  await new Promise((resolve) => server.close(resolve));
+});
+
+test('waiting ends when the check holds, or says that it never did', async () => {
+  let asked = 0;
+  expect(await waitUntil(() => (asked += 1) === 3, { timeoutMs: 5000, everyMs: 1 })).toBe(true);
+  expect(await waitUntil(() => false, { timeoutMs: 20, everyMs: 5 })).toBe(false);
+});
+
+test('a command hands on its exit code, and one that is not there is a failure', () => {
+  expect(runHere('sh', ['-c', 'exit 3'])).toBe(3);
+  expect(runHere('no-such-program', [])).toBe(1);
+});
+
+describe('the demo club', () => {
+  const search = createMateSearch();
+  const solved = DEMO_SETS.flatMap(({ fens }) => fens).map((fen) => {
+    const made = makeMateTask(search, positionOf(fen), { maxMoves: 3 });
+    if (made.kind !== 'task') throw new Error(`${fen}: ${made.kind}`);
+    return { task: made.task, solution: made.graph };
+  });
+
+  test('two coaches, two classes, eight to twelve children, two sets of at least twelve proved puzzles', () => {
+    expect(DEMO_COACHES).toHaveLength(2);
+    const children = DEMO_COACHES.flatMap((coach) => coach.class.students);
+    expect(children.length).toBeGreaterThanOrEqual(8);
+    expect(children.length).toBeLessThanOrEqual(12);
+    expect(new Set(children.map(({ name }) => name)).size).toBe(children.length);
+    for (const { fens } of DEMO_SETS) expect(new Set(fens).size).toBeGreaterThanOrEqual(12);
+    expect(solved).toHaveLength(DEMO_SETS.flatMap(({ fens }) => fens).length);
+  });
+
+  test('each child has a set to answer and does not try more than there is', () => {
+    for (const coach of DEMO_COACHES) {
+      const set = DEMO_SETS.find(({ name }) => name === coach.class.setName);
+      for (const { triedCount } of coach.class.students)
+        expect(triedCount).toBeLessThanOrEqual(set?.fens.length ?? 0);
+    }
+    expect(describeDemo()).toContain('evening-ferry-7');
+  });
+
+  test('simulated tries are the same for the same seed, stop at the right one, and are judged as meant', () => {
+    let wrong = 0;
+    for (const [index, puzzle] of solved.entries()) {
+      const tries = simulateTries(createRandom(index), 0.6, puzzle);
+      expect(simulateTries(createRandom(index), 0.6, puzzle)).toEqual(tries);
+      const outcomes = tries.map(
+        ({ moves }) =>
+          mateFamily.judge(puzzle.task, puzzle.solution, { kind: 'play', moves: [...moves], slips: 0 })
+            .outcome,
+      );
+      expect(outcomes.slice(0, -1).every((outcome) => outcome === 'wrong')).toBe(true);
+      expect(outcomes).not.toContain('unfinished');
+      wrong += outcomes.filter((outcome) => outcome === 'wrong').length;
+    }
+    expect(wrong).toBeGreaterThan(5);
+  });
+});

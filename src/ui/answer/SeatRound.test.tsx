@@ -1,0 +1,163 @@
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { playByKeys, renderUi } from '../../../tests/support/renderUi';
+import { positionOf } from '../../../tests/fixtures/positions';
+import type { NewAttempt, SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
+import type { AssignmentId, RoundId, TaskId } from '@/contracts/ids';
+import { makeMateTask } from '@/core/compose';
+import { createMateSearch } from '@/core/search';
+import { SeatRound } from './SeatRound';
+
+const search = createMateSearch();
+
+function taskOf(taskId: number, fen: string): SeatTask {
+  const made = makeMateTask(search, positionOf(fen), { maxMoves: 3 });
+  if (made.kind !== 'task') throw new Error(made.kind);
+  return {
+    taskId: taskId as TaskId,
+    family: 'mate',
+    task: made.task,
+    solution: made.graph,
+    isSolved: false,
+    tries: 0,
+  };
+}
+
+const ROUND: SeatRoundData = {
+  assignmentId: 1 as AssignmentId,
+  roundId: 5 as RoundId,
+  setName: 'First mates',
+  tasks: [
+    taskOf(11, '6k1/5ppp/8/8/8/8/8/R5K1 w - - 0 1'),
+    taskOf(12, '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1'),
+  ],
+};
+
+let sent: NewAttempt[] = [];
+/** What the server would answer next; 200 unless told otherwise. */
+let statuses: number[] = [];
+
+beforeEach(() => {
+  sent = [];
+  statuses = [];
+  window.localStorage.clear();
+  jest.useFakeTimers();
+  globalThis.fetch = (_address, init) => {
+    sent.push(JSON.parse(typeof init?.body === 'string' ? init.body : '') as NewAttempt);
+    const status = statuses.shift() ?? 200;
+    return Promise.resolve({ ok: status < 400, status } as Response);
+  };
+});
+
+afterEach(() => jest.useRealTimers());
+
+/** Lets replies be shown and answers be sent. */
+const settle = () => act(() => jest.advanceTimersByTimeAsync(1000));
+
+const openRound = async (round = ROUND) => {
+  const left: string[] = [];
+  const view = renderUi(<SeatRound round={round} studentId={3} onLeave={() => left.push('left')} />);
+  await settle();
+  return { ...view, left };
+};
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+test('a whole round: wrong, hint, right, next, done', async () => {
+  const { left } = await openRound();
+  expect(screen.getByRole('heading', { name: 'White to move. Mate in 1.' })).toBeInTheDocument();
+  playByKeys('a1', 'a3');
+  await settle();
+  expect(screen.getByText(/Now the mate in 1 is gone/)).toBeInTheDocument();
+  press('Try again');
+  press('Help: which man?');
+  expect(screen.getByText('Look at the rook on a1.')).toBeInTheDocument();
+  playByKeys('a1', 'a8');
+  await settle();
+  expect(screen.getByText('Yes, checkmate.')).toBeInTheDocument();
+  press('Next puzzle');
+  playByKeys('d6', 'd8');
+  await settle();
+  expect(screen.getByText("Black's queen goes to e8. Now you.")).toBeInTheDocument();
+  playByKeys('e1', 'e8');
+  await settle();
+  press('Done');
+  expect(screen.getByText('You have solved all 2 puzzles of this set.')).toBeInTheDocument();
+  press('Back to my place');
+  expect(left).toEqual(['left']);
+  expect(sent.map(({ taskId, answer, hints }) => [taskId, answer.moves, hints])).toEqual([
+    [11, ['a1a3'], 0],
+    [11, ['a1a8'], 1],
+    [12, ['d6d8', 'a4e8', 'e1e8'], 0],
+  ]);
+  expect(new Set(sent.map(({ clientId }) => clientId)).size).toBe(3);
+});
+
+test('an illegal move is no answer: the man stays, nothing is sent', async () => {
+  await openRound();
+  playByKeys('a1', 'b3');
+  playByKeys('g8', 'h8');
+  await settle();
+  expect(screen.getByText('Play your move on the board.')).toBeInTheDocument();
+  expect(sent).toEqual([]);
+});
+
+test('a slip may be taken back free once', async () => {
+  await openRound();
+  playByKeys('a1', 'a7');
+  expect(screen.getByText(/Did your hand slip/)).toBeInTheDocument();
+  press('Take it back');
+  playByKeys('a1', 'a7');
+  await settle();
+  expect(screen.queryByText(/Did your hand slip/)).toBeNull();
+  expect(sent.map(({ answer }) => [answer.moves, answer.slips])).toEqual([[['a1a7'], 1]]);
+});
+
+test('a reload goes on with the same puzzle and the moves so far; what was solved stays solved', async () => {
+  const first = await openRound();
+  playByKeys('a1', 'a8');
+  await settle();
+  press('Next puzzle');
+  playByKeys('d6', 'd8');
+  await settle();
+  first.unmount();
+  await openRound();
+  expect(screen.getByText('1 solved')).toBeInTheDocument();
+  expect(screen.getByText("Black's queen goes to e8. Now you.")).toBeInTheDocument();
+  playByKeys('d8', 'e8');
+  await settle();
+  expect(screen.getByText('Yes, checkmate in 2.')).toBeInTheDocument();
+});
+
+test('offline: the note says so, the child goes on, and the answer goes out later with the same id', async () => {
+  statuses = [503, 503];
+  await openRound();
+  playByKeys('a1', 'a8');
+  await settle();
+  expect(screen.getByText(/No connection. Go on/)).toBeInTheDocument();
+  press('Next puzzle');
+  expect(screen.getByText(/Puzzle 2 of 2/)).toBeInTheDocument();
+  await act(() => jest.advanceTimersByTimeAsync(11_000));
+  await waitFor(() => expect(screen.queryByText(/No connection/)).toBeNull());
+  expect(sent.length).toBeGreaterThan(1);
+  expect(new Set(sent.map(({ clientId }) => clientId)).size).toBe(1);
+});
+
+test('signed out: the answers are kept and the note says what to do', async () => {
+  statuses = [401];
+  await openRound();
+  playByKeys('a1', 'a8');
+  await settle();
+  expect(screen.getByText(/Sign in again to send them/)).toBeInTheDocument();
+  expect(window.localStorage.getItem('vorschule-outbox-3')).toContain('a1a8');
+});
+
+test('Later goes to the next open puzzle and comes round again', async () => {
+  await openRound();
+  press('Later');
+  expect(screen.getByText(/Puzzle 2 of 2/)).toBeInTheDocument();
+  press('Later');
+  expect(screen.getByText(/Puzzle 1 of 2/)).toBeInTheDocument();
+});
+
+test('a round that is solved already says so at once', async () => {
+  await openRound({ ...ROUND, tasks: ROUND.tasks.map((task) => ({ ...task, isSolved: true })) });
+  expect(screen.getByRole('heading', { name: 'All done.' })).toBeInTheDocument();
+});

@@ -1,0 +1,121 @@
+import { act, fireEvent, screen } from '@testing-library/react';
+import { renderUi } from '../../../tests/support/renderUi';
+import type { ServiceFault } from '@/contracts/faults';
+import { KEY_PICTURES } from '@/contracts/people';
+import type { Result } from '@/core/shared';
+import { PICTURE_WORDS } from '@/text';
+import { KeyCard } from './KeyCard';
+import { KeyPad } from './KeyPad';
+import { NameForm } from './NameForm';
+
+const press = (name: string) =>
+  act(() => Promise.resolve(fireEvent.click(screen.getByRole('button', { name }))));
+
+describe('the key pad', () => {
+  function openPad(errors: (string | undefined)[]) {
+    const keys: string[][] = [];
+    renderUi(
+      <KeyPad
+        joinCode="LANTRN"
+        studentId={4}
+        onKey={({ key }) => {
+          keys.push(key);
+          const error = errors.shift();
+          return Promise.resolve(error === undefined ? {} : { error });
+        }}
+      />,
+    );
+    return keys;
+  }
+
+  test('every picture has its word', () => {
+    openPad([]);
+    for (const picture of KEY_PICTURES) {
+      expect(screen.getByRole('button', { name: PICTURE_WORDS[picture] })).toBeInTheDocument();
+    }
+  });
+
+  test('the third picture knocks; a wrong key says so and starts again', async () => {
+    const keys = openPad(['These are not your three pictures.']);
+    await press('Sun');
+    await press('Boat');
+    expect(keys).toEqual([]);
+    await press('Sun');
+    expect(keys).toEqual([['sun', 'boat', 'sun']]);
+    expect(screen.getByText('These are not your three pictures.')).toBeInTheDocument();
+    expect(screen.getByLabelText('0 of 3 pictures')).toBeInTheDocument();
+  });
+
+  test('Start again forgets what was tapped', async () => {
+    const keys = openPad([]);
+    await press('Sun');
+    await press('Start again');
+    for (const word of ['Moon', 'Bell', 'Fish']) await press(word);
+    expect(keys).toEqual([['moon', 'bell', 'fish']]);
+  });
+});
+
+test('a key card tells the order by number and word', () => {
+  renderUi(<KeyCard pictures={['moon', 'moon', 'tree']} />);
+  expect(screen.getAllByRole('listitem').map((item) => item.textContent)).toEqual([
+    '1. Moon',
+    '2. Moon',
+    '3. Tree',
+  ]);
+});
+
+describe('a form with one name', () => {
+  type Answer = Result<number, ServiceFault> | 'no answer';
+
+  function openForm(answers: Answer[]) {
+    const asked: { requestId: string; name: string }[] = [];
+    const done: number[] = [];
+    renderUi(
+      <NameForm
+        label="Name of a new class"
+        button="Make a class"
+        maxLength={60}
+        onName={(input) => {
+          asked.push(input);
+          const answer = answers.shift() ?? { ok: true, value: 1 };
+          return answer === 'no answer' ? Promise.reject(new Error('offline')) : Promise.resolve(answer);
+        }}
+        onDone={(value) => done.push(value)}
+      />,
+    );
+    return { asked, done };
+  }
+  const type = (text: string) =>
+    fireEvent.change(screen.getByLabelText('Name of a new class'), { target: { value: text } });
+
+  test('nothing to send without a name', () => {
+    openForm([]);
+    expect(screen.getByRole('button', { name: 'Make a class' })).toBeDisabled();
+    type('   ');
+    expect(screen.getByRole('button', { name: 'Make a class' })).toBeDisabled();
+  });
+
+  test('a lost answer keeps the name and the request id, so trying again makes nothing twice', async () => {
+    const { asked, done } = openForm(['no answer', { ok: true, value: 7 }, { ok: true, value: 8 }]);
+    type('Tide class');
+    await press('Make a class');
+    expect(screen.getByText('The server did not answer. Try again.')).toBeInTheDocument();
+    expect(screen.getByLabelText('Name of a new class')).toHaveValue('Tide class');
+    await press('Make a class');
+    expect(done).toEqual([7]);
+    expect(screen.getByLabelText('Name of a new class')).toHaveValue('');
+    type('Moor class');
+    await press('Make a class');
+    const ids = asked.map(({ requestId }) => requestId);
+    expect(ids[0]).toBe(ids[1]);
+    expect(ids[2]).not.toBe(ids[1]);
+  });
+
+  test('a refusal is a sentence beside the field', async () => {
+    openForm([{ ok: false, error: { code: 'term/none' } }]);
+    type('Tide class');
+    await press('Make a class');
+    expect(screen.getByRole('alert')).toHaveTextContent('The club has no term yet.');
+    expect(screen.getByLabelText('Name of a new class')).toHaveValue('Tide class');
+  });
+});

@@ -1,0 +1,171 @@
+import { act, fireEvent, screen } from '@testing-library/react';
+import { playByKeys, renderUi } from '../../../../tests/support/renderUi';
+import type { ServiceFault } from '@/contracts/faults';
+import type { SetId } from '@/contracts/ids';
+import type { AddedPuzzle } from '@/contracts/sets';
+import type { Result } from '@/core/shared';
+import { answerProve } from '@/workers/tasks';
+import { Desk } from './Desk';
+
+/** The worker's thread is replaced by a plain call: what is under test is the page around it. */
+jest.mock('@/workers/browser', () => ({
+  startProveWorker: () => undefined,
+  createProverClient: () => ({
+    stop: () => undefined,
+    prove: (fen: string, maxMoves: number) =>
+      Promise.resolve({ kind: 'answer', answer: answerProve({ kind: 'prove', fen, maxMoves }) }),
+  }),
+}));
+
+const MATE_IN_2 = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
+const ADDED: Result<AddedPuzzle, ServiceFault> = {
+  ok: true,
+  value: { setId: 1 as SetId, setName: 'First mates', number: 4, mateInMoves: 2, isAlreadyThere: false },
+};
+
+function openDesk(initialFen = '', added: readonly (typeof ADDED | 'no answer')[] = []) {
+  const asked: unknown[] = [];
+  const answers = [...added];
+  renderUi(
+    <Desk
+      initialFen={initialFen}
+      sets={[{ setId: 1 as SetId, name: 'First mates' }]}
+      actions={{
+        addPuzzle: (input) => {
+          asked.push(input);
+          const answer = answers.shift() ?? ADDED;
+          return answer === 'no answer' ? Promise.reject(new Error('offline')) : Promise.resolve(answer);
+        },
+        addSet: (input) => {
+          asked.push(input);
+          return Promise.resolve({ ok: true, value: 2 as SetId });
+        },
+      }}
+    />,
+  );
+  return asked;
+}
+
+const button = (name: string | RegExp) => screen.getByRole('button', { name });
+const cell = (name: RegExp | string) => screen.getByRole('gridcell', { name });
+const press = (name: string | RegExp) => act(() => Promise.resolve(fireEvent.click(button(name))));
+const fenField = () => screen.getByLabelText('FEN of this position');
+
+test('an empty Desk says what is missing and offers no proof', () => {
+  openDesk();
+  expect(screen.getByText('White has no king. Put one on the board.')).toBeInTheDocument();
+  expect(button('Prove')).toBeDisabled();
+  expect(button('Add to set')).toBeDisabled();
+  expect(button('Undo')).toBeDisabled();
+});
+
+test('Start, a move by hand, undo, clear, side to move, turn', async () => {
+  openDesk();
+  await press('Start');
+  playByKeys('e2', 'e5');
+  expect(cell('e5, white pawn')).toBeInTheDocument();
+  await press('Undo');
+  expect(cell('e2, white pawn')).toBeInTheDocument();
+  await press('Black to move instead');
+  expect(screen.getByRole('heading', { name: 'Black to move' })).toBeInTheDocument();
+  await press('Turn board');
+  expect(screen.getAllByRole('gridcell')[0]).toHaveAccessibleName('h1, white rook');
+  await press('Clear');
+  expect(cell('e2, empty')).toBeInTheDocument();
+});
+
+test('letters place men, Delete takes them off', () => {
+  openDesk();
+  fireEvent.keyDown(cell('c3, empty'), { key: 'n' });
+  fireEvent.keyDown(cell('d4, empty'), { key: 'Q' });
+  expect(cell('c3, white knight')).toBeInTheDocument();
+  expect(cell('d4, black queen')).toBeInTheDocument();
+  fireEvent.keyDown(cell('d4, black queen'), { key: 'Delete' });
+  expect(cell('d4, empty')).toBeInTheDocument();
+});
+
+test('a proved mate is told in words, stepped through, and home is one press away', async () => {
+  openDesk(MATE_IN_2);
+  await press('Prove');
+  expect(screen.getByText('White mates in 2; one key: 1 Rd8+')).toBeInTheDocument();
+  await press('Step on');
+  expect(cell('d8, white rook')).toBeInTheDocument();
+  expect(screen.getByRole('heading', { name: 'Black to move' })).toBeInTheDocument();
+  await press('Step on');
+  await press('Step on');
+  expect(button('Step on')).toBeDisabled();
+  await press('Back home');
+  expect(cell('d6, white rook')).toBeInTheDocument();
+});
+
+test('while the line is shown the board cannot be changed by hand', async () => {
+  openDesk(MATE_IN_2);
+  await press('Prove');
+  await press('Step on');
+  playByKeys('h1', 'g1');
+  expect(cell('h1, white king')).toBeInTheDocument();
+});
+
+test('any edit takes the claim back', async () => {
+  openDesk(MATE_IN_2);
+  await press('Prove');
+  playByKeys('d6', 'd5');
+  expect(screen.queryByText(/White mates in 2/)).toBeNull();
+  expect(button('Add to set')).toBeDisabled();
+});
+
+test('pasting a FEN sets it up; a bad one is explained and the board stays', () => {
+  openDesk(MATE_IN_2);
+  const paste = (text: string) => fireEvent.paste(fenField(), { clipboardData: { getData: () => text } });
+  paste('4k3/8/8/8/8/8/8/R3K3 w - - 0 1');
+  expect(cell('a1, white rook')).toBeInTheDocument();
+  paste('4k3/8/8/8/8/8/8/R3K3 w KQkq zz 0 1');
+  expect(screen.getByText(/The fourth part is the square a pawn has just passed/)).toBeInTheDocument();
+  expect(cell('a1, white rook')).toBeInTheDocument();
+  fireEvent.click(button('Keep the board'));
+  expect(fenField()).toHaveValue('4k3/8/8/8/8/8/8/R3K3 w - - 0 1');
+});
+
+test('a right to castle can be given only while king and rook stand at home', () => {
+  openDesk('4k3/8/8/8/8/8/8/R3K3 w - - 0 1');
+  expect(screen.getByLabelText('White long')).toBeEnabled();
+  expect(screen.getByLabelText('White short')).toBeDisabled();
+  fireEvent.click(screen.getByLabelText('White long'));
+  expect(fenField()).toHaveValue('4k3/8/8/8/8/8/8/R3K3 w Q - 0 1');
+});
+
+describe('adding to a set', () => {
+  test('says where it went', async () => {
+    const asked = openDesk(MATE_IN_2);
+    await press('Prove');
+    await press('Add to set');
+    expect(screen.getByText('Added to First mates as puzzle 4.')).toBeInTheDocument();
+    expect(asked).toEqual([{ setId: 1, fen: MATE_IN_2 }]);
+  });
+
+  test('a refusal is a sentence, a lost answer too, and both can be tried again', async () => {
+    openDesk(MATE_IN_2, [{ ok: false, error: { code: 'workers/busy' } }, 'no answer', ADDED]);
+    await press('Prove');
+    await press('Add to set');
+    expect(screen.getByText(/Many positions are being proved right now/)).toBeInTheDocument();
+    await press('Add to set');
+    expect(screen.getByText(/The server did not answer/)).toBeInTheDocument();
+    await press('Add to set');
+    expect(screen.getByText('Added to First mates as puzzle 4.')).toBeInTheDocument();
+  });
+
+  test('a new set is made once, then the puzzle goes into it', async () => {
+    const asked = openDesk(MATE_IN_2, ['no answer', ADDED]);
+    await press('Prove');
+    fireEvent.change(screen.getByLabelText('Set'), { target: { value: 'new' } });
+    expect(button('Add to set')).toBeDisabled();
+    fireEvent.change(screen.getByLabelText('Name of the new set'), { target: { value: 'Tide tables' } });
+    await press('Add to set');
+    await press('Add to set');
+    expect(asked).toEqual([
+      { requestId: expect.any(String) as string, name: 'Tide tables' },
+      { setId: 2, fen: MATE_IN_2 },
+      { setId: 2, fen: MATE_IN_2 },
+    ]);
+  });
+});

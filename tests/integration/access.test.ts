@@ -1,0 +1,128 @@
+import { v4 as makeUuid } from 'uuid';
+import type { ClubId } from '@/contracts/ids';
+import type { CoachActor } from '@/server/auth/actors';
+import { getDb } from '@/server/db';
+import { getAnswersPage } from '@/server/services/answers';
+import {
+  addStudent,
+  getClassPage,
+  giveNewKey,
+  listOwnClasses,
+  removeStudent,
+  renameOwnStudent,
+} from '@/server/services/classes';
+import { addPuzzle, getSetPage, giveSet, listOwnSets, removePuzzle } from '@/server/services/sets';
+import {
+  makeClass,
+  makeClub,
+  makeSet,
+  MATE_IN_1,
+  MATE_IN_2,
+  valueOf,
+  withDatabase,
+} from '../support/database';
+
+withDatabase();
+
+type Role = 'teacher' | 'lead' | 'colleague' | 'stranger';
+
+/** A class and a set of the teacher, and everybody who might want something of them. */
+async function makeScene() {
+  const { lead, coach } = await makeClub();
+  const { classId, student } = await makeClass(coach);
+  const setId = await makeSet(coach, [MATE_IN_1]);
+  const assignmentId = valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
+  const taskId = valueOf(await getSetPage(coach, setId)).puzzles[0]?.taskId;
+  if (taskId === undefined) throw new Error('the set has a puzzle');
+  // Another coach of the club, who does not teach this class, and a lead of another club.
+  const colleague: CoachActor = { ...lead, isLead: false, name: 'colleague' };
+  const stranger: CoachActor = { ...lead, clubId: (lead.clubId + 1) as ClubId, name: 'stranger' };
+  const actors: Record<Role, CoachActor> = { teacher: coach, lead, colleague, stranger };
+  return { actors, classId, studentId: student.studentId, setId, assignmentId, taskId };
+}
+
+type Scene = Awaited<ReturnType<typeof makeScene>>;
+type Deed = (actor: CoachActor, scene: Scene) => Promise<{ readonly ok: boolean }>;
+
+/** Every deed on a class or a set, and who may do it. */
+const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly run: Deed }>> = {
+  'open the class': { may: ['teacher', 'lead'], run: (actor, { classId }) => getClassPage(actor, classId) },
+  'add a student': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId }) => addStudent(actor, { requestId: makeUuid(), classId, name: 'New' }),
+  },
+  'rename a student': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId, studentId }) => renameOwnStudent(actor, { classId, studentId, name: 'Other' }),
+  },
+  'give a new key': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId, studentId }) => giveNewKey(actor, { classId, studentId }),
+  },
+  'remove a student': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId, studentId }) => removeStudent(actor, { classId, studentId }),
+  },
+  'read the answers': {
+    may: ['teacher', 'lead'],
+    run: (actor, { assignmentId }) => getAnswersPage(actor, assignmentId),
+  },
+  'give a set to the class': {
+    may: ['teacher', 'lead'],
+    run: (actor, { setId, classId }) => giveSet(actor, { requestId: makeUuid(), setId, classId }),
+  },
+  'open the set': {
+    may: ['teacher', 'lead', 'colleague'],
+    run: (actor, { setId }) => getSetPage(actor, setId),
+  },
+  'add a puzzle': {
+    may: ['teacher', 'lead', 'colleague'],
+    run: (actor, { setId }) => addPuzzle(actor, { setId, fen: MATE_IN_2 }),
+  },
+  'take a puzzle out': {
+    may: ['teacher', 'lead', 'colleague'],
+    run: (actor, { setId, taskId }) => removePuzzle(actor, { setId, taskId }),
+  },
+};
+const ROLES: readonly Role[] = ['teacher', 'lead', 'colleague', 'stranger'];
+const WALK = Object.keys(DEEDS).flatMap((deed) => ROLES.map((role) => [deed, role] as const));
+
+test('the walk is not empty', () => expect(WALK).toHaveLength(40));
+
+test.each(WALK)('%s: %s', async (deed, role) => {
+  const scene = await makeScene();
+  const known = DEEDS[deed];
+  if (known === undefined) throw new Error(deed);
+  const before = await countRows();
+  const result = await known.run(scene.actors[role], scene);
+  expect(result.ok).toBe(known.may.includes(role));
+  // A refused deed leaves no trace at all.
+  if (!result.ok) expect(await countRows()).toEqual(before);
+});
+
+async function countRows(): Promise<number[]> {
+  const tables = [
+    'people',
+    'enrolments',
+    'classes',
+    'sets',
+    'set_versions',
+    'set_items',
+    'tasks',
+    'assignments',
+    'audit_log',
+  ];
+  return Promise.all(tables.map(async (table) => (await getDb()(table).select(getDb().raw('1'))).length));
+}
+
+test('lists show what one may open and nothing else', async () => {
+  const { actors, classId, setId } = await makeScene();
+  const classesOf = async (role: Role) => (await listOwnClasses(actors[role])).map((one) => one.classId);
+  const setsOf = async (role: Role) => (await listOwnSets(actors[role])).map((one) => one.setId);
+  expect(await classesOf('teacher')).toEqual([classId]);
+  expect(await classesOf('lead')).toEqual([classId]);
+  expect(await classesOf('colleague')).toEqual([]);
+  expect(await classesOf('stranger')).toEqual([]);
+  expect(await setsOf('colleague')).toEqual([setId]);
+  expect(await setsOf('stranger')).toEqual([]);
+});
