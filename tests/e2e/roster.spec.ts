@@ -48,7 +48,7 @@ test('a set can be given once only, a puzzle opened on the Desk and taken out of
   await page.getByRole('button', { name: 'Give to class' }).click();
   await expect(page.getByText('It lies on the seats of Harbour class now.')).toBeVisible();
   await expect(page.getByRole('link', { name: 'Answers' })).toHaveCount(1);
-  await page.getByText('Show solutions').click();
+  await page.getByRole('switch', { name: 'Show solutions' }).check({ force: true });
   await expect(page.getByText(/^Key: /).first()).toBeVisible();
   await page.getByRole('link', { name: 'Open on the Desk' }).first().click();
   await expect(page.getByText('This position is possible.')).toBeVisible();

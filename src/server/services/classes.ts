@@ -139,10 +139,9 @@ export async function removeStudent(
   actor: CoachActor,
   input: { classId: ClassId; studentId: StudentId },
 ): Promise<Result<undefined, ServiceFault>> {
-  const { timeZone } = await getClub(getDb(), actor.clubId);
-  const today = dayIn(timeZone, new Date());
   return changeStudent(actor, input, 'student/removed', async (db) => {
-    await endEnrolment(db, input.classId, input.studentId, today);
+    const { timeZone } = await getClub(db, actor.clubId);
+    await endEnrolment(db, input.classId, input.studentId, dayIn(timeZone, new Date()));
   });
 }
 
