@@ -12,7 +12,8 @@ const common = {
 };
 
 const targets = {
-  cli: { entryPoints: { cli: 'src/cli/main.ts' }, outdir: 'dist', packages: 'external' },
+  // Split, so that a command loads only its own code.
+  cli: { entryPoints: { cli: 'src/cli/main.ts' }, outdir: 'dist', packages: 'external', splitting: true },
   workers: {
     entryPoints: { poolWorker: 'src/workers/node/poolWorker.ts' },
     outdir: 'dist-workers',

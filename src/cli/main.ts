@@ -1,9 +1,5 @@
 import { parseArgs } from 'node:util';
-import { runDemo } from './demo';
-import { seedDemo } from './demo/seed';
 import { Advice, say } from './say';
-import { runStart } from './start';
-import { runTests } from './test';
 
 const HELP = `Vorschule: a workbench for scholastic chess coaches.
 
@@ -11,33 +7,84 @@ const HELP = `Vorschule: a workbench for scholastic chess coaches.
   ./vorschule test [--long] [--only STEP]    every check; the last line is "N passed, N failed"
   ./vorschule start                          a real installation; needs DATABASE_URL, SESSION_SECRET
                                              and ORIGIN in the environment, HOST and PORT optional
-  ./vorschule help                           this text`;
+
+Without server or database, usable in pipes (FILE or - for standard input):
+
+  ./vorschule prove [--max 5] [--seconds 10] [--json] [FILE|-]
+                                             lines of FEN or EPD; out comes EPD with dm, bm, pv, acn, acs,
+                                             or one JSON object a line
+  ./vorschule perft "FEN" DEPTH [--divide]   move sequences of that many plies
+  ./vorschule moves "FEN" [--json]           legal moves, one a line
+  ./vorschule help                           this text
+
+Exit code 0: all read; 1: something was wrong, told on stderr; 2: not understood.`;
 
 const DEFAULT_PORT = 3000;
 
+/** A command line that was not understood: exit code 2. */
+class UsageAdvice extends Advice {}
+
+/** Each command's code is loaded only when it runs, so that the light ones start at once. */
 async function main(): Promise<number> {
   const { positionals, values } = readWords();
-  const port = readPort(values.port ?? process.env.PORT);
-  switch (positionals[0]) {
-    case 'demo':
-      await runDemo({ port, isReset: values.reset ?? false });
+  const [command, first, second] = positionals;
+  switch (command) {
+    case 'demo': {
+      const { runDemo } = await import('./demo');
+      await runDemo({ port: readPort(values.port), isReset: values.reset ?? false });
       return 0;
-    case 'seed-demo':
+    }
+    case 'seed-demo': {
+      const { seedDemo } = await import('./demo/seed');
       await seedDemo(values['migrate-only'] ?? false);
       return 0;
-    case 'start':
-      await runStart({ host: process.env.HOST ?? '127.0.0.1', port });
+    }
+    case 'start': {
+      const { runStart } = await import('./start');
+      await runStart({
+        host: process.env.HOST ?? '127.0.0.1',
+        port: readPort(values.port ?? process.env.PORT),
+      });
       return 0;
-    case 'test':
+    }
+    case 'test': {
+      const { runTests } = await import('./test');
       return runTests({ isLong: values.long ?? false, only: values.only });
+    }
+    case 'prove': {
+      const { runProve } = await import('./verbs/prove');
+      return runProve({
+        file: first,
+        maxMoves: readWhole(values.max ?? '5', '--max', 1, 30),
+        seconds: readWhole(values.seconds ?? '10', '--seconds', 1, 86_400),
+        isJson: values.json ?? false,
+      });
+    }
+    case 'perft': {
+      if (first === undefined || second === undefined)
+        throw new UsageAdvice(`perft needs a FEN and a depth.\n\n${HELP}`);
+      const { runPerft } = await import('./verbs/count');
+      return runPerft(first, readWhole(second, 'The depth', 0, 20), values.divide ?? false);
+    }
+    case 'moves': {
+      if (first === undefined) throw new UsageAdvice(`moves needs a FEN.\n\n${HELP}`);
+      const { runMoves } = await import('./verbs/count');
+      return runMoves(first, values.json ?? false);
+    }
     case 'help':
     case undefined:
       process.stdout.write(`${HELP}\n`);
       return 0;
     default:
-      say(`There is no command "${positionals[0]}".\n\n${HELP}`);
-      return 2;
+      throw new UsageAdvice(`There is no command "${command}".\n\n${HELP}`);
   }
+}
+
+/** A whole number within bounds. */
+function readWhole(text: string, name: string, least: number, most: number): number {
+  const value = Number(text);
+  if (/^\d+$/.test(text) && value >= least && value <= most) return value;
+  throw new UsageAdvice(`${name} is a number from ${least} to ${most}, not "${text}".`);
 }
 
 function readWords() {
@@ -49,12 +96,16 @@ function readWords() {
         reset: { type: 'boolean' },
         long: { type: 'boolean' },
         only: { type: 'string' },
+        max: { type: 'string' },
+        seconds: { type: 'string' },
+        json: { type: 'boolean' },
+        divide: { type: 'boolean' },
         'migrate-only': { type: 'boolean' },
         help: { type: 'boolean' },
       },
     });
   } catch (cause) {
-    throw new Advice(`${cause instanceof Error ? cause.message : String(cause)}\n\n${HELP}`, { cause });
+    throw new UsageAdvice(`${cause instanceof Error ? cause.message : String(cause)}\n\n${HELP}`, { cause });
   }
 }
 
@@ -64,10 +115,16 @@ function readPort(text: string | undefined): number {
   throw new Advice(`"${text}" is no port. Give a number from 1 to 65535.`);
 }
 
+// A reader that has seen enough closes the pipe: that is no failure of ours.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code !== 'EPIPE') throw error;
+  process.exit(0);
+});
+
 try {
   process.exitCode = await main();
 } catch (error) {
   if (!(error instanceof Advice)) throw error;
   say(error.message);
-  process.exitCode = 1;
+  process.exitCode = error instanceof UsageAdvice ? 2 : 1;
 }

@@ -1,9 +1,9 @@
-import type { FenFault } from '@/core/notation';
+import type { EpdFault } from '@/core/notation';
 import type { PositionFault } from '@/core/rules';
 
 /** What a service refuses, as codes; the sentences live in text/errors. */
 export type ServiceFault =
-  | FenFault
+  | EpdFault
   | PositionFault
   | { readonly code: 'input/not-valid'; readonly fields: readonly string[] }
   | { readonly code: 'access/not-signed-in' }

@@ -30,6 +30,8 @@ export function faultText(fault: ServiceFault): string {
       return `"${fault.found}" at place ${fault.at} of the board is no man. Men are K Q R B N P for White, k q r b n p for Black.`;
     case 'fen/field-text':
       return `${FIELD_HELP[fault.field]}. Here it says "${fault.found}".`;
+    case 'epd/operation':
+      return `Operation ${fault.at} is not an opcode with a semicolon at its end: "${fault.found}".`;
     case 'position/no-king':
       return `${SIDE_WORDS[fault.side]} has no king. Put one on the board.`;
     case 'position/many-kings':

@@ -42,7 +42,7 @@ export function makeSan(position: Position, move: Move): string {
 }
 
 /** The moves of a line in SAN, one text a ply; every move must be legal where it is played. */
-function makeSanLine(position: Position, moves: readonly Move[]): string[] {
+export function makeSanLine(position: Position, moves: readonly Move[]): string[] {
   const texts: string[] = [];
   let current = position;
   for (const move of moves) {

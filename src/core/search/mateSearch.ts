@@ -1,16 +1,19 @@
 /**
- * The first complete mate prover: iterative deepening over an AND/OR tree.
+ * The complete mate prover: iterative deepening over an AND/OR tree with a table of proven bounds.
  *
  * Question: can the side to move force mate within n moves, whatever is answered? Every legal move of both sides is
  * tried, quiet ones and underpromotions too, so "no" is a proof. Lengths are examined from 1 upwards, so the first "yes"
- * is minimal. Two cheap helpers keep it quick for three moves: at each attacker node the moves that mate at once
- * are tried first, and at each defender node the reply that last refuted a move of this ply is tried first ("killer"
- * reply; general literature, from memory). A table of proven bounds and proof-number search, needed from four moves
- * up, were left out: they cost more than they save here.
+ * is minimal. What makes it quick (general literature on AND/OR search and mate solvers, from memory):
+ *  - a mate-in-one test that lists only moves that may check and asks only whether the check can be answered;
+ *  - a table of attacker positions, mates within / does not mate within, shared by all lengths of one question;
+ *  - at defender nodes the reply that last refuted a move of this ply first ("killer");
+ *  - at attacker nodes the table's move, then checks; from three moves up fewest replies first.
+ * Proof-number search for long checking mates comes beside it, not in its place: its lengths are upper bounds.
  *
  * Stalemate refutes. A position dead by material holds no mating piece, so it can never be proved.
  */
-import { createSearchBoard, unpackMove, type PackedMove } from './searchBoard';
+import { createMateTable } from './mateTable';
+import { getSearchBoard, unpackMove, type PackedMove } from './searchBoard';
 import type { Move, Position } from '../rules';
 import type { ProofReport, ProveResult } from '../proof';
 
@@ -40,9 +43,11 @@ class Interrupted extends Error {}
 
 /** One search with its own board; make one per worker and reuse it. */
 export function createMateSearch(): MateSearch {
-  const board = createSearchBoard();
+  const board = getSearchBoard();
+  const table = createMateTable();
   /** The reply that last refuted at this ply and remaining length. */
-  const killers = new Int32Array(64 * 16);
+  const killers = new Int32Array(128 * 16);
+  const ranks = new Int32Array(128 * 256);
   let nodes = 0;
   let nextReport = 0;
   let reportEvery = NODES_PER_REPORT;
@@ -56,33 +61,65 @@ export function createMateSearch(): MateSearch {
     }
   }
 
+  function canMateAtOnce(ply: number): boolean {
+    const count = board.generateChecks(ply);
+    for (let index = 0; index < count; index += 1) {
+      board.make(board.moveAt(ply, index));
+      const isMate = board.isMated();
+      board.unmake();
+      if (isMate) return true;
+    }
+    return false;
+  }
+
   /** Attacker to move: a forced mate within `moves`? */
   function attack(moves: number, ply: number): boolean {
     visit();
-    const count = board.generate(ply);
-    let checks = 0;
-    board.prepareChecks();
+    if (moves <= 1) return canMateAtOnce(ply);
+    const lo = board.hashLo();
+    const hi = board.hashHi();
+    const known = table.find(lo, hi, moves);
+    if (known !== undefined) return known;
+    if (canMateAtOnce(ply)) {
+      table.store(lo, hi, 1, true, 0);
+      return true;
+    }
+    const count = orderMoves(moves, ply, table.findMove(lo, hi));
     for (let index = 0; index < count; index += 1) {
       const move = board.moveAt(ply, index);
-      if (!board.mayGiveCheck(move)) continue;
       board.make(move);
-      const isCheck = board.isCheck();
-      const isMate = isCheck && board.generate(ply + 1) === 0;
-      board.unmake();
-      if (isMate) return true;
-      if (isCheck) {
-        board.promote(ply, checks, index);
-        checks += 1;
-      }
-    }
-    if (moves <= 1) return false;
-    for (let index = 0; index < count; index += 1) {
-      board.make(board.moveAt(ply, index));
       const isLost = defend(moves - 1, ply + 1);
       board.unmake();
-      if (isLost) return true;
+      if (isLost) {
+        table.store(lo, hi, moves, true, move);
+        return true;
+      }
     }
+    table.store(lo, hi, moves, false, 0);
     return false;
+  }
+
+  /** Lists the attacker's moves, the likeliest first. A sort by counting: ranks are small numbers. */
+  function orderMoves(moves: number, ply: number, first: PackedMove): number {
+    const count = board.generate(ply);
+    const at = ply * 256;
+    for (let index = 0; index < count; index += 1) {
+      const move = board.moveAt(ply, index);
+      board.make(move);
+      let rank = board.isCheck() ? 0 : 64;
+      if (moves >= 3) rank += Math.min(63, board.countMoves());
+      board.unmake();
+      // Insertion keeps the generator's order among equals, so a search is the same every time.
+      if (move === first) rank = -1;
+      let place = index;
+      for (; place > 0 && ranks[at + place - 1]! > rank; place -= 1) {
+        ranks[at + place] = ranks[at + place - 1]!;
+        board.setMoveAt(ply, place, board.moveAt(ply, place - 1));
+      }
+      ranks[at + place] = rank;
+      board.setMoveAt(ply, place, move);
+    }
+    return count;
   }
 
   /** Defender to move: is every reply met by mate within `moves` (now mated when it has none)? */
@@ -91,10 +128,12 @@ export function createMateSearch(): MateSearch {
     const count = board.generate(ply);
     if (count === 0) return board.isCheck();
     if (moves === 0) return false;
-    const killerAt = ply * 16 + moves;
+    const killerAt = ply * 16 + Math.min(moves, 15);
     const killer = killers[killerAt];
     for (let index = 1; index < count; index += 1) {
-      if (board.moveAt(ply, index) === killer) board.promote(ply, 0, index);
+      if (board.moveAt(ply, index) !== killer) continue;
+      board.setMoveAt(ply, index, board.moveAt(ply, 0));
+      board.setMoveAt(ply, 0, killer);
     }
     for (let index = 0; index < count; index += 1) {
       const reply = board.moveAt(ply, index);
@@ -154,6 +193,7 @@ export function createMateSearch(): MateSearch {
 
   function prove(position: Position, limits: ProveLimits, onProgress?: OnProgress): ProveResult {
     start(position);
+    table.renew();
     const { maxMoves, budgetNodes = Infinity } = limits;
     reportEvery = Math.min(NODES_PER_REPORT, budgetNodes);
     nextReport = reportEvery;
@@ -201,13 +241,13 @@ export function createMateSearch(): MateSearch {
   };
 }
 
-/** Counts move sequences with the prover's own board: its check against the published figures. */
+/** Counts move sequences with the prover's own board, the last ply counted: its check against the published figures. */
 export function searchPerft(position: Position, plies: number): number {
-  const board = createSearchBoard();
+  const board = getSearchBoard();
   board.load(position);
   const count = (rest: number): number => {
+    if (rest === 1) return board.countMoves();
     const moves = board.generate(rest);
-    if (rest <= 1) return moves;
     let sum = 0;
     for (let index = 0; index < moves; index += 1) {
       board.make(board.moveAt(rest, index));
@@ -221,7 +261,7 @@ export function searchPerft(position: Position, plies: number): number {
 
 /** The prover's own legal moves, for comparing it with the rules. */
 export function listSearchMoves(position: Position): Move[] {
-  const board = createSearchBoard();
+  const board = getSearchBoard();
   board.load(position);
   const count = board.generate(0);
   return Array.from({ length: count }, (_, index) => unpackMove(board.moveAt(0, index)));

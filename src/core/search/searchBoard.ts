@@ -2,15 +2,19 @@
  * The prover's private board: paired 32-bit words, legal moves generated directly, make and unmake in place.
  *
  * Why: throw-away measurements on V8 put paired words and a mailbox about level for make and unmake (some thirty times
- * a set-object board), and the words well ahead when legal moves only have to be counted, which is what a mate test
- * does. All state lives in typed arrays inside one closure, so V8 keeps them as constants. BigInt was rejected: it
- * allocates. Line attacks are classical ray scans; they sit in two functions and can be exchanged alone.
+ * a set-object board), and the words well ahead when legal moves only have to be counted or tested, which is most of what a
+ * mate proof does. All state lives in typed arrays inside one closure, made once a realm: a second instance runs at about half
+ * the speed, and numbers kept in variables would be boxed in browsers, whose small integers have 31 bits. BigInt was rejected:
+ * it allocates.
  *
- * Legality comes from a mask of squares that answer the check and from the pin lines (general literature, e.g.
- * "check mask" and "pin ray" generators, from memory); only en passant is tried on the occupied squares.
+ * Legality comes from a mask of squares that answer the check and from the pin lines (general literature, e.g. "check mask"
+ * and "pin ray" generators, from memory); only en passant is tried on the occupied squares. One walk over the men serves
+ * three purposes, told apart by `scratch[PURPOSE]`: writing moves, counting them, writing those that may give check.
  */
 import { PROMOTION_ROLES, ROLES, type Man, type Square } from '../board';
 import type { Move, Position } from '../rules';
+import { createRandom } from '../shared';
+import { buildLineTables } from './lineAttacks';
 import { buildAttackTables } from './tables';
 
 /** from | to << 6 | promotion << 12 (0 none, 1 knight .. 4 queen) | kind << 15. */
@@ -26,22 +30,62 @@ const QUEEN = 4;
 const KING = 5;
 /** No position has more than 218 legal moves (from memory); one slot of the move stack. */
 const SLOT = 256;
-const MAX_PLIES = 64;
+const MAX_PLIES = 128;
+const NOT_A_FILE = ~0x01010101;
+const NOT_H_FILE = ~0x80808080;
+
+// Places in `state`: what make and unmake keep.
+const TURN = 0;
+/** 1 white short, 2 white long, 4 and 8 black. */
+const CASTLING = 1;
+/** The square just passed when a pawn can capture there, as far as attacks go; else -1. */
+const PASSED = 2;
+const HASH_LO = 3;
+const HASH_HI = 4;
+/** Square of White's king, then of Black's. */
+const KINGS = 5;
+const UNDO_TOP = 7;
+
+// Places in `scratch`: what one generation keeps.
+const PURPOSE = 0;
+const TOP = 1;
+const TOTAL = 2;
+const MASK_LO = 3;
+const MASK_HI = 4;
+const PINNED_LO = 5;
+const PINNED_HI = 6;
+/** High word of the function that has just returned the low one. */
+const SECOND = 7;
+/** Own men that may uncover a line to the other king. */
+const UNCOVERING_LO = 8;
+const UNCOVERING_HI = 9;
+/** Word pairs by role: squares from which that role would check the other king. */
+const CHECKING = 10;
+/** Square of the mover's king. */
+const KING_SQUARE = 24;
+
+const LISTING = 0;
+const COUNTING = 1;
+const LISTING_CHECKS = 2;
 
 export interface SearchBoard {
   load(position: Position): void;
   /** Fills the slot of this ply with all legal moves and returns their number. */
   generate(ply: number): number;
+  /** The same for the moves that may give check; every move that gives check is among them. */
+  generateChecks(ply: number): number;
+  /** How many legal moves there are, without writing them down. */
+  countMoves(): number;
+  /** Is the side to move checkmated? */
+  isMated(): boolean;
   moveAt(ply: number, index: number): PackedMove;
-  /** Puts the move at `index` to the front of its slot, keeping the order of the rest up to `index`. */
-  promote(ply: number, front: number, index: number): void;
+  setMoveAt(ply: number, index: number, move: PackedMove): void;
   make(move: PackedMove): void;
   unmake(): void;
   isCheck(): boolean;
-  /** Notes from where the side to move would give check; `mayGiveCheck` answers for this position until the next call. */
-  prepareChecks(): void;
-  /** False only when the move certainly gives no check; cheaper than making it. */
-  mayGiveCheck(move: PackedMove): boolean;
+  /** Two words that tell positions apart: men, side, rights, and the passed square when it matters. */
+  hashLo(): number;
+  hashHi(): number;
 }
 
 /** Turns a packed move into the readable one. */
@@ -52,132 +96,98 @@ export function unpackMove(packed: PackedMove): Move {
   return promotion === undefined ? { from, to } : { from, to, promotion };
 }
 
-/** A board of its own; make one per worker, the hot functions are compiled once for the first. */
-export function createSearchBoard(): SearchBoard {
-  const { knight, king, pawn, rays, between, line } = buildAttackTables();
+let shared: SearchBoard | undefined;
+
+/** The realm's one search board; whoever loads a position owns it until the next load. */
+export function getSearchBoard(): SearchBoard {
+  shared ??= createSearchBoard();
+  return shared;
+}
+
+function createSearchBoard(): SearchBoard {
+  const { knight, king, pawn, between, line } = buildAttackTables();
+  const {
+    diagonalMask,
+    counterMask,
+    diagonal,
+    counter,
+    rank: rankReach,
+    file: fileReach,
+  } = buildLineTables();
   /** Word pairs of side * 6 + role at 0..23, of the whole armies at 24..27. */
   const sets = new Int32Array(64);
   /** Code of the man on a square: 0 empty, else 1 + side * 6 + role. */
   const men = new Int8Array(128);
-  /** side to move, castling bits (1 white short, 2 white long, 4, 8 black), passed square or -1. */
   const state = new Int32Array(32);
-  const TURN = 0;
-  const CASTLING = 1;
-  const PASSED = 2;
-  const undo = new Int32Array(MAX_PLIES * 4);
-  let undoTop = 0;
+  const scratch = new Int32Array(32);
+  /** Six numbers a ply: move, captured code, castling, passed, hash. */
+  const undo = new Int32Array(MAX_PLIES * 6);
   const moves = new Int32Array(MAX_PLIES * SLOT);
   const castlingKept = new Int32Array(64).fill(15);
   castlingKept.set([13, 15, 15, 15, 12, 15, 15, 14], 0);
   castlingKept.set([7, 15, 15, 15, 3, 15, 15, 11], 56);
-
-  // Second results of functions: low and high word.
-  let outLo = 0;
-  let outHi = 0;
-  // Scratch of one generation.
-  let slotTop = 0;
-  let maskLo = 0;
-  let maskHi = 0;
-  let pinnedLo = 0;
-  let pinnedHi = 0;
-  let kingSquare = 0;
-  /** Squares from which each role checks the other king, then the own men that may uncover a line to it. */
-  const checking = new Int32Array(32);
-  const UNCOVERING = 12;
+  /** Two words for each code and square, then castling rights at code 13, passed squares at 14, side to move at 15. */
+  const keys = buildKeys();
 
   function lowestBit(word: number): number {
     return 31 - Math.clz32(word & (0 - word));
   }
 
-  function scanUp(direction: number, square: number, occLo: number, occHi: number): void {
-    const at = 2 * (direction * 64 + square);
-    const rayLo = rays[at]!;
-    const rayHi = rays[at + 1]!;
-    const hitLo = rayLo & occLo;
-    const hitHi = rayHi & occHi;
-    if ((hitLo | hitHi) === 0) {
-      outLo |= rayLo;
-      outHi |= rayHi;
-      return;
-    }
-    const blocker = hitLo !== 0 ? lowestBit(hitLo) : 32 + lowestBit(hitHi);
-    const beyond = 2 * (direction * 64 + blocker);
-    outLo |= rayLo ^ rays[beyond]!;
-    outHi |= rayHi ^ rays[beyond + 1]!;
+  function countBits(word: number): number {
+    let bits = word - ((word >>> 1) & 0x55555555);
+    bits = (bits & 0x33333333) + ((bits >>> 2) & 0x33333333);
+    return Math.imul((bits + (bits >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24;
   }
 
-  function scanDown(direction: number, square: number, occLo: number, occHi: number): void {
-    const at = 2 * (direction * 64 + square);
-    const rayLo = rays[at]!;
-    const rayHi = rays[at + 1]!;
-    const hitLo = rayLo & occLo;
-    const hitHi = rayHi & occHi;
-    if ((hitLo | hitHi) === 0) {
-      outLo |= rayLo;
-      outHi |= rayHi;
-      return;
-    }
-    const blocker = hitHi !== 0 ? 63 - Math.clz32(hitHi) : 31 - Math.clz32(hitLo);
-    const beyond = 2 * (direction * 64 + blocker);
-    outLo |= rayLo ^ rays[beyond]!;
-    outHi |= rayHi ^ rays[beyond + 1]!;
+  /** Low word of the squares a rook reaches; the high word is left in scratch[SECOND]. */
+  function straightReach(square: number, occLo: number, occHi: number): number {
+    const file = square & 7;
+    const rank = square >> 3;
+    const shift = (rank & 3) << 3;
+    const isLow = square < 32;
+    const row = rankReach[(file << 6) | (((isLow ? occLo : occHi) >>> (shift + 1)) & 63)]! << shift;
+    const column =
+      (Math.imul((occLo >>> file) & 0x01010101, 0x10204080) >>> 28) |
+      ((Math.imul((occHi >>> file) & 0x01010101, 0x10204080) >>> 28) << 4);
+    const at = ((rank << 8) | column) << 1;
+    const lo = fileReach[at]! << file;
+    const hi = fileReach[at + 1]! << file;
+    scratch[SECOND] = isLow ? hi : hi | row;
+    return isLow ? lo | row : lo;
   }
 
-  /** Adds the squares a rook reaches to outLo and outHi. */
-  function addRookAttacks(square: number, occLo: number, occHi: number): void {
-    scanUp(0, square, occLo, occHi);
-    scanUp(1, square, occLo, occHi);
-    scanDown(4, square, occLo, occHi);
-    scanDown(5, square, occLo, occHi);
+  /** Low word of the squares a bishop reaches; the high word is left in scratch[SECOND]. */
+  function slantReach(square: number, occLo: number, occHi: number): number {
+    const mask = square << 1;
+    const up = Math.imul((occLo & diagonalMask[mask]!) | (occHi & diagonalMask[mask + 1]!), 0x01010101);
+    const down = Math.imul((occLo & counterMask[mask]!) | (occHi & counterMask[mask + 1]!), 0x01010101);
+    const one = ((square << 6) | ((up >>> 25) & 63)) << 1;
+    const other = ((square << 6) | ((down >>> 25) & 63)) << 1;
+    scratch[SECOND] = diagonal[one + 1]! | counter[other + 1]!;
+    return diagonal[one]! | counter[other]!;
   }
 
-  /** Adds the squares a bishop reaches to outLo and outHi. */
-  function addBishopAttacks(square: number, occLo: number, occHi: number): void {
-    scanUp(2, square, occLo, occHi);
-    scanUp(3, square, occLo, occHi);
-    scanDown(6, square, occLo, occHi);
-    scanDown(7, square, occLo, occHi);
-  }
-
-  /** Leaves in outLo and outHi the men of `side` that attack the square when these squares are occupied. */
-  function findAttackers(square: number, side: number, occLo: number, occHi: number): void {
+  /** Low word of the men of `side` that attack the square when these squares are occupied. */
+  function attackersOf(square: number, side: number, occLo: number, occHi: number): number {
     const base = side * 12;
-    const at = 2 * square;
-    outLo = outHi = 0;
-    addRookAttacks(square, occLo, occHi);
-    const rookLo = outLo & (sets[base + 6]! | sets[base + 8]!);
-    const rookHi = outHi & (sets[base + 7]! | sets[base + 9]!);
-    outLo = outHi = 0;
-    addBishopAttacks(square, occLo, occHi);
-    const bishopLo = outLo & (sets[base + 4]! | sets[base + 8]!);
-    const bishopHi = outHi & (sets[base + 5]! | sets[base + 9]!);
-    const pawnAt = 2 * ((side ^ 1) * 64 + square);
-    outLo =
-      rookLo |
-      bishopLo |
-      (knight[at]! & sets[base + 2]!) |
-      (king[at]! & sets[base + 10]!) |
-      (pawn[pawnAt]! & sets[base]!);
-    outHi =
-      rookHi |
-      bishopHi |
+    const at = square << 1;
+    const pawnAt = (((side ^ 1) << 6) | square) << 1;
+    let lo = (knight[at]! & sets[base + 2]!) | (king[at]! & sets[base + 10]!) | (pawn[pawnAt]! & sets[base]!);
+    let hi =
       (knight[at + 1]! & sets[base + 3]!) |
       (king[at + 1]! & sets[base + 11]!) |
       (pawn[pawnAt + 1]! & sets[base + 1]!);
+    lo |= straightReach(square, occLo, occHi) & (sets[base + 6]! | sets[base + 8]!);
+    hi |= scratch[SECOND]! & (sets[base + 7]! | sets[base + 9]!);
+    lo |= slantReach(square, occLo, occHi) & (sets[base + 4]! | sets[base + 8]!);
+    hi |= scratch[SECOND]! & (sets[base + 5]! | sets[base + 9]!);
+    scratch[SECOND] = hi;
+    return lo;
   }
 
-  function findKingOf(side: number): number {
-    const lo = sets[side * 12 + 10]!;
-    return lo !== 0 ? lowestBit(lo) : 32 + lowestBit(sets[side * 12 + 11]!);
-  }
-
-  function flip(code: number, square: number): void {
-    const bit = 1 << (square & 31);
-    const word = square >> 5;
-    const at = (code - 1) * 2 + word;
-    sets[at] = sets[at]! ^ bit;
-    const army = 24 + (code > 6 ? 2 : 0) + word;
-    sets[army] = sets[army]! ^ bit;
+  function isAttacked(square: number, side: number, occLo: number, occHi: number): boolean {
+    const lo = attackersOf(square, side, occLo, occHi);
+    return (lo | scratch[SECOND]!) !== 0;
   }
 
   function put(code: number, square: number): void {
@@ -192,137 +202,245 @@ export function createSearchBoard(): SearchBoard {
     return code;
   }
 
-  function add(from: number, to: number, extra: number): void {
-    moves[slotTop] = from | (to << 6) | extra;
-    slotTop += 1;
+  function flip(code: number, square: number): void {
+    const bit = 1 << (square & 31);
+    const word = square >> 5;
+    const at = ((code - 1) << 1) + word;
+    sets[at] = sets[at]! ^ bit;
+    const army = 24 + (code > 6 ? 2 : 0) + word;
+    sets[army] = sets[army]! ^ bit;
   }
 
-  function addTargets(from: number, lo: number, hi: number): void {
-    for (let rest = lo; rest !== 0; rest &= rest - 1) add(from, lowestBit(rest), 0);
-    for (let rest = hi; rest !== 0; rest &= rest - 1) add(from, 32 + lowestBit(rest), 0);
+  function addKey(index: number): void {
+    const at = index << 1;
+    state[HASH_LO] = state[HASH_LO]! ^ keys[at]!;
+    state[HASH_HI] = state[HASH_HI]! ^ keys[at + 1]!;
+  }
+
+  function counted(): number {
+    return scratch[TOTAL]!;
+  }
+
+  function listed(): number {
+    return scratch[TOP]!;
+  }
+
+  function add(from: number, to: number, extra: number): void {
+    const top = scratch[TOP]!;
+    moves[top] = from | (to << 6) | extra;
+    scratch[TOP] = top + 1;
+  }
+
+  function isUncovering(square: number): boolean {
+    return (scratch[UNCOVERING_LO + (square >> 5)]! & (1 << (square & 31))) !== 0;
   }
 
   function isPinned(square: number): boolean {
-    return ((square < 32 ? pinnedLo : pinnedHi) & (1 << (square & 31))) !== 0;
+    return (scratch[PINNED_LO + (square >> 5)]! & (1 << (square & 31))) !== 0;
   }
 
-  /** Keeps of outLo and outHi what answers the check and, for a pinned man, what stays on the pin line. */
-  function addAllowed(from: number, ownLo: number, ownHi: number): void {
-    let lo = outLo & ~ownLo & maskLo;
-    let hi = outHi & ~ownHi & maskHi;
+  /** Takes what a man reaches, keeps what is legal, and does what the walk is for. */
+  function addReach(
+    from: number,
+    role: number,
+    reachLo: number,
+    reachHi: number,
+    ownLo: number,
+    ownHi: number,
+  ): void {
+    let lo = reachLo & ~ownLo & scratch[MASK_LO]!;
+    let hi = reachHi & ~ownHi & scratch[MASK_HI]!;
     if (isPinned(from)) {
-      const at = 2 * (kingSquare * 64 + from);
+      const at = ((scratch[KING_SQUARE]! << 6) | from) << 1;
       lo &= line[at]!;
       hi &= line[at + 1]!;
     }
-    addTargets(from, lo, hi);
+    if (scratch[PURPOSE] === COUNTING) {
+      scratch[TOTAL] = scratch[TOTAL]! + countBits(lo) + countBits(hi);
+      return;
+    }
+    if (scratch[PURPOSE] === LISTING_CHECKS && !isUncovering(from)) {
+      lo &= scratch[CHECKING + (role << 1)]!;
+      hi &= scratch[CHECKING + (role << 1) + 1]!;
+    }
+    for (; lo !== 0; lo &= lo - 1) add(from, lowestBit(lo), 0);
+    for (; hi !== 0; hi &= hi - 1) add(from, 32 + lowestBit(hi), 0);
   }
 
-  function findPins(us: number, them: number): void {
-    pinnedLo = pinnedHi = 0;
-    const theirLo = sets[24 + 2 * them]!;
-    const theirHi = sets[25 + 2 * them]!;
-    const ourLo = sets[24 + 2 * us]!;
-    const ourHi = sets[25 + 2 * us]!;
-    const base = them * 12;
+  /** Own men alone between the king and a line piece that aims at it: they may move along that line only. */
+  function findPins(us: number): void {
+    const square = scratch[KING_SQUARE]!;
+    const theirs = 26 - 2 * us;
+    const ours = 24 + 2 * us;
+    const base = (us ^ 1) * 12;
+    const theirLo = sets[theirs]!;
+    const theirHi = sets[theirs + 1]!;
     // Lines from the king as far as the first enemy man, own men ignored.
-    outLo = outHi = 0;
-    addRookAttacks(kingSquare, theirLo, theirHi);
-    let sniperLo = outLo & (sets[base + 6]! | sets[base + 8]!);
-    let sniperHi = outHi & (sets[base + 7]! | sets[base + 9]!);
-    outLo = outHi = 0;
-    addBishopAttacks(kingSquare, theirLo, theirHi);
-    sniperLo |= outLo & (sets[base + 4]! | sets[base + 8]!);
-    sniperHi |= outHi & (sets[base + 5]! | sets[base + 9]!);
-    while ((sniperLo | sniperHi) !== 0) {
-      const sniper = sniperLo !== 0 ? lowestBit(sniperLo) : 32 + lowestBit(sniperHi);
-      if (sniperLo !== 0) sniperLo &= sniperLo - 1;
-      else sniperHi &= sniperHi - 1;
-      const at = 2 * (kingSquare * 64 + sniper);
-      const lo = between[at]! & ourLo;
-      const hi = between[at + 1]! & ourHi;
-      const isSingle = lo === 0 ? hi !== 0 && (hi & (hi - 1)) === 0 : hi === 0 && (lo & (lo - 1)) === 0;
-      if (isSingle) {
-        pinnedLo |= lo;
-        pinnedHi |= hi;
+    let lo = straightReach(square, theirLo, theirHi) & (sets[base + 6]! | sets[base + 8]!);
+    let hi = scratch[SECOND]! & (sets[base + 7]! | sets[base + 9]!);
+    lo |= slantReach(square, theirLo, theirHi) & (sets[base + 4]! | sets[base + 8]!);
+    hi |= scratch[SECOND]! & (sets[base + 5]! | sets[base + 9]!);
+    let pinnedLo = 0;
+    let pinnedHi = 0;
+    while ((lo | hi) !== 0) {
+      const sniper = lo !== 0 ? lowestBit(lo) : 32 + lowestBit(hi);
+      if (lo !== 0) lo &= lo - 1;
+      else hi &= hi - 1;
+      const at = ((square << 6) | sniper) << 1;
+      const menLo = between[at]! & sets[ours]!;
+      const menHi = between[at + 1]! & sets[ours + 1]!;
+      if (isSingle(menLo, menHi)) {
+        pinnedLo |= menLo;
+        pinnedHi |= menHi;
       }
     }
+    scratch[PINNED_LO] = pinnedLo;
+    scratch[PINNED_HI] = pinnedHi;
   }
 
-  function isAttacked(square: number, side: number, occLo: number, occHi: number): boolean {
-    findAttackers(square, side, occLo, occHi);
-    return (outLo | outHi) !== 0;
+  function isSingle(lo: number, hi: number): boolean {
+    return lo === 0 ? hi !== 0 && (hi & (hi - 1)) === 0 : hi === 0 && (lo & (lo - 1)) === 0;
   }
 
-  function generateKingMoves(us: number, occLo: number, occHi: number): void {
-    const at = 2 * kingSquare;
-    const bit = 1 << (kingSquare & 31);
+  /** Leaves the answers to a single check in the mask, all squares without one. Returns the number of checkers, 2 for more. */
+  function findCheckMask(us: number, occLo: number, occHi: number): number {
+    const square = scratch[KING_SQUARE]!;
+    const lo = attackersOf(square, us ^ 1, occLo, occHi);
+    const hi = scratch[SECOND]!;
+    if ((lo | hi) === 0) {
+      scratch[MASK_LO] = -1;
+      scratch[MASK_HI] = -1;
+      return 0;
+    }
+    if (!isSingle(lo, hi)) return 2;
+    const checker = lo !== 0 ? lowestBit(lo) : 32 + lowestBit(hi);
+    const at = ((square << 6) | checker) << 1;
+    scratch[MASK_LO] = lo | between[at]!;
+    scratch[MASK_HI] = hi | between[at + 1]!;
+    return 1;
+  }
+
+  function walkKing(us: number, occLo: number, occHi: number): void {
+    const square = scratch[KING_SQUARE]!;
+    if (scratch[PURPOSE] === LISTING_CHECKS && !isUncovering(square)) return;
+    const bit = 1 << (square & 31);
     // The king itself does not shield the squares behind it.
-    const throughLo = kingSquare < 32 ? occLo & ~bit : occLo;
-    const throughHi = kingSquare < 32 ? occHi : occHi & ~bit;
-    let lo = king[at]! & ~sets[24 + 2 * us]!;
-    let hi = king[at + 1]! & ~sets[25 + 2 * us]!;
+    const throughLo = square < 32 ? occLo & ~bit : occLo;
+    const throughHi = square < 32 ? occHi : occHi & ~bit;
+    let lo = king[square << 1]! & ~sets[24 + 2 * us]!;
+    let hi = king[(square << 1) + 1]! & ~sets[25 + 2 * us]!;
     while ((lo | hi) !== 0) {
       const to = lo !== 0 ? lowestBit(lo) : 32 + lowestBit(hi);
       if (lo !== 0) lo &= lo - 1;
       else hi &= hi - 1;
-      if (!isAttacked(to, us ^ 1, throughLo, throughHi)) add(kingSquare, to, 0);
+      if (isAttacked(to, us ^ 1, throughLo, throughHi)) continue;
+      if (scratch[PURPOSE] === COUNTING) scratch[TOTAL] = scratch[TOTAL]! + 1;
+      else add(square, to, 0);
     }
   }
 
-  function generateCastling(us: number, occLo: number, occHi: number): void {
-    const rights = state[CASTLING]! >> (2 * us);
-    if ((rights & 3) === 0) return;
-    const occ = us === 0 ? occLo & 0xff : (occHi >>> 24) & 0xff;
+  function walkCastling(us: number, occLo: number, occHi: number): void {
+    const rights = (state[CASTLING]! >> (2 * us)) & 3;
+    if (rights === 0) return;
+    const row = us === 0 ? occLo & 0xff : (occHi >>> 24) & 0xff;
     const home = us === 0 ? 0 : 56;
     const them = us ^ 1;
     if (
       (rights & 1) !== 0 &&
-      (occ & 0x60) === 0 &&
+      (row & 0x60) === 0 &&
       !isAttacked(home + 5, them, occLo, occHi) &&
       !isAttacked(home + 6, them, occLo, occHi)
     ) {
-      add(home + 4, home + 6, KIND_CASTLING << 15);
+      addSpecial(home + 4, home + 6, KIND_CASTLING << 15);
     }
     if (
       (rights & 2) !== 0 &&
-      (occ & 0x0e) === 0 &&
+      (row & 0x0e) === 0 &&
       !isAttacked(home + 3, them, occLo, occHi) &&
       !isAttacked(home + 2, them, occLo, occHi)
     ) {
-      add(home + 4, home + 2, KIND_CASTLING << 15);
+      addSpecial(home + 4, home + 2, KIND_CASTLING << 15);
     }
   }
 
-  function isAllowedPawnTarget(from: number, to: number): boolean {
-    const bit = 1 << (to & 31);
-    if (((to < 32 ? maskLo : maskHi) & bit) === 0) return false;
-    return !isPinned(from) || (line[2 * (kingSquare * 64 + from) + (to >> 5)]! & bit) !== 0;
-  }
-
-  function addPawnMove(from: number, to: number, extra: number): void {
-    if (!isAllowedPawnTarget(from, to)) return;
-    if (to < 8 || to > 55) for (let role = QUEEN; role >= KNIGHT; role -= 1) add(from, to, role << 12);
+  function addSpecial(from: number, to: number, extra: number): void {
+    if (scratch[PURPOSE] === COUNTING) scratch[TOTAL] = scratch[TOTAL]! + 1;
     else add(from, to, extra);
   }
 
-  function generatePawnMoves(us: number, from: number, theirLo: number, theirHi: number): void {
-    const forward = us === 0 ? 8 : -8;
-    if (men[from + forward] === 0) {
-      addPawnMove(from, from + forward, 0);
-      const isHome = us === 0 ? from < 16 : from > 47;
-      if (isHome && men[from + 2 * forward] === 0) {
-        addPawnMove(from, from + 2 * forward, KIND_DOUBLE_STEP << 15);
-      }
+  /** Pawn moves that end on these squares, each `step` squares from where it began. */
+  function addPawnTargets(reachLo: number, reachHi: number, step: number, extra: number): void {
+    let lo = reachLo & scratch[MASK_LO]!;
+    let hi = reachHi & scratch[MASK_HI]!;
+    if ((lo | hi) === 0) return;
+    if (scratch[PURPOSE] === COUNTING && (scratch[PINNED_LO]! | scratch[PINNED_HI]!) === 0) {
+      // A pawn on the last rank becomes one of four.
+      const last = countBits(lo & 0xff) + countBits(hi & 0xff000000);
+      scratch[TOTAL] = scratch[TOTAL]! + countBits(lo) + countBits(hi) + 3 * last;
+      return;
     }
-    const at = 2 * (us * 64 + from);
-    const lo = pawn[at]!;
-    const hi = pawn[at + 1]!;
-    for (let rest = lo & theirLo; rest !== 0; rest &= rest - 1) addPawnMove(from, lowestBit(rest), 0);
-    for (let rest = hi & theirHi; rest !== 0; rest &= rest - 1) addPawnMove(from, 32 + lowestBit(rest), 0);
+    for (; lo !== 0; lo &= lo - 1) addPawnMove(lowestBit(lo), step, extra);
+    for (; hi !== 0; hi &= hi - 1) addPawnMove(32 + lowestBit(hi), step, extra);
+  }
+
+  function addPawnMove(to: number, step: number, extra: number): void {
+    const from = to - step;
+    const bit = 1 << (to & 31);
+    const word = to >> 5;
+    if (isPinned(from) && (line[(((scratch[KING_SQUARE]! << 6) | from) << 1) + word]! & bit) === 0) return;
+    const isLast = to < 8 || to > 55;
+    if (scratch[PURPOSE] === COUNTING) {
+      scratch[TOTAL] = scratch[TOTAL]! + (isLast ? 4 : 1);
+      return;
+    }
+    if (isLast) {
+      for (let role = QUEEN; role >= KNIGHT; role -= 1) add(from, to, role << 12);
+      return;
+    }
+    const mayCheck = (scratch[CHECKING + word]! & bit) !== 0 || isUncovering(from);
+    if (scratch[PURPOSE] === LISTING || mayCheck) add(from, to, extra);
+  }
+
+  function walkPawns(us: number, occLo: number, occHi: number): void {
+    const at = us * 12;
+    const lo = sets[at]!;
+    const hi = sets[at + 1]!;
+    if ((lo | hi) === 0) return;
+    const enemy = 26 - 2 * us;
+    const theirLo = sets[enemy]!;
+    const theirHi = sets[enemy + 1]!;
+    const leftLo = lo & NOT_A_FILE;
+    const leftHi = hi & NOT_A_FILE;
+    const rightLo = lo & NOT_H_FILE;
+    const rightHi = hi & NOT_H_FILE;
+    if (us === 0) {
+      const oneLo = (lo << 8) & ~occLo;
+      const oneHi = ((hi << 8) | (lo >>> 24)) & ~occHi;
+      addPawnTargets(oneLo, oneHi, 8, 0);
+      addPawnTargets((oneLo << 8) & 0xff000000 & ~occLo, 0, 16, KIND_DOUBLE_STEP << 15);
+      addPawnTargets((leftLo << 7) & theirLo, ((leftHi << 7) | (leftLo >>> 25)) & theirHi, 7, 0);
+      addPawnTargets((rightLo << 9) & theirLo, ((rightHi << 9) | (rightLo >>> 23)) & theirHi, 9, 0);
+    } else {
+      const oneLo = ((lo >>> 8) | (hi << 24)) & ~occLo;
+      const oneHi = (hi >>> 8) & ~occHi;
+      addPawnTargets(oneLo, oneHi, -8, 0);
+      addPawnTargets(0, (oneHi >>> 8) & 0xff & ~occHi, -16, KIND_DOUBLE_STEP << 15);
+      addPawnTargets(((leftLo >>> 9) | (leftHi << 23)) & theirLo, (leftHi >>> 9) & theirHi, -9, 0);
+      addPawnTargets(((rightLo >>> 7) | (rightHi << 25)) & theirLo, (rightHi >>> 7) & theirHi, -7, 0);
+    }
+    if (state[PASSED]! >= 0) walkEnPassant(us, lo, hi);
+  }
+
+  function walkEnPassant(us: number, lo: number, hi: number): void {
     const passed = state[PASSED]!;
-    if (passed >= 0 && ((passed < 32 ? lo : hi) & (1 << (passed & 31))) !== 0) {
-      if (isEnPassantSafe(us, from, passed)) add(from, passed, KIND_EN_PASSANT << 15);
+    const from = (((us ^ 1) << 6) | passed) << 1;
+    for (let rest = pawn[from]! & lo; rest !== 0; rest &= rest - 1) {
+      if (isEnPassantSafe(us, lowestBit(rest), passed))
+        addSpecial(lowestBit(rest), passed, KIND_EN_PASSANT << 15);
+    }
+    for (let rest = pawn[from + 1]! & hi; rest !== 0; rest &= rest - 1) {
+      const square = 32 + lowestBit(rest);
+      if (isEnPassantSafe(us, square, passed)) addSpecial(square, passed, KIND_EN_PASSANT << 15);
     }
   }
 
@@ -330,85 +448,111 @@ export function createSearchBoard(): SearchBoard {
   function isEnPassantSafe(us: number, from: number, passed: number): boolean {
     const victim = passed + (us === 0 ? -8 : 8);
     const code = men[victim]!;
-    let occLo = sets[24]! | sets[26]!;
-    let occHi = sets[25]! | sets[27]!;
-    const toggle = (square: number) => {
-      if (square < 32) occLo ^= 1 << square;
-      else occHi ^= 1 << (square & 31);
-    };
-    toggle(from);
-    toggle(passed);
-    toggle(victim);
     flip(code, victim);
-    const isSafe = !isAttacked(kingSquare, us ^ 1, occLo, occHi);
+    const fromBit = 1 << (from & 31);
+    const toBit = 1 << (passed & 31);
+    const occLo = ((sets[24]! | sets[26]!) & (from < 32 ? ~fromBit : -1)) | (passed < 32 ? toBit : 0);
+    const occHi = ((sets[25]! | sets[27]!) & (from < 32 ? -1 : ~fromBit)) | (passed < 32 ? 0 : toBit);
+    const isSafe = !isAttacked(scratch[KING_SQUARE]!, us ^ 1, occLo, occHi);
     flip(code, victim);
     return isSafe;
   }
 
-  function generateOthers(us: number, occLo: number, occHi: number): void {
+  function walkPieces(us: number, occLo: number, occHi: number): void {
+    const base = us * 12;
     const ownLo = sets[24 + 2 * us]!;
     const ownHi = sets[25 + 2 * us]!;
-    const them = us ^ 1;
-    for (let half = 0; half < 2; half += 1) {
-      for (let rest = half === 0 ? ownLo : ownHi; rest !== 0; rest &= rest - 1) {
-        const from = 32 * half + lowestBit(rest);
-        const role = (men[from]! - 1) % 6;
-        if (role === KING) continue;
-        outLo = outHi = 0;
-        switch (role) {
-          case KNIGHT:
-            outLo = knight[2 * from]!;
-            outHi = knight[2 * from + 1]!;
-            break;
-          case BISHOP:
-            addBishopAttacks(from, occLo, occHi);
-            break;
-          case ROOK:
-            addRookAttacks(from, occLo, occHi);
-            break;
-          case QUEEN:
-            addRookAttacks(from, occLo, occHi);
-            addBishopAttacks(from, occLo, occHi);
-            break;
-          default:
-            generatePawnMoves(us, from, sets[24 + 2 * them]!, sets[25 + 2 * them]!);
-            continue;
-        }
-        addAllowed(from, ownLo, ownHi);
+    for (let word = 0; word < 2; word += 1) {
+      for (let rest = sets[base + 2 + word]!; rest !== 0; rest &= rest - 1) {
+        const from = (word << 5) + lowestBit(rest);
+        addReach(from, KNIGHT, knight[from << 1]!, knight[(from << 1) + 1]!, ownLo, ownHi);
+      }
+      for (let rest = sets[base + 4 + word]!; rest !== 0; rest &= rest - 1) {
+        const from = (word << 5) + lowestBit(rest);
+        const lo = slantReach(from, occLo, occHi);
+        addReach(from, BISHOP, lo, scratch[SECOND]!, ownLo, ownHi);
+      }
+      for (let rest = sets[base + 6 + word]!; rest !== 0; rest &= rest - 1) {
+        const from = (word << 5) + lowestBit(rest);
+        const lo = straightReach(from, occLo, occHi);
+        addReach(from, ROOK, lo, scratch[SECOND]!, ownLo, ownHi);
+      }
+      for (let rest = sets[base + 8 + word]!; rest !== 0; rest &= rest - 1) {
+        const from = (word << 5) + lowestBit(rest);
+        const lo = slantReach(from, occLo, occHi);
+        const hi = scratch[SECOND]!;
+        addReach(from, QUEEN, lo | straightReach(from, occLo, occHi), hi | scratch[SECOND]!, ownLo, ownHi);
       }
     }
   }
 
-  /** Leaves the answers to a single check in the mask; all squares without one. Returns the number of checkers. */
-  function findCheckMask(us: number, occLo: number, occHi: number): number {
-    findAttackers(kingSquare, us ^ 1, occLo, occHi);
-    if ((outLo | outHi) === 0) {
-      maskLo = maskHi = -1;
-      return 0;
-    }
-    const isSingle = outLo === 0 ? (outHi & (outHi - 1)) === 0 : outHi === 0 && (outLo & (outLo - 1)) === 0;
-    if (!isSingle) return 2;
-    const checker = outLo !== 0 ? lowestBit(outLo) : 32 + lowestBit(outHi);
-    const at = 2 * (kingSquare * 64 + checker);
-    maskLo = outLo | between[at]!;
-    maskHi = outHi | between[at + 1]!;
-    return 1;
-  }
-
-  function generate(ply: number): number {
+  /** The one walk over the men of the side to move. */
+  function walk(purpose: number): void {
     const us = state[TURN]!;
     const occLo = sets[24]! | sets[26]!;
     const occHi = sets[25]! | sets[27]!;
-    kingSquare = findKingOf(us);
-    slotTop = ply * SLOT;
+    scratch[PURPOSE] = purpose;
+    scratch[KING_SQUARE] = state[KINGS + us]!;
     const checkers = findCheckMask(us, occLo, occHi);
+    if (purpose === LISTING_CHECKS) findCheckingSquares(us, occLo, occHi);
     if (checkers < 2) {
-      findPins(us, us ^ 1);
-      generateOthers(us, occLo, occHi);
-      if (checkers === 0) generateCastling(us, occLo, occHi);
+      findPins(us);
+      walkPieces(us, occLo, occHi);
+      walkPawns(us, occLo, occHi);
+      if (checkers === 0) walkCastling(us, occLo, occHi);
     }
-    generateKingMoves(us, occLo, occHi);
-    return slotTop - ply * SLOT;
+    walkKing(us, occLo, occHi);
+  }
+
+  function findCheckingSquares(us: number, occLo: number, occHi: number): void {
+    const target = state[KINGS + (us ^ 1)]!;
+    const at = target << 1;
+    const pawnAt = (((us ^ 1) << 6) | target) << 1;
+    const slantLo = slantReach(target, occLo, occHi);
+    const slantHi = scratch[SECOND]!;
+    const straightLo = straightReach(target, occLo, occHi);
+    const straightHi = scratch[SECOND]!;
+    scratch[CHECKING] = pawn[pawnAt]!;
+    scratch[CHECKING + 1] = pawn[pawnAt + 1]!;
+    scratch[CHECKING + 2 * KNIGHT] = knight[at]!;
+    scratch[CHECKING + 2 * KNIGHT + 1] = knight[at + 1]!;
+    scratch[CHECKING + 2 * BISHOP] = slantLo;
+    scratch[CHECKING + 2 * BISHOP + 1] = slantHi;
+    scratch[CHECKING + 2 * ROOK] = straightLo;
+    scratch[CHECKING + 2 * ROOK + 1] = straightHi;
+    scratch[CHECKING + 2 * QUEEN] = slantLo | straightLo;
+    scratch[CHECKING + 2 * QUEEN + 1] = slantHi | straightHi;
+    scratch[UNCOVERING_LO] = (slantLo | straightLo) & sets[24 + 2 * us]!;
+    scratch[UNCOVERING_HI] = (slantHi | straightHi) & sets[25 + 2 * us]!;
+  }
+
+  function listInto(ply: number, purpose: number): number {
+    const start = ply * SLOT;
+    scratch[TOP] = start;
+    walk(purpose);
+    return listed() - start;
+  }
+
+  /**
+   * In check? Then king moves first; then, against a single check, any unpinned man that captures the checker or steps between.
+   * A pinned man never answers a check: its own line and the checker's meet at the king only.
+   */
+  function isMated(): boolean {
+    const us = state[TURN]!;
+    const occLo = sets[24]! | sets[26]!;
+    const occHi = sets[25]! | sets[27]!;
+    scratch[KING_SQUARE] = state[KINGS + us]!;
+    const checkers = findCheckMask(us, occLo, occHi);
+    if (checkers === 0) return false;
+    scratch[PURPOSE] = COUNTING;
+    scratch[TOTAL] = 0;
+    walkKing(us, occLo, occHi);
+    if (counted() !== 0) return false;
+    if (checkers === 2) return true;
+    findPins(us);
+    walkPieces(us, occLo, occHi);
+    if (counted() === 0) walkPawns(us, occLo, occHi);
+    return counted() === 0;
   }
 
   function make(move: PackedMove): void {
@@ -418,36 +562,77 @@ export function createSearchBoard(): SearchBoard {
     const kind = move >> 15;
     const us = state[TURN]!;
     const victim = kind === KIND_EN_PASSANT ? to + (us === 0 ? -8 : 8) : to;
-    const captured = men[victim]! === 0 ? 0 : lift(victim);
-    undo[undoTop] = move;
-    undo[undoTop + 1] = captured;
-    undo[undoTop + 2] = state[CASTLING]!;
-    undo[undoTop + 3] = state[PASSED]!;
-    undoTop += 4;
+    const top = state[UNDO_TOP]!;
+    const captured = men[victim]!;
+    undo[top] = move;
+    undo[top + 1] = captured;
+    undo[top + 2] = state[CASTLING]!;
+    undo[top + 3] = state[PASSED]!;
+    undo[top + 4] = state[HASH_LO]!;
+    undo[top + 5] = state[HASH_HI]!;
+    state[UNDO_TOP] = top + 6;
+    if (captured !== 0) {
+      lift(victim);
+      addKey((captured << 6) | victim);
+    }
     const code = lift(from);
-    put(promotion === 0 ? code : 1 + us * 6 + promotion, to);
+    const placed = promotion === 0 ? code : 1 + us * 6 + promotion;
+    put(placed, to);
+    addKey((code << 6) | from);
+    addKey((placed << 6) | to);
+    if (code === 1 + us * 6 + KING) state[KINGS + us] = to;
     if (kind === KIND_CASTLING) {
       const corner = to > from ? from + 3 : from - 4;
-      put(lift(corner), (from + to) >> 1);
+      const rook = lift(corner);
+      put(rook, (from + to) >> 1);
+      addKey((rook << 6) | corner);
+      addKey((rook << 6) | ((from + to) >> 1));
     }
-    state[CASTLING] = state[CASTLING]! & castlingKept[from]! & castlingKept[to]!;
-    state[PASSED] = kind === KIND_DOUBLE_STEP ? (from + to) >> 1 : -1;
+    setRights(state[CASTLING]! & castlingKept[from]! & castlingKept[to]!);
+    setPassed(kind === KIND_DOUBLE_STEP ? (from + to) >> 1 : -1, us);
     state[TURN] = us ^ 1;
+    addKey(15 << 6);
+  }
+
+  function setRights(rights: number): void {
+    const before = state[CASTLING]!;
+    if (before === rights) return;
+    addKey((13 << 6) | before);
+    addKey((13 << 6) | rights);
+    state[CASTLING] = rights;
+  }
+
+  /** Kept only when a pawn of the side that answers attacks the square: else it changes nothing. */
+  function setPassed(square: number, us: number): void {
+    const before = state[PASSED]!;
+    if (before >= 0) addKey((14 << 6) | before);
+    state[PASSED] = -1;
+    if (square < 0) return;
+    const at = ((us << 6) | square) << 1;
+    const theirs = (us ^ 1) * 12;
+    if (((pawn[at]! & sets[theirs]!) | (pawn[at + 1]! & sets[theirs + 1]!)) === 0) return;
+    state[PASSED] = square;
+    addKey((14 << 6) | square);
   }
 
   function unmake(): void {
-    undoTop -= 4;
-    const move = undo[undoTop]!;
-    const captured = undo[undoTop + 1]!;
-    state[CASTLING] = undo[undoTop + 2]!;
-    state[PASSED] = undo[undoTop + 3]!;
+    const top = state[UNDO_TOP]! - 6;
+    state[UNDO_TOP] = top;
+    const move = undo[top]!;
+    const captured = undo[top + 1]!;
+    state[CASTLING] = undo[top + 2]!;
+    state[PASSED] = undo[top + 3]!;
+    state[HASH_LO] = undo[top + 4]!;
+    state[HASH_HI] = undo[top + 5]!;
     const us = state[TURN]! ^ 1;
     state[TURN] = us;
     const from = move & 63;
     const to = (move >> 6) & 63;
     const kind = move >> 15;
-    const code = lift(to);
-    put(((move >> 12) & 7) === 0 ? code : 1 + us * 6, from);
+    const placed = lift(to);
+    const code = ((move >> 12) & 7) === 0 ? placed : 1 + us * 6;
+    put(code, from);
+    if (code === 1 + us * 6 + KING) state[KINGS + us] = from;
     if (kind === KIND_CASTLING) {
       const corner = to > from ? from + 3 : from - 4;
       put(lift((from + to) >> 1), corner);
@@ -455,79 +640,64 @@ export function createSearchBoard(): SearchBoard {
     if (captured !== 0) put(captured, kind === KIND_EN_PASSANT ? to + (us === 0 ? -8 : 8) : to);
   }
 
-  function prepareChecks(): void {
-    const us = state[TURN]!;
-    const target = findKingOf(us ^ 1);
-    const occLo = sets[24]! | sets[26]!;
-    const occHi = sets[25]! | sets[27]!;
-    const pawnAt = 2 * ((us ^ 1) * 64 + target);
-    checking[0] = pawn[pawnAt]!;
-    checking[1] = pawn[pawnAt + 1]!;
-    checking[2] = knight[2 * target]!;
-    checking[3] = knight[2 * target + 1]!;
-    outLo = outHi = 0;
-    addBishopAttacks(target, occLo, occHi);
-    const slantLo = (checking[4] = outLo);
-    const slantHi = (checking[5] = outHi);
-    outLo = outHi = 0;
-    addRookAttacks(target, occLo, occHi);
-    const straightLo = (checking[6] = outLo);
-    const straightHi = (checking[7] = outHi);
-    checking[8] = slantLo | straightLo;
-    checking[9] = slantHi | straightHi;
-    // A king checks only by stepping off a line or by castling; both are caught below.
-    checking[10] = checking[11] = 0;
-    checking[UNCOVERING] = (slantLo | straightLo) & sets[24 + 2 * us]!;
-    checking[UNCOVERING + 1] = (slantHi | straightHi) & sets[25 + 2 * us]!;
-  }
-
-  function mayGiveCheck(move: PackedMove): boolean {
-    // Promotion, en passant and castling are rare: let them be made and looked at.
-    if (move >= 1 << 12 && move >> 15 !== KIND_DOUBLE_STEP) return true;
-    const from = move & 63;
-    const to = (move >> 6) & 63;
-    const role = (men[from]! - 1) % 6;
-    return (
-      (checking[2 * role + (to >> 5)]! & (1 << (to & 31))) !== 0 ||
-      (checking[UNCOVERING + (from >> 5)]! & (1 << (from & 31))) !== 0
-    );
-  }
-
   function codeOf({ side, role }: Man): number {
     return 1 + (side === 'white' ? 0 : 6) + ROLES.indexOf(role);
   }
 
-  return {
-    load({ board, turn, castling, enPassant }) {
-      sets.fill(0);
-      men.fill(0);
-      undoTop = 0;
-      board.forEach((man, square: Square) => {
-        if (man !== undefined) put(codeOf(man), square);
-      });
-      state[TURN] = turn === 'white' ? 0 : 1;
-      state[CASTLING] =
-        (castling.white.short ? 1 : 0) |
+  function load({ board, turn, castling, enPassant }: Position): void {
+    sets.fill(0);
+    men.fill(0);
+    state.fill(0);
+    const us = turn === 'white' ? 0 : 1;
+    board.forEach((man, square: Square) => {
+      if (man === undefined) return;
+      const code = codeOf(man);
+      put(code, square);
+      addKey((code << 6) | square);
+      if (man.role === 'king') state[KINGS + (man.side === 'white' ? 0 : 1)] = square;
+    });
+    state[TURN] = us;
+    if (us === 1) addKey(15 << 6);
+    addKey(13 << 6);
+    setRights(
+      (castling.white.short ? 1 : 0) |
         (castling.white.long ? 2 : 0) |
         (castling.black.short ? 4 : 0) |
-        (castling.black.long ? 8 : 0);
-      state[PASSED] = enPassant ?? -1;
+        (castling.black.long ? 8 : 0),
+    );
+    state[PASSED] = -1;
+    setPassed(enPassant ?? -1, us ^ 1);
+  }
+
+  return {
+    load,
+    generate: (ply) => listInto(ply, LISTING),
+    generateChecks: (ply) => listInto(ply, LISTING_CHECKS),
+    countMoves() {
+      scratch[TOTAL] = 0;
+      walk(COUNTING);
+      return counted();
     },
-    generate,
+    isMated,
     moveAt: (ply, index) => moves[ply * SLOT + index]!,
-    promote(ply, front, index) {
-      const base = ply * SLOT;
-      const move = moves[base + index]!;
-      moves.copyWithin(base + front + 1, base + front, base + index);
-      moves[base + front] = move;
+    setMoveAt(ply, index, move) {
+      moves[ply * SLOT + index] = move;
     },
     make,
     unmake,
-    prepareChecks,
-    mayGiveCheck,
     isCheck() {
       const us = state[TURN]!;
-      return isAttacked(findKingOf(us), us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
+      return isAttacked(state[KINGS + us]!, us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
     },
+    hashLo: () => state[HASH_LO]!,
+    hashHi: () => state[HASH_HI]!,
   };
+}
+
+/** Seeded, so that a search is the same every time. */
+function buildKeys(): Int32Array {
+  const random = createRandom(64_206);
+  const keys = new Int32Array(16 * 64 * 2);
+  for (let index = 0; index < keys.length; index += 1) keys[index] = (random() * 4294967296) | 0;
+  return keys;
 }

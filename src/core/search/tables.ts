@@ -3,12 +3,10 @@
  * Built once from steps on the empty board.
  */
 import {
-  BISHOP_STEPS,
   fileOf,
   KNIGHT_STEPS,
   QUEEN_STEPS,
   rankOf,
-  ROOK_STEPS,
   squareAt,
   tabulateRays,
   tabulateSteps,
@@ -25,23 +23,6 @@ function packSquares(lists: readonly (readonly Square[])[]): Int32Array {
     }
   }
   return words;
-}
-
-/** Rays by direction, then square: the four directions towards higher squares first, then the four opposite ones. */
-function packRays(): Int32Array {
-  const rook = tabulateRays(ROOK_STEPS);
-  const bishop = tabulateRays(BISHOP_STEPS);
-  const order = [
-    rook.map((rays) => rays[0]!),
-    rook.map((rays) => rays[1]!),
-    bishop.map((rays) => rays[0]!),
-    bishop.map((rays) => rays[3]!),
-    rook.map((rays) => rays[2]!),
-    rook.map((rays) => rays[3]!),
-    bishop.map((rays) => rays[2]!),
-    bishop.map((rays) => rays[1]!),
-  ];
-  return packSquares(order.flat());
 }
 
 function squaresBetween(one: Square, other: Square): Square[] {
@@ -95,7 +76,6 @@ export function buildAttackTables() {
         [1, -1],
       ]),
     ]),
-    rays: packRays(),
     /** Squares strictly between two squares of one line, at 64 * one + other. */
     between: squarePairs((one, other) => (isOnLine(one, other) ? squaresBetween(one, other) : [])),
     line: squarePairs((one, other) => (isOnLine(one, other) ? lineThrough(queenRays, one, other) : [])),
