@@ -93,6 +93,12 @@ export function makeFen(draft: PositionDraft): string {
   ].join(' ');
 }
 
+/** The man a FEN letter stands for, capital for White; undefined for any other text. */
+export function parseFenLetter(letter: string): Man | undefined {
+  const role = LETTER_ROLES[letter.toLowerCase()];
+  return role && getMan(letter === letter.toLowerCase() ? 'black' : 'white', role);
+}
+
 /** The letter of a man as FEN writes it: capital for White. */
 export function makeFenLetter({ side, role }: Man): string {
   const letter = ROLE_LETTERS[role];
@@ -113,10 +119,9 @@ function parseBoard(text: string): Result<Board, FenFault> {
     let file = 0;
     for (const letter of rowText) {
       at += 1;
-      const role = LETTER_ROLES[letter.toLowerCase()];
-      if (role !== undefined) {
-        if (file < 8)
-          board[rank * 8 + file] = getMan(letter === letter.toLowerCase() ? 'black' : 'white', role);
+      const man = parseFenLetter(letter);
+      if (man !== undefined) {
+        if (file < 8) board[rank * 8 + file] = man;
         file += 1;
       } else if (/^[1-8]$/.test(letter)) {
         file += Number(letter);

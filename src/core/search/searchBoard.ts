@@ -105,6 +105,8 @@ export function getSearchBoard(): SearchBoard {
 }
 
 function createSearchBoard(): SearchBoard {
+  // Held here, for a test runner's realm looks every global up anew, which would cost ten times the call.
+  const { clz32, imul } = Math;
   const { knight, king, pawn, between, line } = buildAttackTables();
   const {
     diagonalMask,
@@ -130,13 +132,13 @@ function createSearchBoard(): SearchBoard {
   const keys = buildKeys();
 
   function lowestBit(word: number): number {
-    return 31 - Math.clz32(word & (0 - word));
+    return 31 - clz32(word & (0 - word));
   }
 
   function countBits(word: number): number {
     let bits = word - ((word >>> 1) & 0x55555555);
     bits = (bits & 0x33333333) + ((bits >>> 2) & 0x33333333);
-    return Math.imul((bits + (bits >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24;
+    return imul((bits + (bits >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24;
   }
 
   /** Low word of the squares a rook reaches; the high word is left in scratch[SECOND]. */
@@ -147,8 +149,8 @@ function createSearchBoard(): SearchBoard {
     const isLow = square < 32;
     const row = rankReach[(file << 6) | (((isLow ? occLo : occHi) >>> (shift + 1)) & 63)]! << shift;
     const column =
-      (Math.imul((occLo >>> file) & 0x01010101, 0x10204080) >>> 28) |
-      ((Math.imul((occHi >>> file) & 0x01010101, 0x10204080) >>> 28) << 4);
+      (imul((occLo >>> file) & 0x01010101, 0x10204080) >>> 28) |
+      ((imul((occHi >>> file) & 0x01010101, 0x10204080) >>> 28) << 4);
     const at = ((rank << 8) | column) << 1;
     const lo = fileReach[at]! << file;
     const hi = fileReach[at + 1]! << file;
@@ -159,8 +161,8 @@ function createSearchBoard(): SearchBoard {
   /** Low word of the squares a bishop reaches; the high word is left in scratch[SECOND]. */
   function slantReach(square: number, occLo: number, occHi: number): number {
     const mask = square << 1;
-    const up = Math.imul((occLo & diagonalMask[mask]!) | (occHi & diagonalMask[mask + 1]!), 0x01010101);
-    const down = Math.imul((occLo & counterMask[mask]!) | (occHi & counterMask[mask + 1]!), 0x01010101);
+    const up = imul((occLo & diagonalMask[mask]!) | (occHi & diagonalMask[mask + 1]!), 0x01010101);
+    const down = imul((occLo & counterMask[mask]!) | (occHi & counterMask[mask + 1]!), 0x01010101);
     const one = ((square << 6) | ((up >>> 25) & 63)) << 1;
     const other = ((square << 6) | ((down >>> 25) & 63)) << 1;
     scratch[SECOND] = diagonal[one + 1]! | counter[other + 1]!;

@@ -2,8 +2,8 @@
 import { Button } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useMemo, useReducer, useState } from 'react';
-import { getMan, opponentOf, type Man, type Role, type Side, type Square } from '@/core/board';
-import { listNumberedMoves, makeFen, parseMoveText } from '@/core/notation';
+import { getMan, opponentOf, type Man, type Side, type Square } from '@/core/board';
+import { listNumberedMoves, makeFen, parseFenLetter, parseMoveText } from '@/core/notation';
 import { checkPosition, playMove, type Position, type PositionFault } from '@/core/rules';
 import { faultText, SIDE_WORDS } from '@/text';
 import { Board, SignLegend, useCarry, type Drop, type HandRules } from '@/ui/board';
@@ -15,15 +15,6 @@ import { PositionTools } from './PositionTools';
 import { MATE_LIMITS, ProofPanel } from './ProofPanel';
 import { Tray, type Tool } from './Tray';
 import { useProver } from './useProver';
-
-const LETTER_ROLES: Readonly<Record<string, Role>> = {
-  p: 'pawn',
-  n: 'knight',
-  b: 'bishop',
-  r: 'rook',
-  q: 'queen',
-  k: 'king',
-};
 
 /** Anything may stand anywhere on the Desk; off the board takes a man off. */
 const FREE_HAND: Pick<HandRules, 'dropResult'> = {
@@ -82,12 +73,14 @@ export function Desk(props: {
   }
 
   function pressKey(square: Square, key: string) {
-    const role = LETTER_ROLES[key.toLowerCase()];
     if (!isHome) return;
-    if (key === 'Delete' || key === 'Backspace') edit({ kind: 'take', square });
-    else if (role !== undefined) {
-      edit({ kind: 'put', square, man: getMan(key === key.toLowerCase() ? 'white' : 'black', role) });
+    if (key === 'Delete' || key === 'Backspace') {
+      edit({ kind: 'take', square });
+      return;
     }
+    // The letters of a FEN, but White without Shift: one hand sets up the side that is taught most.
+    const man = parseFenLetter(key);
+    if (man !== undefined) edit({ kind: 'put', square, man: getMan(opponentOf(man.side), man.role) });
   }
 
   useHotkeys([
