@@ -16,6 +16,9 @@ export interface LineTables {
   /** [square * 2 + word]: the squares of the diagonal and of the counter-diagonal through a square, itself left out. */
   readonly diagonalMask: Int32Array;
   readonly counterMask: Int32Array;
+  /** The same for rank and file together, and for both diagonals together: who is not on them attacks nothing along them. */
+  readonly crossMask: Int32Array;
+  readonly slantMask: Int32Array;
   /** [(square * 64 + inner six bits by file) * 2 + word]. */
   readonly diagonal: Int32Array;
   readonly counter: Int32Array;
@@ -107,11 +110,27 @@ export function buildLineTables(): LineTables {
     [1, -1],
     [-1, 1],
   ]);
+  const crossMask = new Int32Array(128);
+  for (let square = 0; square < 64; square += 1) {
+    const steps: readonly Step[] = [
+      [1, 0],
+      [-1, 0],
+      [0, 1],
+      [0, -1],
+    ];
+    addBits(
+      crossMask,
+      square * 2,
+      steps.flatMap((step) => walk(square, step, () => false)),
+    );
+  }
   return {
     diagonalMask: diagonal.mask,
     diagonal: diagonal.reached,
     counterMask: counter.mask,
     counter: counter.reached,
+    crossMask,
+    slantMask: diagonal.mask.map((word, at) => word | counter.mask[at]!),
     rank: rankTable(),
     file: fileTable(),
   };

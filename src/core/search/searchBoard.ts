@@ -111,6 +111,8 @@ function createSearchBoard(): SearchBoard {
   const {
     diagonalMask,
     counterMask,
+    crossMask,
+    slantMask,
     diagonal,
     counter,
     rank: rankReach,
@@ -179,10 +181,18 @@ function createSearchBoard(): SearchBoard {
       (knight[at + 1]! & sets[base + 3]!) |
       (king[at + 1]! & sets[base + 11]!) |
       (pawn[pawnAt + 1]! & sets[base + 1]!);
-    lo |= straightReach(square, occLo, occHi) & (sets[base + 6]! | sets[base + 8]!);
-    hi |= scratch[SECOND]! & (sets[base + 7]! | sets[base + 9]!);
-    lo |= slantReach(square, occLo, occHi) & (sets[base + 4]! | sets[base + 8]!);
-    hi |= scratch[SECOND]! & (sets[base + 5]! | sets[base + 9]!);
+    const rooksLo = sets[base + 6]! | sets[base + 8]!;
+    const rooksHi = sets[base + 7]! | sets[base + 9]!;
+    if (((crossMask[at]! & rooksLo) | (crossMask[at + 1]! & rooksHi)) !== 0) {
+      lo |= straightReach(square, occLo, occHi) & rooksLo;
+      hi |= scratch[SECOND]! & rooksHi;
+    }
+    const bishopsLo = sets[base + 4]! | sets[base + 8]!;
+    const bishopsHi = sets[base + 5]! | sets[base + 9]!;
+    if (((slantMask[at]! & bishopsLo) | (slantMask[at + 1]! & bishopsHi)) !== 0) {
+      lo |= slantReach(square, occLo, occHi) & bishopsLo;
+      hi |= scratch[SECOND]! & bishopsHi;
+    }
     scratch[SECOND] = hi;
     return lo;
   }
@@ -277,11 +287,22 @@ function createSearchBoard(): SearchBoard {
     const base = (us ^ 1) * 12;
     const theirLo = sets[theirs]!;
     const theirHi = sets[theirs + 1]!;
+    const kingAt = square << 1;
+    const rooksLo = sets[base + 6]! | sets[base + 8]!;
+    const rooksHi = sets[base + 7]! | sets[base + 9]!;
+    const bishopsLo = sets[base + 4]! | sets[base + 8]!;
+    const bishopsHi = sets[base + 5]! | sets[base + 9]!;
+    let lo = 0;
+    let hi = 0;
     // Lines from the king as far as the first enemy man, own men ignored.
-    let lo = straightReach(square, theirLo, theirHi) & (sets[base + 6]! | sets[base + 8]!);
-    let hi = scratch[SECOND]! & (sets[base + 7]! | sets[base + 9]!);
-    lo |= slantReach(square, theirLo, theirHi) & (sets[base + 4]! | sets[base + 8]!);
-    hi |= scratch[SECOND]! & (sets[base + 5]! | sets[base + 9]!);
+    if (((crossMask[kingAt]! & rooksLo) | (crossMask[kingAt + 1]! & rooksHi)) !== 0) {
+      lo = straightReach(square, theirLo, theirHi) & rooksLo;
+      hi = scratch[SECOND]! & rooksHi;
+    }
+    if (((slantMask[kingAt]! & bishopsLo) | (slantMask[kingAt + 1]! & bishopsHi)) !== 0) {
+      lo |= slantReach(square, theirLo, theirHi) & bishopsLo;
+      hi |= scratch[SECOND]! & bishopsHi;
+    }
     let pinnedLo = 0;
     let pinnedHi = 0;
     while ((lo | hi) !== 0) {
