@@ -29,13 +29,13 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       testMatch: ['<rootDir>/src/**/*.test.ts'],
-      testPathIgnorePatterns: ['<rootDir>/src/ui/'],
+      testPathIgnorePatterns: ['<rootDir>/src/ui/', '\\.long\\.test\\.ts$'],
     },
     {
       ...common,
       displayName: 'long',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/**/*.long.ts'],
+      testMatch: ['<rootDir>/src/**/*.long.test.ts'],
     },
     {
       ...common,
