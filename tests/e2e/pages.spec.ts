@@ -61,6 +61,23 @@ test("a child's session opens no coach page, and a class that is not there is a 
   await expect(page.getByRole('heading', { name: 'This page is not there.' })).toBeVisible();
 });
 
+test('an answer of another child is neither stored nor called unstorable: it waits for its own child', async ({
+  page,
+}) => {
+  await takeSeat(page, 'LANTRN', 'Juno', ['Fish', 'Fish', 'Moon']);
+  const data = {
+    clientId: '3f1e9c1a-6a3e-4a58-9a3e-0d4e7a6f1b2c',
+    roundId: 999_999,
+    taskId: 1,
+    answer: { kind: 'play', moves: ['a1a8'], slips: 0 },
+    hints: 0,
+    spentMs: 1000,
+    answeredAt: '2026-05-01T10:00:00.000Z',
+  };
+  expect((await page.request.post('/api/attempts', { data })).status()).toBe(403);
+  expect((await page.request.post('/api/attempts', { data: { ...data, hints: -1 } })).status()).toBe(400);
+});
+
 test('a wrong password says so and keeps the name', async ({ page }) => {
   await page.goto('/sign-in');
   await page.getByLabel('Sign-in name').fill('wenna');

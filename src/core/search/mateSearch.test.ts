@@ -142,3 +142,8 @@ test('mates are found from either side of the board alike in random play', () =>
   }
   expect(compared).toBe(150);
 });
+
+test('a length the table of bounds could not hold is refused, never answered', () => {
+  const position = positionOf('4k3/8/8/8/8/8/8/4K3 w - - 0 1');
+  expect(() => search.prove(position, { maxMoves: 31 })).toThrow('at most 30');
+});

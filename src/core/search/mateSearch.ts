@@ -8,7 +8,7 @@
  *  - a table of attacker positions, mates within / does not mate within, shared by all lengths of one question;
  *  - at defender nodes the reply that last refuted a move of this ply first ("killer");
  *  - at attacker nodes the table's move, then checks; from three moves up fewest replies first.
- * Proof-number search for long checking mates comes beside it, not in its place: its lengths are upper bounds.
+ * Not here yet: proof-number search for long checking mates, whose lengths are upper bounds only.
  *
  * Stalemate refutes. A position dead by material holds no mating piece, so it can never be proved.
  */
@@ -21,7 +21,7 @@ import type { ProofReport, ProveResult } from '../proof';
 export type OnProgress = (report: ProofReport) => 'go' | 'stop';
 
 export interface ProveLimits {
-  /** The longest mate looked for, in moves of the attacker. */
+  /** The longest mate looked for, in moves of the attacker: 1 to LONGEST_MATE. */
   readonly maxMoves: number;
   /** Positions to visit at most; beyond it the answer is undecided. */
   readonly budgetNodes?: number;
@@ -38,6 +38,9 @@ export interface MateSearch {
 
 /** Positions between two calls of `onProgress`: well under 20 ms of work. */
 const NODES_PER_REPORT = 8192;
+
+/** The table of bounds keeps lengths in five bits, 31 meaning none. */
+const LONGEST_MATE = 30;
 
 class Interrupted extends Error {}
 
@@ -99,7 +102,7 @@ export function createMateSearch(): MateSearch {
     return false;
   }
 
-  /** Lists the attacker's moves, the likeliest first. A sort by counting: ranks are small numbers. */
+  /** Lists the attacker's moves, the likeliest first. Sorted by insertion, for there are few. */
   function orderMoves(moves: number, ply: number, first: PackedMove): number {
     const count = board.generate(ply);
     const at = ply * 256;
@@ -192,6 +195,7 @@ export function createMateSearch(): MateSearch {
   }
 
   function prove(position: Position, limits: ProveLimits, onProgress?: OnProgress): ProveResult {
+    if (limits.maxMoves > LONGEST_MATE) throw new RangeError(`maxMoves is at most ${LONGEST_MATE}`);
     start(position);
     table.renew();
     const { maxMoves, budgetNodes = Infinity } = limits;

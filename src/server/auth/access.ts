@@ -9,7 +9,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { CoachId, StudentId } from '@/contracts/ids';
 import { failure, success, type Result } from '@/core/shared';
 import { findCoach, findStudent } from '../data/people';
-import type { CoachActor, StudentActor } from './actors';
+import { toCoachActor, type CoachActor, type StudentActor } from './actors';
 import { getDb } from '../db';
 import { openSession, type SessionKind } from './sessions';
 
@@ -19,13 +19,7 @@ export const findCoachActor = cache(async (): Promise<CoachActor | undefined> =>
   if (session.personId === undefined) return undefined;
   const coach = await findCoach(getDb(), session.personId as CoachId);
   if (coach === undefined || coach.sessionEpoch !== session.epoch) return undefined;
-  return {
-    kind: 'coach',
-    coachId: coach.coachId,
-    clubId: coach.clubId,
-    isLead: coach.isLead,
-    name: coach.name,
-  };
+  return toCoachActor(coach);
 });
 
 /** The signed-in student of this request, read anew from the database; undefined for anybody else. */

@@ -1,6 +1,7 @@
 /** Who may do what: the actors every service takes first, and the questions asked of them. */
 import type { ClassId, ClubId, CoachId, SetId, StudentId } from '@/contracts/ids';
 import { findClass, isCoachOfClass, type ClassRecord } from '../data/classes';
+import type { CoachRecord } from '../data/people';
 import { findSet, type SetRecord } from '../data/sets';
 import type { Db } from '../db';
 
@@ -18,6 +19,11 @@ export interface StudentActor {
   readonly studentId: StudentId;
   readonly clubId: ClubId;
   readonly name: string;
+}
+
+/** A stored coach as whoever asks. */
+export function toCoachActor({ coachId, clubId, isLead, name }: CoachRecord): CoachActor {
+  return { kind: 'coach', coachId, clubId, isLead, name };
 }
 
 /** The class when this coach may work with it: a lead with every class of the club, a coach with those taught. */

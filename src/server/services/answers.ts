@@ -1,8 +1,8 @@
 import type { AnswerCell, AnswersPage } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId } from '@/contracts/ids';
-import { makeSan, parseFen, parseMoveText } from '@/core/notation';
-import { checkPosition, isSameMove, listLegalMoves, playMove } from '@/core/rules';
+import { getPosition, makeSan, parseMoveText } from '@/core/notation';
+import { isSameMove, listLegalMoves, playMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { findAssignment } from '../data/assignments';
@@ -56,10 +56,8 @@ function toCell(fen: string, tries: readonly JudgedAttempt[]): AnswerCell | unde
 
 /** The wrong move in SAN; its squares when it was never legal there. */
 function findWrongSan(fen: string, { answer, wrongPly }: JudgedAttempt): string | undefined {
-  const draft = parseFen(fen);
-  const checked = draft.ok ? checkPosition(draft.value) : draft;
-  if (!checked.ok || wrongPly === undefined) return undefined;
-  let position = checked.value;
+  if (wrongPly === undefined) return undefined;
+  let position = getPosition(fen);
   for (const [ply, text] of answer.moves.entries()) {
     const move = parseMoveText(text);
     const isLegal = move && listLegalMoves(position).some((legal) => isSameMove(legal, move));

@@ -1,7 +1,7 @@
 import type { ServiceFault } from '@/contracts/faults';
 import type { CoachId } from '@/contracts/ids';
 import { failure, success, type Result } from '@/core/shared';
-import type { CoachActor } from '../auth/actors';
+import { toCoachActor, type CoachActor } from '../auth/actors';
 import { hashPassword } from '../auth/secrets';
 import { createCoach, findCoachBySignInName } from '../data/people';
 import { getDb, storeOnce } from '../db';
@@ -31,11 +31,5 @@ export async function addCoach(
 export async function getCoachActor(signInName: string): Promise<CoachActor> {
   const coach = await findCoachBySignInName(getDb(), signInName);
   if (coach === undefined) throw new Error(`no coach ${signInName}`);
-  return {
-    kind: 'coach',
-    coachId: coach.coachId,
-    clubId: coach.clubId,
-    isLead: coach.isLead,
-    name: coach.name,
-  };
+  return toCoachActor(coach);
 }

@@ -2,9 +2,9 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, ClassId, SetId, TaskId } from '@/contracts/ids';
 import type { AddedPuzzle, SetPage, SetPuzzle, SetSummary } from '@/contracts/sets';
 import { mateFamily } from '@/core/exercises';
-import { makeNumberedLine, makeSan, parseFen, parseMoveText } from '@/core/notation';
+import { getPosition, makeNumberedLine, makeSan, parseFen, parseMoveText } from '@/core/notation';
 import { listKeys, listMainLine } from '@/core/puzzles';
-import { checkPosition, type Move, type Position } from '@/core/rules';
+import { checkPosition, type Move } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
 import { findOwnClass, findOwnSet, type CoachActor } from '../auth/actors';
@@ -87,7 +87,7 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
 }
 
 function toSetPuzzle({ taskId, task, solution }: SolvedTask): SetPuzzle {
-  const position = getTaskPosition(task.fen);
+  const position = getPosition(task.fen);
   return {
     taskId,
     fen: task.fen,
@@ -95,14 +95,6 @@ function toSetPuzzle({ taskId, task, solution }: SolvedTask): SetPuzzle {
     keys: listKeys(solution).map((move) => makeSan(position, getMove(move))),
     mainLine: makeNumberedLine(position, listMainLine(solution).map(getMove)),
   };
-}
-
-/** The position of a stored task; throws on a corrupt one, for only positions are ever stored. */
-function getTaskPosition(fen: string): Position {
-  const draft = parseFen(fen);
-  const checked = draft.ok ? checkPosition(draft.value) : draft;
-  if (!checked.ok) throw new Error(`stored task is no position: ${fen}`);
-  return checked.value;
 }
 
 function getMove(text: string): Move {

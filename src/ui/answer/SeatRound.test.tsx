@@ -140,14 +140,17 @@ test('offline: the note says so, the child goes on, and the answer goes out late
   expect(new Set(sent.map(({ clientId }) => clientId)).size).toBe(1);
 });
 
-test('signed out: the answers are kept and the note says what to do', async () => {
-  statuses = [401];
-  await openRound();
-  playByKeys('a1', 'a8');
-  await settle();
-  expect(screen.getByText(/Sign in again to send them/)).toBeInTheDocument();
-  expect(window.localStorage.getItem('vorschule-outbox-3')).toContain('a1a8');
-});
+test.each([401, 403])(
+  'signed out, or another child signed in (%d): the answers are kept and the note says what to do',
+  async (status) => {
+    statuses = [status];
+    await openRound();
+    playByKeys('a1', 'a8');
+    await settle();
+    expect(screen.getByText(/Sign in again to send them/)).toBeInTheDocument();
+    expect(window.localStorage.getItem('vorschule-outbox-3')).toContain('a1a8');
+  },
+);
 
 test('Later goes to the next open puzzle and comes round again', async () => {
   await openRound();

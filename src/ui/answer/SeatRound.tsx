@@ -5,8 +5,7 @@ import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import { opponentOf } from '@/core/board';
 import { mateFamily } from '@/core/exercises';
-import { parseFen } from '@/core/notation';
-import { checkPosition, type Position } from '@/core/rules';
+import { getPosition } from '@/core/notation';
 import { mateQuestion, rightSentence, wrongSentence } from '@/text';
 import { PlayPlayer, type PlayWords } from './PlayPlayer';
 import {
@@ -123,7 +122,7 @@ function TaskPlayer(props: {
   readonly onNext: () => void;
 }) {
   const { task } = props.task;
-  const home = useMemo(() => positionOfTask(task.fen), [task.fen]);
+  const home = useMemo(() => getPosition(task.fen), [task.fen]);
   const words: PlayWords = {
     question: mateQuestion(home.turn, task.mateInMoves),
     right: rightSentence(task.mateInMoves),
@@ -143,14 +142,6 @@ function judgeOf({ task, solution }: SeatTask): PlayJudge {
     respond: (moves) => mateFamily.respond(task, solution, moves),
     hint: (moves) => mateFamily.hint(task, solution, moves),
   };
-}
-
-/** Only checked positions are ever stored, so anything else is a bug. */
-function positionOfTask(fen: string): Position {
-  const draft = parseFen(fen);
-  const checked = draft.ok ? checkPosition(draft.value) : draft;
-  if (!checked.ok) throw new Error(`stored task is no position: ${fen}`);
-  return checked.value;
 }
 
 /** Where to go on: the place kept on this device, else the first puzzle not solved yet. */

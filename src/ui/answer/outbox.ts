@@ -107,7 +107,8 @@ export async function postAttempt(attempt: NewAttempt): Promise<SendResult> {
       keepalive: true,
     });
     if (response.ok) return 'stored';
-    if (response.status === 401) return 'sign-in';
+    // 403: somebody else is signed in on this device; the answer waits for its own student.
+    if (response.status === 401 || response.status === 403) return 'sign-in';
     return response.status >= 400 && response.status < 500 && response.status !== 429 ? 'refused' : 'later';
   } catch {
     // fetch rejects only when nothing came back: no network, or no server.

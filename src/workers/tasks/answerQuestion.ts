@@ -1,8 +1,8 @@
 /** Plain calls into the core: the same code behind the browser's worker, the server's pool and the tests. */
 import { makeMateTask } from '@/core/compose';
-import { makeMoveText, makeSan, parseFen } from '@/core/notation';
+import { findPosition, makeMoveText, makeSan } from '@/core/notation';
 import { makeExactKey, makeTwinKey } from '@/core/puzzles';
-import { checkPosition, type Position } from '@/core/rules';
+import type { Position } from '@/core/rules';
 import { createMateSearch, type MateSearch, type OnProgress } from '@/core/search';
 import type { MakeMateTaskQuestion, MateTaskAnswer, ProveAnswer, ProveQuestion } from '../protocol';
 
@@ -14,16 +14,9 @@ function getSearch(): MateSearch {
   return search;
 }
 
-/** The possible position of a FEN; undefined for anything else. */
-function readPosition(fen: string): Position | undefined {
-  const draft = parseFen(fen);
-  const checked = draft.ok ? checkPosition(draft.value) : draft;
-  return checked.ok ? checked.value : undefined;
-}
-
 /** The prover's answer with its moves written out. */
 export function answerProve(question: ProveQuestion, onProgress?: OnProgress): ProveAnswer {
-  const position = readPosition(question.fen);
+  const position = findPosition(question.fen);
   if (position === undefined) return { kind: 'not-a-position' };
   const result = getSearch().prove(position, { maxMoves: question.maxMoves }, onProgress);
   if (result.kind !== 'mate') return result;
@@ -38,7 +31,7 @@ export function answerProve(question: ProveQuestion, onProgress?: OnProgress): P
 
 /** A mate task ready to be stored; counters of the FEN start at 0, as for every task. */
 export function answerMakeMateTask(question: MakeMateTaskQuestion): MateTaskAnswer {
-  const read = readPosition(question.fen);
+  const read = findPosition(question.fen);
   if (read === undefined) return { kind: 'not-a-position' };
   const position: Position = { ...read, halfmoves: 0, fullmoves: 1 };
   const { maxMoves, budgetNodes } = question;

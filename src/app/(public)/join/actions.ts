@@ -1,16 +1,11 @@
 'use server';
-import { headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { joinCodeSchema, studentSignInSchema } from '@/contracts/people';
 import { endSession, parseInput, startSession } from '@/server/auth/access';
 import { openJoinPage, signInStudent } from '@/server/services/signIn';
 import { faultText } from '@/text';
 import { textField, type FormState } from '../../_parts/FormState';
-
-/** Where a request comes from, to slow down whoever tries codes. */
-async function askerOf(): Promise<string> {
-  return (await headers()).get('x-forwarded-for')?.split(',')[0]?.trim() ?? 'unknown';
-}
+import { askerOf } from './_parts/askerOf';
 
 export async function openClass(_state: FormState, form: FormData): Promise<FormState> {
   const values = { joinCode: textField(form, 'joinCode') };

@@ -1,14 +1,25 @@
 import { newAttemptSchema } from '@/contracts/attempts';
+import type { ServiceFault } from '@/contracts/faults';
 import { runAsStudent } from '@/server/auth/access';
 import { storeAttempt } from '@/server/services/seat';
 import { faultText } from '@/text';
+
+/**
+ * Not this student's round: on a shared tablet somebody else has signed in meanwhile. The seat then keeps the answer until its
+ * own student is back, so these must not look like an answer that can never be stored.
+ */
+const STATUSES: Partial<Record<ServiceFault['code'], number>> = {
+  'access/not-signed-in': 401,
+  'access/not-allowed': 403,
+  'round/not-found': 403,
+};
 
 /** Stores one attempt of the signed-in student; the same client id twice stores once. */
 export async function POST(request: Request): Promise<Response> {
   const result = await runAsStudent(newAttemptSchema, await readJson(request), storeAttempt);
   if (result.ok) return Response.json(result.value);
-  const status = result.error.code === 'access/not-signed-in' ? 401 : 400;
-  return Response.json({ code: result.error.code, message: faultText(result.error) }, { status });
+  const { code } = result.error;
+  return Response.json({ code, message: faultText(result.error) }, { status: STATUSES[code] ?? 400 });
 }
 
 async function readJson(request: Request): Promise<unknown> {

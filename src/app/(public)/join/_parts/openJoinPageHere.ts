@@ -1,15 +1,14 @@
-import { headers } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { joinCodeSchema } from '@/contracts/people';
 import { parseInput } from '@/server/auth/access';
 import { openJoinPage, type JoinPage } from '@/server/services/signIn';
+import { askerOf } from './askerOf';
 
 /** The class behind the code in an address; a wrong code goes back to where codes are typed. */
 export async function openJoinPageHere(text: string): Promise<JoinPage> {
   const code = parseInput(joinCodeSchema, text);
   if (!code.ok) notFound();
-  const from = (await headers()).get('x-forwarded-for')?.split(',')[0]?.trim() ?? 'unknown';
-  const page = await openJoinPage(code.value, from);
+  const page = await openJoinPage(code.value, await askerOf());
   if (!page.ok) redirect('/join');
   return page.value;
 }
