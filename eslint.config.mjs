@@ -2,7 +2,18 @@ import next from 'eslint-config-next';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['.next/', 'dist/', 'dist-workers/', '.data/', 'coverage/', 'next-env.d.ts', 'test-results/'] },
+  {
+    ignores: [
+      '.next/',
+      'dist/',
+      'dist-workers/',
+      'dist-bench/',
+      '.data/',
+      'coverage/',
+      'next-env.d.ts',
+      'test-results/',
+    ],
+  },
   ...next,
   {
     files: ['src/**/*.{ts,tsx}', 'tests/**/*.ts', 'bench/**/*.ts', '*.ts'],

@@ -1,106 +1,143 @@
 /**
- * Speeds beside a reference library, interleaved in one warm run, so that the ratios hold on any machine.
- * Run with: npm run bench
+ * Speeds beside reference libraries, measured side by side in one warm run, so that the ratios hold on any machine. Bundled first,
+ * as the product is. Run with: npm run bench
  */
-import { Chess } from 'chess.js';
-import { makeFen } from '@/core/notation';
-import type { Position } from '@/core/rules';
-import { createMateSearch, searchPerft } from '@/core/search';
-import { PERFT, positionOf, randomPositions } from '../tests/fixtures/positions';
+import { createFateSearch, createMateSearch, searchPerft, searchPerftPlayed } from '@/core/search';
+import { PERFT, positionOf } from '../tests/fixtures/positions';
+import { cpuMs, leastMs, measurePair, median, tellRatio, tellTime } from './measure';
+import { matesByChessJs, openBare } from '../tests/fixtures/referenceProver';
+import { openChessops, perftByChessops } from './oracles';
+import { CHECKING, MATES, ORDINARY } from './positions';
 
 const ROUNDS = 5;
+const search = createMateSearch();
 
-/** What this project set itself, as multiples of the reference library; the bench prints how far it is from there. */
-const TARGETS = { perft: 145, refuteIn2: 275, refuteIn3: 800 } as const;
-
-/** CPU milliseconds of the work. */
-function cpuMs(work: () => void): number {
-  const start = process.cpuUsage();
-  work();
-  const { user, system } = process.cpuUsage(start);
-  return (user + system) / 1000;
+/** Leaves a CPU millisecond. */
+function speedOf(count: () => number): () => number {
+  return () => {
+    let leaves = 0;
+    const spent = cpuMs(() => (leaves = count()));
+    return leaves / spent;
+  };
 }
 
-function median(values: readonly number[]): number {
-  return values.toSorted((one, other) => one - other)[Math.floor(values.length / 2)] ?? 0;
-}
-
-function tell(name: string, ratio: number, target: number): void {
-  const reached = Math.round((100 * ratio) / target);
-  console.log(
-    `${name.padEnd(52)} ${ratio.toFixed(0).padStart(6)} times chess.js, target ${target}: ${reached} %`,
-  );
-}
-
-/** Leaves a millisecond, ours against theirs, by turns; the last ply is counted, not played, on our side. */
 function benchPerft(): void {
-  for (const { fen } of PERFT) searchPerft(positionOf(fen), 4);
-  const ratios = PERFT.map(({ fen }) => {
+  for (const { fen } of PERFT) {
+    searchPerft(positionOf(fen), 4);
+    searchPerftPlayed(positionOf(fen), 3);
+    openBare(fen).perft(2);
+    perftByChessops(openChessops(fen), 2, true);
+  }
+  const ratios = {
+    playedJs: [] as number[],
+    playedOps: [] as number[],
+    countedJs: [] as number[],
+    countedOps: [] as number[],
+  };
+  for (const { fen } of PERFT) {
     const position = positionOf(fen);
-    const game = new Chess(fen);
-    const ours: number[] = [];
-    const theirs: number[] = [];
-    for (let round = 0; round < ROUNDS; round += 1) {
-      ours.push(searchPerft(position, 4) / cpuMs(() => searchPerft(position, 4)));
-      let leaves = 0;
-      const spent = cpuMs(() => (leaves = game.perft(3)));
-      theirs.push(leaves / spent);
-    }
-    const speed = median(ours);
-    console.log(`  ${fen.slice(0, 30).padEnd(50)} ${(speed / 1000).toFixed(1)} million leaves a second`);
-    return speed / median(theirs);
-  });
-  tell('perft, last ply counted, median of six positions', median(ratios), TARGETS.perft);
+    const js = openBare(fen);
+    const ops = openChessops(fen);
+    const played = speedOf(() => searchPerftPlayed(position, 4));
+    const counted = speedOf(() => searchPerft(position, 5));
+    const [a, playedJs] = measurePair(
+      ROUNDS,
+      played,
+      speedOf(() => js.perft(3)),
+    );
+    const [b, playedOps] = measurePair(
+      ROUNDS,
+      played,
+      speedOf(() => perftByChessops(ops, 3, false)),
+    );
+    const [c, countedOps] = measurePair(
+      ROUNDS,
+      counted,
+      speedOf(() => perftByChessops(ops, 3, true)),
+    );
+    console.log(
+      `  ${fen.slice(0, 34).padEnd(60)} ${(a / 1000).toFixed(1)} million leaves a second played, ${(c / 1000).toFixed(1)} counted`,
+    );
+    ratios.playedJs.push(a / playedJs);
+    ratios.playedOps.push(b / playedOps);
+    ratios.countedJs.push(c / playedJs);
+    ratios.countedOps.push(c / countedOps);
+  }
+  tellRatio('perft, every leaf played, beside chess.js', median(ratios.playedJs), 36, 29);
+  tellRatio('perft, every leaf played, beside chessops', median(ratios.playedOps), 20, 17);
+  tellRatio('perft, last ply counted, beside chess.js', median(ratios.countedJs), 145, 147);
+  tellRatio('perft, last ply counted, beside chessops counting too', median(ratios.countedOps), 18, 23);
 }
 
-/** Is there a mate within `moves`? The plainest complete search on the reference library. */
-function oracleMates(game: Chess, moves: number): boolean {
-  return game.moves().some((move) => {
-    game.move(move);
-    const isLost =
-      game.isCheckmate() ||
-      (moves > 1 &&
-        !game.isGameOver() &&
-        game.moves().every((reply) => {
-          game.move(reply);
-          const isMated = oracleMates(game, moves - 1);
-          game.undo();
-          return isMated;
-        }));
-    game.undo();
-    return isLost;
-  });
-}
-
-/** Positions of random play without a mate in three: every one has to be refuted. */
-function listQuietPositions(count: number): Position[] {
-  const search = createMateSearch();
-  const quiet = [...randomPositions(2026, 2000)].filter(
-    (position, index) => index % 25 === 10 && search.prove(position, { maxMoves: 3 }).kind === 'none',
-  );
-  return quiet.slice(0, count);
+/** The shortest length from 1 upwards, by the plain search. */
+function lengthByChessJs(fen: string, most: number): number {
+  const game = openBare(fen);
+  for (let moves = 1; moves <= most; moves += 1) if (matesByChessJs(game, moves)) return moves;
+  return 0;
 }
 
 function benchRefuting(): void {
-  const search = createMateSearch();
-  const positions = listQuietPositions(24);
-  const ratiosOf = (moves: number, some: readonly Position[]) =>
-    some.map((position) => {
-      const theirs = cpuMs(() => oracleMates(new Chess(makeFen(position)), moves));
-      const ours = median(
-        Array.from({ length: ROUNDS }, () => cpuMs(() => search.prove(position, { maxMoves: moves }))),
-      );
-      return theirs / ours;
+  for (const fen of ORDINARY) search.findLength(positionOf(fen), 3);
+  const ratiosOf = (moves: number, fens: readonly string[]) =>
+    fens.map((fen) => {
+      const position = positionOf(fen);
+      const ours = leastMs(ROUNDS, () => search.findLength(position, moves));
+      return cpuMs(() => lengthByChessJs(fen, moves)) / ours;
     });
-  tell('refuting mate in 2, median', median(ratiosOf(2, positions)), TARGETS.refuteIn2);
-  tell('refuting mate in 3, median', median(ratiosOf(3, positions.slice(0, 5))), TARGETS.refuteIn3);
-  for (const moves of [2, 3, 4]) {
-    const spent = positions.map((position) => cpuMs(() => search.prove(position, { maxMoves: moves })));
-    console.log(
-      `  refuting mate in ${moves}: median ${median(spent).toFixed(2)} ms, most ${Math.max(...spent).toFixed(2)} ms`,
-    );
+  tellRatio('refuting mate in 2 on ordinary positions, median', median(ratiosOf(2, ORDINARY)), 275, 769);
+  tellRatio('refuting mate in 3, median', median(ratiosOf(3, ORDINARY.slice(0, 5))), 800, 853);
+  for (const [moves, target] of [
+    [2, 0.03],
+    [3, 0.4],
+    [4, 8],
+  ] as const) {
+    const spent = ORDINARY.map((fen) => leastMs(3, () => search.findLength(positionOf(fen), moves)));
+    tellTime(`  refuting mate in ${moves}`, spent, target);
   }
+}
+
+function benchFinding(): void {
+  const ofLength = (mate: number) => MATES.filter((one) => one.mate === mate).map(({ fen }) => fen);
+  const ratiosOf = (moves: number, fens: readonly string[]) =>
+    fens.map((fen) => {
+      const position = positionOf(fen);
+      const ours = leastMs(3, () => search.findLength(position, moves));
+      return cpuMs(() => lengthByChessJs(fen, moves)) / ours;
+    });
+  tellRatio('shortest mate in 2 with its minimality, median', median(ratiosOf(2, ofLength(2))), 50, 550);
+  tellRatio('shortest mate in 3, median', median(ratiosOf(3, ofLength(3).slice(0, 7))), 130, 426);
+  tellRatio('shortest mate in 4, median', median(ratiosOf(4, ofLength(4).slice(0, 2))), 800, 951);
+  const targets: Partial<Record<number, number>> = { 5: 60, 6: 300 };
+  const keyRatios: number[] = [];
+  for (const mate of [1, 2, 3, 4, 5, 6, 7, 8]) {
+    const first: number[] = [];
+    for (const fen of ofLength(mate)) {
+      const position = positionOf(fen);
+      const one = leastMs(mate > 5 ? 1 : 3, () => search.findLength(position, mate));
+      first.push(one);
+      if (mate >= 2 && mate <= 5)
+        keyRatios.push(cpuMs(() => search.prove(position, { maxMoves: mate })) / one);
+    }
+    tellTime(`  shortest mate in ${mate} (${first.length} positions)`, first, targets[mate]);
+  }
+  console.log(
+    `  all keys and a longest line: ${median(keyRatios).toFixed(1)} times the time of the first key; target at most 4`,
+  );
+  const checking = CHECKING.map(({ fen }) =>
+    leastMs(3, () => search.findCheckingMate(positionOf(fen), 12, 60_000)),
+  );
+  tellTime(`first proof of long checking mates (${checking.length} positions)`, checking, 5);
+}
+
+function benchFates(): void {
+  const fates = createFateSearch();
+  const spent = ORDINARY.slice(0, 12).map((fen) =>
+    cpuMs(() => fates.listFates(positionOf(fen), { plies: 4 })),
+  );
+  tellTime('fate of every move at depth 4, ordinary positions', spent, 2000);
 }
 
 benchPerft();
 benchRefuting();
+benchFinding();
+benchFates();

@@ -1,4 +1,4 @@
-// Bundles the command line (dist/) and the server's worker threads (dist-workers/) with esbuild.
+// Bundles the command line (dist/), the server's worker threads (dist-workers/) and, when asked for, the bench (dist-bench/).
 import { build } from 'esbuild';
 
 const common = {
@@ -14,6 +14,7 @@ const common = {
 const targets = {
   // Split, so that a command loads only its own code.
   cli: { entryPoints: { cli: 'src/cli/main.ts' }, outdir: 'dist', packages: 'external', splitting: true },
+  bench: { entryPoints: { bench: 'bench/main.ts' }, outdir: 'dist-bench', packages: 'external' },
   workers: {
     entryPoints: { poolWorker: 'src/workers/node/poolWorker.ts' },
     outdir: 'dist-workers',
@@ -21,8 +22,9 @@ const targets = {
   },
 };
 
-const wanted = process.argv.slice(2);
+const named = process.argv.slice(2);
+const wanted = named.length > 0 ? named : ['cli', 'workers'];
 for (const [name, options] of Object.entries(targets)) {
-  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  if (!wanted.includes(name)) continue;
   await build({ ...common, ...options, outExtension: { '.js': '.mjs' } });
 }

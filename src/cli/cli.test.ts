@@ -3,9 +3,8 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createRandom } from '@/core/shared';
-import { makeMateTask } from '@/core/compose';
+import { createTaskSearches, makeMateTask } from '@/core/compose';
 import { mateFamily } from '@/core/exercises';
-import { createMateSearch } from '@/core/search';
 import { positionOf } from '../../tests/fixtures/positions';
 import { DEMO_COACHES, describeDemo } from './demo/people';
 import { DEMO_SETS } from './demo/puzzles';
@@ -86,9 +85,9 @@ test('a command hands on its exit code, and one that is not there is a failure',
 });
 
 describe('the demo club', () => {
-  const search = createMateSearch();
+  const searches = createTaskSearches();
   const solved = DEMO_SETS.flatMap(({ fens }) => fens).map((fen) => {
-    const made = makeMateTask(search, positionOf(fen), { maxMoves: 3 });
+    const made = makeMateTask(searches, positionOf(fen), { maxMoves: 3 });
     if (made.kind !== 'task') throw new Error(`${fen}: ${made.kind}`);
     return { task: made.task, solution: made.graph };
   });

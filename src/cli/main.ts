@@ -13,6 +13,12 @@ Without server or database, usable in pipes (FILE or - for standard input):
   ./vorschule prove [--max 5] [--seconds 10] [--json] [FILE|-]
                                              lines of FEN or EPD; out comes EPD with dm, bm, pv, acn, acs,
                                              or one JSON object a line
+  ./vorschule judge [--no-blocks] [--seconds 10] [--json] [FILE|-]
+                                             lines of {"fen","line","claimed"?}: does the written solution hold,
+                                             and if not, where does it break and why
+  ./vorschule fate [--depth 4] [--json] [FILE|-]
+                                             lines of FEN or EPD: what becomes of every legal move, seen that
+                                             many plies deep
   ./vorschule perft "FEN" DEPTH [--divide]   move sequences of that many plies
   ./vorschule moves "FEN" [--json]           legal moves, one a line
   ./vorschule help                           this text
@@ -60,6 +66,23 @@ async function main(): Promise<number> {
         isJson: values.json ?? false,
       });
     }
+    case 'judge': {
+      const { runJudge } = await import('./verbs/judge');
+      return runJudge({
+        file: first,
+        isBlockless: values['no-blocks'] ?? false,
+        seconds: readWhole(values.seconds ?? '10', '--seconds', 1, 86_400),
+        isJson: values.json ?? false,
+      });
+    }
+    case 'fate': {
+      const { runFate } = await import('./verbs/fate');
+      return runFate({
+        file: first,
+        plies: readWhole(values.depth ?? '4', '--depth', 1, 12),
+        isJson: values.json ?? false,
+      });
+    }
     case 'perft': {
       if (first === undefined || second === undefined)
         throw new UsageAdvice(`perft needs a FEN and a depth.\n\n${HELP}`);
@@ -100,6 +123,8 @@ function readWords() {
         seconds: { type: 'string' },
         json: { type: 'boolean' },
         divide: { type: 'boolean' },
+        depth: { type: 'string' },
+        'no-blocks': { type: 'boolean' },
         'migrate-only': { type: 'boolean' },
         help: { type: 'boolean' },
       },

@@ -1,9 +1,10 @@
-import type { EpdFault } from '@/core/notation';
+import type { EpdFault, MovetextFault } from '@/core/notation';
 import type { PositionFault } from '@/core/rules';
 
 /** What a service refuses, as codes; the sentences live in text/errors. */
 export type ServiceFault =
   | EpdFault
+  | MovetextFault
   | PositionFault
   | { readonly code: 'input/not-valid'; readonly fields: readonly string[] }
   | { readonly code: 'access/not-signed-in' }
@@ -16,6 +17,8 @@ export type ServiceFault =
   | { readonly code: 'set-up/done-already' }
   | { readonly code: 'puzzle/no-mate'; readonly within: number }
   | { readonly code: 'puzzle/undecided'; readonly noMateWithin: number }
+  /** A mate in so many is there, but its shortest length was not proved twice within the limits. */
+  | { readonly code: 'puzzle/uncertified'; readonly mateInMoves: number }
   | { readonly code: 'set/empty' }
   | { readonly code: 'set/not-found' }
   | { readonly code: 'class/not-found' }

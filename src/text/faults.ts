@@ -74,6 +74,20 @@ export function faultText(fault: ServiceFault): string {
       return 'This installation has been set up already. Sign in instead.';
     case 'puzzle/no-mate':
       return `There is no mate in ${fault.within} or fewer here, so this is no mate puzzle.`;
+    case 'movetext/too-long':
+      return `This text has ${fault.found} letters; ${fault.most} are read at most. Paste one solution only.`;
+    case 'movetext/empty':
+      return 'There is no move to read. Write the solution, such as 1 Qg6 hxg6 2 Rh3#.';
+    case 'movetext/open-comment':
+      return `The comment that begins at letter ${fault.at + 1} has no closing brace.`;
+    case 'movetext/open-bracket':
+      return `The bracket at letter ${fault.at + 1} is not closed.`;
+    case 'movetext/stray-bracket':
+      return `The bracket at letter ${fault.at + 1} belongs to no move.`;
+    case 'movetext/too-deep':
+      return `At letter ${fault.at + 1} too many brackets stand inside each other.`;
+    case 'puzzle/uncertified':
+      return `There is a mate in ${fault.mateInMoves}, but its shortest length was not proved twice in the time allowed. It was not stored.`;
     case 'puzzle/undecided':
       return fault.noMateWithin === 0
         ? 'This position was too hard to decide in time, so it was not stored.'

@@ -1,6 +1,18 @@
+export { fateText, takenText } from './fates';
 export { faultText } from './faults';
-export { mateLabel, mateQuestion, mateText, noMateText, progressText, undecidedText } from './proof';
+export {
+  atMostText,
+  blocklessText,
+  mateLabel,
+  mateQuestion,
+  mateText,
+  noMateText,
+  progressText,
+  undecidedText,
+} from './proof';
 export { moveSentence, rightSentence, wrongSentence } from './seat';
+export { defenceText, moveKindText } from './tree';
+export { writtenVerdictText } from './written';
 export {
   countWords,
   listWords,

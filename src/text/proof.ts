@@ -13,6 +13,24 @@ export function mateText(turn: Side, mateInMoves: number, keys: readonly string[
   return `${SIDE_WORDS[turn]} mates in ${mateInMoves}; ${keyWords}: ${listWords(named)}`;
 }
 
+/** Without pointless blocks it is shorter: both lengths are said. */
+export function blocklessText(mateInMoves: number): string {
+  return `Without pointless blocks: mate in ${mateInMoves}.`;
+}
+
+/** A mate that is proved while shorter ones are still open. */
+export function atMostText(
+  turn: Side,
+  mateInMoves: number,
+  noMateWithin: number,
+  key: string | undefined,
+): string {
+  const by = key === undefined ? '' : `, by ${turn === 'black' ? '1...' : '1'} ${key}`;
+  const excluded =
+    noMateWithin === 0 ? 'Shorter ones are open' : `None in ${noMateWithin} or fewer; between, it is open`;
+  return `Proved: ${SIDE_WORDS[turn]} mates in at most ${mateInMoves}${by}. ${excluded}.`;
+}
+
 export function noMateText(turn: Side, within: number): string {
   return `Proved: ${SIDE_WORDS[turn]} has no forced mate in ${within} or fewer.`;
 }
@@ -24,9 +42,11 @@ export function undecidedText(turn: Side, noMateWithin: number): string {
     : `Stopped. Proved so far: ${SIDE_WORDS[turn]} has no forced mate in ${noMateWithin} or fewer. Longer ones are open.`;
 }
 
-export function progressText({ noMateWithin, examining, nodes }: ProofReport): string {
+export function progressText({ noMateWithin, examining, atMost, nodes }: ProofReport, ms: number): string {
   const excluded = noMateWithin === 0 ? '' : `No mate in ${noMateWithin}. `;
-  return `${excluded}Looking for mate in ${examining}: ${NUMBERS.format(nodes)} positions seen.`;
+  const found = atMost === undefined ? '' : `Mate in at most ${atMost} is proved. `;
+  const spent = `${NUMBERS.format(nodes)} positions in ${(ms / 1000).toFixed(1)} s`;
+  return `${excluded}${found}Looking for mate in ${examining}: ${spent}.`;
 }
 
 /** "White mates in 2": a puzzle in a list. */

@@ -2,6 +2,8 @@
 import { fileOf, makeSquareName, rankOf, type Role, type Side } from '@/core/board';
 import { isCheck, findCaptured, findCastlingWing, playMove, type Move, type Position } from '@/core/rules';
 import type { Diagnosis } from '@/core/exercises';
+import type { StoredFate } from '@/core/puzzles';
+import { certaintyText } from './fates';
 import { ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** "Black's rook takes the queen on g7, check." */
@@ -26,21 +28,33 @@ function takesWords({ board }: Position, { from, to }: Move, role: Role): string
   return `takes the ${ROLE_WORDS[role]} on ${victim} in passing and goes to ${name}`;
 }
 
-/** Why a move is not right; `reply` is the sentence of the defender's move that shows it. */
-export function wrongSentence(
-  diagnosis: Diagnosis | undefined,
-  defender: Side,
-  mateInMoves: number,
-  reply: string | undefined,
-): string {
-  const shown = reply === undefined ? '' : `${reply} `;
+/** Why a move is not right, as far as it is known. */
+export function wrongSentence(wrong: {
+  readonly diagnosis: Diagnosis | undefined;
+  readonly fate: StoredFate | undefined;
+  readonly defender: Side;
+  readonly mateInMoves: number;
+  /** What the other side answers, in words. */
+  readonly reply: string | undefined;
+  /** What is lost along the line, in words. */
+  readonly taken: string;
+}): string {
+  const { diagnosis, fate, defender, mateInMoves, taken } = wrong;
+  const shown = wrong.reply === undefined ? '' : `${wrong.reply} `;
+  const certainty = certaintyText(fate);
   switch (diagnosis) {
     case 'stalemate':
       return `${SIDE_WORDS[defender]} has no move and is not in check: stalemate. That is a draw.`;
+    case 'draws':
+      return `${shown}That comes to a draw. ${certainty}`;
     case 'slower':
-      return `${shown}That wins too, but slower. Can you find mate in ${mateInMoves}?`;
+      return `${shown}That mates too, but there is a quicker way. Can you find mate in ${mateInMoves}?`;
+    case 'gets-mated':
+      return `${shown}Now ${SIDE_WORDS[defender]} can mate. ${certainty}`;
+    case 'loses-men':
+      return `${shown}${taken === '' ? 'Now you lose men.' : taken} ${certainty}`;
     default:
-      return `${shown}Now the mate in ${mateInMoves} is gone.`;
+      return `${shown}Now the mate in ${mateInMoves} is gone. ${fate === undefined ? '' : 'That is proved.'}`.trim();
   }
 }
 

@@ -1,15 +1,25 @@
 import { findLegal } from '../../tests/fixtures/moves';
 import { positionOf } from '../../tests/fixtures/positions';
 import type { ServiceFault } from '@/contracts/faults';
+import type { Diagnosis } from '@/core/exercises';
+import type { StoredFate } from '@/core/puzzles';
+import { BREAK_REASONS, type BreakReason } from '@/core/written';
 import {
+  atMostText,
+  blocklessText,
   countWords,
+  defenceText,
+  fateText,
   faultText,
   listWords,
   mateText,
+  moveKindText,
   moveSentence,
   noMateText,
   progressText,
+  takenText,
   undecidedText,
+  writtenVerdictText,
   wrongSentence,
 } from '.';
 
@@ -45,6 +55,13 @@ const FAULTS: readonly ServiceFault[] = [
   { code: 'set-up/done-already' },
   { code: 'puzzle/no-mate', within: 3 },
   { code: 'puzzle/undecided', noMateWithin: 2 },
+  { code: 'puzzle/uncertified', mateInMoves: 5 },
+  { code: 'movetext/empty' },
+  { code: 'movetext/too-long', found: 70000, most: 65536 },
+  { code: 'movetext/open-comment', at: 3 },
+  { code: 'movetext/open-bracket', at: 3 },
+  { code: 'movetext/stray-bracket', at: 3 },
+  { code: 'movetext/too-deep', at: 99 },
   { code: 'set/empty' },
   { code: 'set/not-found' },
   { code: 'class/not-found' },
@@ -86,6 +103,13 @@ test('the sentences of all faults', () => {
      "This installation has been set up already. Sign in instead.",
      "There is no mate in 3 or fewer here, so this is no mate puzzle.",
      "There is no mate in 2 or fewer; beyond that it was too hard to decide in time, so it was not stored.",
+     "There is a mate in 5, but its shortest length was not proved twice in the time allowed. It was not stored.",
+     "There is no move to read. Write the solution, such as 1 Qg6 hxg6 2 Rh3#.",
+     "This text has 70000 letters; 65536 are read at most. Paste one solution only.",
+     "The comment that begins at letter 4 has no closing brace.",
+     "The bracket at letter 4 is not closed.",
+     "The bracket at letter 4 belongs to no move.",
+     "At letter 100 too many brackets stand inside each other.",
      "This set has no puzzles yet. Add one on the Desk, then give it.",
      "This set is not there. Somebody may have taken it away.",
      "This class is not there, or it is not one of yours.",
@@ -103,7 +127,11 @@ test('each kind of proof says no more than it proved', () => {
     noMateText('white', 3),
     undecidedText('white', 2),
     undecidedText('white', 0),
-    progressText({ noMateWithin: 2, examining: 3, nodes: 1234567 }),
+    progressText({ noMateWithin: 2, examining: 3, nodes: 1234567 }, 1500),
+    progressText({ noMateWithin: 4, examining: 5, atMost: 8, nodes: 100 }, 20),
+    atMostText('white', 8, 4, 'Qxh7+'),
+    atMostText('black', 8, 0, undefined),
+    blocklessText(2),
   ]).toMatchInlineSnapshot(`
    [
      "White mates in 3; one key: 1 Qg6",
@@ -111,7 +139,11 @@ test('each kind of proof says no more than it proved', () => {
      "Proved: White has no forced mate in 3 or fewer.",
      "Stopped. Proved so far: White has no forced mate in 2 or fewer. Longer ones are open.",
      "Stopped before anything was proved.",
-     "No mate in 2. Looking for mate in 3: 1,234,567 positions seen.",
+     "No mate in 2. Looking for mate in 3: 1,234,567 positions in 1.5 s.",
+     "No mate in 4. Mate in at most 8 is proved. Looking for mate in 5: 100 positions in 0.0 s.",
+     "Proved: White mates in at most 8, by 1 Qxh7+. None in 4 or fewer; between, it is open.",
+     "Proved: Black mates in at most 8. Shorter ones are open.",
+     "Without pointless blocks: mate in 2.",
    ]
   `);
 });
@@ -133,16 +165,114 @@ test('moves in words', () => {
   `);
 });
 
-test('why a move is not right: shown by the reply, never scolding', () => {
+const wrong = (diagnosis: Diagnosis, fate: StoredFate | undefined, reply: string | undefined) =>
+  wrongSentence({ diagnosis, fate, defender: 'black', mateInMoves: 2, reply, taken: 'You lose a queen.' });
+
+test('fates in words: proved is said plainly, seen says how deep', () => {
   expect([
-    wrongSentence('escapes', 'black', 2, "Black's king takes the rook on g7."),
-    wrongSentence('slower', 'black', 2, "Black's king goes to h8."),
-    wrongSentence('stalemate', 'black', 2, undefined),
+    fateText('white', { kind: 'mates', inMoves: 2 }),
+    fateText('white', { kind: 'mated', inMoves: 1 }),
+    fateText('white', { kind: 'draw', why: 'stalemate' }),
+    fateText('black', { kind: 'draw', why: 'threefold', seenPlies: 6 }),
+    fateText('black', { kind: 'material', gain: -3, seenPlies: 4 }),
+    fateText('black', { kind: 'material', gain: 0.5, seenPlies: 1 }),
+    fateText('black', { kind: 'material', gain: 0, seenPlies: 4 }),
   ]).toMatchInlineSnapshot(`
    [
-     "Black's king takes the rook on g7. Now the mate in 2 is gone.",
-     "Black's king goes to h8. That wins too, but slower. Can you find mate in 2?",
+     "mates in 2 (proved)",
+     "Black mates in 1 (proved)",
+     "draw: stalemate (proved)",
+     "draw: the same position again and again (seen 6 half-moves deep)",
+     "loses 3 (seen 4 half-moves deep)",
+     "wins 0.5 (seen 1 half-move deep)",
+     "holds (seen 4 half-moves deep)",
+   ]
+  `);
+});
+
+test('what a line takes, for the side that begins it', () => {
+  const position = positionOf('6k1/5ppp/8/3r4/8/8/3Q1PPP/6K1 w - - 0 1');
+  expect(takenText(position, ['d2d5'])).toBe('');
+  expect(takenText(position, ['d2a5', 'd5a5'])).toBe('You lose a queen.');
+  expect(takenText(positionOf('6k1/3r1ppp/8/3p4/8/8/3Q1PPP/6K1 w - - 0 1'), ['d2d5', 'd7d5'])).toBe(
+    'You lose a queen and win a pawn.',
+  );
+});
+
+test('the verdict on a written solution, and a solution read aloud', () => {
+  expect([
+    writtenVerdictText({ kind: 'holds', mateInMoves: 3 }),
+    writtenVerdictText({ kind: 'undecided' }),
+    ...Object.entries(BREAK_REASONS).map(([reason, severity]) =>
+      writtenVerdictText({
+        kind: 'breaks',
+        ply: 3,
+        severity,
+        reason: reason as BreakReason,
+        better: reason === 'illegal-move' ? [] : ['Qg6', 'hxg6'],
+      }),
+    ),
+    defenceText('black', 'takes', ['hxg6', 'fxg6']),
+    defenceText('white', 'runs', ['Kh8']),
+    defenceText('white', 'blocks', ['Rf8']),
+    defenceText('black', 'moves', ['a6', 'a5', 'b6', 'b5', 'c6', 'c5', 'd6']),
+    moveKindText({ isCheck: true, isCapture: true, isQuiet: false, isSacrifice: true }),
+    moveKindText({ isCheck: false, isCapture: false, isQuiet: true, isSacrifice: false }),
+    moveKindText({ isCheck: false, isCapture: false, isQuiet: false, isSacrifice: false }),
+  ]).toMatchInlineSnapshot(`
+   [
+     "The solution holds: mate in 3, every move checked.",
+     "Not decided: the time was not enough. Nothing is claimed.",
+     "Breaks at half-move 3. This is no legal move here.",
+     "Breaks at half-move 3. Two men can make this move. Say which one. It may mean: Qg6 hxg6.",
+     "Breaks at half-move 3. It gives check; the sign + is missing. Write: Qg6 hxg6.",
+     "Breaks at half-move 3. It gives no check; the sign is too much. Write: Qg6 hxg6.",
+     "Breaks at half-move 3. It is check, but not mate. Write: Qg6 hxg6.",
+     "Breaks at half-move 3. It is mate; the sign # is missing. Write: Qg6 hxg6.",
+     "Breaks at half-move 3. The other side can hold out longer. Longer: Qg6 hxg6.",
+     "Breaks at half-move 3. It is not forced: the other side gets away. The way out: Qg6 hxg6.",
+     "Breaks at half-move 3. There is a quicker mate. Quicker: Qg6 hxg6.",
+     "Breaks at half-move 3. It is stalemate: a draw. Instead: Qg6 hxg6.",
+     "Breaks at half-move 3. The line ends before the mate. Still to come: Qg6 hxg6.",
+     "If Black takes (hxg6, fxg6):",
+     "If the king runs (Kh8):",
+     "If White blocks (Rf8):",
+     "If Black plays a6, a5, b6 or 4 more:",
+     "check, capture and sacrifice",
+     "quiet move",
+     "promotion",
+   ]
+  `);
+});
+
+test('why a move is not right: shown by the reply, never scolding', () => {
+  expect([
+    wrong('escapes', { kind: 'open', line: 'g8g7' }, "Black's king takes the rook on g7."),
+    wrong('escapes', { kind: 'material', gain: 2, seenPlies: 4, line: '' }, "Black's king goes to h8."),
+    wrong('slower', { kind: 'mates', inMoves: 3, line: 'g8h8' }, "Black's king goes to h8."),
+    wrong('gets-mated', { kind: 'mated', inMoves: 1, line: 'a8a1' }, "Black's rook goes to a1, check."),
+    wrong(
+      'loses-men',
+      { kind: 'material', gain: -9, seenPlies: 4, line: 'f7g6' },
+      "Black's pawn takes the queen on g6.",
+    ),
+    wrong(
+      'draws',
+      { kind: 'draw', why: 'dead', gain: -5, seenPlies: 4, line: 'g8g7' },
+      "Black's king takes the rook on g7.",
+    ),
+    wrong('stalemate', { kind: 'draw', why: 'stalemate', gain: -9, line: '' }, undefined),
+    wrong('not-in-task', undefined, undefined),
+  ]).toMatchInlineSnapshot(`
+   [
+     "Black's king takes the rook on g7. Now the mate in 2 is gone. That is proved.",
+     "Black's king goes to h8. Now the mate in 2 is gone. That is proved.",
+     "Black's king goes to h8. That mates too, but there is a quicker way. Can you find mate in 2?",
+     "Black's rook goes to a1, check. Now Black can mate. That is proved.",
+     "Black's pawn takes the queen on g6. You lose a queen. Seen 4 half-moves deep.",
+     "Black's king takes the rook on g7. That comes to a draw. Seen 4 half-moves deep.",
      "Black has no move and is not in check: stalemate. That is a draw.",
+     "Now the mate in 2 is gone.",
    ]
   `);
 });

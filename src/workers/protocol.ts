@@ -1,16 +1,43 @@
-/** What may be asked of a worker and what comes back; types only, so that both ends compile against one text. */
-import type { MateTask } from '@/core/exercises';
-import type { ProofReport } from '@/core/proof';
-import type { SolutionGraph } from '@/core/puzzles';
-
 /**
- * Proves the shortest mate of a legal position. Positions travel as FEN: the men of a board are shared objects compared by
- * identity, and a copy made by the message would no longer be them.
+ * What may be asked of a worker and what comes back; types only, so that both ends compile against one text. Positions travel as
+ * FEN: the men of a board are shared objects compared by identity, and a copy made by a message would no longer be them.
  */
+import type { MateTask } from '@/core/exercises';
+import type { MoveText, MovetextFault } from '@/core/notation';
+import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
+import type { SolutionGraph } from '@/core/puzzles';
+import type { BreakReason, Severity } from '@/core/written';
+
+/** Proves the shortest mate of a position. */
 export interface ProveQuestion {
   readonly kind: 'prove';
   readonly fen: string;
   readonly maxMoves: number;
+}
+
+/** Works out the whole solution of a mate whose shortest length is proved. */
+export interface ExplainQuestion {
+  readonly kind: 'explain';
+  readonly fen: string;
+  readonly mateInMoves: number;
+}
+
+/** What becomes of every legal move; with `isPassed`, what the other side would do if it were its turn. */
+export interface FatesQuestion {
+  readonly kind: 'fates';
+  readonly fen: string;
+  /** Plies seen at most; each depth that is finished comes as progress. */
+  readonly plies: number;
+  readonly isPassed: boolean;
+}
+
+/** Does a written solution hold? */
+export interface JudgeQuestion {
+  readonly kind: 'judge';
+  readonly fen: string;
+  readonly line: string;
+  readonly claimed: number | undefined;
+  readonly isBlockless: boolean;
 }
 
 /** Proves a position and works out the stored solution of its mate task. */
@@ -21,20 +48,66 @@ export interface MakeMateTaskQuestion {
   readonly budgetNodes: number;
 }
 
-export interface ProvedAnswer {
-  readonly kind: 'mate';
-  readonly mateInMoves: number;
-  /** All keys in SAN. */
-  readonly keys: readonly string[];
-  /** The main line as squares. */
-  readonly line: readonly string[];
-  readonly nodes: number;
+export type Question = ProveQuestion | ExplainQuestion | FatesQuestion | JudgeQuestion | MakeMateTaskQuestion;
+
+export interface NotAPosition {
+  readonly kind: 'not-a-position';
 }
+
 export type ProveAnswer =
-  | ProvedAnswer
+  | {
+      readonly kind: 'mate';
+      readonly mateInMoves: number;
+      /** Keys in SAN; all of them unless `areAllKeys` is false. */
+      readonly keys: readonly string[];
+      readonly areAllKeys: boolean;
+      /** The main line as squares. */
+      readonly line: readonly MoveText[];
+      /** The length without pointless blocks, where it is proved to be another one. */
+      readonly mateNoBlocks: number | undefined;
+      readonly nodes: number;
+    }
+  | {
+      readonly kind: 'mate-at-most';
+      readonly mateInMoves: number;
+      readonly noMateWithin: number;
+      readonly key: string;
+      readonly line: readonly MoveText[];
+      readonly nodes: number;
+      readonly why: WhyEnded;
+    }
   | { readonly kind: 'none'; readonly within: number; readonly nodes: number }
-  | { readonly kind: 'undecided'; readonly noMateWithin: number; readonly nodes: number }
-  | { readonly kind: 'not-a-position' };
+  | {
+      readonly kind: 'undecided';
+      readonly noMateWithin: number;
+      readonly nodes: number;
+      readonly why: WhyEnded;
+    }
+  | NotAPosition;
+
+export type ExplainAnswer = { readonly kind: 'solution'; readonly solution: MateSolution } | NotAPosition;
+
+export type FatesAnswer =
+  | { readonly kind: 'fates'; readonly table: FateTable }
+  /** A side in check cannot let the other one move. */
+  | { readonly kind: 'in-check' }
+  | NotAPosition;
+
+export type JudgeAnswer =
+  | { readonly kind: 'holds'; readonly mateInMoves: number }
+  | {
+      readonly kind: 'breaks';
+      readonly ply: number;
+      readonly severity: Severity;
+      readonly reason: BreakReason;
+      /** The position in which the move was written. */
+      readonly fen: string;
+      readonly move: MoveText | undefined;
+      readonly better: readonly string[];
+    }
+  | { readonly kind: 'unreadable'; readonly fault: MovetextFault }
+  | { readonly kind: 'undecided' }
+  | NotAPosition;
 
 export type MateTaskAnswer =
   | {
@@ -46,16 +119,33 @@ export type MateTaskAnswer =
     }
   | { readonly kind: 'none'; readonly within: number }
   | { readonly kind: 'undecided'; readonly noMateWithin: number }
-  | { readonly kind: 'not-a-position' };
+  /** A mate is there, but it was not proved twice within the limits, or not proved to be the shortest. */
+  | { readonly kind: 'uncertified'; readonly mateInMoves: number }
+  | NotAPosition;
+
+interface Answers {
+  readonly prove: ProveAnswer;
+  readonly explain: ExplainAnswer;
+  readonly fates: FatesAnswer;
+  readonly judge: JudgeAnswer;
+  readonly 'make-mate-task': MateTaskAnswer;
+}
+export type AnswerTo<Q extends Question> = Answers[Q['kind']];
+
+/** How far an answer has come. Milliseconds are the worker's, since the question began. */
+export type Progress =
+  | { readonly kind: 'proof'; readonly report: ProofReport; readonly ms: number }
+  | { readonly kind: 'nodes'; readonly nodes: number; readonly ms: number }
+  | { readonly kind: 'fates'; readonly table: FateTable; readonly ms: number };
 
 /** To a browser worker. Ending a question means ending the worker: a busy one hears nothing. */
 export interface BrowserRequest {
   readonly id: number;
-  readonly question: ProveQuestion;
+  readonly question: Question;
 }
 
 /** From a browser worker; every request ends in done or failed. */
 export type BrowserReply =
-  | { readonly id: number; readonly kind: 'progress'; readonly report: ProofReport }
-  | { readonly id: number; readonly kind: 'done'; readonly answer: ProveAnswer }
+  | { readonly id: number; readonly kind: 'progress'; readonly progress: Progress }
+  | { readonly id: number; readonly kind: 'done'; readonly answer: AnswerTo<Question> }
   | { readonly id: number; readonly kind: 'failed'; readonly message: string };

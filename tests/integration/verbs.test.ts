@@ -62,6 +62,7 @@ test('prove --json keeps its shape, goes on after a bad line, and says so by num
     line: ['Rd8+', 'Qe8', expect.stringMatching(/xe8#$/) as string],
     status: 'mate',
     within: 1,
+    mateNoBlocks: 1,
     nodes: expect.any(Number) as number,
     ms: expect.any(Number) as number,
   });

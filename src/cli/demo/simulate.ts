@@ -37,6 +37,5 @@ function playRight(task: MateTask, solution: SolutionGraph): MoveText[] {
 }
 
 function playWrong(random: Random, solution: SolutionGraph): MoveText[] {
-  const lost = Object.entries(solution.nodes[0]?.moves ?? {}).filter(([, fate]) => fate.kind === 'loses');
-  return [pickOne(random, lost)[0]];
+  return [pickOne(random, Object.keys(solution.nodes[0]?.others ?? {}))];
 }

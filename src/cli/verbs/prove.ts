@@ -29,6 +29,10 @@ interface ProveLine {
   readonly within: number;
   readonly nodes: number;
   readonly ms: number;
+  /** The length without pointless blocks, only where it is another one. */
+  readonly mateNoBlocks?: number;
+  /** Only when the time was not enough for the other keys. */
+  readonly allKeys?: false;
   readonly error?: string;
 }
 
@@ -62,7 +66,9 @@ export async function runProve(options: ProveOptions): Promise<number> {
 function prove(search: MateSearch, position: Position, { maxMoves, seconds }: ProveOptions) {
   const startedAt = performance.now();
   const deadline = startedAt + seconds * 1000;
-  const result = search.prove(position, { maxMoves }, () => (performance.now() > deadline ? 'stop' : 'go'));
+  const result = search.prove(position, { maxMoves, isBlocklessWanted: true }, () =>
+    performance.now() > deadline ? 'stop' : 'go',
+  );
   return { result, ms: performance.now() - startedAt };
 }
 
@@ -78,6 +84,18 @@ function toLine(fen: string, position: Position, result: ProveResult, ms: number
         line: makeSanLine(position, result.line),
         status: 'mate',
         within: result.mateInMoves - 1,
+        ...(result.blockless.kind === 'shorter' ? { mateNoBlocks: result.blockless.mateInMoves } : {}),
+        ...(result.areAllKeys ? {} : { allKeys: false }),
+      };
+    case 'mate-at-most':
+      return {
+        ...common,
+        mate: result.mateInMoves,
+        exact: false,
+        keys: [makeSan(position, result.key)],
+        line: makeSanLine(position, result.line),
+        status: 'mate',
+        within: result.noMateWithin,
       };
     case 'none':
       return {
@@ -118,12 +136,14 @@ function errorLine(fen: string, error: string): ProveLine {
 }
 
 function operationsOf(found: ProveLine, kept: readonly EpdOperation[]): EpdOperation[] {
+  // dm and bm claim the shortest mate and all keys; an upper bound only has its line.
+  const isFinal = found.exact && found.allKeys !== false;
   const proved: EpdOperation[] =
     found.mate === null
       ? []
       : [
-          { opcode: 'dm', operands: String(found.mate) },
-          { opcode: 'bm', operands: found.keys.join(' ') },
+          ...(found.exact ? [{ opcode: 'dm', operands: String(found.mate) }] : []),
+          ...(isFinal ? [{ opcode: 'bm', operands: found.keys.join(' ') }] : []),
           { opcode: 'pv', operands: found.line.join(' ') },
         ];
   return [

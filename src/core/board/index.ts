@@ -1,5 +1,6 @@
 export {
   getMan,
+  findBalance,
   MAN_VALUES,
   opponentOf,
   PROMOTION_ROLES,
@@ -10,6 +11,7 @@ export {
   type PromotionRole,
   type Role,
   type Side,
+  type ValueScale,
 } from './men';
 export {
   FILE_LETTERS,

@@ -43,8 +43,11 @@ export function opponentOf(side: Side): Side {
   return side === 'white' ? 'black' : 'white';
 }
 
-/** 1, 3, 3, 5, 9; the king counts 0 since it is never exchanged. Common practice; the scale becomes a setting. */
-export const MAN_VALUES: Readonly<Record<Role, number>> = {
+/** What each man is worth, in pawns; the king counts nothing, for it is never exchanged. */
+export type ValueScale = Readonly<Record<Role, number>>;
+
+/** 1, 3, 3, 5, 9. Common practice; the scale becomes a setting. */
+export const MAN_VALUES: ValueScale = {
   pawn: 1,
   knight: 3,
   bishop: 3,
@@ -52,3 +55,11 @@ export const MAN_VALUES: Readonly<Record<Role, number>> = {
   queen: 9,
   king: 0,
 };
+
+/** Material of this side less that of the other, in pawns. */
+export function findBalance(board: Board, side: Side, values: ValueScale): number {
+  return board.reduce(
+    (sum, man) => sum + (man === undefined ? 0 : (man.side === side ? 1 : -1) * values[man.role]),
+    0,
+  );
+}

@@ -1,1 +1,1 @@
-export { makeMateTask, type MateTaskResult } from './mateTask';
+export { createTaskSearches, makeMateTask, type MateTaskResult, type TaskSearches } from './mateTask';

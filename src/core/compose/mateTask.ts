@@ -1,107 +1,244 @@
 /**
- * Makes a mate task from a position: proves the shortest mate, then works out the solution graph.
+ * Makes a mate task from a position. Question: is this a mate in n, beyond doubt, and what has to be stored so that every answer
+ * to it can be judged without search?
  *
- * At a node of length n every legal move is either one that mates in n (kept), or loses the mate. For a lost one the
- * reply is chosen that shows it best: first among those after which mate in n - 1 is gone, a capture of the dearest
- * man, else any. Whether the lost move is only slower is a proof too: mate within n after it, whatever is answered.
+ * In this order: the shortest mate is proved; its whole tree is worked out; `checkProof`, which knows no search, certifies the
+ * mate; a second run certifies that none is shorter and that no key is missing (the slow prover up to three moves, the search with
+ * other orders and other places in its table beyond); then the fate of every other move is looked up wherever a student can come
+ * to. Only what passed both is a task. The tree is worked out whole for the check and stored up to a limit.
  */
-import { MAN_VALUES } from '../board';
 import type { MateTask } from '../exercises';
-import { makeFen, makeMoveText, type MoveText } from '../notation';
-import type { ProveResult } from '../proof';
-import type { MoveFate, SolutionGraph, SolutionNode } from '../puzzles';
+import { makeFen, makeMoveText, parseMoveText, type MoveText } from '../notation';
 import {
-  findCaptured,
-  findOutcome,
-  isSameMove,
-  listLegalMoves,
-  playMove,
-  type Move,
-  type Position,
-} from '../rules';
-import type { MateSearch, OnProgress, ProveLimits } from '../search';
+  checkProof,
+  countsAsMate,
+  listMatingMovesSlowly,
+  SLOW_PROVER_MOVES,
+  type Fate,
+  type Proof,
+  type ProveResult,
+} from '../proof';
+import {
+  listLongest,
+  listSeatNodes,
+  toStored,
+  toStoredFate,
+  type SolutionGraph,
+  type SolutionNode,
+  type StoredFate,
+} from '../puzzles';
+import { isSameMove, listLegalMoves, playMove, type Move, type Position } from '../rules';
+import {
+  createFateSearch,
+  createMateExplainer,
+  createMateSearch,
+  type FateSearch,
+  type MateExplainer,
+  type MateSearch,
+  type OnProgress,
+} from '../search';
+
+/** The searches of one worker. */
+export interface TaskSearches {
+  readonly mate: MateSearch;
+  readonly explainer: MateExplainer;
+  readonly fate: FateSearch;
+}
+
+export interface TaskLimits {
+  readonly maxMoves: number;
+  /** Positions to visit for the proof, and as many for the tree and for the second run. Default: no limit. */
+  readonly budgetNodes?: number;
+}
+
+/** All on the realm's one board: one question at a time. */
+export function createTaskSearches(): TaskSearches {
+  return { mate: createMateSearch(), explainer: createMateExplainer(), fate: createFateSearch() };
+}
 
 export type MateTaskResult =
   | { readonly kind: 'task'; readonly task: MateTask; readonly graph: SolutionGraph }
+  /** A mate was found, but its tree is too large or its second run too long to certify it. */
+  | { readonly kind: 'uncertified'; readonly mateInMoves: number }
   | Exclude<ProveResult, { kind: 'mate' }>;
 
-/** Proves a position and builds its task; without a mate in the limits it hands on the prover's answer. */
+/** Nodes of a tree that is certified: some 20 MB while it is worked on. */
+const MOST_CHECKED_NODES = 20_000;
+/** Nodes of a tree that is stored; those against longest defences come first. */
+const MOST_STORED_NODES = 1_500;
+/** Nodes in which every other move has its fate, and what may be visited for one of them. */
+const MOST_JUDGED_NODES = 120;
+const FATE_PLIES = 4;
+const FATE_NODES = 400_000;
+
+/** Proves a position and builds its task; without a certified mate in the limits it hands on what the prover knows. */
 export function makeMateTask(
-  search: MateSearch,
+  searches: TaskSearches,
   position: Position,
-  limits: ProveLimits,
+  limits: TaskLimits,
   onProgress?: OnProgress,
 ): MateTaskResult {
-  const proof = search.prove(position, limits, onProgress);
-  if (proof.kind !== 'mate') return proof;
-  const graph = buildSolutionGraph(search, position, proof.mateInMoves);
-  return { kind: 'task', task: { fen: makeFen(position), mateInMoves: proof.mateInMoves }, graph };
+  const result = searches.mate.prove(position, { ...limits, isBlocklessWanted: true }, onProgress);
+  if (result.kind !== 'mate') return result;
+  const { mateInMoves, blockless } = result;
+  if (!result.areAllKeys || blockless.kind === 'open') return { kind: 'uncertified', mateInMoves };
+  const proof = certify(searches, position, mateInMoves, false, limits);
+  if (proof === undefined) return { kind: 'uncertified', mateInMoves };
+  const graph: SolutionGraph = {
+    formatVersion: 2,
+    mateInMoves,
+    nodes: judgeNodes(searches, position, trimTree(proof)),
+  };
+  const task: MateTask = { fen: makeFen(position), mateInMoves };
+  if (blockless.kind === 'same') return { kind: 'task', task, graph };
+  const shorter = certify(searches, position, blockless.mateInMoves, true, limits);
+  if (shorter === undefined) return { kind: 'uncertified', mateInMoves };
+  return {
+    kind: 'task',
+    task: { ...task, mateNoBlocks: blockless.mateInMoves },
+    graph: {
+      ...graph,
+      blockless: {
+        mateInMoves: blockless.mateInMoves,
+        nodes: judgeNodes(searches, position, trimTree(shorter)),
+      },
+    },
+  };
 }
 
-/** The graph of a position with a proved shortest mate of this length. */
-export function buildSolutionGraph(
-  search: MateSearch,
+/** The whole tree once it has passed both checks; undefined when a limit came first. Disagreement is a bug and throws. */
+function certify(
+  { mate, explainer }: TaskSearches,
   position: Position,
   mateInMoves: number,
-): SolutionGraph {
-  const nodes: SolutionNode[] = [];
-  const known = new Map<string, number>();
-  const addNode = (at: Position, length: number): number => {
-    const key = `${length} ${makeFen({ ...at, halfmoves: 0, fullmoves: 1 })}`;
-    const seen = known.get(key);
-    if (seen !== undefined) return seen;
-    const index = nodes.length;
-    known.set(key, index);
-    const moves: Record<MoveText, MoveFate> = {};
-    nodes.push({ mateInMoves: length, moves });
-    const mating = search.listMatingMoves(at, length);
-    for (const move of listLegalMoves(at)) {
-      const isKept = mating.some((other) => isSameMove(other, move));
-      const after = playMove(at, move);
-      moves[makeMoveText(move)] = isKept
-        ? keptFate(search, after, length, addNode)
-        : lostFate(search, after, length);
+  isBlockless: boolean,
+  { budgetNodes }: TaskLimits,
+): Proof | undefined {
+  const budget = budgetNodes === undefined ? {} : { budgetNodes };
+  const { proof, isWhole } = explainer.explain(position, mateInMoves, {
+    mostNodes: MOST_CHECKED_NODES,
+    duals: 'longest',
+    areTriesWanted: false,
+    isBlockless,
+    ...budget,
+  });
+  if (!isWhole) return undefined;
+  const checked = isBlockless ? checkProof(position, proof, countsAsMate) : checkProof(position, proof);
+  if (!checked.ok)
+    throw new Error(`proof and checker disagree: ${JSON.stringify(checked.error)} ${makeFen(position)}`);
+  const keys = (proof.nodes[0]?.moves ?? []).map(({ move }) => move).sort();
+  const again = confirm(mate, position, mateInMoves, isBlockless, budget);
+  if (again === undefined) return undefined;
+  if (again.join() !== keys.join()) {
+    throw new Error(`two runs disagree: ${keys.join()} and ${again.join()} ${makeFen(position)}`);
+  }
+  return proof;
+}
+
+/** The keys as a second, different run finds them, having found no shorter mate; undefined when its limit came first. */
+function confirm(
+  mate: MateSearch,
+  position: Position,
+  mateInMoves: number,
+  isBlockless: boolean,
+  budget: { readonly budgetNodes?: number },
+): string[] | undefined {
+  if (!isBlockless && mateInMoves <= SLOW_PROVER_MOVES) {
+    if (mateInMoves > 1 && listMatingMovesSlowly(position, mateInMoves - 1).length > 0) return [];
+    return listMatingMovesSlowly(position, mateInMoves).map(makeMoveText).sort();
+  }
+  const again = mate.prove(position, { maxMoves: mateInMoves, isBlockless, isSecondRun: true, ...budget });
+  if (again.kind === 'none') return [];
+  if (again.kind !== 'mate' || !again.areAllKeys) return undefined;
+  return again.mateInMoves === mateInMoves ? again.keys.map(makeMoveText).sort() : [];
+}
+
+/** The nodes a student can come to and as many others as the limit allows, numbered anew; what is cut off is told as not followed. */
+function trimTree({ nodes }: Proof): SolutionNode[] {
+  const seat = listSeatNodes({ nodes });
+  const isSeat = new Set(seat);
+  const others = nodes.flatMap((_, index) => (isSeat.has(index) ? [] : [index]));
+  const kept = [...seat, ...others.slice(0, Math.max(0, MOST_STORED_NODES - seat.length))];
+  const numbers = new Map(kept.map((index, place) => [index, place]));
+  return kept.map((index) => {
+    const { mateInMoves, moves } = getNode(nodes, index);
+    const trimmed = moves.map(({ move, covers, replies }) => {
+      const known = replies.flatMap((reply) => {
+        const node = numbers.get(reply.node);
+        return node === undefined ? [] : [{ move: reply.move, node }];
+      });
+      if (known.length === replies.length) return toStored({ move, covers, replies: known });
+      return toStored(
+        isSeat.has(index)
+          ? { move, covers: 'longest', replies: known }
+          : { move, covers: 'none', replies: [] },
+      );
+    });
+    return { mateInMoves, moves: trimmed, others: {} };
+  });
+}
+
+function getNode<Node>(nodes: readonly Node[], index: number): Node {
+  const node = nodes[index];
+  if (node === undefined) throw new Error(`a tree leads to its own nodes only, not to ${index}`);
+  return node;
+}
+
+/** Adds the fate of every other move where a student can come to, nearest first. */
+function judgeNodes({ fate, mate }: TaskSearches, home: Position, nodes: SolutionNode[]): SolutionNode[] {
+  for (const [index, position] of listSeatPositions(home, nodes).slice(0, MOST_JUDGED_NODES)) {
+    const node = getNode(nodes, index);
+    const table = fate.listFates(position, {
+      plies: FATE_PLIES,
+      budgetNodes: FATE_NODES,
+      mateInMoves: node.mateInMoves + 1,
+    });
+    const kept = new Set(node.moves.map(({ move }) => move));
+    for (const move of listLegalMoves(position)) {
+      const text = makeMoveText(move);
+      if (kept.has(text)) continue;
+      const found = table.moves.find((other) => isSameMove(other.move, move))?.fate;
+      node.others[text] = storeFate(mate, playMove(position, move), node.mateInMoves, found);
     }
-    return index;
-  };
-  addNode(position, mateInMoves);
-  const [first, ...rest] = nodes;
-  if (first === undefined) throw new Error('the task position is the first node');
-  return { formatVersion: 1, mateInMoves, nodes: [first, ...rest] };
+  }
+  return nodes;
 }
 
-function keptFate(
-  search: MateSearch,
+/** Seen lines must show what was asked: that the mate is gone after their first reply. Else another reply shows that much. */
+function storeFate(
+  mate: MateSearch,
   after: Position,
-  length: number,
-  addNode: (at: Position, length: number) => number,
-): MoveFate {
-  const longest = listLegalMoves(after)
-    .map((move) => ({ move, then: playMove(after, move) }))
-    .filter(({ then }) => !search.canMate(then, length - 2));
-  const [first, ...rest] = longest.map(({ move, then }) => ({
-    move: makeMoveText(move),
-    node: addNode(then, length - 1),
-  }));
-  return first === undefined ? { kind: 'mates' } : { kind: 'keeps', replies: [first, ...rest] };
+  mateInMoves: number,
+  fate: Fate | undefined,
+): StoredFate {
+  const isProved =
+    fate !== undefined && (fate.kind === 'mates' || fate.kind === 'mated' || fate.line.length === 1);
+  if (isProved) return toStoredFate(fate);
+  const reply = fate?.line[1];
+  const escape = mate.findEscape(after, mateInMoves - 1, reply);
+  if (fate !== undefined && escape !== undefined && reply !== undefined && isSameMove(escape, reply)) {
+    return toStoredFate(fate);
+  }
+  return { kind: 'open', line: escape === undefined ? '' : makeMoveText(escape) };
 }
 
-function lostFate(search: MateSearch, after: Position, length: number): MoveFate {
-  if (findOutcome(after)?.kind === 'stalemate') return { kind: 'loses', why: 'stalemate' };
-  const replies = listLegalMoves(after)
-    .map((move) => ({ move, then: playMove(after, move), gain: gainOf(after, move) }))
-    .sort((one, other) => other.gain - one.gain);
-  const escaping = replies.find(({ then }) => !search.canMate(then, length));
-  const shown = escaping ?? replies.find(({ then }) => !search.canMate(then, length - 1));
-  if (shown === undefined) throw new Error('a move that loses the mate has a refutation');
-  return {
-    kind: 'loses',
-    why: escaping === undefined ? 'slower' : 'escapes',
-    refutation: makeMoveText(shown.move),
-  };
+/** Every node a student can come to, with its position. */
+function listSeatPositions(home: Position, nodes: readonly SolutionNode[]): [number, Position][] {
+  const positions = new Map([[0, home]]);
+  for (const [index, position] of positions) {
+    const node = getNode(nodes, index);
+    for (const move of node.moves) {
+      const after = playMove(position, getMove(move.move));
+      for (const reply of listLongest(nodes, node, move)) {
+        if (!positions.has(reply.node)) positions.set(reply.node, playMove(after, getMove(reply.move)));
+      }
+    }
+  }
+  return [...positions];
 }
 
-function gainOf(position: Position, move: Move): number {
-  const captured = findCaptured(position, move);
-  return captured === undefined ? 0 : MAN_VALUES[captured.role];
+function getMove(text: MoveText): Move {
+  const move = parseMoveText(text);
+  if (move === undefined) throw new Error(`the tree holds a move that is none: ${text}`);
+  return move;
 }

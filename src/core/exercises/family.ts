@@ -9,6 +9,7 @@
 import { z } from 'zod';
 import type { Square } from '../board';
 import { parseMoveText, type MoveText } from '../notation';
+import type { StoredFate } from '../puzzles';
 
 /** How the student answers; one player on screen for each. */
 export const ANSWER_MODES = ['play'] as const;
@@ -29,7 +30,15 @@ export const answerSchema = z.discriminatedUnion('kind', [
 export type Answer = z.infer<typeof answerSchema>;
 
 /** Kinds of mistake, as codes; their sentences live with the words of the pages. */
-export const DIAGNOSES = ['stalemate', 'slower', 'escapes', 'not-in-task'] as const;
+export const DIAGNOSES = [
+  'stalemate',
+  'draws',
+  'slower',
+  'gets-mated',
+  'loses-men',
+  'escapes',
+  'not-in-task',
+] as const;
 export type Diagnosis = (typeof DIAGNOSES)[number];
 
 /** right: the goal is reached; wrong: a move that loses it; unfinished: right so far. */
@@ -41,8 +50,10 @@ export interface Verdict {
   readonly diagnoses: readonly Diagnosis[];
   /** Ply of the first wrong move, from 0; undefined unless wrong. */
   readonly wrongPly: number | undefined;
-  /** The reply that shows why it is wrong, where there is one. */
-  readonly refutation: MoveText | undefined;
+  /** What follows the wrong move and shows why it is wrong, up to a quiet end; may be empty. */
+  readonly refutation: readonly MoveText[];
+  /** What becomes of the wrong move, proved or seen; undefined unless wrong and known. */
+  readonly fate: StoredFate | undefined;
 }
 
 /** What happens next after the moves so far. */

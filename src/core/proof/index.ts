@@ -1,1 +1,16 @@
-export type { ProofReport, ProveResult } from './proveResult';
+export { countsAsMate } from './blockless';
+export { compareFates, type DrawReason, type Fate, type FateTable, type MoveFate } from './fate';
+export { describeMove, findExchange, type MoveKind } from './moveKinds';
+export {
+  checkProof,
+  type Proof,
+  type ProofCover,
+  type ProofFault,
+  type ProofMove,
+  type ProofNode,
+  type ProofReply,
+} from './proof';
+export type { BlocklessLength, ProofReport, ProveResult, WhyEnded } from './proveResult';
+export type { MateSolution, Try } from './solution';
+export { listMatingMovesSlowly, SLOW_PROVER_MOVES } from './slowProver';
+export { groupDefences, playText, type DefenceKind, type ToldGroup } from './tell';

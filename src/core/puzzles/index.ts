@@ -1,9 +1,13 @@
 export { makeExactKey, makeTwinKey, swapColours } from './puzzleKeys';
 export {
   listKeys,
+  listLongest,
   listMainLine,
+  listSeatNodes,
   solutionGraphSchema,
-  type MoveFate,
+  toStored,
+  trimToSeat,
   type SolutionGraph,
   type SolutionNode,
 } from './solutionGraph';
+export { splitLine, storedFateSchema, toStoredFate, type StoredFate } from './storedFate';

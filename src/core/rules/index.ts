@@ -8,6 +8,7 @@ export {
   listCheckers,
   listLegalMoves,
   listLegalMovesFrom,
+  passTurn,
   playMove,
   type Move,
 } from './moves';

@@ -75,6 +75,14 @@ export function playMove(position: Position, move: Move): Position {
   return after as Position;
 }
 
+/** The same position with the other side to move, as if this side had passed; undefined when it is in check and may not. */
+export function passTurn(position: Position): Position | undefined {
+  if (isCheck(position)) return undefined;
+  const passed: PositionDraft = { ...position, turn: opponentOf(position.turn), enPassant: undefined };
+  // Nobody moved, and the side that passed is not in check: the other one may move.
+  return passed as Position;
+}
+
 /** Does this move castle, and to which wing? */
 export function findCastlingWing({ board }: Position, { from, to }: Move): CastlingWing | undefined {
   if (board[from]?.role !== 'king' || Math.abs(to - from) !== 2) return undefined;

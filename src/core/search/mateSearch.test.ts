@@ -2,7 +2,15 @@ import { bruteMatingMoves } from '../../../tests/fixtures/bruteForce';
 import { positionOf, randomPositions } from '../../../tests/fixtures/positions';
 import { getMan, ROLES, type Man } from '../board';
 import { makeFen, makeMoveText, makeNumberedLine, makeSan } from '../notation';
-import { checkPosition, EMPTY_DRAFT, findOutcome, playMove, type Move, type Position } from '../rules';
+import {
+  checkPosition,
+  EMPTY_DRAFT,
+  findOutcome,
+  isCheck,
+  playMove,
+  type Move,
+  type Position,
+} from '../rules';
 import { createRandom, pickOne, randomBelow } from '../shared';
 import { createMateSearch } from '.';
 
@@ -146,4 +154,96 @@ test('mates are found from either side of the board alike in random play', () =>
 test('a length the table of bounds could not hold is refused, never answered', () => {
   const position = positionOf('4k3/8/8/8/8/8/8/4K3 w - - 0 1');
   expect(() => search.prove(position, { maxMoves: 31 })).toThrow('at most 30');
+});
+
+describe('the fifty-move rule (FIDE Laws of Chess, article 9.3)', () => {
+  const at = (clock: number) => positionOf(`7k/8/5K2/8/8/8/8/R7 w - - ${clock} 90`);
+
+  test('a mating move that is the hundredth still mates; one ply less and the draw comes first', () => {
+    expect(search.prove(at(97), { maxMoves: 2 })).toMatchObject({ kind: 'mate', mateInMoves: 2 });
+    expect(search.prove(at(98), { maxMoves: 2 })).toMatchObject({ kind: 'none', within: 2 });
+  });
+
+  test('a pawn move or capture on the way sets the clock back', () => {
+    const fen = (clock: number) => `k7/8/1K6/8/8/8/6P1/7R w - - ${clock} 90`;
+    expect(search.prove(positionOf(fen(99)), { maxMoves: 1 })).toMatchObject({
+      kind: 'mate',
+      mateInMoves: 1,
+    });
+    const slow = (clock: number) =>
+      search.prove(positionOf(`7k/5K2/8/6p1/7P/8/8/8 w - - ${clock} 90`), { maxMoves: 4 });
+    expect(slow(96).kind).toBe(slow(0).kind);
+  });
+});
+
+/** Long checking mates from random play, found for this test by proof-number search. */
+const CHECKING = [
+  { fen: '1r1qk2r/2p1pp1p/1pNp4/p6Q/2BPP3/1P4P1/P1PK1PbP/R6R w k - 0 1', most: 8 },
+  { fen: 'rnb2Q2/1pkp4/4p2r/p6p/4P1n1/P1NB4/1P1PNPP1/R1BK3R w - - 0 1', most: 8 },
+  { fen: '2r3k1/r2p4/bpn2Q2/p7/P6P/2PPP1P1/6B1/3R1K1R w - - 0 1', most: 9 },
+];
+
+test.each(CHECKING)(
+  '$fen: a long checking mate is found at once, and its line is checks all the way',
+  ({ fen, most }) => {
+    const position = positionOf(fen);
+    const line = search.findCheckingMate(position, 12, 20_000);
+    if (line === undefined) throw new Error('not found');
+    expect((line.length + 1) / 2).toBeLessThanOrEqual(most);
+    let at: Position = position;
+    for (const [ply, move] of line.entries()) {
+      at = playMove(at, move);
+      if (ply % 2 === 0) expect(isCheck(at)).toBe(true);
+    }
+    expect(findOutcome(at)).toEqual({ kind: 'mate', winner: position.turn });
+  },
+);
+
+test('stopped after such a mate was found: at most so many, and what is excluded', () => {
+  const result = search.prove(positionOf(CHECKING[0]?.fen ?? ''), { maxMoves: 10 }, ({ atMost }) =>
+    atMost === undefined ? 'go' : 'stop',
+  );
+  expect(result).toMatchObject({ kind: 'mate-at-most', mateInMoves: 8, why: 'stopped' });
+  if (result.kind !== 'mate-at-most') return;
+  expect(result.noMateWithin).toBeGreaterThanOrEqual(2);
+  expect(result.line).toHaveLength(15);
+});
+
+test('a second run with other orders and other places in the table agrees, keys included', () => {
+  let mates = 0;
+  for (const position of smallPositions(45, 60)) {
+    const first = search.prove(position, { maxMoves: 3 });
+    const second = search.prove(position, { maxMoves: 3, isSecondRun: true });
+    expect(second.kind).toBe(first.kind);
+    if (first.kind !== 'mate' || second.kind !== 'mate') continue;
+    mates += 1;
+    expect(second.mateInMoves).toBe(first.mateInMoves);
+    expect(textsOf(second.keys)).toEqual(textsOf(first.keys));
+  }
+  expect(mates).toBeGreaterThan(15);
+});
+
+test('a budget over several questions: what is beyond it is undefined, never an answer', () => {
+  const position = positionOf('r4rk1/1pp1qppp/p1np1n2/2b1p1B1/2B1P1b1/P1NP1N2/1PP1QPPP/R4RK1 w - - 0 10');
+  expect(
+    search.within(
+      500,
+      () => 'go',
+      () => search.canMate(position, 4),
+    ),
+  ).toBeUndefined();
+  expect(
+    search.within(
+      1e6,
+      () => 'stop',
+      () => search.canMate(position, 4),
+    ),
+  ).toBeUndefined();
+  expect(
+    search.within(
+      1e6,
+      () => 'go',
+      () => search.canMate(position, 2),
+    ),
+  ).toBe(false);
 });

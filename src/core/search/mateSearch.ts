@@ -1,272 +1,232 @@
 /**
- * The complete mate prover: iterative deepening over an AND/OR tree with a table of proven bounds.
+ * The mate prover. For a position and a limit it proves a mate in n with n minimal, a mate in at most n, or that there is none;
+ * else it says how far it came.
  *
- * Question: can the side to move force mate within n moves, whatever is answered? Every legal move of both sides is
- * tried, quiet ones and underpromotions too, so "no" is a proof. Lengths are examined from 1 upwards, so the first "yes"
- * is minimal. What makes it quick (general literature on AND/OR search and mate solvers, from memory):
- *  - a mate-in-one test that lists only moves that may check and asks only whether the check can be answered;
- *  - a table of attacker positions, mates within / does not mate within, shared by all lengths of one question;
- *  - at defender nodes the reply that last refuted a move of this ply first ("killer");
- *  - at attacker nodes the table's move, then checks; from three moves up fewest replies first.
- * Not here yet: proof-number search for long checking mates, whose lengths are upper bounds only.
- *
- * Stalemate refutes. A position dead by material holds no mating piece, so it can never be proved.
+ * Lengths are examined from 1 upwards by complete search (boundedSearch.ts), so the first "yes" is minimal. Once two moves are
+ * excluded, proof-number search over checks (checkingSearch.ts) looks for a long checking mate, with more positions to spend
+ * each time a longer length comes up; what it finds is an upper bound, and the lengths below it are then excluded one by one.
+ * The board, its tables and both searches are shared by all questions of a realm.
  */
-import { createMateTable } from './mateTable';
-import { getSearchBoard, unpackMove, type PackedMove } from './searchBoard';
-import type { Move, Position } from '../rules';
-import type { ProofReport, ProveResult } from '../proof';
-
-/** Hears how far the proof is; 'stop' ends it with what is proved so far. */
-export type OnProgress = (report: ProofReport) => 'go' | 'stop';
+import type { BoundedSettings } from './boundedSearch';
+import { clockOf } from './fiftyMoves';
+import { LONGEST_MATE } from './mateTable';
+import { Interrupted, type OnProgress } from './meter';
+import { unpackMove, type PackedMove } from './searchBoard';
+import { getSearchKit } from './searchKit';
+import { isSameMove, type Move, type Position } from '../rules';
+import type { BlocklessLength, ProveResult } from '../proof';
 
 export interface ProveLimits {
   /** The longest mate looked for, in moves of the attacker: 1 to LONGEST_MATE. */
   readonly maxMoves: number;
   /** Positions to visit at most; beyond it the answer is undecided. */
   readonly budgetNodes?: number;
+  /** Find the length without pointless blocks too. */
+  readonly isBlocklessWanted?: boolean;
+  /** Count a check that only pointless blocks can meet as mate throughout. */
+  readonly isBlockless?: boolean;
+  /** Confirm a first run: other orders, other places in the table, no proof-number search. */
+  readonly isSecondRun?: boolean;
+}
+
+/** How a single question is asked: `isBlockless` counts a check that only pointless blocks can meet as mate. */
+export interface AskOptions {
+  readonly isBlockless?: boolean;
 }
 
 export interface MateSearch {
   /** Shortest forced mate for the side to move, with all keys and one longest line. */
   prove(position: Position, limits: ProveLimits, onProgress?: OnProgress): ProveResult;
   /** Does the side to move force mate within this many moves (0 = never)? */
-  canMate(position: Position, moves: number): boolean;
+  canMate(position: Position, moves: number, options?: AskOptions): boolean;
+  /** The shortest mate within `most` moves; 0 when there is none. */
+  findLength(position: Position, most: number, options?: AskOptions): number;
+  /** Is the side to move mated within this many moves of the other side, whatever it does (0 = mated now)? */
+  isLost(position: Position, moves: number, options?: AskOptions): boolean;
   /** The legal moves after which the other side is mated within `moves` moves of the mover, this one included. */
-  listMatingMoves(position: Position, moves: number): Move[];
+  listMatingMoves(position: Position, moves: number, options?: AskOptions): Move[];
+  /** A reply of the side to move after which the other has no mate within `moves`; `preferred` is tried first. */
+  findEscape(position: Position, moves: number, preferred?: Move, options?: AskOptions): Move | undefined;
+  /** A line of the defender's longest resistance and the mate, when it is mated in exactly `moves` more. */
+  findDefence(position: Position, moves: number, options?: AskOptions): Move[];
+  /** The first checking mate found within `most` moves, as a line; no claim when there is none. */
+  findCheckingMate(position: Position, most: number, budgetNodes: number): Move[] | undefined;
+  /** Asks several of the questions above with one budget; undefined when it was used up, or the caller said stop. */
+  within<T>(budgetNodes: number, onNodes: (nodes: number) => 'go' | 'stop', work: () => T): T | undefined;
 }
 
-/** Positions between two calls of `onProgress`: well under 20 ms of work. */
-const NODES_PER_REPORT = 8192;
+/** Below this length complete search is quicker than anything else. */
+const CHECKING_FROM = 3;
+/** Proof-number search may visit so many positions each time, and a share of what complete search has visited until then. */
+const CHECKING_NODES = 1_500;
+const CHECKING_SHARE = 0.04;
+/** A mate found before its minimality is proved. */
+interface Found {
+  readonly mateInMoves: number;
+  readonly line: readonly PackedMove[];
+}
 
-/** The table of bounds keeps lengths in five bits, 31 meaning none. */
-const LONGEST_MATE = 30;
-
-class Interrupted extends Error {}
-
-/** One search with its own board; make one per worker and reuse it. */
+/** One search on the realm's board; make one per worker and reuse it. */
 export function createMateSearch(): MateSearch {
-  const board = getSearchBoard();
-  const table = createMateTable();
-  /** The reply that last refuted at this ply and remaining length. */
-  const killers = new Int32Array(128 * 16);
-  const ranks = new Int32Array(128 * 256);
-  let nodes = 0;
-  let nextReport = 0;
-  let reportEvery = NODES_PER_REPORT;
-  let report: () => void = () => undefined;
+  const { board, meter, bounded, checking, lines } = getSearchKit();
 
-  function visit(): void {
-    nodes += 1;
-    if (nodes >= nextReport) {
-      nextReport = nodes + reportEvery;
-      report();
-    }
-  }
-
-  function canMateAtOnce(ply: number): boolean {
-    const count = board.generateChecks(ply);
-    for (let index = 0; index < count; index += 1) {
-      board.make(board.moveAt(ply, index));
-      const isMate = board.isMated();
-      board.unmake();
-      if (isMate) return true;
-    }
-    return false;
-  }
-
-  /** Attacker to move: a forced mate within `moves`? */
-  function attack(moves: number, ply: number): boolean {
-    visit();
-    if (moves <= 1) return canMateAtOnce(ply);
-    const lo = board.hashLo();
-    const hi = board.hashHi();
-    const known = table.find(lo, hi, moves);
-    if (known !== undefined) return known;
-    if (canMateAtOnce(ply)) {
-      table.store(lo, hi, 1, true, 0);
-      return true;
-    }
-    const count = orderMoves(moves, ply, table.findMove(lo, hi));
-    for (let index = 0; index < count; index += 1) {
-      const move = board.moveAt(ply, index);
-      board.make(move);
-      const isLost = defend(moves - 1, ply + 1);
-      board.unmake();
-      if (isLost) {
-        table.store(lo, hi, moves, true, move);
-        return true;
-      }
-    }
-    table.store(lo, hi, moves, false, 0);
-    return false;
-  }
-
-  /** Lists the attacker's moves, the likeliest first. Sorted by insertion, for there are few. */
-  function orderMoves(moves: number, ply: number, first: PackedMove): number {
-    const count = board.generate(ply);
-    const at = ply * 256;
-    for (let index = 0; index < count; index += 1) {
-      const move = board.moveAt(ply, index);
-      board.make(move);
-      let rank = board.isCheck() ? 0 : 64;
-      if (moves >= 3) rank += Math.min(63, board.countMoves());
-      board.unmake();
-      // Insertion keeps the generator's order among equals, so a search is the same every time.
-      if (move === first) rank = -1;
-      let place = index;
-      for (; place > 0 && ranks[at + place - 1]! > rank; place -= 1) {
-        ranks[at + place] = ranks[at + place - 1]!;
-        board.setMoveAt(ply, place, board.moveAt(ply, place - 1));
-      }
-      ranks[at + place] = rank;
-      board.setMoveAt(ply, place, move);
-    }
-    return count;
-  }
-
-  /** Defender to move: is every reply met by mate within `moves` (now mated when it has none)? */
-  function defend(moves: number, ply: number): boolean {
-    visit();
-    const count = board.generate(ply);
-    if (count === 0) return board.isCheck();
-    if (moves === 0) return false;
-    const killerAt = ply * 16 + Math.min(moves, 15);
-    const killer = killers[killerAt];
-    for (let index = 1; index < count; index += 1) {
-      if (board.moveAt(ply, index) !== killer) continue;
-      board.setMoveAt(ply, index, board.moveAt(ply, 0));
-      board.setMoveAt(ply, 0, killer);
-    }
-    for (let index = 0; index < count; index += 1) {
-      const reply = board.moveAt(ply, index);
-      board.make(reply);
-      const isMated = attack(moves, ply + 1);
-      board.unmake();
-      if (!isMated) {
-        killers[killerAt] = reply;
-        return false;
-      }
-    }
-    return true;
-  }
-
-  function listKeys(moves: number, ply: number): PackedMove[] {
-    const count = board.generate(ply);
-    const all = Array.from({ length: count }, (_, index) => board.moveAt(ply, index));
-    return all.filter((move) => {
-      board.make(move);
-      const isLost = defend(moves - 1, ply + 1);
-      board.unmake();
-      return isLost;
-    });
-  }
-
-  /** Makes the key and a longest defence, and so on to the mate; leaves the board as it was. */
-  function longestLine(key: PackedMove, mateInMoves: number): PackedMove[] {
-    const line = [key];
-    board.make(key);
-    for (let rest = mateInMoves - 1; rest > 0; rest -= 1) {
-      const ply = line.length;
-      const count = board.generate(ply);
-      const replies = Array.from({ length: count }, (_, index) => board.moveAt(ply, index));
-      const longest = replies.find((reply) => {
-        board.make(reply);
-        const isShorter = rest > 1 && attack(rest - 1, ply + 1);
-        board.unmake();
-        return !isShorter;
-      });
-      if (longest === undefined) throw new Error('a mate of minimal length has a longest defence');
-      board.make(longest);
-      const next = listKeys(rest, ply + 1)[0];
-      if (next === undefined) throw new Error('every defence of a proved mate has an answer');
-      board.make(next);
-      line.push(longest, next);
-    }
-    for (const _ of line) board.unmake();
-    return line;
-  }
-
-  function start(position: Position): void {
+  function start(position: Position, settings: BoundedSettings): void {
     board.load(position);
-    killers.fill(0);
-    nodes = 0;
-    nextReport = Infinity;
+    bounded.start(settings, false);
   }
 
   function prove(position: Position, limits: ProveLimits, onProgress?: OnProgress): ProveResult {
-    if (limits.maxMoves > LONGEST_MATE) throw new RangeError(`maxMoves is at most ${LONGEST_MATE}`);
-    start(position);
-    table.renew();
-    const { maxMoves, budgetNodes = Infinity } = limits;
-    reportEvery = Math.min(NODES_PER_REPORT, budgetNodes);
-    nextReport = reportEvery;
-    let noMateWithin = 0;
-    let why: 'stopped' | 'budget' = 'stopped';
-    report = () => {
-      if (nodes > budgetNodes) why = 'budget';
-      else if (onProgress?.({ noMateWithin, examining: noMateWithin + 1, nodes }) !== 'stop') return;
-      throw new Interrupted();
+    const { maxMoves, budgetNodes = Infinity, isBlocklessWanted = false } = limits;
+    if (maxMoves > LONGEST_MATE) throw new RangeError(`maxMoves is at most ${LONGEST_MATE}`);
+    const clock = clockOf(position, maxMoves);
+    const settings = {
+      clock,
+      isBlockless: limits.isBlockless ?? false,
+      isSecondRun: limits.isSecondRun ?? false,
     };
+    start(position, settings);
+    let noMateWithin = 0;
+    let found: Found | undefined;
+    const reportOf = (nodes: number) => ({
+      noMateWithin,
+      examining: noMateWithin + 1,
+      nodes,
+      ...(found === undefined ? {} : { atMost: found.mateInMoves }),
+    });
+    meter.start(budgetNodes, (nodes) => onProgress?.(reportOf(nodes)) ?? 'go');
+    const isCheckingTried = clock === undefined && !settings.isBlockless && !settings.isSecondRun;
     try {
       while (noMateWithin < maxMoves) {
         const length = noMateWithin + 1;
-        report();
-        if (attack(length, 0)) {
-          const keys = listKeys(length, 0);
-          const line = longestLine(keys[0]!, length);
-          return {
-            kind: 'mate',
-            mateInMoves: length,
-            keys: keys.map(unpackMove),
-            line: line.map(unpackMove),
-            nodes,
-          };
+        meter.report();
+        if (isCheckingTried && found === undefined && length >= CHECKING_FROM) {
+          const line = checking.find(maxMoves, CHECKING_NODES + meter.nodes() * CHECKING_SHARE);
+          if (line !== undefined) found = { mateInMoves: (line.length + 1) / 2, line };
         }
+        if (bounded.attack(length, 0)) return finish(position, settings, length, isBlocklessWanted);
         noMateWithin = length;
       }
     } catch (error) {
-      if (!(error instanceof Interrupted)) throw error;
-      return { kind: 'undecided', noMateWithin, nodes, why };
+      return endEarly(error, noMateWithin, found);
     }
-    return { kind: 'none', within: maxMoves, nodes };
+    return { kind: 'none', within: maxMoves, nodes: meter.nodes() };
+  }
+
+  function endEarly(error: unknown, noMateWithin: number, found: Found | undefined): ProveResult {
+    if (!(error instanceof Interrupted)) throw error;
+    const common = { noMateWithin, nodes: meter.nodes(), why: error.why };
+    if (found === undefined) return { kind: 'undecided', ...common };
+    const line = found.line.map(unpackMove);
+    const [key] = line;
+    if (key === undefined) throw new Error('a mate begins with a move');
+    return { kind: 'mate-at-most', mateInMoves: found.mateInMoves, key, line, ...common };
+  }
+
+  /** The length is proved: keys, line and the other count as far as the limits go. */
+  function finish(
+    position: Position,
+    settings: BoundedSettings,
+    mateInMoves: number,
+    isBlocklessWanted: boolean,
+  ): ProveResult {
+    const key = bounded.matingMove(0);
+    let keys = [key];
+    let line = [key];
+    let areAllKeys = false;
+    let blockless: BlocklessLength = { kind: 'open' };
+    try {
+      line = lines.fromAttacker(mateInMoves, 0, key);
+      keys = [key, ...bounded.listKeys(mateInMoves, 0).filter((move) => move !== key)];
+      areAllKeys = true;
+      if (isBlocklessWanted) blockless = findBlockless(position, settings, mateInMoves);
+    } catch (error) {
+      // The length stands; what was not finished is told as such.
+      if (!(error instanceof Interrupted)) throw error;
+    }
+    return {
+      kind: 'mate',
+      mateInMoves,
+      keys: keys.map(unpackMove),
+      areAllKeys,
+      line: line.map(unpackMove),
+      blockless,
+      nodes: meter.nodes(),
+    };
+  }
+
+  function findBlockless(
+    position: Position,
+    settings: BoundedSettings,
+    mateInMoves: number,
+  ): BlocklessLength {
+    start(position, { ...settings, isBlockless: true });
+    const length = bounded.findLength(mateInMoves - 1, 0);
+    return length === 0 ? { kind: 'same' } : { kind: 'shorter', mateInMoves: length };
+  }
+
+  /** Questions outside `within` have no limit. */
+  let isWithin = false;
+
+  function startAsking(position: Position, moves: number, { isBlockless = false }: AskOptions = {}): void {
+    start(position, { clock: clockOf(position, moves), isBlockless, isSecondRun: false });
+    if (!isWithin) meter.start(Infinity, () => 'go');
+  }
+
+  function listAll(): PackedMove[] {
+    const count = board.generate(0);
+    return Array.from({ length: count }, (_, index) => board.moveAt(0, index));
   }
 
   return {
     prove,
-    canMate(position, moves) {
-      start(position);
-      return moves > 0 && attack(moves, 0);
+    canMate(position, moves, options) {
+      startAsking(position, moves, options);
+      return moves > 0 && bounded.attack(moves, 0);
     },
-    listMatingMoves(position, moves) {
-      start(position);
-      return listKeys(moves, 0).map(unpackMove);
+    findLength(position, most, options) {
+      startAsking(position, most, options);
+      return bounded.findLength(most, 0);
+    },
+    isLost(position, moves, options) {
+      startAsking(position, moves, options);
+      return bounded.defend(moves, 0);
+    },
+    listMatingMoves(position, moves, options) {
+      startAsking(position, moves, options);
+      return bounded.listKeys(moves, 0).map(unpackMove);
+    },
+    findEscape(position, moves, preferred, options) {
+      startAsking(position, moves, options);
+      const replies = listAll();
+      const isFirst = (reply: PackedMove) =>
+        preferred !== undefined && isSameMove(unpackMove(reply), preferred);
+      const escape = [...replies.filter(isFirst), ...replies].find((reply) => {
+        bounded.make(reply, 0);
+        const isMet = moves > 0 && bounded.attack(moves, 1);
+        board.unmake();
+        return !isMet;
+      });
+      return escape === undefined ? undefined : unpackMove(escape);
+    },
+    findDefence(position, moves, options) {
+      startAsking(position, moves, options);
+      return lines.fromDefender(moves, 0).map(unpackMove);
+    },
+    findCheckingMate(position, most, budgetNodes) {
+      startAsking(position, most);
+      return checking.find(most, budgetNodes)?.map(unpackMove);
+    },
+    within(budgetNodes, onNodes, work) {
+      meter.start(budgetNodes, onNodes);
+      isWithin = true;
+      try {
+        return work();
+      } catch (error) {
+        if (!(error instanceof Interrupted)) throw error;
+        return undefined;
+      } finally {
+        isWithin = false;
+      }
     },
   };
-}
-
-/** Counts move sequences with the prover's own board, the last ply counted: its check against the published figures. */
-export function searchPerft(position: Position, plies: number): number {
-  const board = getSearchBoard();
-  board.load(position);
-  const count = (rest: number): number => {
-    if (rest === 1) return board.countMoves();
-    const moves = board.generate(rest);
-    let sum = 0;
-    for (let index = 0; index < moves; index += 1) {
-      board.make(board.moveAt(rest, index));
-      sum += count(rest - 1);
-      board.unmake();
-    }
-    return sum;
-  };
-  return plies === 0 ? 1 : count(plies);
-}
-
-/** The prover's own legal moves, for comparing it with the rules. */
-export function listSearchMoves(position: Position): Move[] {
-  const board = getSearchBoard();
-  board.load(position);
-  const count = board.generate(0);
-  return Array.from({ length: count }, (_, index) => unpackMove(board.moveAt(0, index)));
 }

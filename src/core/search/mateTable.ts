@@ -8,8 +8,9 @@ export interface MateTable {
   renew(): void;
   /** True: mates within `moves`; false: does not; undefined: not known. */
   find(hashLo: number, hashHi: number, moves: number): boolean | undefined;
-  /** The move that mated or looked best when this position was last seen; 0 = none. */
+  /** The move that mated when this position was last proved; 0 = none. */
   findMove(hashLo: number, hashHi: number): number;
+  /** A move is kept when a later entry of the same position comes without one. */
   store(hashLo: number, hashHi: number, moves: number, mates: boolean, move: number): void;
 }
 
@@ -17,6 +18,8 @@ export interface MateTable {
 const SIZE_BITS = 19;
 const SIZE = 1 << SIZE_BITS;
 const NEVER = 31;
+/** Lengths are kept in five bits, 31 meaning none. */
+export const LONGEST_MATE = 30;
 
 /** `bits 0..4` fewest moves proved to mate (31 = none), `bits 5..9` most moves proved not to, the rest a packed move. */
 export function createMateTable(): MateTable {
@@ -49,9 +52,10 @@ export function createMateTable(): MateTable {
       let refuted = isSame ? (facts[at]! >> 5) & 31 : 0;
       if (mates) proved = Math.min(proved, moves);
       else refuted = Math.max(refuted, moves);
+      const known = isSame && move === 0 ? facts[at]! >>> 10 : move;
       keysLo[at] = key;
       keysHi[at] = hashHi;
-      facts[at] = proved | (refuted << 5) | (move << 10);
+      facts[at] = proved | (refuted << 5) | (known << 10);
     },
   };
 }

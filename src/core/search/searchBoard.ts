@@ -19,61 +19,14 @@ import { buildAttackTables } from './tables';
 
 /** from | to << 6 | promotion << 12 (0 none, 1 knight .. 4 queen) | kind << 15. */
 export type PackedMove = number;
-const KIND_EN_PASSANT = 1;
-const KIND_CASTLING = 2;
-const KIND_DOUBLE_STEP = 3;
-
-const KNIGHT = 1;
-const BISHOP = 2;
-const ROOK = 3;
-const QUEEN = 4;
-const KING = 5;
-/** No position has more than 218 legal moves (from memory); one slot of the move stack. */
-const SLOT = 256;
-const MAX_PLIES = 128;
-const NOT_A_FILE = ~0x01010101;
-const NOT_H_FILE = ~0x80808080;
-
-// Places in `state`: what make and unmake keep.
-const TURN = 0;
-/** 1 white short, 2 white long, 4 and 8 black. */
-const CASTLING = 1;
-/** The square just passed when a pawn can capture there, as far as attacks go; else -1. */
-const PASSED = 2;
-const HASH_LO = 3;
-const HASH_HI = 4;
-/** Square of White's king, then of Black's. */
-const KINGS = 5;
-const UNDO_TOP = 7;
-
-// Places in `scratch`: what one generation keeps.
-const PURPOSE = 0;
-const TOP = 1;
-const TOTAL = 2;
-const MASK_LO = 3;
-const MASK_HI = 4;
-const PINNED_LO = 5;
-const PINNED_HI = 6;
-/** High word of the function that has just returned the low one. */
-const SECOND = 7;
-/** Own men that may uncover a line to the other king. */
-const UNCOVERING_LO = 8;
-const UNCOVERING_HI = 9;
-/** Word pairs by role: squares from which that role would check the other king. */
-const CHECKING = 10;
-/** Square of the mover's king. */
-const KING_SQUARE = 24;
-
-const LISTING = 0;
-const COUNTING = 1;
-const LISTING_CHECKS = 2;
-
 export interface SearchBoard {
   load(position: Position): void;
   /** Fills the slot of this ply with all legal moves and returns their number. */
   generate(ply: number): number;
   /** The same for the moves that may give check; every move that gives check is among them. */
   generateChecks(ply: number): number;
+  /** The same for captures and promotions. */
+  generateCaptures(ply: number): number;
   /** How many legal moves there are, without writing them down. */
   countMoves(): number;
   /** Is the side to move checkmated? */
@@ -83,6 +36,22 @@ export interface SearchBoard {
   make(move: PackedMove): void;
   unmake(): void;
   isCheck(): boolean;
+  /**
+   * Is this move, which was legal in a position one ply of the same side away, legal here too? Castling and en passant are
+   * answered "no" to be quick: it serves a guess that is tried before all moves are listed.
+   */
+  isStillLegal(move: PackedMove): boolean;
+  /** Code of the man a legal move takes, 0 for none: 1 + 6 * side + role, roles in the order of ROLES. */
+  capturedCode(move: PackedMove): number;
+  /** Code of the man on a square, 0 for none. */
+  codeAt(square: Square): number;
+  /** Is it a capture or a pawn's move, which sets the clock of the fifty-move rule back? */
+  isZeroing(move: PackedMove): boolean;
+  /** The square of the one line piece that gives check; -1 when there is no check, more than one, or another man gives it. */
+  findLineChecker(): Square;
+  isWhiteToMove(): boolean;
+  /** Can neither side ever mate, by material alone? The same rule as in `rules`. */
+  isDeadByMaterial(): boolean;
   /** Two words that tell positions apart: men, side, rights, and the passed square when it matters. */
   hashLo(): number;
   hashHi(): number;
@@ -107,6 +76,65 @@ export function getSearchBoard(): SearchBoard {
 function createSearchBoard(): SearchBoard {
   // Held here: a test runner's realm looks every global up anew, which made the rules' tests three times slower.
   const { clz32, imul } = Math;
+
+  // Numbers with names stand in here too: a bundler makes `var` of a module's constants, and the compiler of the engine then
+  // reads each one anew, which took a third of the speed.
+  const KIND_EN_PASSANT = 1;
+  const KIND_CASTLING = 2;
+  const KIND_DOUBLE_STEP = 3;
+
+  const KNIGHT = 1;
+  const BISHOP = 2;
+  const ROOK = 3;
+  const QUEEN = 4;
+  const KING = 5;
+  /** No position has more than 218 legal moves (from memory); one slot of the move stack. */
+  const SLOT = 256;
+  const MAX_PLIES = 128;
+  const NOT_A_FILE = ~0x01010101;
+  const NOT_H_FILE = ~0x80808080;
+
+  // Places in `state`: what make and unmake keep.
+  const TURN = 0;
+  /** 1 white short, 2 white long, 4 and 8 black. */
+  const CASTLING = 1;
+  /** The square just passed when a pawn can capture there, as far as attacks go; else -1. */
+  const PASSED = 2;
+  const HASH_LO = 3;
+  const HASH_HI = 4;
+  /** Square of White's king, then of Black's. */
+  const KINGS = 5;
+  const UNDO_TOP = 7;
+
+  // Places in `scratch`: what one generation keeps.
+  const PURPOSE = 0;
+  const TOP = 1;
+  const TOTAL = 2;
+  const MASK_LO = 3;
+  const MASK_HI = 4;
+  const PINNED_LO = 5;
+  const PINNED_HI = 6;
+  /** High word of the function that has just returned the low one. */
+  const SECOND = 7;
+  /** Own men that may uncover a line to the other king. */
+  const UNCOVERING_LO = 8;
+  const UNCOVERING_HI = 9;
+  /** Word pairs by role: squares from which that role would check the other king. */
+  const CHECKING = 10;
+  /** Square of the mover's king. */
+  const KING_SQUARE = 24;
+  /** What captures land on. */
+  const TARGET_LO = 25;
+  const TARGET_HI = 26;
+
+  /** a1, c1 ... b2, d2 ...: the same word for both halves. */
+  const DARK_SQUARES = 0xaa55aa55 | 0;
+
+  const LISTING = 0;
+  const COUNTING = 1;
+  const LISTING_CHECKS = 2;
+  const LISTING_CAPTURES = 3;
+
   const { knight, king, pawn, between, line } = buildAttackTables();
   const {
     diagonalMask,
@@ -124,8 +152,8 @@ function createSearchBoard(): SearchBoard {
   const men = new Int8Array(128);
   const state = new Int32Array(32);
   const scratch = new Int32Array(32);
-  /** Six numbers a ply: move, captured code, castling, passed, hash. */
-  const undo = new Int32Array(MAX_PLIES * 6);
+  /** Four numbers a ply: move; captured code, castling and passed square together; hash. */
+  const undo = new Int32Array(MAX_PLIES * 4);
   const moves = new Int32Array(MAX_PLIES * SLOT);
   const castlingKept = new Int32Array(64).fill(15);
   castlingKept.set([13, 15, 15, 15, 12, 15, 15, 14], 0);
@@ -207,13 +235,6 @@ function createSearchBoard(): SearchBoard {
     flip(code, square);
   }
 
-  function lift(square: number): number {
-    const code = men[square]!;
-    men[square] = 0;
-    flip(code, square);
-    return code;
-  }
-
   function flip(code: number, square: number): void {
     const bit = 1 << (square & 31);
     const word = square >> 5;
@@ -274,9 +295,20 @@ function createSearchBoard(): SearchBoard {
     if (scratch[PURPOSE] === LISTING_CHECKS && !isUncovering(from)) {
       lo &= scratch[CHECKING + (role << 1)]!;
       hi &= scratch[CHECKING + (role << 1) + 1]!;
+    } else if (scratch[PURPOSE] === LISTING_CAPTURES) {
+      lo &= scratch[TARGET_LO]!;
+      hi &= scratch[TARGET_HI]!;
     }
-    for (; lo !== 0; lo &= lo - 1) add(from, lowestBit(lo), 0);
-    for (; hi !== 0; hi &= hi - 1) add(from, 32 + lowestBit(hi), 0);
+    let top = scratch[TOP]!;
+    for (; lo !== 0; lo &= lo - 1) {
+      moves[top] = from | (lowestBit(lo) << 6);
+      top += 1;
+    }
+    for (; hi !== 0; hi &= hi - 1) {
+      moves[top] = from | ((32 + lowestBit(hi)) << 6);
+      top += 1;
+    }
+    scratch[TOP] = top;
   }
 
   /** Own men alone between the king and a line piece that aims at it: they may move along that line only. */
@@ -352,6 +384,10 @@ function createSearchBoard(): SearchBoard {
     const throughHi = square < 32 ? occHi : occHi & ~bit;
     let lo = king[square << 1]! & ~sets[24 + 2 * us]!;
     let hi = king[(square << 1) + 1]! & ~sets[25 + 2 * us]!;
+    if (scratch[PURPOSE] === LISTING_CAPTURES) {
+      lo &= scratch[TARGET_LO]!;
+      hi &= scratch[TARGET_HI]!;
+    }
     while ((lo | hi) !== 0) {
       const to = lo !== 0 ? lowestBit(lo) : 32 + lowestBit(hi);
       if (lo !== 0) lo &= lo - 1;
@@ -418,6 +454,10 @@ function createSearchBoard(): SearchBoard {
     }
     if (isLast) {
       for (let role = QUEEN; role >= KNIGHT; role -= 1) add(from, to, role << 12);
+      return;
+    }
+    if (scratch[PURPOSE] === LISTING_CAPTURES) {
+      if ((scratch[TARGET_LO + word]! & bit) !== 0) add(from, to, extra);
       return;
     }
     const mayCheck = (scratch[CHECKING + word]! & bit) !== 0 || isUncovering(from);
@@ -518,11 +558,13 @@ function createSearchBoard(): SearchBoard {
     scratch[KING_SQUARE] = state[KINGS + us]!;
     const checkers = findCheckMask(us, occLo, occHi);
     if (purpose === LISTING_CHECKS) findCheckingSquares(us, occLo, occHi);
+    scratch[TARGET_LO] = sets[26 - 2 * us]!;
+    scratch[TARGET_HI] = sets[27 - 2 * us]!;
     if (checkers < 2) {
       findPins(us);
       walkPieces(us, occLo, occHi);
       walkPawns(us, occLo, occHi);
-      if (checkers === 0) walkCastling(us, occLo, occHi);
+      if (checkers === 0 && purpose !== LISTING_CAPTURES) walkCastling(us, occLo, occHi);
     }
     walkKing(us, occLo, occHi);
   }
@@ -578,89 +620,209 @@ function createSearchBoard(): SearchBoard {
     return counted() === 0;
   }
 
+  /** Written out flat, with the hash in locals: nested calls and a word of state at a time took twice as long. */
   function make(move: PackedMove): void {
     const from = move & 63;
     const to = (move >> 6) & 63;
     const promotion = (move >> 12) & 7;
     const kind = move >> 15;
     const us = state[TURN]!;
+    const rights = state[CASTLING]!;
+    const passed = state[PASSED]!;
     const victim = kind === KIND_EN_PASSANT ? to + (us === 0 ? -8 : 8) : to;
-    const top = state[UNDO_TOP]!;
     const captured = men[victim]!;
-    undo[top] = move;
-    undo[top + 1] = captured;
-    undo[top + 2] = state[CASTLING]!;
-    undo[top + 3] = state[PASSED]!;
-    undo[top + 4] = state[HASH_LO]!;
-    undo[top + 5] = state[HASH_HI]!;
-    state[UNDO_TOP] = top + 6;
-    if (captured !== 0) {
-      lift(victim);
-      addKey((captured << 6) | victim);
-    }
-    const code = lift(from);
+    const code = men[from]!;
     const placed = promotion === 0 ? code : 1 + us * 6 + promotion;
-    put(placed, to);
-    addKey((code << 6) | from);
-    addKey((placed << 6) | to);
-    if (code === 1 + us * 6 + KING) state[KINGS + us] = to;
-    if (kind === KIND_CASTLING) {
-      const corner = to > from ? from + 3 : from - 4;
-      const rook = lift(corner);
-      put(rook, (from + to) >> 1);
-      addKey((rook << 6) | corner);
-      addKey((rook << 6) | ((from + to) >> 1));
+    const top = state[UNDO_TOP]!;
+    let hashLo = state[HASH_LO]!;
+    let hashHi = state[HASH_HI]!;
+    undo[top] = move;
+    undo[top + 1] = captured | (rights << 4) | ((passed + 1) << 8);
+    undo[top + 2] = hashLo;
+    undo[top + 3] = hashHi;
+    state[UNDO_TOP] = top + 4;
+    if (captured !== 0) {
+      flip(captured, victim);
+      men[victim] = 0;
+      const key = ((captured << 6) | victim) << 1;
+      hashLo ^= keys[key]!;
+      hashHi ^= keys[key + 1]!;
     }
-    setRights(state[CASTLING]! & castlingKept[from]! & castlingKept[to]!);
-    setPassed(kind === KIND_DOUBLE_STEP ? (from + to) >> 1 : -1, us);
+    shift(code, placed, from, to, us);
+    const fromKey = ((code << 6) | from) << 1;
+    const toKey = ((placed << 6) | to) << 1;
+    hashLo ^= keys[fromKey]! ^ keys[toKey]! ^ keys[15 << 7]!;
+    hashHi ^= keys[fromKey + 1]! ^ keys[toKey + 1]! ^ keys[(15 << 7) + 1]!;
+    if (code === 6 + us * 6) {
+      state[KINGS + us] = to;
+      if (kind === KIND_CASTLING) {
+        const corner = to > from ? from + 3 : from - 4;
+        const beside = (from + to) >> 1;
+        const rook = code - 2;
+        shift(rook, rook, corner, beside, us);
+        hashLo ^= keys[((rook << 6) | corner) << 1]! ^ keys[((rook << 6) | beside) << 1]!;
+        hashHi ^= keys[(((rook << 6) | corner) << 1) + 1]! ^ keys[(((rook << 6) | beside) << 1) + 1]!;
+      }
+    }
+    if (rights !== 0) {
+      const kept = rights & castlingKept[from]! & castlingKept[to]!;
+      if (kept !== rights) {
+        state[CASTLING] = kept;
+        hashLo ^= keys[((13 << 6) | rights) << 1]! ^ keys[((13 << 6) | kept) << 1]!;
+        hashHi ^= keys[(((13 << 6) | rights) << 1) + 1]! ^ keys[(((13 << 6) | kept) << 1) + 1]!;
+      }
+    }
+    if (passed >= 0) {
+      hashLo ^= keys[((14 << 6) | passed) << 1]!;
+      hashHi ^= keys[(((14 << 6) | passed) << 1) + 1]!;
+      state[PASSED] = -1;
+    }
+    if (kind === KIND_DOUBLE_STEP && isPassedInReach((from + to) >> 1, us)) {
+      const square = (from + to) >> 1;
+      state[PASSED] = square;
+      hashLo ^= keys[((14 << 6) | square) << 1]!;
+      hashHi ^= keys[(((14 << 6) | square) << 1) + 1]!;
+    }
     state[TURN] = us ^ 1;
-    addKey(15 << 6);
+    state[HASH_LO] = hashLo;
+    state[HASH_HI] = hashHi;
   }
 
-  function setRights(rights: number): void {
-    const before = state[CASTLING]!;
-    if (before === rights) return;
-    addKey((13 << 6) | before);
-    addKey((13 << 6) | rights);
-    state[CASTLING] = rights;
+  /** Takes a man from one square to an empty one, turning into `placed` on the way. */
+  function shift(code: number, placed: number, from: number, to: number, us: number): void {
+    men[from] = 0;
+    men[to] = placed;
+    const fromBit = 1 << (from & 31);
+    const toBit = 1 << (to & 31);
+    const fromWord = from >> 5;
+    const toWord = to >> 5;
+    const at = ((code - 1) << 1) + fromWord;
+    const placedAt = ((placed - 1) << 1) + toWord;
+    const army = 24 + (us << 1);
+    sets[at] = sets[at]! ^ fromBit;
+    sets[placedAt] = sets[placedAt]! ^ toBit;
+    sets[army + fromWord] = sets[army + fromWord]! ^ fromBit;
+    sets[army + toWord] = sets[army + toWord]! ^ toBit;
   }
 
-  /** Kept only when a pawn of the side that answers attacks the square: else it changes nothing. */
-  function setPassed(square: number, us: number): void {
-    const before = state[PASSED]!;
-    if (before >= 0) addKey((14 << 6) | before);
-    state[PASSED] = -1;
-    if (square < 0) return;
+  /** A passed square is kept only when a pawn of the side that answers attacks it: else it changes nothing. */
+  function isPassedInReach(square: number, us: number): boolean {
     const at = ((us << 6) | square) << 1;
     const theirs = (us ^ 1) * 12;
-    if (((pawn[at]! & sets[theirs]!) | (pawn[at + 1]! & sets[theirs + 1]!)) === 0) return;
-    state[PASSED] = square;
-    addKey((14 << 6) | square);
+    return ((pawn[at]! & sets[theirs]!) | (pawn[at + 1]! & sets[theirs + 1]!)) !== 0;
   }
 
   function unmake(): void {
-    const top = state[UNDO_TOP]! - 6;
-    state[UNDO_TOP] = top;
+    const top = state[UNDO_TOP]! - 4;
     const move = undo[top]!;
-    const captured = undo[top + 1]!;
-    state[CASTLING] = undo[top + 2]!;
-    state[PASSED] = undo[top + 3]!;
-    state[HASH_LO] = undo[top + 4]!;
-    state[HASH_HI] = undo[top + 5]!;
+    const kept = undo[top + 1]!;
+    const from = move & 63;
+    const to = (move >> 6) & 63;
     const us = state[TURN]! ^ 1;
+    const placed = men[to]!;
+    const code = ((move >> 12) & 7) === 0 ? placed : 1 + us * 6;
+    const captured = kept & 15;
+    state[UNDO_TOP] = top;
+    state[CASTLING] = (kept >> 4) & 15;
+    state[PASSED] = (kept >> 8) - 1;
+    state[HASH_LO] = undo[top + 2]!;
+    state[HASH_HI] = undo[top + 3]!;
     state[TURN] = us;
+    shift(placed, code, to, from, us);
+    if (code === 6 + us * 6) {
+      state[KINGS + us] = from;
+      if (move >> 15 === KIND_CASTLING) {
+        const corner = to > from ? from + 3 : from - 4;
+        shift(code - 2, code - 2, (from + to) >> 1, corner, us);
+      }
+    }
+    if (captured !== 0) put(captured, move >> 15 === KIND_EN_PASSANT ? to + (us === 0 ? -8 : 8) : to);
+  }
+
+  function isOnSet(set: Int32Array, index: number, square: number): boolean {
+    return (set[(index << 1) + (square >> 5)]! & (1 << (square & 31))) !== 0;
+  }
+
+  /** Does the man on `from` reach `to` by its way of moving? Pawns straight and slantwise, castling left out. */
+  function isReached(from: number, to: number, us: number): boolean {
+    const role = men[from]! - 1 - us * 6;
+    if (role === KNIGHT) return isOnSet(knight, from, to);
+    if (role === KING) return isOnSet(king, from, to);
+    if (role === 0) {
+      if (isOnSet(pawn, (us << 6) | from, to)) return men[to] !== 0;
+      const step = us === 0 ? 8 : -8;
+      if (men[to] !== 0) return false;
+      return to - from === step || (to - from === 2 * step && men[from + step] === 0);
+    }
+    if (!isOnSet(line, (from << 6) | to, to)) return false;
+    const isStraight = ((from ^ to) & 7) === 0 || from >> 3 === to >> 3;
+    if (role !== QUEEN && isStraight !== (role === ROOK)) return false;
+    const at = ((from << 6) | to) << 1;
+    const isFreeLo = between[at]! & (sets[24]! | sets[26]!);
+    return (isFreeLo | (between[at + 1]! & (sets[25]! | sets[27]!))) === 0;
+  }
+
+  function isStillLegal(move: PackedMove): boolean {
+    const us = state[TURN]!;
     const from = move & 63;
     const to = (move >> 6) & 63;
     const kind = move >> 15;
-    const placed = lift(to);
-    const code = ((move >> 12) & 7) === 0 ? placed : 1 + us * 6;
-    put(code, from);
-    if (code === 1 + us * 6 + KING) state[KINGS + us] = from;
-    if (kind === KIND_CASTLING) {
-      const corner = to > from ? from + 3 : from - 4;
-      put(lift((from + to) >> 1), corner);
-    }
-    if (captured !== 0) put(captured, kind === KIND_EN_PASSANT ? to + (us === 0 ? -8 : 8) : to);
+    if (kind === KIND_EN_PASSANT || kind === KIND_CASTLING) return false;
+    const code = men[from]!;
+    if (code === 0 || code > 6 !== (us === 1)) return false;
+    const target = men[to]!;
+    if (target !== 0 && target > 6 === (us === 1)) return false;
+    // The kind is part of the move: another man may stand there now.
+    const isPawn = code === 1 + us * 6;
+    const isLast = to < 8 || to > 55;
+    if ((((move >> 12) & 7) !== 0) !== (isPawn && isLast)) return false;
+    if ((kind === KIND_DOUBLE_STEP) !== (isPawn && (to - from === 16 || from - to === 16))) return false;
+    if (!isReached(from, to, us)) return false;
+    make(move);
+    const isSafe = !isAttacked(state[KINGS + us]!, us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
+    unmake();
+    return isSafe;
+  }
+
+  function findLineChecker(): Square {
+    const us = state[TURN]!;
+    const lo = attackersOf(state[KINGS + us]!, us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
+    const hi = scratch[SECOND]!;
+    if ((lo | hi) === 0 || !isSingle(lo, hi)) return -1;
+    const square = lo !== 0 ? lowestBit(lo) : 32 + lowestBit(hi);
+    const role = men[square]! - 1 - (us ^ 1) * 6;
+    return role === BISHOP || role === ROOK || role === QUEEN ? square : -1;
+  }
+
+  function isDeadByMaterial(): boolean {
+    const heavy =
+      sets[0]! |
+      sets[1]! |
+      sets[12]! |
+      sets[13]! |
+      sets[6]! |
+      sets[7]! |
+      sets[8]! |
+      sets[9]! |
+      sets[18]! |
+      sets[19]! |
+      sets[20]! |
+      sets[21]!;
+    if (heavy !== 0) return false;
+    const knights = countBits(sets[2]! | sets[14]!) + countBits(sets[3]! | sets[15]!);
+    const bishopsLo = sets[4]! | sets[16]!;
+    const bishopsHi = sets[5]! | sets[17]!;
+    const bishops = countBits(bishopsLo) + countBits(bishopsHi);
+    if (knights + bishops <= 1) return true;
+    if (knights > 0) return false;
+    const dark = (bishopsLo & DARK_SQUARES) | (bishopsHi & DARK_SQUARES);
+    const light = (bishopsLo & ~DARK_SQUARES) | (bishopsHi & ~DARK_SQUARES);
+    return dark === 0 || light === 0;
+  }
+
+  function capturedCode(move: PackedMove): number {
+    const to = (move >> 6) & 63;
+    return move >> 15 === KIND_EN_PASSANT ? 1 + (state[TURN]! ^ 1) * 6 : men[to]!;
   }
 
   function codeOf({ side, role }: Man): number {
@@ -681,21 +843,25 @@ function createSearchBoard(): SearchBoard {
     });
     state[TURN] = us;
     if (us === 1) addKey(15 << 6);
-    addKey(13 << 6);
-    setRights(
+    const rights =
       (castling.white.short ? 1 : 0) |
-        (castling.white.long ? 2 : 0) |
-        (castling.black.short ? 4 : 0) |
-        (castling.black.long ? 8 : 0),
-    );
+      (castling.white.long ? 2 : 0) |
+      (castling.black.short ? 4 : 0) |
+      (castling.black.long ? 8 : 0);
+    state[CASTLING] = rights;
+    addKey((13 << 6) | rights);
     state[PASSED] = -1;
-    setPassed(enPassant ?? -1, us ^ 1);
+    if (enPassant !== undefined && isPassedInReach(enPassant, us ^ 1)) {
+      state[PASSED] = enPassant;
+      addKey((14 << 6) | enPassant);
+    }
   }
 
   return {
     load,
     generate: (ply) => listInto(ply, LISTING),
     generateChecks: (ply) => listInto(ply, LISTING_CHECKS),
+    generateCaptures: (ply) => listInto(ply, LISTING_CAPTURES),
     countMoves() {
       scratch[TOTAL] = 0;
       walk(COUNTING);
@@ -712,6 +878,13 @@ function createSearchBoard(): SearchBoard {
       const us = state[TURN]!;
       return isAttacked(state[KINGS + us]!, us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
     },
+    isStillLegal,
+    capturedCode,
+    codeAt: (square) => men[square]!,
+    isZeroing: (move) => men[move & 63] === 1 + state[TURN]! * 6 || capturedCode(move) !== 0,
+    findLineChecker,
+    isWhiteToMove: () => state[TURN] === 0,
+    isDeadByMaterial,
     hashLo: () => state[HASH_LO]!,
     hashHi: () => state[HASH_HI]!,
   };

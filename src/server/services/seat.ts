@@ -2,6 +2,7 @@ import type { NewAttempt, SeatHome, SeatRound, StoredAttempt } from '@/contracts
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId } from '@/contracts/ids';
 import { judgeAnswer } from '@/core/exercises';
+import { trimToSeat } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
 import type { StudentActor } from '../auth/actors';
 import { findAssignment, listAssignmentsOfStudent, lockRound, openRound } from '../data/assignments';
@@ -51,7 +52,12 @@ export async function openSeatRound(
     setName: assignment.setName,
     tasks: tasks.map((task) => {
       const tries = attempts.filter(({ taskId }) => taskId === task.taskId);
-      return { ...task, tries: tries.length, isSolved: tries.some(({ outcome }) => outcome === 'right') };
+      return {
+        ...task,
+        solution: trimToSeat(task.solution),
+        tries: tries.length,
+        isSolved: tries.some(({ outcome }) => outcome === 'right'),
+      };
     }),
   });
 }

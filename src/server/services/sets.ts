@@ -31,11 +31,11 @@ import {
 import { createMateTask, findMateTask, listTasksOfVersion, type SolvedTask } from '../data/tasks';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
 
-/** The longest mate that is stored now; the next prover raises it. */
-const MAX_MATE_MOVES = 3;
-/** About half a minute of one thread; beyond it the answer is "undecided". */
-const PROOF_BUDGET_NODES = 60_000_000;
-const PROVER_VERSION = 1;
+/** The longest mate that is stored. */
+const MAX_MATE_MOVES = 8;
+/** About half a minute of one thread each for the proof, its tree and the second run; beyond it nothing is claimed. */
+const PROOF_BUDGET_NODES = 40_000_000;
+const PROVER_VERSION = 2;
 
 /** All sets of the club: its coaches share them. */
 export function listOwnSets(actor: CoachActor): Promise<SetSummary[]> {
@@ -150,6 +150,8 @@ async function proveTask(fen: string): Promise<Result<MadeTask, ServiceFault>> {
       return failure({ code: 'puzzle/no-mate', within: answer.within });
     case 'undecided':
       return failure({ code: 'puzzle/undecided', noMateWithin: answer.noMateWithin });
+    case 'uncertified':
+      return failure({ code: 'puzzle/uncertified', mateInMoves: answer.mateInMoves });
     case 'busy':
       return failure({ code: 'workers/busy' });
     case 'not-a-position':

@@ -2,9 +2,10 @@
 import { Button } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import { makeSquareName } from '@/core/board';
+import type { Verdict } from '@/core/exercises';
 import { makeMoveText, parseMoveText, type MoveText } from '@/core/notation';
 import { findCaptured, listLegalMovesFrom, playMove, type Move, type Position } from '@/core/rules';
-import { moveSentence, ROLE_WORDS } from '@/text';
+import { moveSentence, ROLE_WORDS, takenText } from '@/text';
 import { Board, type Drop, type HandRules } from '@/ui/board';
 import classes from './PlayPlayer.module.css';
 import type { PlayAction, PlayState } from './playState';
@@ -16,8 +17,11 @@ const REPLY_MS = 650;
 export interface PlayWords {
   readonly question: string;
   readonly right: string;
-  /** `reply` is the refutation in words. */
-  readonly wrong: (reply: string | undefined) => string;
+  /** Said when the line that refutes the move has been played: its first reply, and what is lost along it. */
+  readonly wrong: (
+    verdict: Verdict,
+    shown: { readonly reply: string | undefined; readonly taken: string },
+  ) => string;
 }
 
 /** The player of every task that is answered by moves: board, replies, take-back, hint, try again. */
@@ -78,7 +82,7 @@ export function PlayPlayer(props: {
       </div>
       <div className={classes.answer}>
         <div className={classes.said} aria-live="polite">
-          {isSettled && <Said {...props} steps={steps} position={position} />}
+          {isSettled ? <Said {...props} steps={steps} position={position} /> : steps[shown - 1]?.sentence}
         </div>
         <div className={classes.buttons}>
           <PlayButtons {...props} isSettled={isSettled} />
@@ -108,28 +112,45 @@ function listSteps(home: Position, moves: readonly MoveText[]): Step[] {
 }
 
 /**
- * How many of the moves are on the board: the student's own at once, the answer to it a moment later. What was there when
- * the player opened is shown whole.
+ * How many of the moves are on the board: the student's own at once, what answers it one by one. What was there when the player
+ * opened is shown whole, and so is what is left after taking back.
  */
 function useShownPlies(moves: readonly MoveText[]): number {
-  const [settled, setSettled] = useState(moves);
-  const isAnswered = moves.length > 0 && moves.length % 2 === 0;
-  const isWaiting = isAnswered && settled !== moves;
+  const [state, setState] = useState({ moves, shown: moves.length });
+  const isNew = state.moves !== moves;
+  const shown = isNew ? pliesAtOnce(state.moves.slice(0, state.shown), moves) : state.shown;
+  if (isNew) setState({ moves, shown });
+  const isWaiting = shown < moves.length;
   useEffect(() => {
     if (!isWaiting) return undefined;
-    const timer = setTimeout(() => setSettled(moves), REPLY_MS);
+    const timer = setTimeout(() => setState({ moves, shown: shown + 1 }), REPLY_MS);
     return () => clearTimeout(timer);
-  }, [isWaiting, moves]);
-  return isWaiting ? moves.length - 1 : moves.length;
+  }, [isWaiting, moves, shown]);
+  return shown;
+}
+
+/** What is on the board already stays, and one more move is shown with it. */
+function pliesAtOnce(before: readonly MoveText[], moves: readonly MoveText[]): number {
+  const isContinued = before.every((move, ply) => moves[ply] === move);
+  return isContinued ? Math.min(moves.length, before.length + 1) : moves.length;
+}
+
+/** The first reply of the refutation in words, and what the line takes, the student's own move included. */
+function tellRefutation(home: Position, steps: readonly Step[], plies: number) {
+  const first = steps.length - plies;
+  const before = steps[first - 2]?.after ?? home;
+  const line = steps.slice(Math.max(0, first - 1)).map(({ move }) => makeMoveText(move));
+  return { reply: plies === 0 ? undefined : steps[first]?.sentence, taken: takenText(before, line) };
 }
 
 function Said(props: {
+  readonly home: Position;
   readonly play: PlayState;
   readonly words: PlayWords;
   readonly steps: readonly Step[];
   readonly position: Position;
 }) {
-  const { play, words, steps, position } = props;
+  const { home, play, words, steps, position } = props;
   const last = steps.at(-1)?.sentence;
   switch (play.phase.kind) {
     case 'thinking': {
@@ -143,7 +164,10 @@ function Said(props: {
       return 'Did your hand slip? You may take this move back once.';
     case 'ended':
       if (play.phase.verdict.outcome === 'right') return <strong>{words.right}</strong>;
-      return words.wrong(play.phase.verdict.refutation === undefined ? undefined : last);
+      return words.wrong(
+        play.phase.verdict,
+        tellRefutation(home, steps, play.phase.verdict.refutation.length),
+      );
   }
 }
 

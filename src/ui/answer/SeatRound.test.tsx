@@ -3,14 +3,13 @@ import { playByKeys, renderUi } from '../../../tests/support/renderUi';
 import { positionOf } from '../../../tests/fixtures/positions';
 import type { NewAttempt, SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import type { AssignmentId, RoundId, TaskId } from '@/contracts/ids';
-import { makeMateTask } from '@/core/compose';
-import { createMateSearch } from '@/core/search';
+import { createTaskSearches, makeMateTask } from '@/core/compose';
 import { SeatRound } from './SeatRound';
 
-const search = createMateSearch();
+const searches = createTaskSearches();
 
 function taskOf(taskId: number, fen: string): SeatTask {
-  const made = makeMateTask(search, positionOf(fen), { maxMoves: 3 });
+  const made = makeMateTask(searches, positionOf(fen), { maxMoves: 3 });
   if (made.kind !== 'task') throw new Error(made.kind);
   return {
     taskId: taskId as TaskId,

@@ -126,13 +126,14 @@ function TaskPlayer(props: {
   const words: PlayWords = {
     question: mateQuestion(home.turn, task.mateInMoves),
     right: rightSentence(task.mateInMoves),
-    wrong: (reply) =>
-      wrongSentence(
-        props.play.phase.kind === 'ended' ? props.play.phase.verdict.diagnoses[0] : undefined,
-        opponentOf(home.turn),
-        task.mateInMoves,
-        reply,
-      ),
+    wrong: (verdict, shown) =>
+      wrongSentence({
+        diagnosis: verdict.diagnoses[0],
+        fate: verdict.fate,
+        defender: opponentOf(home.turn),
+        mateInMoves: task.mateInMoves,
+        ...shown,
+      }),
   };
   return <PlayPlayer {...props} home={home} words={words} />;
 }

@@ -1,12 +1,11 @@
-import { makeMateTask } from '@/core/compose';
+import { createTaskSearches, makeMateTask } from '@/core/compose';
 import { mateFamily } from '@/core/exercises';
-import { createMateSearch } from '@/core/search';
 import { positionOf } from '../../../tests/fixtures/positions';
 import { answerMoves, FRESH_PLAY, reducePlay, type PlayAction, type PlayJudge } from './playState';
 import { placeOf, playOf, readPlace } from './seatPlace';
 
 function judgeOf(fen: string): PlayJudge {
-  const made = makeMateTask(createMateSearch(), positionOf(fen), { maxMoves: 3 });
+  const made = makeMateTask(createTaskSearches(), positionOf(fen), { maxMoves: 3 });
   if (made.kind !== 'task') throw new Error(made.kind);
   return {
     respond: (moves) => mateFamily.respond(made.task, made.graph, moves),

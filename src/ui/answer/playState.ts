@@ -91,12 +91,11 @@ function playMoveText(state: PlayState, move: MoveText, judge: PlayJudge): PlayS
 }
 
 function endWrong(state: PlayState, verdict: Verdict): PlayState {
-  const moves = verdict.refutation === undefined ? state.moves : [...state.moves, verdict.refutation];
-  return { ...state, moves, phase: { kind: 'ended', verdict } };
+  return { ...state, moves: [...state.moves, ...verdict.refutation], phase: { kind: 'ended', verdict } };
 }
 
 /** The student's answer without the refutation, as it is stored and judged. */
 export function answerMoves({ moves, phase }: PlayState): readonly MoveText[] {
-  const isRefuted = phase.kind === 'ended' && phase.verdict.refutation !== undefined;
-  return isRefuted ? moves.slice(0, -1) : moves;
+  const shown = phase.kind === 'ended' ? phase.verdict.refutation.length : 0;
+  return moves.slice(0, moves.length - shown);
 }

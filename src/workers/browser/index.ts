@@ -1,1 +1,1 @@
-export { createProverClient, startProveWorker, type ProverOutcome } from './proverClient';
+export { createSearchClient, startSearchWorker, type Asked } from './searchClient';

@@ -1,8 +1,10 @@
 import path from 'node:path';
 import { Piscina } from 'piscina';
-import type { MakeMateTaskQuestion, MateTaskAnswer } from '../protocol';
+import type { AnswerTo, Question } from '../protocol';
 
-export type PoolAnswer = MateTaskAnswer | { readonly kind: 'busy' };
+export interface Busy {
+  readonly kind: 'busy';
+}
 
 /** Questions waiting beyond this are refused at once rather than left hanging. */
 const MOST_WAITING = 64;
@@ -20,11 +22,17 @@ function getPool(): Piscina {
   return pool;
 }
 
-/** Asks the worker threads; the calling thread never computes. 'busy' when too many questions wait. */
-export async function askPool(question: MakeMateTaskQuestion): Promise<PoolAnswer> {
+/**
+ * Asks the worker threads; the calling thread never computes. A question carries its own budget. 'busy' when too many wait;
+ * `signal` ends the question and replaces its thread.
+ */
+export async function askPool<Q extends Question>(
+  question: Q,
+  signal?: AbortSignal,
+): Promise<AnswerTo<Q> | Busy> {
   const threads = getPool();
   if (threads.queueSize >= MOST_WAITING) return { kind: 'busy' };
-  return (await threads.run(question)) as MateTaskAnswer;
+  return (await threads.run(question, signal === undefined ? {} : { signal })) as AnswerTo<Q>;
 }
 
 /** Ends the threads once their work is done. */

@@ -2,13 +2,17 @@ import { parseMoveText } from '@/core/notation';
 import { solutionGraphSchema } from '@/core/puzzles';
 import { findOutcome, listLegalMoves, playMove } from '@/core/rules';
 import { positionOf } from '../../../tests/fixtures/positions';
-import { answerMakeMateTask, answerProve } from '.';
+import type { Progress, Question } from '../protocol';
+import { answerQuestion } from '.';
 
 const MATE_IN_2 = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
+const MIDDLEGAME = 'r4rk1/1pp1qppp/p1np1n2/2b1p1B1/2B1P1b1/P1NP1N2/1PP1QPPP/R4RK1 w - - 0 10';
+const makeTask = (fen: string, budgetNodes = 1e6) =>
+  answerQuestion({ kind: 'make-mate-task', fen, maxMoves: 3, budgetNodes });
 
 test('a proof comes back with keys in words and a line of squares that is legal and mates', () => {
-  const answer = answerProve({ kind: 'prove', fen: MATE_IN_2, maxMoves: 3 });
-  expect(answer).toMatchObject({ kind: 'mate', mateInMoves: 2, keys: ['Rd8+'] });
+  const answer = answerQuestion({ kind: 'prove', fen: MATE_IN_2, maxMoves: 3 });
+  expect(answer).toMatchObject({ kind: 'mate', mateInMoves: 2, keys: ['Rd8+'], mateNoBlocks: 1 });
   if (answer.kind !== 'mate') return;
   let position = positionOf(MATE_IN_2);
   for (const text of answer.line) {
@@ -21,22 +25,55 @@ test('a proof comes back with keys in words and a line of squares that is legal 
 });
 
 test('every answer survives being copied as a message', () => {
-  const questions = [MATE_IN_2, '4k3/8/8/8/8/8/8/4K2R w - - 0 1', 'nonsense', '8/8/8/8/8/8/8/8 w - - 0 1'];
-  const answers = questions.map((fen) => answerProve({ kind: 'prove', fen, maxMoves: 2 }));
-  expect(answers.map(({ kind }) => kind)).toEqual(['mate', 'none', 'not-a-position', 'not-a-position']);
+  const questions: Question[] = [
+    { kind: 'prove', fen: MATE_IN_2, maxMoves: 2 },
+    { kind: 'prove', fen: 'nonsense', maxMoves: 2 },
+    { kind: 'explain', fen: MATE_IN_2, mateInMoves: 2 },
+    { kind: 'fates', fen: MATE_IN_2, plies: 2, isPassed: false },
+    { kind: 'fates', fen: MATE_IN_2, plies: 2, isPassed: true },
+    { kind: 'judge', fen: MATE_IN_2, line: '1 Rd8 Qe8 2 Rexe8#', claimed: 2, isBlockless: false },
+    { kind: 'make-mate-task', fen: MATE_IN_2, maxMoves: 2, budgetNodes: 1e6 },
+  ];
+  const answers = questions.map((question) => answerQuestion(question));
+  expect(answers.map(({ kind }) => kind)).toEqual([
+    'mate',
+    'not-a-position',
+    'solution',
+    'fates',
+    'fates',
+    'breaks',
+    'task',
+  ]);
   for (const answer of answers) expect(structuredClone(answer)).toEqual(answer);
 });
 
 test('Stop is heard at the next report', () => {
-  const answer = answerProve({ kind: 'prove', fen: MATE_IN_2, maxMoves: 3 }, () => 'stop');
-  expect(answer).toMatchObject({ kind: 'undecided', noMateWithin: 0 });
+  expect(answerQuestion({ kind: 'prove', fen: MATE_IN_2, maxMoves: 3 }, () => 'stop')).toMatchObject({
+    kind: 'undecided',
+    noMateWithin: 0,
+  });
+});
+
+test('a table of fates is told depth by depth, and what was finished stands when Stop comes', () => {
+  const depths: number[] = [];
+  const note = (progress: Progress) => {
+    if (progress.kind === 'fates') depths.push(progress.table.seenPlies);
+    return depths.length === 2 ? 'stop' : 'go';
+  };
+  const answer = answerQuestion({ kind: 'fates', fen: MIDDLEGAME, plies: 6, isPassed: false }, note);
+  expect(depths).toEqual([2, 3]);
+  expect(answer).toMatchObject({ kind: 'fates', table: { seenPlies: 3 } });
+});
+
+test('a side in check cannot let the other one move', () => {
+  const fen = '4k3/8/8/8/8/8/4r3/4K3 w - - 0 1';
+  expect(answerQuestion({ kind: 'fates', fen, plies: 2, isPassed: true })).toEqual({ kind: 'in-check' });
 });
 
 test('a task starts its counters at 0 and carries a sound graph and both keys', () => {
-  const fen = MATE_IN_2.replace('0 1', '31 40');
-  const answer = answerMakeMateTask({ kind: 'make-mate-task', fen, maxMoves: 3, budgetNodes: 1e6 });
+  const answer = makeTask(MATE_IN_2.replace('0 1', '31 40'));
   if (answer.kind !== 'task') throw new Error(answer.kind);
-  expect(answer.task).toEqual({ fen: MATE_IN_2, mateInMoves: 2 });
+  expect(answer.task).toEqual({ fen: MATE_IN_2, mateInMoves: 2, mateNoBlocks: 1 });
   expect(solutionGraphSchema.safeParse(answer.graph).success).toBe(true);
   expect(answer.exactKey).toBe(MATE_IN_2.split(' ').slice(0, 4).join(' '));
   expect(answer.twinKey <= answer.exactKey).toBe(true);
@@ -47,11 +84,9 @@ test.each([
   ['4k3/8/8/8/8/8/4R3/4K3 w - - 0 1', 'not-a-position'],
   ['?', 'not-a-position'],
 ] as const)('%s makes no task: %s', (fen, kind) => {
-  expect(answerMakeMateTask({ kind: 'make-mate-task', fen, maxMoves: 2, budgetNodes: 1e6 }).kind).toBe(kind);
+  expect(answerQuestion({ kind: 'make-mate-task', fen, maxMoves: 2, budgetNodes: 1e6 }).kind).toBe(kind);
 });
 
 test('a budget that runs out is "undecided", and nothing is stored on the strength of it', () => {
-  const fen = 'r4rk1/1pp1qppp/p1np1n2/2b1p1B1/2B1P1b1/P1NP1N2/1PP1QPPP/R4RK1 w - - 0 10';
-  const answer = answerMakeMateTask({ kind: 'make-mate-task', fen, maxMoves: 3, budgetNodes: 500 });
-  expect(answer.kind).toBe('undecided');
+  expect(makeTask(MIDDLEGAME, 500).kind).toBe('undecided');
 });

@@ -1,41 +1,150 @@
 /** Plain calls into the core: the same code behind the browser's worker, the server's pool and the tests. */
-import { makeMateTask } from '@/core/compose';
-import { findPosition, makeMoveText, makeSan } from '@/core/notation';
+import { createTaskSearches, makeMateTask, type TaskSearches } from '@/core/compose';
+import { findPosition, makeFen, makeMoveText, makeSan } from '@/core/notation';
 import { makeExactKey, makeTwinKey } from '@/core/puzzles';
-import type { Position } from '@/core/rules';
-import { createMateSearch, type MateSearch, type OnProgress } from '@/core/search';
-import type { MakeMateTaskQuestion, MateTaskAnswer, ProveAnswer, ProveQuestion } from '../protocol';
+import { passTurn, type Position } from '@/core/rules';
+import { judgeWritten } from '@/core/written';
+import type {
+  AnswerTo,
+  ExplainAnswer,
+  ExplainQuestion,
+  FatesAnswer,
+  FatesQuestion,
+  JudgeAnswer,
+  JudgeQuestion,
+  MakeMateTaskQuestion,
+  MateTaskAnswer,
+  Progress,
+  ProveAnswer,
+  ProveQuestion,
+  Question,
+} from '../protocol';
 
-let search: MateSearch | undefined;
+export type OnAnswerProgress = (progress: Progress) => 'go' | 'stop';
 
-/** One search a worker: its board and tables are made once. */
-function getSearch(): MateSearch {
-  search ??= createMateSearch();
-  return search;
+let searches: TaskSearches | undefined;
+
+/** One set of searches a worker: their board and tables are made once. */
+function getSearches(): TaskSearches {
+  searches ??= createTaskSearches();
+  return searches;
 }
 
-/** The prover's answer with its moves written out. */
-export function answerProve(question: ProveQuestion, onProgress?: OnProgress): ProveAnswer {
+/** A tree on a screen: what is beyond is told to be. */
+const MOST_EXPLAINED_NODES = 6_000;
+const EXPLAIN_NODES = 40_000_000;
+const JUDGE_NODES = 40_000_000;
+
+/** Answers any question; `onProgress` may end it, and what is proved by then is the answer. */
+export function answerQuestion<Q extends Question>(
+  question: Q,
+  onProgress: OnAnswerProgress = () => 'go',
+): AnswerTo<Q> {
+  // Each branch answers its own kind, which the compiler cannot follow through the generic.
+  return answer(question, onProgress) as AnswerTo<Q>;
+}
+
+function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Question> {
   const position = findPosition(question.fen);
   if (position === undefined) return { kind: 'not-a-position' };
-  const result = getSearch().prove(position, { maxMoves: question.maxMoves }, onProgress);
-  if (result.kind !== 'mate') return result;
-  return {
-    kind: 'mate',
-    mateInMoves: result.mateInMoves,
-    keys: result.keys.map((move) => makeSan(position, move)),
-    line: result.line.map(makeMoveText),
-    nodes: result.nodes,
-  };
+  const startedAt = performance.now();
+  const ms = () => performance.now() - startedAt;
+  switch (question.kind) {
+    case 'prove':
+      return answerProve(position, question, onProgress, ms);
+    case 'explain':
+      return answerExplain(position, question, (nodes) => onProgress({ kind: 'nodes', nodes, ms: ms() }));
+    case 'fates':
+      return answerFates(position, question, onProgress, ms);
+    case 'judge':
+      return answerJudge(position, question, (nodes) => onProgress({ kind: 'nodes', nodes, ms: ms() }));
+    case 'make-mate-task':
+      return answerMakeMateTask(position, question);
+  }
+}
+
+function answerProve(
+  position: Position,
+  { maxMoves }: ProveQuestion,
+  onProgress: OnAnswerProgress,
+  ms: () => number,
+): ProveAnswer {
+  const result = getSearches().mate.prove(position, { maxMoves, isBlocklessWanted: true }, (report) =>
+    onProgress({ kind: 'proof', report, ms: ms() }),
+  );
+  switch (result.kind) {
+    case 'mate': {
+      const { blockless, keys, line, ...rest } = result;
+      return {
+        ...rest,
+        keys: keys.map((move) => makeSan(position, move)),
+        line: line.map(makeMoveText),
+        mateNoBlocks: blockless.kind === 'shorter' ? blockless.mateInMoves : undefined,
+      };
+    }
+    case 'mate-at-most': {
+      const { key, line, ...rest } = result;
+      return { ...rest, key: makeSan(position, key), line: line.map(makeMoveText) };
+    }
+    default:
+      return result;
+  }
+}
+
+function answerExplain(
+  position: Position,
+  { mateInMoves }: ExplainQuestion,
+  onNodes: (nodes: number) => 'go' | 'stop',
+): ExplainAnswer {
+  const solution = getSearches().explainer.explain(
+    position,
+    mateInMoves,
+    { mostNodes: MOST_EXPLAINED_NODES, budgetNodes: EXPLAIN_NODES, duals: 'none', areTriesWanted: true },
+    onNodes,
+  );
+  return { kind: 'solution', solution };
+}
+
+function answerFates(
+  position: Position,
+  { plies, isPassed }: FatesQuestion,
+  onProgress: OnAnswerProgress,
+  ms: () => number,
+): FatesAnswer {
+  const asked = isPassed ? passTurn(position) : position;
+  if (asked === undefined) return { kind: 'in-check' };
+  const table = getSearches().fate.listFates(
+    asked,
+    { plies },
+    (deeper) => onProgress({ kind: 'fates', table: deeper, ms: ms() }),
+    (nodes) => onProgress({ kind: 'nodes', nodes, ms: ms() }),
+  );
+  return { kind: 'fates', table };
+}
+
+function answerJudge(
+  position: Position,
+  { line, claimed, isBlockless }: JudgeQuestion,
+  onNodes: (nodes: number) => 'go' | 'stop',
+): JudgeAnswer {
+  const limits = { isBlockless, budgetNodes: JUDGE_NODES, ...(claimed === undefined ? {} : { claimed }) };
+  const verdict = judgeWritten(getSearches().mate, position, line, limits, onNodes);
+  if (verdict.kind !== 'breaks') return verdict;
+  const { position: at, move, ...rest } = verdict;
+  return { ...rest, fen: makeFen(at), move: move === undefined ? undefined : makeMoveText(move) };
 }
 
 /** A mate task ready to be stored; counters of the FEN start at 0, as for every task. */
-export function answerMakeMateTask(question: MakeMateTaskQuestion): MateTaskAnswer {
-  const read = findPosition(question.fen);
-  if (read === undefined) return { kind: 'not-a-position' };
+function answerMakeMateTask(read: Position, question: MakeMateTaskQuestion): MateTaskAnswer {
   const position: Position = { ...read, halfmoves: 0, fullmoves: 1 };
   const { maxMoves, budgetNodes } = question;
-  const made = makeMateTask(getSearch(), position, { maxMoves, budgetNodes });
-  if (made.kind !== 'task') return made;
-  return { ...made, exactKey: makeExactKey(position), twinKey: makeTwinKey(position) };
+  const made = makeMateTask(getSearches(), position, { maxMoves, budgetNodes });
+  switch (made.kind) {
+    case 'task':
+      return { ...made, exactKey: makeExactKey(position), twinKey: makeTwinKey(position) };
+    case 'mate-at-most':
+      return { kind: 'uncertified', mateInMoves: made.mateInMoves };
+    default:
+      return made;
+  }
 }

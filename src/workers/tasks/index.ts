@@ -1,1 +1,1 @@
-export { answerMakeMateTask, answerProve } from './answerQuestion';
+export { answerQuestion } from './answerQuestion';

@@ -4,16 +4,22 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { SetId } from '@/contracts/ids';
 import type { AddedPuzzle } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
-import { answerProve } from '@/workers/tasks';
+import type { Question } from '@/workers/protocol';
+import { answerQuestion } from '@/workers/tasks';
 import { Desk } from './Desk';
 
 /** The worker's thread is replaced by a plain call: what is under test is the page around it. */
 jest.mock('@/workers/browser', () => ({
-  startProveWorker: () => undefined,
-  createProverClient: () => ({
-    stop: () => undefined,
-    prove: (fen: string, maxMoves: number) =>
-      Promise.resolve({ kind: 'answer', answer: answerProve({ kind: 'prove', fen, maxMoves }) }),
+  startSearchWorker: () => undefined,
+  createSearchClient: () => ({
+    stopAll: () => undefined,
+    ask: (question: Question) => ({
+      stop: () => undefined,
+      outcome: Promise.resolve({
+        kind: 'answer',
+        answer: answerQuestion(question.kind === 'fates' ? { ...question, plies: 3 } : question),
+      }),
+    }),
   }),
 }));
 
@@ -132,6 +138,61 @@ test('a right to castle can be given only while king and rook stand at home', ()
   expect(screen.getByLabelText('White short')).toBeDisabled();
   fireEvent.click(screen.getByLabelText('White long'));
   expect(fenField()).toHaveValue('4k3/8/8/8/8/8/8/R3K3 w Q - 0 1');
+});
+
+const openTab = (name: string) =>
+  act(() => Promise.resolve(fireEvent.click(screen.getByRole('tab', { name }))));
+
+test('a proved mate is told as a tree that is read aloud, and any part of it is shown on the board', async () => {
+  openDesk(MATE_IN_2);
+  await press('Prove');
+  expect(screen.getByText('check')).toBeInTheDocument();
+  expect(screen.getByText(/Dual: also Rdxe8#\.|Dual: also Rexe8#\./)).toBeInTheDocument();
+  await press(/If Black blocks \(Qe8\): 1 R[de]xe8#|If Black blocks \(Qe8\): 2 R[de]xe8#/);
+  expect(cell('e8, white rook')).toBeInTheDocument();
+  expect(screen.getByRole('heading', { name: 'A defence and its answer' })).toBeInTheDocument();
+});
+
+test('tries stand with their only refutation', async () => {
+  openDesk('7k/8/4K3/8/8/8/8/1Q6 w - - 0 1');
+  await press('Prove');
+  expect(screen.getAllByText(/\? but K\w\d!/).length).toBeGreaterThan(0);
+});
+
+test('the fate of every move, and what the other side would do', async () => {
+  openDesk(MATE_IN_2);
+  await openTab('Every move');
+  await press('Look at every move');
+  expect(screen.getByText('mates in 2 (proved)')).toBeInTheDocument();
+  expect(screen.getAllByText(/seen 3 half-moves deep/).length).toBeGreaterThan(1);
+  await press('If Black could move');
+  expect(screen.getByText(/If Black could move, seen 3 half-moves deep/)).toBeInTheDocument();
+  await press('Qxa2');
+  expect(cell('a2, black queen')).toBeInTheDocument();
+});
+
+test('a written solution is judged, and the break is shown on the board', async () => {
+  openDesk(MATE_IN_2);
+  await openTab('Written solution');
+  const field = screen.getByRole('textbox', { name: 'Written solution' });
+  const check = async (text: string) => {
+    fireEvent.change(field, { target: { value: text } });
+    await press('Check it');
+  };
+  await check('1 Rd8+ Qe8 2 Rexe8#');
+  expect(screen.getByText('The solution holds: mate in 2, every move checked.')).toBeInTheDocument();
+  await check('1 Re8+ Qxe8 2 Rd8 Qxd8');
+  expect(screen.getByText(/^Breaks at half-move 1\. It is not forced/)).toBeInTheDocument();
+  expect(cell('e8, black queen')).toBeInTheDocument();
+  await check('1 Rd8+ (');
+  expect(screen.getByText(/The bracket at letter 8 is not closed/)).toBeInTheDocument();
+});
+
+test('a check that only a pointless block meets: both lengths are said', async () => {
+  openDesk('6k1/5ppp/3b4/8/8/B7/5PPP/4R1K1 w - - 0 1');
+  await press('Prove');
+  expect(screen.getByText(/White mates in 2; one key/)).toBeInTheDocument();
+  expect(screen.getByText('Without pointless blocks: mate in 1.')).toBeInTheDocument();
 });
 
 describe('adding to a set', () => {

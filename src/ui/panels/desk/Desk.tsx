@@ -1,20 +1,24 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button, Tabs } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useMemo, useReducer, useState } from 'react';
 import { getMan, opponentOf, type Man, type Side, type Square } from '@/core/board';
-import { listNumberedMoves, makeFen, parseFenLetter, parseMoveText } from '@/core/notation';
-import { checkPosition, playMove, type Position, type PositionFault } from '@/core/rules';
+import { makeFen, parseFenLetter, type MoveText } from '@/core/notation';
+import { checkPosition, passTurn, type PositionFault } from '@/core/rules';
 import { faultText, SIDE_WORDS } from '@/text';
 import { Board, SignLegend, useCarry, type Drop, type HandRules } from '@/ui/board';
 import { AddToSet, type DeskActions, type SetChoice } from './AddToSet';
 import classes from './Desk.module.css';
 import { reduceDesk, startDesk, type DeskAction } from './deskState';
+import { FatesPanel } from './FatesPanel';
 import { LineStepper } from './LineStepper';
 import { PositionTools } from './PositionTools';
 import { MATE_LIMITS, ProofPanel } from './ProofPanel';
+import { betterLine, breakLine, playLine, type ShownLine } from './shownLine';
+import { SolutionTree } from './SolutionTree';
 import { Tray, type Tool } from './Tray';
-import { useProver } from './useProver';
+import { useDeskSearch } from './useDeskSearch';
+import { WrittenPanel } from './WrittenPanel';
 
 /** Anything may stand anywhere on the Desk; off the board takes a man off. */
 const FREE_HAND: Pick<HandRules, 'dropResult'> = {
@@ -33,19 +37,48 @@ export function Desk(props: {
   const [bottom, setBottom] = useState<Side>('white');
   const [maxMoves, setMaxMoves] = useState<number>(MATE_LIMITS[2]);
   const [ply, setPly] = useState(0);
-  const prover = useProver();
+  const [chosen, setChosen] = useState<ShownLine | undefined>();
+  const search = useDeskSearch();
   const { draft } = state;
   const checked = useMemo(() => checkPosition(draft), [draft]);
   const position = checked.ok ? checked.value : undefined;
   const faults = checked.ok ? [] : checked.error;
-  const line = useLine(position, prover.state);
-  const shown = line[ply - 1]?.after ?? draft;
+  const fen = makeFen(draft);
+  const { prover, written, fates } = search;
+  const line = useMemo(() => chosen ?? provedLine(fen, prover), [chosen, fen, prover]);
+  const { start, steps } = useMemo(() => (line === undefined ? NO_LINE : playLine(line)), [line]);
+  const shown = steps[ply - 1]?.after ?? (ply > 0 ? (start ?? draft) : draft);
   const isHome = ply === 0;
+  const fatesAt =
+    fates.kind !== 'none' && 'isPassed' in fates && fates.isPassed
+      ? position && passTurn(position)
+      : position;
 
   function edit(action: DeskAction) {
-    prover.reset();
+    search.reset();
+    setChosen(undefined);
     setPly(0);
     dispatch(action);
+  }
+
+  /** Puts a line on the board, at its end. */
+  function show(next: ShownLine) {
+    setChosen(next);
+    setPly(next.moves.length);
+  }
+
+  const showHere = (name: string, moves: readonly MoveText[]) => show({ name, fen, moves });
+
+  function prove() {
+    if (position === undefined) return;
+    setChosen(undefined);
+    setPly(0);
+    void search.prove(fen, maxMoves);
+  }
+
+  async function judge(text: string, claimed: number | undefined, isBlockless: boolean) {
+    const answer = await search.judge(fen, text, claimed, isBlockless);
+    if (answer?.kind === 'breaks') show(breakLine(answer));
   }
 
   const [carriedMan, setCarriedMan] = useState<Man | undefined>();
@@ -86,8 +119,8 @@ export function Desk(props: {
   useHotkeys([
     ['mod+Z', () => edit({ kind: 'undo' })],
     ['mod+shift+Z', () => edit({ kind: 'redo' })],
-    ['mod+Enter', () => position && void prover.prove(makeFen(position), maxMoves)],
-    ['.', () => setPly(Math.min(line.length, ply + 1))],
+    ['mod+Enter', prove],
+    ['.', () => setPly(Math.min(steps.length, ply + 1))],
     [',', () => setPly(Math.max(0, ply - 1))],
     ['H', () => setPly(0)],
     ['Escape', () => setTool(undefined)],
@@ -140,13 +173,13 @@ export function Desk(props: {
           onPress={press}
           onSquareKey={pressKey}
           marks={isHome ? faultMarks(faults) : []}
-          trace={line[ply - 1]?.move}
+          trace={steps[ply - 1]?.move}
         />
       </div>
       <div className={classes.answer} aria-live="polite">
         {faults.length === 0 ? (
           <p style={{ margin: 0 }}>
-            {isHome ? 'This position is possible.' : 'Shown: the line. H goes back home.'}
+            {isHome ? 'This position is possible.' : `Shown: ${line?.name ?? 'a line'}. H goes back home.`}
           </p>
         ) : (
           <ul className={classes.faults}>
@@ -157,22 +190,60 @@ export function Desk(props: {
         )}
       </div>
       <div className={classes.side}>
-        <ProofPanel
-          turn={draft.turn}
-          prover={prover.state}
-          maxMoves={maxMoves}
-          canProve={position !== undefined}
-          onMaxMoves={setMaxMoves}
-          onProve={() => {
-            setPly(0);
-            if (position !== undefined) void prover.prove(makeFen(position), maxMoves);
-          }}
-          onStop={prover.stop}
+        <Tabs defaultValue="proof" className={classes.card} keepMounted={false}>
+          <Tabs.List mb="sm">
+            <Tabs.Tab value="proof">Proof</Tabs.Tab>
+            <Tabs.Tab value="fates">Every move</Tabs.Tab>
+            <Tabs.Tab value="written">Written solution</Tabs.Tab>
+          </Tabs.List>
+          <Tabs.Panel value="proof">
+            <ProofPanel
+              turn={draft.turn}
+              prover={prover}
+              maxMoves={maxMoves}
+              canProve={position !== undefined}
+              onMaxMoves={setMaxMoves}
+              onProve={prove}
+              onStop={() => search.stop('prover')}
+            />
+            <div className={classes.pane}>
+              <SolutionTree
+                fen={fen}
+                solution={search.solution}
+                onShow={showHere}
+                onStop={() => search.stop('solution')}
+              />
+            </div>
+          </Tabs.Panel>
+          <Tabs.Panel value="fates">
+            <FatesPanel
+              turn={draft.turn}
+              position={fatesAt}
+              fates={fates}
+              onAsk={(isPassed) => position !== undefined && void search.findFates(fen, isPassed)}
+              onStop={() => search.stop('fates')}
+              onShow={(name, moves) => fatesAt !== undefined && show({ name, fen: makeFen(fatesAt), moves })}
+            />
+          </Tabs.Panel>
+          <Tabs.Panel value="written">
+            <WrittenPanel
+              canJudge={position !== undefined}
+              written={written}
+              onJudge={(text, claimed, isBlockless) => void judge(text, claimed, isBlockless)}
+              onStop={() => search.stop('written')}
+              onBetter={showBetter(written, show)}
+            />
+          </Tabs.Panel>
+        </Tabs>
+        <LineStepper
+          name={line?.name ?? 'The line'}
+          words={steps.map(({ words }) => words)}
+          ply={ply}
+          onPly={setPly}
         />
-        <LineStepper words={line.map(({ words }) => words)} ply={ply} onPly={setPly} />
         <AddToSet
-          fen={makeFen(draft)}
-          isProved={prover.state.kind === 'answer' && prover.state.answer.kind === 'mate'}
+          fen={fen}
+          isProved={prover.kind === 'answer' && prover.answer.kind === 'mate'}
           sets={props.sets}
           actions={props.actions}
         />
@@ -197,24 +268,26 @@ export function Desk(props: {
   );
 }
 
-interface LineStep {
-  readonly move: { readonly from: Square; readonly to: Square };
-  readonly words: string;
-  readonly after: Position;
+const NO_LINE: ReturnType<typeof playLine> = { start: undefined, steps: [] };
+
+/** The proved line, as long as no other was chosen. */
+function provedLine(fen: string, prover: ReturnType<typeof useDeskSearch>['prover']): ShownLine | undefined {
+  if (prover.kind !== 'answer') return undefined;
+  const { answer } = prover;
+  if (answer.kind === 'mate') return { name: 'One longest line', fen, moves: answer.line };
+  return answer.kind === 'mate-at-most'
+    ? { name: 'A mate that is proved', fen, moves: answer.line }
+    : undefined;
 }
 
-/** The proved line played out from the home position; empty without a mate. */
-function useLine(position: Position | undefined, prover: ReturnType<typeof useProver>['state']): LineStep[] {
-  return useMemo(() => {
-    if (position === undefined || prover.kind !== 'answer' || prover.answer.kind !== 'mate') return [];
-    const moves = prover.answer.line.flatMap((text) => parseMoveText(text) ?? []);
-    const words = listNumberedMoves(position, moves);
-    let current = position;
-    return moves.map((move, index) => {
-      current = playMove(current, move);
-      return { move, words: words[index] ?? '', after: current };
-    });
-  }, [position, prover]);
+/** What shows the better line of a broken solution; undefined where there is none to show. */
+function showBetter(
+  written: ReturnType<typeof useDeskSearch>['written'],
+  show: (line: ShownLine) => void,
+): (() => void) | undefined {
+  const broken = written.kind === 'judged' && written.answer.kind === 'breaks' ? written.answer : undefined;
+  const better = broken && betterLine(broken);
+  return better && (() => show(better));
 }
 
 function faultMarks(faults: readonly PositionFault[]) {

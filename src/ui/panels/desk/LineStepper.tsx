@@ -2,21 +2,21 @@
 import { Button } from '@mantine/core';
 import classes from './Desk.module.css';
 
-/** A proved line to step through; ply 0 is the home position. Without a line its place is kept. */
+/** A line to step through; ply 0 is the home position. Without a line its place is kept. */
 export function LineStepper(props: {
+  /** What line it is. */
+  readonly name: string;
   /** One text a ply, move numbers included. */
   readonly words: readonly string[];
   readonly ply: number;
   readonly onPly: (ply: number) => void;
 }) {
-  const { words, ply, onPly } = props;
+  const { name, words, ply, onPly } = props;
   return (
     <section className={classes.card} aria-label="The line">
-      <h2>One longest line</h2>
+      <h2>{name}</h2>
       <p className={classes.lineText}>
-        {words.length === 0 && (
-          <span style={{ color: 'var(--ink-soft)' }}>It comes here once a mate is proved.</span>
-        )}
+        {words.length === 0 && <span className={classes.soft}>It comes here once there is one to show.</span>}
         {words.map((word, index) => (
           <span key={index} className={`${classes.ply} ${index + 1 === ply ? classes.plyNow : ''}`}>
             {word}{' '}

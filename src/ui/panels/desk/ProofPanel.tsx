@@ -1,11 +1,11 @@
 'use client';
 import { Button, Loader, NativeSelect } from '@mantine/core';
 import type { Side } from '@/core/board';
-import { mateText, noMateText, progressText, undecidedText } from '@/text';
+import { atMostText, blocklessText, mateText, noMateText, progressText, undecidedText } from '@/text';
 import classes from './Desk.module.css';
-import type { ProverState } from './useProver';
+import type { ProverState } from './useDeskSearch';
 
-export const MATE_LIMITS = [1, 2, 3] as const;
+export const MATE_LIMITS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
 
 /** Prove, progress, Stop, and the answer in words. Its place keeps its size whatever it shows. */
 export function ProofPanel(props: {
@@ -20,8 +20,7 @@ export function ProofPanel(props: {
   const { turn, prover, maxMoves, canProve } = props;
   const isRunning = prover.kind === 'running';
   return (
-    <section className={classes.card}>
-      <h2>Proof</h2>
+    <div>
       <div className={classes.row}>
         <NativeSelect
           aria-label="Longest mate to look for"
@@ -43,7 +42,7 @@ export function ProofPanel(props: {
       <div aria-live="polite" style={{ marginTop: '0.6rem', minHeight: '3.4rem' }}>
         <ProofWords turn={turn} prover={prover} canProve={canProve} />
       </div>
-    </section>
+    </div>
   );
 }
 
@@ -61,21 +60,32 @@ function ProofWords({ turn, prover, canProve }: { turn: Side; prover: ProverStat
       return (
         <div className={classes.row} style={{ flexWrap: 'nowrap' }}>
           <Loader size="sm" aria-hidden />
-          <span>{prover.report === undefined ? 'Starting ...' : progressText(prover.report)}</span>
+          <span>{prover.report === undefined ? 'Starting ...' : progressText(prover.report, prover.ms)}</span>
         </div>
       );
     case 'stopped':
-      return undecidedText(turn, prover.noMateWithin);
+      return prover.report?.atMost === undefined
+        ? undecidedText(turn, prover.report?.noMateWithin ?? 0)
+        : atMostText(turn, prover.report.atMost, prover.report.noMateWithin, undefined);
     case 'failed':
       return 'The proof broke off: this browser ended it. Press Prove to try again.';
     case 'answer':
       switch (prover.answer.kind) {
         case 'mate':
           return (
-            <strong style={{ fontSize: '1.125rem' }}>
-              {mateText(turn, prover.answer.mateInMoves, prover.answer.keys)}
-            </strong>
+            <>
+              <strong style={{ fontSize: '1.125rem' }}>
+                {mateText(turn, prover.answer.mateInMoves, prover.answer.keys)}
+              </strong>
+              {prover.answer.mateNoBlocks !== undefined && (
+                <span> {blocklessText(prover.answer.mateNoBlocks)}</span>
+              )}
+            </>
           );
+        case 'mate-at-most': {
+          const { mateInMoves, noMateWithin, key } = prover.answer;
+          return atMostText(turn, mateInMoves, noMateWithin, key);
+        }
         case 'none':
           return noMateText(turn, prover.answer.within);
         case 'undecided':

@@ -1,0 +1,93 @@
+/** `vorschule judge`: written solutions in, each with its verdict out. */
+import { z } from 'zod';
+import { createMateSearch } from '@/core/search';
+import { judgeWritten, type WrittenVerdict } from '@/core/written';
+import { faultText, writtenVerdictText } from '@/text';
+import { say } from '../say';
+import { readLines, writeLine } from './lines';
+import { readPosition } from './readPosition';
+
+export interface JudgeOptions {
+  readonly file: string | undefined;
+  /** Judge by the length without pointless blocks instead of the full one. */
+  readonly isBlockless: boolean;
+  /** Time for one line, in seconds; what is not decided then is "undecided". */
+  readonly seconds: number;
+  readonly isJson: boolean;
+}
+
+const questionSchema = z.object({
+  fen: z.string(),
+  line: z.string(),
+  claimed: z.number().int().min(1).max(30).optional(),
+});
+
+/** One object a line with --json; the shape is a contract. Nothing applies to a line that holds but its verdict. */
+interface JudgedLine {
+  readonly verdict: 'holds' | 'breaks' | 'undecided';
+  readonly ply: number | null;
+  readonly severity: string | null;
+  readonly reason: string | null;
+  readonly better: readonly string[];
+}
+
+/** Returns 0 when every line was read, 1 when some were bad; bad ones are told by number and the rest goes on. */
+export async function runJudge(options: JudgeOptions): Promise<number> {
+  const search = createMateSearch();
+  let exitCode = 0;
+  for await (const { number, text } of readLines(options.file)) {
+    const read = readQuestion(text);
+    const verdict = typeof read === 'string' ? read : judge(search, read, options);
+    if (typeof verdict === 'string') {
+      exitCode = 1;
+      say(`line ${number}: ${verdict}`);
+      if (options.isJson) await writeLine(JSON.stringify({ error: verdict }));
+    } else {
+      await writeLine(options.isJson ? JSON.stringify(toLine(verdict)) : writtenVerdictText(verdict));
+    }
+  }
+  return exitCode;
+}
+
+type Question = Extract<ReturnType<typeof readQuestion>, object>;
+
+function readQuestion(text: string) {
+  const parsed = questionSchema.safeParse(readJson(text));
+  if (!parsed.success) {
+    return `not an object with "fen" and "line": ${parsed.error.issues.map(({ path, message }) => `${path.join('.')} ${message}`.trim()).join('; ')}`;
+  }
+  const read = readPosition(parsed.data.fen);
+  return read.ok ? { ...parsed.data, position: read.value.position } : read.error;
+}
+
+function readJson(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    // The schema says that this is no object.
+    return undefined;
+  }
+}
+
+type Judged = Exclude<WrittenVerdict, { kind: 'unreadable' }>;
+
+function judge(
+  search: ReturnType<typeof createMateSearch>,
+  { position, line, claimed }: Question,
+  { isBlockless, seconds }: JudgeOptions,
+): Judged | string {
+  const deadline = performance.now() + seconds * 1000;
+  const limits = { isBlockless, ...(claimed === undefined ? {} : { claimed }) };
+  const verdict = judgeWritten(search, position, line, limits, () =>
+    performance.now() > deadline ? 'stop' : 'go',
+  );
+  return verdict.kind === 'unreadable' ? faultText(verdict.fault) : verdict;
+}
+
+function toLine(verdict: Judged): JudgedLine {
+  if (verdict.kind !== 'breaks') {
+    return { verdict: verdict.kind, ply: null, severity: null, reason: null, better: [] };
+  }
+  const { ply, severity, reason, better } = verdict;
+  return { verdict: 'breaks', ply, severity, reason, better };
+}

@@ -1,0 +1,92 @@
+/** Fates in words. What is proved is said plainly; what was only seen says how deep. */
+import { opponentOf, ROLES, type Role, type Side } from '@/core/board';
+import { parseMoveText } from '@/core/notation';
+import type { StoredFate } from '@/core/puzzles';
+import { findCaptured, playMove, type Position } from '@/core/rules';
+import { assertNever } from '@/core/shared';
+import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
+
+/** What the words need of a fate, searched or stored. */
+export type FateWords =
+  | { readonly kind: 'mates' | 'mated'; readonly inMoves: number }
+  | {
+      readonly kind: 'draw';
+      readonly why: 'stalemate' | 'dead' | 'fifty' | 'threefold';
+      readonly seenPlies?: number | undefined;
+    }
+  | { readonly kind: 'material'; readonly gain: number; readonly seenPlies: number };
+
+const DRAW_WORDS = {
+  stalemate: 'stalemate',
+  dead: 'a position nobody can win',
+  fifty: 'fifty moves without capture or pawn move',
+  threefold: 'the same position again and again',
+} as const;
+
+/** "mates in 2 (proved)", "loses 3 (seen 4 half-moves deep)"; the side is the one that moves. */
+export function fateText(mover: Side, fate: FateWords): string {
+  switch (fate.kind) {
+    case 'mates':
+      return `mates in ${fate.inMoves} (proved)`;
+    case 'mated':
+      return `${SIDE_WORDS[opponentOf(mover)]} mates in ${fate.inMoves} (proved)`;
+    case 'draw':
+      return fate.seenPlies === undefined
+        ? `draw: ${DRAW_WORDS[fate.why]} (proved)`
+        : `draw: ${DRAW_WORDS[fate.why]} (${seenText(fate.seenPlies)})`;
+    case 'material': {
+      const { gain } = fate;
+      const deed = gain === 0 ? 'holds' : `${gain > 0 ? 'wins' : 'loses'} ${Math.abs(gain)}`;
+      return `${deed} (${seenText(fate.seenPlies)})`;
+    }
+    default:
+      return assertNever(fate);
+  }
+}
+
+/** "seen 4 half-moves deep". */
+function seenText(plies: number): string {
+  return `seen ${countWords(plies, 'half-move')} deep`;
+}
+
+/** How far the claim behind a wrong move goes: "Proved." or "Seen 4 half-moves deep."; empty where nothing is claimed. */
+export function certaintyText(fate: StoredFate | undefined): string {
+  if (fate === undefined) return '';
+  const seen = 'seenPlies' in fate ? fate.seenPlies : undefined;
+  return seen === undefined ? 'That is proved.' : `${capitalise(seenText(seen))}.`;
+}
+
+/** "You lose the queen and win a pawn": what is taken along the line that begins with the mover's move. */
+export function takenText(position: Position, line: readonly string[]): string {
+  const taken: Record<Side, Role[]> = { white: [], black: [] };
+  let current = position;
+  for (const text of line) {
+    const move = parseMoveText(text);
+    if (move === undefined) break;
+    const man = findCaptured(current, move);
+    if (man !== undefined) taken[man.side].push(man.role);
+    current = playMove(current, move);
+  }
+  const lost = menWords(taken[position.turn]);
+  const won = menWords(taken[opponentOf(position.turn)]);
+  if (lost === '') return '';
+  return won === '' ? `You lose ${lost}.` : `You lose ${lost} and win ${won}.`;
+}
+
+/** "a queen and two pawns", the dearest first. */
+function menWords(roles: readonly Role[]): string {
+  const counted = ROLES.toReversed().flatMap((role) => {
+    const count = roles.filter((other) => other === role).length;
+    if (count === 0) return [];
+    return [
+      count === 1 ? `a ${ROLE_WORDS[role]}` : `${NUMBER_WORDS[count] ?? String(count)} ${ROLE_WORDS[role]}s`,
+    ];
+  });
+  return listWords(counted);
+}
+
+const NUMBER_WORDS: Readonly<Record<number, string>> = { 2: 'two', 3: 'three', 4: 'four' };
+
+function capitalise(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

@@ -1,0 +1,32 @@
+/** A solution tree in words, as a coach reads it aloud. */
+import type { Side } from '@/core/board';
+import type { DefenceKind, MoveKind } from '@/core/proof';
+import { listWords, SIDE_WORDS } from './words';
+
+/** "If Black takes (hxg6, fxg6):"; many moves met alike are told by their number. */
+export function defenceText(side: Side, kind: DefenceKind, moves: readonly string[]): string {
+  const who = SIDE_WORDS[side];
+  const named =
+    moves.length <= 6 ? moves.join(', ') : `${moves.slice(0, 3).join(', ')} or ${moves.length - 3} more`;
+  switch (kind) {
+    case 'takes':
+      return `If ${who} takes (${named}):`;
+    case 'runs':
+      return `If the king runs (${named}):`;
+    case 'blocks':
+      return `If ${who} blocks (${named}):`;
+    case 'moves':
+      return `If ${who} plays ${named}:`;
+  }
+}
+
+/** "check, gives up material"; "quiet move". */
+export function moveKindText({ isCheck, isCapture, isQuiet, isSacrifice }: MoveKind): string {
+  const words = [
+    ...(isQuiet ? ['quiet move'] : []),
+    ...(isCheck ? ['check'] : []),
+    ...(isCapture ? ['capture'] : []),
+    ...(isSacrifice ? ['sacrifice'] : []),
+  ];
+  return listWords(words.length === 0 ? ['promotion'] : words);
+}

@@ -1,0 +1,106 @@
+'use client';
+import { Button, Loader } from '@mantine/core';
+import { opponentOf, type Side } from '@/core/board';
+import { makeMoveText, makeSan, type MoveText } from '@/core/notation';
+import type { FateTable } from '@/core/proof';
+import type { Position } from '@/core/rules';
+import { fateText, SIDE_WORDS } from '@/text';
+import classes from './Desk.module.css';
+import { LineButton } from './SolutionTree';
+import type { FatesState } from './useDeskSearch';
+
+/** What becomes of every legal move, best first; deeper tables replace shallower ones while one looks. */
+export function FatesPanel(props: {
+  readonly turn: Side;
+  /** The position the table is about; undefined without one. */
+  readonly position: Position | undefined;
+  readonly fates: FatesState;
+  readonly onAsk: (isPassed: boolean) => void;
+  readonly onStop: () => void;
+  readonly onShow: (name: string, moves: readonly MoveText[]) => void;
+}) {
+  const { fates, position, turn } = props;
+  const isRunning = fates.kind === 'running';
+  return (
+    <div>
+      <div className={classes.row}>
+        <Button disabled={position === undefined || isRunning} onClick={() => props.onAsk(false)}>
+          Look at every move
+        </Button>
+        <Button
+          variant="default"
+          disabled={position === undefined || isRunning}
+          onClick={() => props.onAsk(true)}
+        >
+          If {SIDE_WORDS[opponentOf(turn)]} could move
+        </Button>
+        {isRunning && (
+          <Button color="clay" onClick={props.onStop}>
+            Stop
+          </Button>
+        )}
+      </div>
+      <div className={classes.pane} aria-live="off">
+        <Body {...props} />
+      </div>
+    </div>
+  );
+}
+
+function Body(props: Parameters<typeof FatesPanel>[0]) {
+  const { fates, turn } = props;
+  switch (fates.kind) {
+    case 'none':
+      return (
+        <p className={classes.soft}>
+          For each move: mate and how soon, what is won or lost, stalemate, or that it holds. Mates are
+          proved; the rest is seen so many half-moves deep.
+        </p>
+      );
+    case 'in-check':
+      return <p>{SIDE_WORDS[turn]} is in check, so the other side cannot have the move.</p>;
+    case 'failed':
+      return <p>It broke off: this browser ended it. Ask again.</p>;
+    case 'running':
+    case 'ready':
+      return (
+        <>
+          <p className={classes.row} style={{ margin: '0 0 0.3rem' }}>
+            {fates.kind === 'running' && <Loader size="xs" aria-hidden />}
+            <span>{headText(fates, turn)}</span>
+          </p>
+          {fates.table !== undefined && <Rows {...props} table={fates.table} />}
+        </>
+      );
+  }
+}
+
+function headText(
+  { kind, table, isPassed }: Extract<FatesState, { kind: 'running' | 'ready' }>,
+  turn: Side,
+): string {
+  const whose = isPassed ? `If ${SIDE_WORDS[opponentOf(turn)]} could move` : 'Every move';
+  if (table === undefined) return `${whose}: beginning ...`;
+  return `${whose}, seen ${table.seenPlies} half-moves deep${kind === 'running' ? '; looking deeper' : ''}.`;
+}
+
+function Rows(props: Parameters<typeof FatesPanel>[0] & { readonly table: FateTable }) {
+  const { position, table, onShow } = props;
+  if (position === undefined) return null;
+  return (
+    <table className={classes.fates}>
+      <tbody>
+        {table.moves.map(({ move, fate }) => (
+          <tr key={makeMoveText(move)}>
+            <td>
+              <LineButton isStrong onClick={() => onShow('What becomes of it', fate.line.map(makeMoveText))}>
+                {makeSan(position, move)}
+              </LineButton>
+            </td>
+            <td>{fateText(position.turn, fate)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

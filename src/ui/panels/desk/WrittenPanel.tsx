@@ -1,0 +1,93 @@
+'use client';
+import { Button, Checkbox, NumberInput, Textarea } from '@mantine/core';
+import { useState } from 'react';
+import { faultText, writtenVerdictText } from '@/text';
+import classes from './Desk.module.css';
+import type { WrittenState } from './useDeskSearch';
+
+/** A solution as somebody has written it down: does it hold, and if not, where does it break? */
+export function WrittenPanel(props: {
+  readonly canJudge: boolean;
+  readonly written: WrittenState;
+  readonly onJudge: (line: string, claimed: number | undefined, isBlockless: boolean) => void;
+  readonly onStop: () => void;
+  /** Shows the better line; undefined when there is none. */
+  readonly onBetter: (() => void) | undefined;
+}) {
+  const { canJudge, written, onJudge } = props;
+  const [line, setLine] = useState('');
+  const [claimed, setClaimed] = useState<number | undefined>();
+  const [isBlockless, setIsBlockless] = useState(false);
+  return (
+    <div>
+      <Textarea
+        label="Written solution"
+        description="Moves as in a book, variations in brackets: 1 Qg6 hxg6 (1... fxg6 2 Ne7#) 2 Rh3#"
+        autosize
+        minRows={2}
+        maxRows={5}
+        value={line}
+        onChange={(event) => setLine(event.currentTarget.value)}
+      />
+      <div className={classes.row} style={{ marginTop: '0.5rem' }}>
+        <NumberInput
+          aria-label="Claimed length, may be left empty"
+          placeholder="mate in ..."
+          w="7.5rem"
+          min={1}
+          max={24}
+          value={claimed ?? ''}
+          onChange={(value) => setClaimed(typeof value === 'number' ? value : undefined)}
+        />
+        <Checkbox
+          size="md"
+          label="without pointless blocks"
+          checked={isBlockless}
+          onChange={(event) => setIsBlockless(event.currentTarget.checked)}
+        />
+        {written.kind === 'running' ? (
+          <Button color="clay" onClick={props.onStop}>
+            Stop
+          </Button>
+        ) : (
+          <Button
+            disabled={!canJudge || line.trim() === ''}
+            onClick={() => onJudge(line, claimed, isBlockless)}
+          >
+            Check it
+          </Button>
+        )}
+      </div>
+      <div className={classes.pane} aria-live="polite">
+        <p style={{ margin: '0 0 0.5rem' }}>{verdictText(written)}</p>
+        {props.onBetter !== undefined && (
+          <Button variant="default" onClick={props.onBetter}>
+            Show what is better
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function verdictText(written: WrittenState): string {
+  switch (written.kind) {
+    case 'none':
+      return '';
+    case 'running':
+      return 'Checking every move and every defence ...';
+    case 'stopped':
+      return 'Stopped. Nothing is claimed.';
+    case 'failed':
+      return 'It broke off: this browser ended it. Check it again.';
+    case 'judged':
+      switch (written.answer.kind) {
+        case 'unreadable':
+          return faultText(written.answer.fault);
+        case 'not-a-position':
+          return 'This is not a possible position.';
+        default:
+          return writtenVerdictText(written.answer);
+      }
+  }
+}
