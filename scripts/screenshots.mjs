@@ -10,6 +10,8 @@ const DESK = { width: 1280, height: 800 };
 const TABLET = { width: 768, height: 1024 };
 const PHONE = { width: 390, height: 844 };
 const PUZZLE = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
+/** A mate in three with a defence that lasts longer than the others. */
+const LONGER = '1Q6/4k3/4p3/N7/6p1/6P1/P4PK1/5R1R w - - 0 1';
 
 async function signIn(page) {
   await page.goto(`${ORIGIN}/sign-in`);
@@ -53,6 +55,26 @@ const VIEWS = {
   front: [DESK, (page) => page.goto(ORIGIN)],
   desk: [DESK, proveOnDesk],
   'desk-dark': [DESK, proveOnDesk, 'dark'],
+  'desk-fates': [
+    DESK,
+    async (page) => {
+      await open(`/desk?fen=${encodeURIComponent(LONGER)}`)(page);
+      await page.getByRole('tab', { name: 'Every move' }).click();
+      await page.getByRole('button', { name: 'Look at every move' }).click();
+      await page.getByText(/seen 5 half-moves deep/).waitFor();
+      await page.getByRole('button', { name: 'Stop' }).click();
+    },
+  ],
+  'desk-written': [
+    DESK,
+    async (page) => {
+      await open(`/desk?fen=${encodeURIComponent(LONGER)}`)(page);
+      await page.getByRole('tab', { name: 'Written solution' }).click();
+      await page.getByRole('textbox', { name: 'Written solution' }).fill('1 Qc7+ Kf8 2 Rh8#');
+      await page.getByRole('button', { name: 'Check it' }).click();
+      await page.getByText(/Breaks at/).waitFor();
+    },
+  ],
   'desk-faults': [DESK, open(`/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4R3/4KK1P w - - 0 1')}`)],
   sets: [DESK, open('/sets')],
   set: [DESK, open('/sets/1')],

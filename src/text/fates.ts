@@ -45,7 +45,7 @@ export function fateText(mover: Side, fate: FateWords): string {
 }
 
 /** "seen 4 half-moves deep". */
-function seenText(plies: number): string {
+export function seenText(plies: number): string {
   return `seen ${countWords(plies, 'half-move')} deep`;
 }
 

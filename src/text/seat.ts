@@ -3,7 +3,7 @@ import { fileOf, makeSquareName, rankOf, type Role, type Side } from '@/core/boa
 import { isCheck, findCaptured, findCastlingWing, playMove, type Move, type Position } from '@/core/rules';
 import type { Diagnosis } from '@/core/exercises';
 import type { StoredFate } from '@/core/puzzles';
-import { certaintyText } from './fates';
+import { certaintyText, seenText } from './fates';
 import { ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** "Black's rook takes the queen on g7, check." */
@@ -54,8 +54,16 @@ export function wrongSentence(wrong: {
     case 'loses-men':
       return `${shown}${taken === '' ? 'Now you lose men.' : taken} ${certainty}`;
     default:
-      return `${shown}Now the mate in ${mateInMoves} is gone. ${fate === undefined ? '' : 'That is proved.'}`.trim();
+      return `${shown}Now the mate in ${mateInMoves} is gone${goneWords(fate)}.`;
   }
+}
+
+/** The mate being gone is proved; a line that goes on behind it was only seen. */
+function goneWords(fate: StoredFate | undefined): string {
+  if (fate === undefined) return '';
+  return fate.kind === 'material'
+    ? `: that is proved. The moves after it are ${seenText(fate.seenPlies)}`
+    : ': that is proved';
 }
 
 /** Said when the goal is reached. */

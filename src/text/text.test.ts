@@ -265,8 +265,8 @@ test('why a move is not right: shown by the reply, never scolding', () => {
     wrong('not-in-task', undefined, undefined),
   ]).toMatchInlineSnapshot(`
    [
-     "Black's king takes the rook on g7. Now the mate in 2 is gone. That is proved.",
-     "Black's king goes to h8. Now the mate in 2 is gone. That is proved.",
+     "Black's king takes the rook on g7. Now the mate in 2 is gone: that is proved.",
+     "Black's king goes to h8. Now the mate in 2 is gone: that is proved. The moves after it are seen 4 half-moves deep.",
      "Black's king goes to h8. That mates too, but there is a quicker way. Can you find mate in 2?",
      "Black's rook goes to a1, check. Now Black can mate. That is proved.",
      "Black's pawn takes the queen on g6. You lose a queen. Seen 4 half-moves deep.",

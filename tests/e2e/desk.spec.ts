@@ -97,3 +97,34 @@ test('a double click on Add stores the puzzle once', async ({ page }) => {
   await expect(page.getByRole('link', { name: /Twice/ })).toHaveCount(1);
   await expect(page.getByRole('link', { name: /Twice/ })).toContainText('1 puzzle');
 });
+
+const BLOCK = '6k1/5ppp/3b4/8/8/B7/5PPP/4R1K1 w - - 0 1';
+
+test('the whole solution is read aloud and shown on the board, both lengths said', async ({ page }) => {
+  await page.goto(`/desk?fen=${encodeURIComponent(BLOCK)}`);
+  await page.getByRole('button', { name: 'Prove', exact: true }).click();
+  await expect(page.getByText('Without pointless blocks: mate in 1.')).toBeVisible();
+  await page.getByRole('button', { name: /If Black blocks \(Bf8\): 2 Rxf8#/ }).click();
+  await expect(boardOf(page).square('f8')).toHaveAccessibleName('f8, white rook');
+  await page.keyboard.press('h');
+  await expect(boardOf(page).square('e1')).toHaveAccessibleName('e1, white rook');
+});
+
+test('the fate of every move deepens while one looks, and Stop keeps what is seen', async ({ page }) => {
+  await page.goto(`/desk?fen=${encodeURIComponent(BLOCK)}`);
+  await page.getByRole('tab', { name: 'Every move' }).click();
+  await page.getByRole('button', { name: 'Look at every move' }).click();
+  await expect(page.getByText('mates in 2 (proved)')).toBeVisible();
+  await expect(page.getByText(/Every move, seen \d half-moves deep/)).toBeVisible();
+  await page.getByRole('button', { name: 'Re5', exact: true }).click();
+  await expect(boardOf(page).square('e5')).toHaveAccessibleName('e5, black bishop');
+});
+
+test('a written solution is judged and the break stands on the board', async ({ page }) => {
+  await page.goto(`/desk?fen=${encodeURIComponent(BLOCK)}`);
+  await page.getByRole('tab', { name: 'Written solution' }).click();
+  await page.getByRole('textbox', { name: 'Written solution' }).fill('1 Rb1 Bxa3 2 Rb8+');
+  await page.getByRole('button', { name: 'Check it' }).click();
+  await expect(page.getByText(/Breaks at half-move 1\. It is not forced/)).toBeVisible();
+  await expect(boardOf(page).square('b1')).toHaveAccessibleName('b1, white rook');
+});

@@ -83,7 +83,82 @@ test('prove writes EPD with the standard opcodes and keeps the others, from a fi
   );
 });
 
+test('prove says both lengths where they differ, and an upper bound as one', async () => {
+  const { out } = await run(
+    ['prove', '--json', '--max', '2', '-'],
+    '6k1/5ppp/3b4/8/8/B7/5PPP/4R1K1 w - - 0 1',
+  );
+  expect(jsonLines(out)[0]).toMatchObject({ mate: 2, exact: true, keys: ['Re8+'], mateNoBlocks: 1 });
+  // A long checking mate, and too little time to exclude all shorter ones.
+  const long = '1r4nr/QB2k1pp/1p6/1Ppp4/5P2/2P1P2P/PB1PKb2/RN4q1 w - - 0 1';
+  const bound = jsonLines((await run(['prove', '--json', '--max', '9', '--seconds', '1', '-'], long)).out)[0];
+  expect(bound).toMatchObject({ mate: 9, exact: false, status: 'mate' });
+  expect(Number(bound?.within)).toBeLessThan(8);
+  const epd = (await run(['prove', '--max', '9', '--seconds', '1', '-'], long)).out;
+  expect(epd).toMatch(/ pv \S+/);
+  expect(epd).not.toMatch(/ dm | bm /);
+});
+
+test('judge --json keeps its shape, line by line', async () => {
+  const quiet = '7k/8/5K2/8/8/8/8/R7 w - - 0 1';
+  const lines = [
+    { fen: quiet, line: '1 Kf7 Kh7 2 Rh1#', claimed: 2 },
+    { fen: quiet, line: '1. Kf7 Kh7 2. Rh1' },
+    'no object',
+    { fen: 'nonsense', line: '1 Kf7' },
+    { fen: MATE_IN_2, line: '1 Rd8+' },
+  ];
+  const input = lines.map((line) => (typeof line === 'string' ? line : JSON.stringify(line))).join('\n');
+  const { code, out, told } = await run(['judge', '--json', '-'], input);
+  expect(code).toBe(1);
+  expect(told).toMatch(/^line 3: .*"fen" and "line"/m);
+  expect(told).toMatch(/^line 4: /m);
+  expect(jsonLines(out)).toEqual([
+    { verdict: 'holds', ply: null, severity: null, reason: null, better: [] },
+    { verdict: 'breaks', ply: 3, severity: 'notation', reason: 'missing-mate-sign', better: ['Rh1#'] },
+    { error: expect.any(String) as string },
+    { error: expect.any(String) as string },
+    {
+      verdict: 'breaks',
+      ply: 1,
+      severity: 'force',
+      reason: 'no-mate-at-end',
+      better: ['Qe8', expect.stringMatching(/xe8#$/) as string],
+    },
+  ]);
+  const blockless = await run(['judge', '--no-blocks', '-'], JSON.stringify(lines[4]));
+  expect(blockless).toEqual({
+    code: 0,
+    out: 'The solution holds: mate in 1, every move checked.\n',
+    told: '',
+  });
+});
+
+test('fate --json keeps its shape: proofs with their length, what is seen with its depth', async () => {
+  const { code, out } = await run(
+    ['fate', '--json', '--depth', '2', '-'],
+    'k7/8/1K6/8/8/8/8/2Q5 w - - 0 1\nbad',
+  );
+  expect(code).toBe(1);
+  const [table, bad] = jsonLines(out);
+  expect(bad).toMatchObject({ fen: 'bad', moves: [] });
+  const moves = table?.moves as Record<string, unknown>[];
+  expect(moves[0]).toEqual({ san: 'Qc8#', kind: 'mates', in: 1, line: ['Qc8#'] });
+  expect(moves).toContainEqual({ san: 'Qc7', kind: 'draw', why: 'stalemate', gain: -9, line: ['Qc7'] });
+  expect(moves).toContainEqual({
+    san: 'Kc5',
+    kind: 'material',
+    gain: 0,
+    seen: 2,
+    line: ['Kc5', expect.any(String) as string],
+  });
+  const plain = await run(['fate', '--depth', '2', '-'], 'k7/8/1K6/8/8/8/8/2Q5 w - - 0 1');
+  expect(plain.out).toContain('  Qc8#: mates in 1 (proved)\n');
+});
+
 test.each([
+  [['fate', '--depth', '0'], 2],
+  [['judge', '/no/such/file'], 1],
   [['perft', START], 2],
   [['perft', START, 'deep'], 2],
   [['prove', '--max', '0'], 2],

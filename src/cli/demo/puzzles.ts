@@ -45,4 +45,14 @@ export const DEMO_SETS: readonly DemoSet[] = [
       '7k/4Rp1p/p4p2/8/8/1P4b1/P4PPP/2B3K1 w - - 0 1',
     ],
   },
+  {
+    // Longer ones, from seeded random play; the third and fourth are mate one move sooner without pointless blocks.
+    name: 'Deep water',
+    fens: [
+      '1Q6/4k3/4p3/N7/6p1/6P1/P4PK1/5R1R w - - 0 1',
+      '7k/8/4K3/8/8/8/8/1Q6 w - - 0 1',
+      '6k1/5ppp/3b4/8/8/B7/5PPP/4R1K1 w - - 0 1',
+      '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1',
+    ],
+  },
 ];

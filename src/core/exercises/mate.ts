@@ -125,9 +125,16 @@ function wrong(ply: number, node: SolutionNode, fate: StoredFate | undefined): V
     outcome: 'wrong',
     diagnoses: [diagnosisOf(node, fate)],
     wrongPly: ply,
-    refutation: fate === undefined ? [] : splitLine(fate.line),
+    refutation: refutationOf(fate),
     fate,
   };
+}
+
+/** To the quiet end of the line; of a slower mate only the reply, for its end would give the idea away. */
+function refutationOf(fate: StoredFate | undefined): MoveText[] {
+  if (fate === undefined) return [];
+  const line = splitLine(fate.line);
+  return fate.kind === 'mates' ? line.slice(0, 1) : line;
 }
 
 function diagnosisOf({ others }: SolutionNode, fate: StoredFate | undefined): Diagnosis {

@@ -31,7 +31,7 @@ test('300 positions of random play: the slow prover on a reference library finds
     expect(ours).toBe(theirs);
     if (!theirs.endsWith('none')) mates += 1;
   }
-  expect(mates).toBeGreaterThan(10);
+  expect(mates).toBeGreaterThan(5);
 }, 900_000);
 
 /** 31 mates in one to three and 26 ordinary middlegames of the bench, and mates in four as far as three moves. */

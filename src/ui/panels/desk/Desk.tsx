@@ -190,13 +190,13 @@ export function Desk(props: {
         )}
       </div>
       <div className={classes.side}>
-        <Tabs defaultValue="proof" className={classes.card} keepMounted={false}>
+        <Tabs defaultValue="proof" className={`${classes.card} ${classes.findings}`} keepMounted={false}>
           <Tabs.List mb="sm">
             <Tabs.Tab value="proof">Proof</Tabs.Tab>
             <Tabs.Tab value="fates">Every move</Tabs.Tab>
             <Tabs.Tab value="written">Written solution</Tabs.Tab>
           </Tabs.List>
-          <Tabs.Panel value="proof">
+          <Tabs.Panel value="proof" className={classes.panel}>
             <ProofPanel
               turn={draft.turn}
               prover={prover}
@@ -215,7 +215,7 @@ export function Desk(props: {
               />
             </div>
           </Tabs.Panel>
-          <Tabs.Panel value="fates">
+          <Tabs.Panel value="fates" className={classes.panel}>
             <FatesPanel
               turn={draft.turn}
               position={fatesAt}
@@ -225,7 +225,7 @@ export function Desk(props: {
               onShow={(name, moves) => fatesAt !== undefined && show({ name, fen: makeFen(fatesAt), moves })}
             />
           </Tabs.Panel>
-          <Tabs.Panel value="written">
+          <Tabs.Panel value="written" className={classes.panel}>
             <WrittenPanel
               canJudge={position !== undefined}
               written={written}

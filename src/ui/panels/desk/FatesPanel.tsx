@@ -22,11 +22,17 @@ export function FatesPanel(props: {
   const { fates, position, turn } = props;
   const isRunning = fates.kind === 'running';
   return (
-    <div>
+    <div className={classes.finding}>
       <div className={classes.row}>
-        <Button disabled={position === undefined || isRunning} onClick={() => props.onAsk(false)}>
-          Look at every move
-        </Button>
+        {isRunning ? (
+          <Button color="clay" miw="12.2rem" onClick={props.onStop}>
+            Stop
+          </Button>
+        ) : (
+          <Button miw="12.2rem" disabled={position === undefined} onClick={() => props.onAsk(false)}>
+            Look at every move
+          </Button>
+        )}
         <Button
           variant="default"
           disabled={position === undefined || isRunning}
@@ -34,11 +40,6 @@ export function FatesPanel(props: {
         >
           If {SIDE_WORDS[opponentOf(turn)]} could move
         </Button>
-        {isRunning && (
-          <Button color="clay" onClick={props.onStop}>
-            Stop
-          </Button>
-        )}
       </div>
       <div className={classes.pane} aria-live="off">
         <Body {...props} />

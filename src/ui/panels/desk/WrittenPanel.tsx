@@ -19,10 +19,10 @@ export function WrittenPanel(props: {
   const [claimed, setClaimed] = useState<number | undefined>();
   const [isBlockless, setIsBlockless] = useState(false);
   return (
-    <div>
+    <div className={classes.finding}>
       <Textarea
-        label="Written solution"
-        description="Moves as in a book, variations in brackets: 1 Qg6 hxg6 (1... fxg6 2 Ne7#) 2 Rh3#"
+        aria-label="Written solution"
+        placeholder="1 Qg6 hxg6 (1... fxg6 2 Ne7#) 2 Rh3#"
         autosize
         minRows={2}
         maxRows={5}
