@@ -23,6 +23,8 @@ const common = {
 };
 
 module.exports = {
+  // A busy machine is slow; nothing here measures time.
+  testTimeout: 60_000,
   projects: [
     {
       ...common,

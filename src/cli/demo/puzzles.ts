@@ -7,6 +7,9 @@ export interface DemoSet {
   readonly fens: readonly string[];
 }
 
+/** Not given to a class yet. */
+export const DEMO_LONG_SET = 'Deep water';
+
 export const DEMO_SETS: readonly DemoSet[] = [
   {
     name: 'Lights on the quay',
@@ -46,13 +49,14 @@ export const DEMO_SETS: readonly DemoSet[] = [
     ],
   },
   {
-    // Longer ones, from seeded random play; the third and fourth are mate one move sooner without pointless blocks.
-    name: 'Deep water',
+    // Longer ones. The third and fourth are mate one move sooner without pointless blocks; the last takes eight moves.
+    name: DEMO_LONG_SET,
     fens: [
       '1Q6/4k3/4p3/N7/6p1/6P1/P4PK1/5R1R w - - 0 1',
       '7k/8/4K3/8/8/8/8/1Q6 w - - 0 1',
       '6k1/5ppp/3b4/8/8/B7/5PPP/4R1K1 w - - 0 1',
       '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1',
+      '8/8/3k4/8/8/8/1Q6/K7 w - - 0 1',
     ],
   },
 ];

@@ -35,7 +35,7 @@ export async function seedDemo(isDone: boolean): Promise<void> {
 }
 
 async function fill(): Promise<void> {
-  say('Making the demo club; every mate is proved (a few seconds) ...');
+  say('Making the demo club; every mate is proved twice (about a minute) ...');
   if (!(await isSetUp())) {
     getValue(
       await setUpClub({

@@ -69,7 +69,7 @@ const MOST_STORED_NODES = 1_500;
 /** Nodes in which every other move has its fate, and what may be visited for one of them. */
 const MOST_JUDGED_NODES = 120;
 const FATE_PLIES = 4;
-const FATE_NODES = 400_000;
+const FATE_NODES = 150_000;
 
 /** Proves a position and builds its task; without a certified mate in the limits it hands on what the prover knows. */
 export function makeMateTask(
@@ -87,7 +87,7 @@ export function makeMateTask(
   const graph: SolutionGraph = {
     formatVersion: 2,
     mateInMoves,
-    nodes: judgeNodes(searches, position, trimTree(proof)),
+    nodes: judgeNodes(searches, position, trimTree(proof), false),
   };
   const task: MateTask = { fen: makeFen(position), mateInMoves };
   if (blockless.kind === 'same') return { kind: 'task', task, graph };
@@ -100,7 +100,7 @@ export function makeMateTask(
       ...graph,
       blockless: {
         mateInMoves: blockless.mateInMoves,
-        nodes: judgeNodes(searches, position, trimTree(shorter)),
+        nodes: judgeNodes(searches, position, trimTree(shorter), true),
       },
     },
   };
@@ -185,20 +185,32 @@ function getNode<Node>(nodes: readonly Node[], index: number): Node {
 }
 
 /** Adds the fate of every other move where a student can come to, nearest first. */
-function judgeNodes({ fate, mate }: TaskSearches, home: Position, nodes: SolutionNode[]): SolutionNode[] {
+function judgeNodes(
+  { fate, mate }: TaskSearches,
+  home: Position,
+  nodes: SolutionNode[],
+  isBlockless: boolean,
+): SolutionNode[] {
   for (const [index, position] of listSeatPositions(home, nodes).slice(0, MOST_JUDGED_NODES)) {
     const node = getNode(nodes, index);
     const table = fate.listFates(position, {
       plies: FATE_PLIES,
       budgetNodes: FATE_NODES,
       mateInMoves: node.mateInMoves + 1,
+      // The bounds of the tree and of the nodes before answer most of it.
+      isContinued: true,
     });
     const kept = new Set(node.moves.map(({ move }) => move));
     for (const move of listLegalMoves(position)) {
       const text = makeMoveText(move);
       if (kept.has(text)) continue;
       const found = table.moves.find((other) => isSameMove(other.move, move))?.fate;
-      node.others[text] = storeFate(mate, playMove(position, move), node.mateInMoves, found);
+      node.others[text] = storeFate(
+        mate,
+        playMove(position, move),
+        { moves: node.mateInMoves - 1, isBlockless },
+        found,
+      );
     }
   }
   return nodes;
@@ -208,14 +220,17 @@ function judgeNodes({ fate, mate }: TaskSearches, home: Position, nodes: Solutio
 function storeFate(
   mate: MateSearch,
   after: Position,
-  mateInMoves: number,
+  gone: { readonly moves: number; readonly isBlockless: boolean },
   fate: Fate | undefined,
 ): StoredFate {
   const isProved =
     fate !== undefined && (fate.kind === 'mates' || fate.kind === 'mated' || fate.line.length === 1);
   if (isProved) return toStoredFate(fate);
   const reply = fate?.line[1];
-  const escape = mate.findEscape(after, mateInMoves - 1, reply);
+  const escape = mate.findEscape(after, gone.moves, reply, {
+    isBlockless: gone.isBlockless,
+    isContinued: true,
+  });
   if (fate !== undefined && escape !== undefined && reply !== undefined && isSameMove(escape, reply)) {
     return toStoredFate(fate);
   }

@@ -28,7 +28,10 @@ export interface BoundedSettings {
 }
 
 export interface BoundedSearch {
-  /** Begins a question about the position on the board. `keepsTable`: the last question had the same settings and attacker. */
+  /**
+   * Begins a question about the position on the board. Bounds hold wherever they are met again, so with `keepsTable` those of
+   * earlier questions help, unless the settings differ; without it the same question takes the same course, node for node.
+   */
   start(settings: BoundedSettings, keepsTable: boolean): void;
   /** Attacker to move: a forced mate within `moves`? */
   attack(moves: number, ply: number): boolean;
@@ -193,11 +196,12 @@ export function createBoundedSearch(board: SearchBoard, meter: Meter): BoundedSe
 
   return {
     start(settings, keepsTable) {
+      const isOther = isBlockless !== settings.isBlockless || isSecondRun !== settings.isSecondRun;
       ({ isBlockless, isSecondRun } = settings);
       hasClock = settings.clock !== undefined;
       clocks[0] = settings.clock ?? 0;
       killers.fill(0);
-      if (!keepsTable) table.renew();
+      if (!keepsTable || isOther) table.renew();
     },
     attack,
     matingMove: (ply) => mating[ply]!,

@@ -22,6 +22,8 @@ export interface FateLimits {
   readonly values?: ValueScale;
   /** Positions to visit for the whole question; moves it does not reach keep the depth seen before. Default: no limit. */
   readonly budgetNodes?: number;
+  /** What earlier questions have proved may help; where the budget ends, it then depends on them. */
+  readonly isContinued?: boolean;
   /** The longest mate to be proved for the mover, this move included, where that is more than the depth asks for. */
   readonly mateInMoves?: number;
 }
@@ -138,7 +140,7 @@ export function createFateSearch(): FateSearch {
     nodesDone = 0;
     nodesAllowed = limits.budgetNodes ?? Infinity;
     board.load(position);
-    bounded.start({ clock: undefined, isBlockless: false, isSecondRun: false }, false);
+    bounded.start({ clock: undefined, isBlockless: false, isSecondRun: false }, limits.isContinued ?? false);
     let table = makeTable(entries, 0, nodesDone);
     try {
       for (let plies = Math.min(FIRST_PLIES, limits.plies); plies <= limits.plies; plies += 1) {

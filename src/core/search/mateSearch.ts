@@ -29,9 +29,12 @@ export interface ProveLimits {
   readonly isSecondRun?: boolean;
 }
 
-/** How a single question is asked: `isBlockless` counts a check that only pointless blocks can meet as mate. */
+/** How a single question is asked. */
 export interface AskOptions {
+  /** A check that only pointless blocks can meet is mate. */
   readonly isBlockless?: boolean;
+  /** What earlier questions have proved may help; where a budget ends, it then depends on them. */
+  readonly isContinued?: boolean;
 }
 
 export interface MateSearch {
@@ -167,8 +170,14 @@ export function createMateSearch(): MateSearch {
   /** Questions outside `within` have no limit. */
   let isWithin = false;
 
-  function startAsking(position: Position, moves: number, { isBlockless = false }: AskOptions = {}): void {
-    start(position, { clock: clockOf(position, moves), isBlockless, isSecondRun: false });
+  function startAsking(
+    position: Position,
+    moves: number,
+    { isBlockless = false, isContinued = false }: AskOptions = {},
+  ): void {
+    const settings = { clock: clockOf(position, moves), isBlockless, isSecondRun: false };
+    board.load(position);
+    bounded.start(settings, isContinued);
     if (!isWithin) meter.start(Infinity, () => 'go');
   }
 
