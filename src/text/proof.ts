@@ -46,6 +46,8 @@ export function progressText({ noMateWithin, examining, atMost, nodes }: ProofRe
   const excluded = noMateWithin === 0 ? '' : `No mate in ${noMateWithin}. `;
   const found = atMost === undefined ? '' : `Mate in at most ${atMost} is proved. `;
   const spent = `${NUMBERS.format(nodes)} positions in ${(ms / 1000).toFixed(1)} s`;
+  // Minimal already: what is left are the other keys and the other count.
+  if (atMost === examining) return `${excluded}Mate in ${atMost} is proved. Looking for every key: ${spent}.`;
   return `${excluded}${found}Looking for mate in ${examining}: ${spent}.`;
 }
 

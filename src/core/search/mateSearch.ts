@@ -106,7 +106,11 @@ export function createMateSearch(): MateSearch {
           const line = checking.find(maxMoves, CHECKING_NODES + meter.nodes() * CHECKING_SHARE);
           if (line !== undefined) found = { mateInMoves: (line.length + 1) / 2, line };
         }
-        if (bounded.attack(length, 0)) return finish(position, settings, length, isBlocklessWanted);
+        if (bounded.attack(length, 0)) {
+          // Told from here on, while keys and the other count are worked out.
+          found = { mateInMoves: length, line: [] };
+          return finish(position, settings, length, isBlocklessWanted);
+        }
         noMateWithin = length;
       }
     } catch (error) {
