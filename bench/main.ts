@@ -6,8 +6,8 @@ import { createFateSearch, createMateSearch, searchPerft, searchPerftPlayed } fr
 import { PERFT, positionOf } from '../tests/fixtures/positions';
 import { cpuMs, leastMs, measurePair, median, tellRatio, tellTime } from './measure';
 import { matesByChessJs, openBare } from '../tests/fixtures/referenceProver';
-import { openChessops, perftByChessops } from './oracles';
-import { CHECKING, MATES, ORDINARY } from './positions';
+import { openChessops, perftByChessops } from '../tests/fixtures/referencePerft';
+import { CHECKING, MATES, ORDINARY } from '../tests/fixtures/mates';
 
 const ROUNDS = 5;
 const search = createMateSearch();

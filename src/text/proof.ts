@@ -26,6 +26,8 @@ export function atMostText(
   key: string | undefined,
 ): string {
   const by = key === undefined ? '' : `, by ${turn === 'black' ? '1...' : '1'} ${key}`;
+  // Nothing lies between: it is the shortest.
+  if (noMateWithin === mateInMoves - 1) return `Proved: ${SIDE_WORDS[turn]} mates in ${mateInMoves}${by}.`;
   const excluded =
     noMateWithin === 0 ? 'Shorter ones are open' : `None in ${noMateWithin} or fewer; between, it is open`;
   return `Proved: ${SIDE_WORDS[turn]} mates in at most ${mateInMoves}${by}. ${excluded}.`;

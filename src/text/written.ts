@@ -1,17 +1,10 @@
 /** The verdict on a written solution in words. */
-import type { BreakReason, Severity } from '@/core/written';
+import type { BreakReason, LineBreak, WrittenVerdict } from '@/core/written';
 
 /** What the words need of a verdict, whether it came from the core or through a worker. */
 export type WrittenWords =
-  | { readonly kind: 'holds'; readonly mateInMoves: number }
-  | {
-      readonly kind: 'breaks';
-      readonly ply: number;
-      readonly severity: Severity;
-      readonly reason: BreakReason;
-      readonly better: readonly string[];
-    }
-  | { readonly kind: 'undecided' };
+  | Extract<WrittenVerdict, { kind: 'holds' | 'undecided' }>
+  | Pick<LineBreak, 'kind' | 'ply' | 'reason' | 'better'>;
 
 const REASON_WORDS: Readonly<Record<BreakReason, string>> = {
   'illegal-move': 'This is no legal move here.',

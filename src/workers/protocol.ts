@@ -3,10 +3,10 @@
  * FEN: the men of a board are shared objects compared by identity, and a copy made by a message would no longer be them.
  */
 import type { MateTask } from '@/core/exercises';
-import type { MoveText, MovetextFault } from '@/core/notation';
+import type { MoveText } from '@/core/notation';
 import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
 import type { SolutionGraph } from '@/core/puzzles';
-import type { BreakReason, Severity } from '@/core/written';
+import type { LineBreak, WrittenVerdict } from '@/core/written';
 
 /** Proves the shortest mate of a position. */
 export interface ProveQuestion {
@@ -93,20 +93,10 @@ export type FatesAnswer =
   | { readonly kind: 'in-check' }
   | NotAPosition;
 
+/** The core's verdict; where it breaks, the position in which the move was written travels as text. */
 export type JudgeAnswer =
-  | { readonly kind: 'holds'; readonly mateInMoves: number }
-  | {
-      readonly kind: 'breaks';
-      readonly ply: number;
-      readonly severity: Severity;
-      readonly reason: BreakReason;
-      /** The position in which the move was written. */
-      readonly fen: string;
-      readonly move: MoveText | undefined;
-      readonly better: readonly string[];
-    }
-  | { readonly kind: 'unreadable'; readonly fault: MovetextFault }
-  | { readonly kind: 'undecided' }
+  | Exclude<WrittenVerdict, LineBreak>
+  | (Omit<LineBreak, 'position' | 'move'> & { readonly fen: string; readonly move: MoveText | undefined })
   | NotAPosition;
 
 export type MateTaskAnswer =

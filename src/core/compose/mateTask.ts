@@ -223,9 +223,8 @@ function storeFate(
   gone: { readonly moves: number; readonly isBlockless: boolean },
   fate: Fate | undefined,
 ): StoredFate {
-  const isProved =
-    fate !== undefined && (fate.kind === 'mates' || fate.kind === 'mated' || fate.line.length === 1);
-  if (isProved) return toStoredFate(fate);
+  const isSeen = fate?.kind === 'material' || (fate?.kind === 'draw' && fate.seenPlies !== undefined);
+  if (fate !== undefined && !isSeen) return toStoredFate(fate);
   const reply = fate?.line[1];
   const escape = mate.findEscape(after, gone.moves, reply, {
     isBlockless: gone.isBlockless,

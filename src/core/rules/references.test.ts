@@ -1,7 +1,8 @@
-import { positionOf, randomPositions } from '../../../tests/fixtures/positions';
+import { PERFT, positionOf, randomPositions } from '../../../tests/fixtures/positions';
 import { movesByChessJs, movesByChessops, movesByKokopu } from '../../../tests/fixtures/referenceMoves';
+import { openChessops, perftByChessops } from '../../../tests/fixtures/referencePerft';
 import { makeFen, makeMoveText } from '../notation';
-import { listSearchMoves } from '../search';
+import { listSearchMoves, searchPerft, searchPerftPlayed } from '../search';
 import { listLegalMoves } from '.';
 
 /** The rare cases by name (FIDE Laws of Chess, articles 3.7.3.1 en passant, 3.8 castling, 3.9 check), made for this test. */
@@ -43,3 +44,15 @@ test('300 positions of random play: the same moves by our rules and three refere
   }
   expect(compared).toBe(300);
 });
+
+test.each(PERFT)(
+  '$fen: every way of counting to three plies gives the published figure',
+  ({ fen, counts }) => {
+    const position = positionOf(fen);
+    const figure = counts[2];
+    expect(searchPerft(position, 3)).toBe(figure);
+    expect(searchPerftPlayed(position, 3)).toBe(figure);
+    expect(perftByChessops(openChessops(fen), 3, true)).toBe(figure);
+    expect(perftByChessops(openChessops(fen), 3, false)).toBe(figure);
+  },
+);

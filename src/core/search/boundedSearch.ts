@@ -8,9 +8,9 @@
  *  - at defender nodes the replies that last refuted a move of this ply ("killers"), before the other replies are listed;
  *  - at attacker nodes the table's move, then checks; from three moves up fewest replies first.
  *
- * Three settings change what is asked, each with its own keys in the table: mates without pointless blocks, the clock of the
- * fifty-move rule (FIDE Laws of Chess, article 9.3, kept only where it can matter), and the second run that confirms a first
- * one with another order of moves and other places in the table.
+ * Three settings change what is asked: mates without pointless blocks, the clock of the fifty-move rule (FIDE Laws of Chess,
+ * article 9.3, kept only where it can matter, and then part of a position's key), and the second run that confirms a first one with
+ * another order of moves and other places in the table. The table is begun anew when the first or the last changes.
  */
 import { FIFTY_MOVES_PLIES } from './fiftyMoves';
 import { createMateTable } from './mateTable';

@@ -103,3 +103,10 @@ test('passing: what the other side would do if it were its turn again', () => {
   });
   expect(passTurn(positionOf('4k3/8/8/8/8/8/4r3/4K3 w - - 0 1'))).toBeUndefined();
 });
+
+test('the half-move that reaches the fifty-move limit may still mate, in what is proved and in what is seen', () => {
+  // Kf7 Kh7 Rh1#: the mate is the hundredth half-move (FIDE Laws of Chess, article 9.3).
+  expect(fateOf('7k/8/5K2/8/8/8/8/R7 w - - 97 90', 'Kf7')).toMatchObject({ kind: 'mates', inMoves: 2 });
+  // One later nobody mates in time: the draw is told.
+  expect(fateOf('7k/8/5K2/8/8/8/8/R7 w - - 98 90', 'Kf7')).toMatchObject({ kind: 'draw', why: 'fifty' });
+});

@@ -123,9 +123,9 @@ export function createFateSearch(): FateSearch {
     }
     board.load(entry.after);
     material.start(values, entry.after.halfmoves);
-    const score = within(Infinity, () => material.search(plies - 1, 0, entry.guess));
+    const score = within(Infinity, () => material.search(plies - 1, entry.guess));
     if (score === undefined) return;
-    const line = [entry.move, ...material.line(0).map(unpackMove)];
+    const line = [entry.move, ...material.line().map(unpackMove)];
     entry.guess = score;
     entry.fate = toFate(position, -score, values, plies, line);
     entry.isSettled = entry.fate.kind === 'mates' || entry.fate.kind === 'mated';

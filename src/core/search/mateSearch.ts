@@ -54,7 +54,7 @@ export interface MateSearch {
   findDefence(position: Position, moves: number, options?: AskOptions): Move[];
   /** The first checking mate found within `most` moves, as a line; no claim when there is none. */
   findCheckingMate(position: Position, most: number, budgetNodes: number): Move[] | undefined;
-  /** Asks several of the questions above with one budget; undefined when it was used up, or the caller said stop. */
+  /** Asks several of the questions above, but `prove`, with one budget; undefined when it was used up, or the caller said stop. */
   within<T>(budgetNodes: number, onNodes: (nodes: number) => 'go' | 'stop', work: () => T): T | undefined;
 }
 
@@ -63,6 +63,7 @@ const CHECKING_FROM = 3;
 /** Proof-number search may visit so many positions each time, and a share of what complete search has visited until then. */
 const CHECKING_NODES = 1_500;
 const CHECKING_SHARE = 0.04;
+
 /** A mate found before its minimality is proved. */
 interface Found {
   readonly mateInMoves: number;

@@ -7,6 +7,7 @@
  * its evasions and a side that is not may stand still. The same question gives the same answer, node for node.
  */
 import { ROLES, type Square, type ValueScale } from '../board';
+import { FIFTY_MOVES_PLIES } from './fiftyMoves';
 import type { Meter } from './meter';
 import type { PackedMove, SearchBoard } from './searchBoard';
 
@@ -23,14 +24,10 @@ const QUIET_PLIES = 24;
 export interface MaterialSearch {
   /** Sets the scale for the position on the board; `clock` = plies since the last capture or pawn move. */
   start(values: ValueScale, clock: number): void;
-  /** Own men against theirs, for the side to move, in hundredths. */
-  balance(): number;
-  /** Best play from the position on the board, seen to `plies`, for the side to move. Slots from `ply` on are used. */
-  search(plies: number, ply: number, guess: number | undefined): number;
-  /** The moves of the last search that was within its windows, from `ply` on. */
-  line(ply: number): PackedMove[];
-  /** Makes a move and keeps what the search knows of the way so far; `unmake` takes it back. */
-  make(move: PackedMove, ply: number): void;
+  /** Best play from the position on the board, seen to `plies`, for the side to move, in hundredths; `guess` = an earlier score. */
+  search(plies: number, guess: number | undefined): number;
+  /** The moves of the last search. */
+  line(): PackedMove[];
 }
 
 export function createMaterialSearch(board: SearchBoard, meter: Meter): MaterialSearch {
@@ -71,7 +68,8 @@ export function createMaterialSearch(board: SearchBoard, meter: Meter): Material
   /** Has this position occurred on the way here, or is the game drawn by the clock or for want of men? */
   function isDrawn(ply: number): boolean {
     const clock = clocks[ply]!;
-    if (clock >= 100) return true;
+    // The move that reaches the limit may still mate.
+    if (clock >= FIFTY_MOVES_PLIES) return !board.isMated();
     for (let back = ply - 4; back >= 0 && ply - back <= clock; back -= 2) {
       if (pathLo[back] === board.hashLo() && pathHi[back] === board.hashHi()) return true;
     }
@@ -226,17 +224,15 @@ export function createMaterialSearch(board: SearchBoard, meter: Meter): Material
       pathLo[0] = board.hashLo();
       pathHi[0] = board.hashHi();
     },
-    balance: () => balanceAt(0),
-    make,
-    search(plies, ply, guess) {
+    search(plies, guess) {
       // Scores come in coarse steps, so a window round the last score is mostly right and much quicker than an open one.
-      if (guess === undefined) return negamax(plies, ply, -ENDLESS, ENDLESS);
-      const score = negamax(plies, ply, guess - 1, guess + 1);
-      return score === guess ? score : negamax(plies, ply, -ENDLESS, ENDLESS);
+      if (guess === undefined) return negamax(plies, 0, -ENDLESS, ENDLESS);
+      const score = negamax(plies, 0, guess - 1, guess + 1);
+      return score === guess ? score : negamax(plies, 0, -ENDLESS, ENDLESS);
     },
-    line(ply) {
+    line() {
       const moves: PackedMove[] = [];
-      for (let at = ply * MAX_PLIES; lines[at] !== 0; at += 1) moves.push(lines[at]!);
+      for (let at = 0; lines[at] !== 0; at += 1) moves.push(lines[at]!);
       return moves;
     },
   };

@@ -1,4 +1,4 @@
-import { MATES, ORDINARY } from '../../../bench/positions';
+import { MATES, ORDINARY } from '../../../tests/fixtures/mates';
 import { positionOf, randomPositions } from '../../../tests/fixtures/positions';
 import { keysByChessJs, matesByChessJs, openBare } from '../../../tests/fixtures/referenceProver';
 import { makeFen, makeMoveText } from '../notation';

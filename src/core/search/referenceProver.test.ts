@@ -1,4 +1,4 @@
-import { MATES } from '../../../bench/positions';
+import { MATES } from '../../../tests/fixtures/mates';
 import { positionOf } from '../../../tests/fixtures/positions';
 import { keysByChessJs, matesByChessJs, openBare } from '../../../tests/fixtures/referenceProver';
 import { makeMoveText } from '../notation';
