@@ -12,15 +12,9 @@ export function median(values: readonly number[]): number {
   return values.toSorted((one, other) => one - other)[Math.floor(values.length / 2)] ?? 0;
 }
 
-/** Runs ours and theirs by turns, so that whatever else the machine does meets both; medians of each. */
-export function measurePair(rounds: number, ours: () => number, theirs: () => number): [number, number] {
-  const one: number[] = [];
-  const other: number[] = [];
-  for (let round = 0; round < rounds; round += 1) {
-    one.push(ours());
-    other.push(theirs());
-  }
-  return [median(one), median(other)];
+/** Runs ours and theirs by turns and compares within each turn, so that whatever else the machine does meets both. */
+export function medianRatio(rounds: number, ours: () => number, theirs: () => number): number {
+  return median(Array.from({ length: rounds }, () => ours() / theirs()));
 }
 
 /** The least of several runs of short work: what is above it is the machine's other business. */
@@ -33,6 +27,14 @@ export function tellRatio(name: string, ratio: number, target: number, best: num
   const reached = Math.round((100 * ratio) / target);
   console.log(
     `${name.padEnd(62)} ${ratio.toFixed(1).padStart(8)} times   target ${String(target).padStart(4)}: ${String(reached).padStart(4)} %   best seen ${best}`,
+  );
+}
+
+/** The same for a ratio that is to stay below its target. */
+export function tellRatioBelow(name: string, ratio: number, target: number, best: number): void {
+  const reached = Math.round((100 * target) / ratio);
+  console.log(
+    `${name.padEnd(62)} ${ratio.toFixed(1).padStart(8)} times   at most ${String(target).padStart(3)}: ${String(reached).padStart(4)} %   best seen ${best}`,
   );
 }
 

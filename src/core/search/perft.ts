@@ -4,20 +4,11 @@ import { getSearchBoard, unpackMove } from './searchBoard';
 
 /** Counts move sequences of this many plies; the last ply is counted from the generated moves, not played. */
 export function searchPerft(position: Position, plies: number): number {
-  return plies === 0 ? 1 : countSequences(position, plies, 1);
-}
-
-/** The same with every leaf made and unmade. */
-export function searchPerftPlayed(position: Position, plies: number): number {
-  return countSequences(position, plies, 0);
-}
-
-/** Plays all but the last `counted` plies, 0 or 1. */
-function countSequences(position: Position, plies: number, counted: 0 | 1): number {
+  if (plies === 0) return 1;
   const board = getSearchBoard();
   board.load(position);
   const count = (rest: number): number => {
-    if (rest === counted) return counted === 0 ? 1 : board.countMoves();
+    if (rest === 1) return board.countMoves();
     const moves = board.generate(rest);
     let sum = 0;
     for (let index = 0; index < moves; index += 1) {
@@ -28,6 +19,14 @@ function countSequences(position: Position, plies: number, counted: 0 | 1): numb
     return sum;
   };
   return count(plies);
+}
+
+/** The same with every leaf made and unmade. */
+export function searchPerftPlayed(position: Position, plies: number): number {
+  if (plies === 0) return 1;
+  const board = getSearchBoard();
+  board.load(position);
+  return board.countPlayed(plies);
 }
 
 /** The search board's own legal moves. */

@@ -29,6 +29,8 @@ export interface SearchBoard {
   generateCaptures(ply: number): number;
   /** How many legal moves there are, without writing them down. */
   countMoves(): number;
+  /** Move sequences of so many plies, one at least, each move made and unmade; here, because a loop inside calls quicker. */
+  countPlayed(plies: number): number;
   /** Is the side to move checkmated? */
   isMated(): boolean;
   moveAt(ply: number, index: number): PackedMove;
@@ -94,17 +96,26 @@ function createSearchBoard(): SearchBoard {
   const NOT_A_FILE = ~0x01010101;
   const NOT_H_FILE = ~0x80808080;
 
-  // Places in `state`: what make and unmake keep.
+  // Places in `state`.
   const TURN = 0;
+  /** Where the newest frame begins. */
+  const TOP_FRAME = 1;
+
+  // Places in a frame, which keeps what unmaking a move has to find again. At its start: the move that led here, and above it
+  // the code of the man it took.
+  const CAPTURED_SHIFT = 17;
+  const MOVE_BITS = 0x1ffff;
   /** 1 white short, 2 white long, 4 and 8 black. */
   const CASTLING = 1;
-  /** The square just passed when a pawn can capture there, as far as attacks go; else -1. */
+  /** The square just passed when a pawn can capture there, as far as attacks go; else NO_SQUARE. */
   const PASSED = 2;
+  /** Of the men alone; side, rights and passed square are added when the hash is asked for. */
   const HASH_LO = 3;
   const HASH_HI = 4;
-  /** Square of White's king, then of Black's. */
-  const KINGS = 5;
-  const UNDO_TOP = 7;
+  const FRAME = 5;
+  const NO_SQUARE = -1;
+  /** From here up a packed move is a promotion or of a special kind. */
+  const PLAIN_END = 1 << 12;
 
   // Places in `scratch`: what one generation keeps.
   const PURPOSE = 0;
@@ -152,8 +163,9 @@ function createSearchBoard(): SearchBoard {
   const men = new Int8Array(128);
   const state = new Int32Array(32);
   const scratch = new Int32Array(32);
-  /** Four numbers a ply: move; captured code, castling and passed square together; hash. */
-  const undo = new Int32Array(MAX_PLIES * 4);
+  /** One frame for each ply played, the first for the position loaded. */
+  const frames = new Int32Array((MAX_PLIES + 1) * FRAME);
+
   const moves = new Int32Array(MAX_PLIES * SLOT);
   const castlingKept = new Int32Array(64).fill(15);
   castlingKept.set([13, 15, 15, 15, 12, 15, 15, 14], 0);
@@ -244,12 +256,6 @@ function createSearchBoard(): SearchBoard {
     sets[army] = sets[army]! ^ bit;
   }
 
-  function addKey(index: number): void {
-    const at = index << 1;
-    state[HASH_LO] = state[HASH_LO]! ^ keys[at]!;
-    state[HASH_HI] = state[HASH_HI]! ^ keys[at + 1]!;
-  }
-
   function counted(): number {
     return scratch[TOTAL]!;
   }
@@ -262,6 +268,18 @@ function createSearchBoard(): SearchBoard {
     const top = scratch[TOP]!;
     moves[top] = from | (to << 6) | extra;
     scratch[TOP] = top + 1;
+  }
+
+  /** The square of a side's king: the one bit of its set. */
+  function kingOf(side: number): number {
+    const at = side * 12 + 10;
+    const lo = sets[at]!;
+    return lo !== 0 ? 31 - clz32(lo) : 63 - clz32(sets[at + 1]!);
+  }
+
+  /** Something of the newest frame. */
+  function frame(what: number): number {
+    return frames[state[TOP_FRAME]! + what]!;
   }
 
   function isUncovering(square: number): boolean {
@@ -399,7 +417,7 @@ function createSearchBoard(): SearchBoard {
   }
 
   function walkCastling(us: number, occLo: number, occHi: number): void {
-    const rights = (state[CASTLING]! >> (2 * us)) & 3;
+    const rights = (frame(CASTLING) >> (2 * us)) & 3;
     if (rights === 0) return;
     const row = us === 0 ? occLo & 0xff : (occHi >>> 24) & 0xff;
     const home = us === 0 ? 0 : 56;
@@ -491,11 +509,11 @@ function createSearchBoard(): SearchBoard {
       addPawnTargets(((leftLo >>> 9) | (leftHi << 23)) & theirLo, (leftHi >>> 9) & theirHi, -9, 0);
       addPawnTargets(((rightLo >>> 7) | (rightHi << 25)) & theirLo, (rightHi >>> 7) & theirHi, -7, 0);
     }
-    if (state[PASSED]! >= 0) walkEnPassant(us, lo, hi);
+    if (frame(PASSED) >= 0) walkEnPassant(us, lo, hi);
   }
 
   function walkEnPassant(us: number, lo: number, hi: number): void {
-    const passed = state[PASSED]!;
+    const passed = frame(PASSED);
     const from = (((us ^ 1) << 6) | passed) << 1;
     for (let rest = pawn[from]! & lo; rest !== 0; rest &= rest - 1) {
       if (isEnPassantSafe(us, lowestBit(rest), passed))
@@ -555,7 +573,7 @@ function createSearchBoard(): SearchBoard {
     const occLo = sets[24]! | sets[26]!;
     const occHi = sets[25]! | sets[27]!;
     scratch[PURPOSE] = purpose;
-    scratch[KING_SQUARE] = state[KINGS + us]!;
+    scratch[KING_SQUARE] = kingOf(us);
     const checkers = findCheckMask(us, occLo, occHi);
     if (purpose === LISTING_CHECKS) findCheckingSquares(us, occLo, occHi);
     scratch[TARGET_LO] = sets[26 - 2 * us]!;
@@ -570,7 +588,7 @@ function createSearchBoard(): SearchBoard {
   }
 
   function findCheckingSquares(us: number, occLo: number, occHi: number): void {
-    const target = state[KINGS + (us ^ 1)]!;
+    const target = kingOf(us ^ 1);
     const at = target << 1;
     const pawnAt = (((us ^ 1) << 6) | target) << 1;
     const slantLo = slantReach(target, occLo, occHi);
@@ -606,7 +624,7 @@ function createSearchBoard(): SearchBoard {
     const us = state[TURN]!;
     const occLo = sets[24]! | sets[26]!;
     const occHi = sets[25]! | sets[27]!;
-    scratch[KING_SQUARE] = state[KINGS + us]!;
+    scratch[KING_SQUARE] = kingOf(us);
     const checkers = findCheckMask(us, occLo, occHi);
     if (checkers === 0) return false;
     scratch[PURPOSE] = COUNTING;
@@ -620,89 +638,119 @@ function createSearchBoard(): SearchBoard {
     return counted() === 0;
   }
 
-  /** Written out flat, with the hash in locals: nested calls and a word of state at a time took twice as long. */
+  /**
+   * Every move takes one man from a square to another; what only some moves do besides stands apart. The engine puts functions
+   * of up to 460 bytes of its code into the loops that call them: kept below that, and with the tables named once, this made
+   * loops over moves a fifth quicker.
+   */
   function make(move: PackedMove): void {
     const from = move & 63;
     const to = (move >> 6) & 63;
-    const promotion = (move >> 12) & 7;
-    const kind = move >> 15;
+    const table = keys;
+    const kept = frames;
     const us = state[TURN]!;
-    const rights = state[CASTLING]!;
-    const passed = state[PASSED]!;
-    const victim = kind === KIND_EN_PASSANT ? to + (us === 0 ? -8 : 8) : to;
-    const captured = men[victim]!;
+    const top = state[TOP_FRAME]!;
+    const next = top + FRAME;
     const code = men[from]!;
-    const placed = promotion === 0 ? code : 1 + us * 6 + promotion;
-    const top = state[UNDO_TOP]!;
-    let hashLo = state[HASH_LO]!;
-    let hashHi = state[HASH_HI]!;
-    undo[top] = move;
-    undo[top + 1] = captured | (rights << 4) | ((passed + 1) << 8);
-    undo[top + 2] = hashLo;
-    undo[top + 3] = hashHi;
-    state[UNDO_TOP] = top + 4;
-    if (captured !== 0) {
-      flip(captured, victim);
-      men[victim] = 0;
-      const key = ((captured << 6) | victim) << 1;
-      hashLo ^= keys[key]!;
-      hashHi ^= keys[key + 1]!;
-    }
-    shift(code, placed, from, to, us);
+    const captured = men[to]!;
     const fromKey = ((code << 6) | from) << 1;
-    const toKey = ((placed << 6) | to) << 1;
-    hashLo ^= keys[fromKey]! ^ keys[toKey]! ^ keys[15 << 7]!;
-    hashHi ^= keys[fromKey + 1]! ^ keys[toKey + 1]! ^ keys[(15 << 7) + 1]!;
-    if (code === 6 + us * 6) {
-      state[KINGS + us] = to;
-      if (kind === KIND_CASTLING) {
-        const corner = to > from ? from + 3 : from - 4;
-        const beside = (from + to) >> 1;
-        const rook = code - 2;
-        shift(rook, rook, corner, beside, us);
-        hashLo ^= keys[((rook << 6) | corner) << 1]! ^ keys[((rook << 6) | beside) << 1]!;
-        hashHi ^= keys[(((rook << 6) | corner) << 1) + 1]! ^ keys[(((rook << 6) | beside) << 1) + 1]!;
-      }
-    }
-    if (rights !== 0) {
-      const kept = rights & castlingKept[from]! & castlingKept[to]!;
-      if (kept !== rights) {
-        state[CASTLING] = kept;
-        hashLo ^= keys[((13 << 6) | rights) << 1]! ^ keys[((13 << 6) | kept) << 1]!;
-        hashHi ^= keys[(((13 << 6) | rights) << 1) + 1]! ^ keys[(((13 << 6) | kept) << 1) + 1]!;
-      }
-    }
-    if (passed >= 0) {
-      hashLo ^= keys[((14 << 6) | passed) << 1]!;
-      hashHi ^= keys[(((14 << 6) | passed) << 1) + 1]!;
-      state[PASSED] = -1;
-    }
-    if (kind === KIND_DOUBLE_STEP && isPassedInReach((from + to) >> 1, us)) {
-      const square = (from + to) >> 1;
-      state[PASSED] = square;
-      hashLo ^= keys[((14 << 6) | square) << 1]!;
-      hashHi ^= keys[(((14 << 6) | square) << 1) + 1]!;
-    }
+    const toKey = ((code << 6) | to) << 1;
+    const capturedKey = ((captured << 6) | to) << 1;
+    kept[next] = move | (captured << CAPTURED_SHIFT);
+    kept[next + CASTLING] = kept[top + CASTLING]! & castlingKept[from]! & castlingKept[to]!;
+    kept[next + PASSED] = NO_SQUARE;
+    kept[next + HASH_LO] = kept[top + HASH_LO]! ^ table[fromKey]! ^ table[toKey]! ^ table[capturedKey]!;
+    kept[next + HASH_HI] =
+      kept[top + HASH_HI]! ^ table[fromKey + 1]! ^ table[toKey + 1]! ^ table[capturedKey + 1]!;
+    state[TOP_FRAME] = next;
+    if (captured !== 0) flip(captured, to);
+    shift(code, from, to, us);
+    if (move >= PLAIN_END) makeMore(move);
     state[TURN] = us ^ 1;
-    state[HASH_LO] = hashLo;
-    state[HASH_HI] = hashHi;
   }
 
-  /** Takes a man from one square to an empty one, turning into `placed` on the way. */
-  function shift(code: number, placed: number, from: number, to: number, us: number): void {
-    men[from] = 0;
-    men[to] = placed;
-    const fromBit = 1 << (from & 31);
-    const toBit = 1 << (to & 31);
-    const fromWord = from >> 5;
-    const toWord = to >> 5;
-    const at = ((code - 1) << 1) + fromWord;
-    const placedAt = ((placed - 1) << 1) + toWord;
-    const army = 24 + (us << 1);
-    sets[at] = sets[at]! ^ fromBit;
-    sets[placedAt] = sets[placedAt]! ^ toBit;
-    sets[army + fromWord] = sets[army + fromWord]! ^ fromBit;
-    sets[army + toWord] = sets[army + toWord]! ^ toBit;
+  function addKey(code: number, square: number): void {
+    const at = state[TOP_FRAME]!;
+    const key = ((code << 6) | square) << 1;
+    frames[at + HASH_LO] = frames[at + HASH_LO]! ^ keys[key]!;
+    frames[at + HASH_HI] = frames[at + HASH_HI]! ^ keys[key + 1]!;
+  }
+
+  /** Promotion, castling, en passant and the square a double step passes. */
+  function makeMore(move: PackedMove): void {
+    const us = state[TURN]!;
+    const from = move & 63;
+    const to = (move >> 6) & 63;
+    const kind = move >> 15;
+    const middle = (from + to) >> 1;
+    if (kind === KIND_DOUBLE_STEP) {
+      if (isPassedInReach(middle, us)) frames[state[TOP_FRAME]! + PASSED] = middle;
+    } else if (kind === KIND_CASTLING) {
+      const rook = men[to]! - 2;
+      const corner = to > from ? from + 3 : from - 4;
+      shift(rook, corner, middle, us);
+      addKey(rook, corner);
+      addKey(rook, middle);
+    } else if (kind === KIND_EN_PASSANT) {
+      const code = 7 - us * 6;
+      const victim = to + (us === 0 ? -8 : 8);
+      men[victim] = 0;
+      flip(code, victim);
+      addKey(code, victim);
+    } else {
+      const code = men[to]!;
+      const placed = code + ((move >> 12) & 7);
+      flip(code, to);
+      put(placed, to);
+      addKey(code, to);
+      addKey(placed, to);
+    }
+  }
+
+  function unmake(): void {
+    const top = state[TOP_FRAME]!;
+    const done = frames[top]!;
+    const captured = done >> CAPTURED_SHIFT;
+    const move = done & MOVE_BITS;
+    const from = move & 63;
+    const to = (move >> 6) & 63;
+    state[TOP_FRAME] = top - FRAME;
+    const us = state[TURN]! ^ 1;
+    state[TURN] = us;
+    if (move >= PLAIN_END) unmakeMore(move);
+    shift(men[to]!, to, from, us);
+    if (captured !== 0) put(captured, to);
+  }
+
+  function unmakeMore(move: PackedMove): void {
+    const us = state[TURN]!;
+    const from = move & 63;
+    const to = (move >> 6) & 63;
+    const kind = move >> 15;
+    if (kind === KIND_CASTLING) {
+      shift(men[to]! - 2, (from + to) >> 1, to > from ? from + 3 : from - 4, us);
+    } else if (kind === KIND_EN_PASSANT) {
+      put(7 - us * 6, to + (us === 0 ? -8 : 8));
+    } else if (kind === 0) {
+      flip(men[to]!, to);
+      put(1 + us * 6, to);
+    }
+  }
+
+  /** Takes a man of side `us` from one square to an empty one; a shift uses the low five bits of a square only. */
+  function shift(code: number, from: number, to: number, us: number): void {
+    const words = sets;
+    const squares = men;
+    squares[from] = 0;
+    squares[to] = code;
+    let at = ((code - 1) << 1) + (from >> 5);
+    words[at] = words[at]! ^ (1 << from);
+    at = ((code - 1) << 1) + (to >> 5);
+    words[at] = words[at]! ^ (1 << to);
+    at = 24 + (us << 1) + (from >> 5);
+    words[at] = words[at]! ^ (1 << from);
+    at = 24 + (us << 1) + (to >> 5);
+    words[at] = words[at]! ^ (1 << to);
   }
 
   /** A passed square is kept only when a pawn of the side that answers attacks it: else it changes nothing. */
@@ -710,33 +758,6 @@ function createSearchBoard(): SearchBoard {
     const at = ((us << 6) | square) << 1;
     const theirs = (us ^ 1) * 12;
     return ((pawn[at]! & sets[theirs]!) | (pawn[at + 1]! & sets[theirs + 1]!)) !== 0;
-  }
-
-  function unmake(): void {
-    const top = state[UNDO_TOP]! - 4;
-    const move = undo[top]!;
-    const kept = undo[top + 1]!;
-    const from = move & 63;
-    const to = (move >> 6) & 63;
-    const us = state[TURN]! ^ 1;
-    const placed = men[to]!;
-    const code = ((move >> 12) & 7) === 0 ? placed : 1 + us * 6;
-    const captured = kept & 15;
-    state[UNDO_TOP] = top;
-    state[CASTLING] = (kept >> 4) & 15;
-    state[PASSED] = (kept >> 8) - 1;
-    state[HASH_LO] = undo[top + 2]!;
-    state[HASH_HI] = undo[top + 3]!;
-    state[TURN] = us;
-    shift(placed, code, to, from, us);
-    if (code === 6 + us * 6) {
-      state[KINGS + us] = from;
-      if (move >> 15 === KIND_CASTLING) {
-        const corner = to > from ? from + 3 : from - 4;
-        shift(code - 2, code - 2, (from + to) >> 1, corner, us);
-      }
-    }
-    if (captured !== 0) put(captured, move >> 15 === KIND_EN_PASSANT ? to + (us === 0 ? -8 : 8) : to);
   }
 
   function isOnSet(set: Int32Array, index: number, square: number): boolean {
@@ -779,14 +800,14 @@ function createSearchBoard(): SearchBoard {
     if ((kind === KIND_DOUBLE_STEP) !== (isPawn && (to - from === 16 || from - to === 16))) return false;
     if (!isReached(from, to, us)) return false;
     make(move);
-    const isSafe = !isAttacked(state[KINGS + us]!, us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
+    const isSafe = !isAttacked(kingOf(us), us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
     unmake();
     return isSafe;
   }
 
   function findLineChecker(): Square {
     const us = state[TURN]!;
-    const lo = attackersOf(state[KINGS + us]!, us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
+    const lo = attackersOf(kingOf(us), us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
     const hi = scratch[SECOND]!;
     if ((lo | hi) === 0 || !isSingle(lo, hi)) return -1;
     const square = lo !== 0 ? lowestBit(lo) : 32 + lowestBit(hi);
@@ -833,28 +854,52 @@ function createSearchBoard(): SearchBoard {
     sets.fill(0);
     men.fill(0);
     state.fill(0);
+    frames.fill(0, 0, FRAME);
     const us = turn === 'white' ? 0 : 1;
     board.forEach((man, square: Square) => {
       if (man === undefined) return;
       const code = codeOf(man);
       put(code, square);
-      addKey((code << 6) | square);
-      if (man.role === 'king') state[KINGS + (man.side === 'white' ? 0 : 1)] = square;
+      addKey(code, square);
     });
     state[TURN] = us;
-    if (us === 1) addKey(15 << 6);
-    const rights =
+    frames[CASTLING] =
       (castling.white.short ? 1 : 0) |
       (castling.white.long ? 2 : 0) |
       (castling.black.short ? 4 : 0) |
       (castling.black.long ? 8 : 0);
-    state[CASTLING] = rights;
-    addKey((13 << 6) | rights);
-    state[PASSED] = -1;
-    if (enPassant !== undefined && isPassedInReach(enPassant, us ^ 1)) {
-      state[PASSED] = enPassant;
-      addKey((14 << 6) | enPassant);
+    frames[PASSED] = enPassant !== undefined && isPassedInReach(enPassant, us ^ 1) ? enPassant : NO_SQUARE;
+  }
+
+  /** What the hash of the men leaves out: side to move, rights, passed square. One word of it. */
+  function restOfHash(word: number): number {
+    const passed = frame(PASSED);
+    return (
+      keys[(((13 << 6) | frame(CASTLING)) << 1) + word]! ^
+      keys[(((14 << 6) | (passed < 0 ? 0 : passed)) << 1) + word]! ^
+      keys[(((15 << 6) | state[TURN]!) << 1) + word]!
+    );
+  }
+
+  function countPlayed(plies: number): number {
+    const count = listInto(plies, LISTING);
+    const start = plies * SLOT;
+    if (plies === 1) return playLeaves(start, start + count);
+    let sum = 0;
+    for (let index = 0; index < count; index += 1) {
+      make(moves[start + index]!);
+      sum += countPlayed(plies - 1);
+      unmake();
     }
+    return sum;
+  }
+
+  function playLeaves(start: number, end: number): number {
+    for (let at = start; at < end; at += 1) {
+      make(moves[at]!);
+      unmake();
+    }
+    return end - start;
   }
 
   return {
@@ -867,6 +912,7 @@ function createSearchBoard(): SearchBoard {
       walk(COUNTING);
       return counted();
     },
+    countPlayed,
     isMated,
     moveAt: (ply, index) => moves[ply * SLOT + index]!,
     setMoveAt(ply, index, move) {
@@ -876,7 +922,7 @@ function createSearchBoard(): SearchBoard {
     unmake,
     isCheck() {
       const us = state[TURN]!;
-      return isAttacked(state[KINGS + us]!, us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
+      return isAttacked(kingOf(us), us ^ 1, sets[24]! | sets[26]!, sets[25]! | sets[27]!);
     },
     isStillLegal,
     capturedCode,
@@ -885,8 +931,8 @@ function createSearchBoard(): SearchBoard {
     findLineChecker,
     isWhiteToMove: () => state[TURN] === 0,
     isDeadByMaterial,
-    hashLo: () => state[HASH_LO]!,
-    hashHi: () => state[HASH_HI]!,
+    hashLo: () => frame(HASH_LO) ^ restOfHash(0),
+    hashHi: () => frame(HASH_HI) ^ restOfHash(1),
   };
 }
 
@@ -894,6 +940,7 @@ function createSearchBoard(): SearchBoard {
 function buildKeys(): Int32Array {
   const random = createRandom(64_206);
   const keys = new Int32Array(16 * 64 * 2);
-  for (let index = 0; index < keys.length; index += 1) keys[index] = (random() * 4294967296) | 0;
+  // Code 0 is the empty square: its keys stay 0, so that a move without a capture takes the same course.
+  for (let index = 128; index < keys.length; index += 1) keys[index] = (random() * 4294967296) | 0;
   return keys;
 }
