@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { answerSchema, type SolutionOf, type VerdictOutcome } from '@/core/exercises';
+import { answerSchema, type MateTask, type SolutionOf, type VerdictOutcome } from '@/core/exercises';
 import {
   requestIdSchema,
   roundIdSchema,
@@ -32,7 +32,7 @@ export interface StoredAttempt {
 export interface SeatTask {
   readonly taskId: TaskId;
   readonly family: 'mate';
-  readonly task: { readonly fen: string; readonly mateInMoves: number };
+  readonly task: MateTask;
   readonly solution: SolutionOf<'mate'>;
   readonly isSolved: boolean;
   readonly tries: number;

@@ -34,6 +34,8 @@ export interface SetPuzzle {
   readonly taskId: TaskId;
   readonly fen: string;
   readonly mateInMoves: number;
+  /** The same without pointless blocks, where that is shorter. */
+  readonly mateNoBlocks: number | undefined;
   /** All keys, in SAN. */
   readonly keys: readonly string[];
   readonly mainLine: string;

@@ -7,7 +7,7 @@ export interface DemoSet {
   readonly fens: readonly string[];
 }
 
-/** Not given to a class yet. */
+/** Lies on every seat beneath the set a class works on. */
 export const DEMO_LONG_SET = 'Deep water';
 
 export const DEMO_SETS: readonly DemoSet[] = [

@@ -16,7 +16,7 @@ import { isSetUp, setUpClub } from '@/server/services/setUpClub';
 import { closePool } from '@/workers/node';
 import { say } from '../say';
 import { DEMO_CLUB, DEMO_COACH, DEMO_LEAD, type DemoCoach, type DemoStudent } from './people';
-import { DEMO_SETS } from './puzzles';
+import { DEMO_LONG_SET, DEMO_SETS } from './puzzles';
 import { simulateTries } from './simulate';
 
 const NAMESPACE = '6f1c1b52-0f43-4d6e-9a8e-3f1f0a6b7c21';
@@ -53,9 +53,9 @@ async function fill(): Promise<void> {
   const sets = new Map<string, SetId>();
   for (const { name, fens } of DEMO_SETS) sets.set(name, await fillSet(lead, name, fens));
   for (const coach of [DEMO_LEAD, DEMO_COACH]) {
-    const setId = sets.get(coach.class.setName);
-    if (setId === undefined) throw new Error(`no demo set ${coach.class.setName}`);
-    await fillClass(coach, setId);
+    const [own, long] = [sets.get(coach.class.setName), sets.get(DEMO_LONG_SET)];
+    if (own === undefined || long === undefined) throw new Error(`no demo set ${coach.class.setName}`);
+    await fillClass(coach, own, long);
   }
 }
 
@@ -65,11 +65,13 @@ async function fillSet(actor: CoachActor, name: string, fens: readonly string[])
   return setId;
 }
 
-async function fillClass(coach: DemoCoach, setId: SetId): Promise<void> {
+async function fillClass(coach: DemoCoach, setId: SetId, longId: SetId): Promise<void> {
   const actor = await getCoachActor(coach.signInName);
   const { name, joinCode, students } = coach.class;
   const classId = getValue(await addClass(actor, { requestId: requestOf('class', name), name, joinCode }));
   const studentIds = await fillRoster(actor, classId, students);
+  // Given before the other, so that the class's own set lies on top.
+  getValue(await giveSet(actor, { requestId: requestOf('give long', name), setId: longId, classId }));
   const requestId = requestOf('give', name);
   const assignmentId = getValue(await giveSet(actor, { requestId, setId, classId }));
   for (const [index, student] of students.entries()) {

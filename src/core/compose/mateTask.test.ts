@@ -1,6 +1,6 @@
 import { bruteMatingMoves } from '../../../tests/fixtures/bruteForce';
 import { positionOf } from '../../../tests/fixtures/positions';
-import { mateFamily } from '../exercises';
+import { getAskedLength, mateFamily } from '../exercises';
 import { makeMoveText, parseMoveText, type MoveText } from '../notation';
 import { checkProof } from '../proof';
 import {
@@ -161,6 +161,22 @@ test('where a pointless block makes the difference, both lengths are stored and 
   const judge = (moves: string[]) => mateFamily.judge(task, graph, { kind: 'play', moves, slips: 0 }).outcome;
   expect(judge(['e1e8', 'd6f8', 'e8f8'])).toBe('right');
   expect(judge(['e1e8'])).not.toBe('wrong');
+});
+
+test('the club says which count is asked for and when the goal is reached; the other is right all the same', () => {
+  const { task, graph } = BACK;
+  const blockless = { ...task, count: 'no-blocks' } as const;
+  const judge = (moves: string[]) =>
+    mateFamily.judge(blockless, graph, { kind: 'play', moves, slips: 0 }).outcome;
+  expect([getAskedLength(task), getAskedLength(blockless)]).toEqual([2, 1]);
+  expect(judge(['e1e8'])).toBe('right');
+  expect(mateFamily.judge(task, graph, { kind: 'play', moves: ['e1e8'], slips: 0 }).outcome).toBe(
+    'unfinished',
+  );
+  expect(judge(['e1e8', 'd6f8', 'e8f8'])).toBe('right');
+  expect(judge(['g1h1'])).toBe('wrong');
+  expect(mateFamily.solution(blockless, graph)).toEqual(['e1e8']);
+  expect(mateFamily.solution(task, graph)).toHaveLength(3);
 });
 
 test('a man dropped next to the right square may have slipped; one dropped far away has not', () => {

@@ -10,5 +10,12 @@ export {
   type Verdict,
   type VerdictOutcome,
 } from './family';
-export { mateFamily, mateTaskSchema, type MateTask } from './mate';
+export {
+  getAskedLength,
+  MATE_COUNTS,
+  mateFamily,
+  mateTaskSchema,
+  type MateCount,
+  type MateTask,
+} from './mate';
 export { FAMILIES, judgeAnswer, type FamilyId, type SolutionOf } from './registry';

@@ -1,7 +1,8 @@
 /**
  * Family `mate`: force mate in the shortest number of moves, playing against a longest defence.
  * Every move that keeps the shortest mate is right, whichever the stored main line prefers. Where a task is shorter without
- * pointless blocks, both ways of counting are known, and a move that is right by either is right.
+ * pointless blocks, both ways of counting are known: the club's own is asked for and says when the goal is reached, and a move
+ * that is right by the other is right all the same.
  */
 import { z } from 'zod';
 import { kingDistance } from '../board';
@@ -17,14 +18,25 @@ import {
 } from '../puzzles';
 import type { Diagnosis, Family, Verdict } from './family';
 
+/** With every legal block, or with a check that only pointless blocks can meet as mate. */
+export const MATE_COUNTS = ['full', 'no-blocks'] as const;
+export type MateCount = (typeof MATE_COUNTS)[number];
+
 export const mateTaskSchema = z.object({
   fen: z.string().min(1),
   /** Moves of the side to move, proved minimal. */
   mateInMoves: z.number().int().positive(),
   /** The same without pointless blocks, where that is shorter. */
   mateNoBlocks: z.number().int().positive().optional(),
+  /** How the club counts; not part of the stored task, full when nothing is said. */
+  count: z.enum(MATE_COUNTS).optional(),
 });
 export type MateTask = z.infer<typeof mateTaskSchema>;
+
+/** The length that is asked for, in moves, by the club's count. */
+export function getAskedLength({ mateInMoves, mateNoBlocks, count }: MateTask): number {
+  return count === 'no-blocks' ? (mateNoBlocks ?? mateInMoves) : mateInMoves;
+}
 
 const RIGHT: Verdict = {
   outcome: 'right',
@@ -50,8 +62,8 @@ export const mateFamily: Family<MateTask, SolutionGraph> = {
   answerMode: 'play',
   taskSchema: mateTaskSchema,
   solutionSchema: solutionGraphSchema,
-  respond(_task, graph, moves) {
-    const walk = walkGraph(graph, moves);
+  respond({ count }, graph, moves) {
+    const walk = walkGraph(graph, moves, count);
     switch (walk.kind) {
       case 'answered':
         return { kind: 'reply', move: walk.reply };
@@ -65,13 +77,13 @@ export const mateFamily: Family<MateTask, SolutionGraph> = {
         return { kind: 'verdict', verdict: UNFINISHED, mayBeSlip: false };
     }
   },
-  judge(_task, graph, answer) {
-    const walk = walkGraph(graph, answer.moves);
+  judge({ count }, graph, answer) {
+    const walk = walkGraph(graph, answer.moves, count);
     return walk.kind === 'ended' ? walk.verdict : UNFINISHED;
   },
-  solution: (_task, graph) => listMainLine(graph),
-  hint(_task, graph, moves) {
-    const walk = walkGraph(graph, moves);
+  solution: ({ count }, graph) => listMainLine(count === 'no-blocks' ? (graph.blockless ?? graph) : graph),
+  hint({ count }, graph, moves) {
+    const walk = walkGraph(graph, moves, count);
     if (walk.kind !== 'at') return undefined;
     const [right] = walk.node.moves;
     const move = right && parseMoveText(right.move);
@@ -79,12 +91,18 @@ export const mateFamily: Family<MateTask, SolutionGraph> = {
   },
 };
 
-/** By the full count; where that finds a fault, by the count without pointless blocks. */
-function walkGraph({ nodes, blockless }: SolutionGraph, moves: readonly MoveText[]): Walk {
-  const full = walkNodes(nodes, moves);
-  if (blockless === undefined || !isWrong(full)) return full;
-  const shorter = walkNodes(blockless.nodes, moves);
-  return isWrong(shorter) ? full : shorter;
+/** By the club's count; where that finds a fault, by the other. */
+function walkGraph(
+  { nodes, blockless }: SolutionGraph,
+  moves: readonly MoveText[],
+  count: MateCount = 'full',
+): Walk {
+  if (blockless === undefined) return walkNodes(nodes, moves);
+  const [own, other] = count === 'full' ? [nodes, blockless.nodes] : [blockless.nodes, nodes];
+  const walk = walkNodes(own, moves);
+  if (!isWrong(walk)) return walk;
+  const otherWalk = walkNodes(other, moves);
+  return isWrong(otherWalk) ? walk : otherWalk;
 }
 
 function isWrong(walk: Walk): boolean {

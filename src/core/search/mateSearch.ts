@@ -5,7 +5,8 @@
  * Lengths are examined from 1 upwards by complete search (boundedSearch.ts), so the first "yes" is minimal. Once two moves are
  * excluded, proof-number search over checks (checkingSearch.ts) looks for a long checking mate, with more positions to spend
  * each time a longer length comes up; what it finds is an upper bound, and the lengths below it are then excluded one by one.
- * The board, its tables and both searches are shared by all questions of a realm.
+ * The board, its tables and both searches are shared by all questions of a realm. Memory never ends a proof: the tables have a
+ * fixed size and forget their oldest entries, which costs time and no more.
  */
 import type { BoundedSettings } from './boundedSearch';
 import { clockOf } from './fiftyMoves';

@@ -2,7 +2,13 @@ import type { ClubId, CoachId } from '@/contracts/ids';
 import type { Db } from '../db';
 
 export type AuditAction =
-  'class/created' | 'student/added' | 'student/renamed' | 'student/removed' | 'student/new-key' | 'set/given';
+  | 'class/created'
+  | 'student/added'
+  | 'student/renamed'
+  | 'student/removed'
+  | 'student/new-key'
+  | 'set/given'
+  | 'club/settings';
 
 /** Notes who changed what; only ever added. Details hold ids, never names. */
 export async function addAuditEntry(

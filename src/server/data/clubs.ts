@@ -1,3 +1,4 @@
+import { clubSettingsSchema, type ClubSettings } from '@/contracts/clubs';
 import type { ClubId, TermId } from '@/contracts/ids';
 import type { Db } from '../db';
 
@@ -5,6 +6,7 @@ export interface Club {
   readonly clubId: ClubId;
   readonly name: string;
   readonly timeZone: string;
+  readonly settings: ClubSettings;
 }
 
 /** Is there any club in this installation? */
@@ -19,9 +21,16 @@ export async function hasClubForUpdate(db: Db): Promise<boolean> {
 
 /** The club with this id; throws when there is none. */
 export async function getClub(db: Db, clubId: ClubId): Promise<Club> {
-  const row = await db('clubs').where({ id: clubId }).first('name', 'time_zone');
+  const row = await db('clubs').where({ id: clubId }).first('name', 'time_zone', 'settings');
   if (row === undefined) throw new Error(`no club ${clubId}`);
-  return { clubId, name: row.name, timeZone: row.time_zone };
+  const settings = clubSettingsSchema.parse(row.settings);
+  return { clubId, name: row.name, timeZone: row.time_zone, settings };
+}
+
+export async function saveClubSettings(db: Db, clubId: ClubId, settings: ClubSettings): Promise<void> {
+  await db('clubs')
+    .where({ id: clubId })
+    .update({ settings: JSON.stringify(settings) });
 }
 
 export async function createClub(

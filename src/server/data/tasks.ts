@@ -1,3 +1,4 @@
+import { clubSettingsSchema } from '@/contracts/clubs';
 import type { ClubId, TaskId } from '@/contracts/ids';
 import { mateTaskSchema, type MateTask } from '@/core/exercises';
 import { solutionGraphSchema, type SolutionGraph } from '@/core/puzzles';
@@ -58,18 +59,22 @@ export async function createMateTask(db: Db, input: NewTask): Promise<TaskId> {
   return id as TaskId;
 }
 
-/** The tasks of a set version in its order. */
+/** The tasks of a set version in its order, their lengths to be counted as the club counts now. */
 export async function listTasksOfVersion(db: Db, setVersionId: number): Promise<SolvedTask[]> {
-  const rows: { id: number; payload: unknown; graph: unknown }[] = await db('set_items')
+  const rows: { id: number; payload: unknown; graph: unknown; settings: unknown }[] = await db('set_items')
     .join('tasks', 'tasks.id', 'set_items.task_id')
+    .join('clubs', 'clubs.id', 'tasks.club_id')
     .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
     .where('set_items.set_version_id', setVersionId)
     .orderBy('set_items.ordinal')
-    .select('tasks.id', 'tasks.payload', 'task_solutions.graph');
+    .select('tasks.id', 'tasks.payload', 'task_solutions.graph', 'clubs.settings');
   return rows.map((row) => ({
     taskId: row.id as TaskId,
     family: 'mate',
-    task: mateTaskSchema.parse(row.payload),
+    task: {
+      ...mateTaskSchema.parse(row.payload),
+      count: clubSettingsSchema.parse(row.settings).mateCount,
+    },
     solution: solutionGraphSchema.parse(row.graph),
   }));
 }

@@ -1,6 +1,7 @@
 import type { AnswerCell, AnswersPage } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId } from '@/contracts/ids';
+import { getAskedLength } from '@/core/exercises';
 import { getPosition, makeSan, parseMoveText } from '@/core/notation';
 import { isSameMove, listLegalMoves, playMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
@@ -27,7 +28,7 @@ export async function getAnswersPage(
     className: found.name,
     setName: assignment.setName,
     givenAt: assignment.givenAt.toISOString(),
-    puzzles: tasks.map(({ taskId, task }) => ({ taskId, fen: task.fen, mateInMoves: task.mateInMoves })),
+    puzzles: tasks.map(({ taskId, task }) => ({ taskId, fen: task.fen, mateInMoves: getAskedLength(task) })),
     rows: students.map(({ studentId, name }) => ({
       studentId,
       studentName: name,

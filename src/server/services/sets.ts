@@ -92,6 +92,7 @@ function toSetPuzzle({ taskId, task, solution }: SolvedTask): SetPuzzle {
     taskId,
     fen: task.fen,
     mateInMoves: task.mateInMoves,
+    mateNoBlocks: task.mateNoBlocks,
     keys: listKeys(solution).map((move) => makeSan(position, getMove(move))),
     mainLine: makeNumberedLine(position, listMainLine(solution).map(getMove)),
   };

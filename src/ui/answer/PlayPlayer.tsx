@@ -4,7 +4,14 @@ import { useEffect, useMemo, useState } from 'react';
 import { makeSquareName } from '@/core/board';
 import type { Verdict } from '@/core/exercises';
 import { makeMoveText, parseMoveText, type MoveText } from '@/core/notation';
-import { findCaptured, listLegalMovesFrom, playMove, type Move, type Position } from '@/core/rules';
+import {
+  findCaptured,
+  findOutcome,
+  listLegalMovesFrom,
+  playMove,
+  type Move,
+  type Position,
+} from '@/core/rules';
 import { moveSentence, ROLE_WORDS, takenText } from '@/text';
 import { Board, type Drop, type HandRules } from '@/ui/board';
 import classes from './PlayPlayer.module.css';
@@ -16,7 +23,8 @@ const REPLY_MS = 650;
 /** What is said when the play ended; the page knows the task, the player only its moves. */
 export interface PlayWords {
   readonly question: string;
-  readonly right: string;
+  /** Whether the board shows mate, or what counts as mate. */
+  readonly right: (isMate: boolean) => string;
   /** Said when the line that refutes the move has been played: its first reply, and what is lost along it. */
   readonly wrong: (
     verdict: Verdict,
@@ -163,7 +171,8 @@ function Said(props: {
     case 'slipped':
       return 'Did your hand slip? You may take this move back once.';
     case 'ended':
-      if (play.phase.verdict.outcome === 'right') return <strong>{words.right}</strong>;
+      if (play.phase.verdict.outcome === 'right')
+        return <strong>{words.right(findOutcome(position)?.kind === 'mate')}</strong>;
       return words.wrong(
         play.phase.verdict,
         tellRefutation(home, steps, play.phase.verdict.refutation.length),

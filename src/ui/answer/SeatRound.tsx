@@ -4,7 +4,7 @@ import { useMemo, useState, useSyncExternalStore } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import { opponentOf } from '@/core/board';
-import { mateFamily } from '@/core/exercises';
+import { getAskedLength, mateFamily } from '@/core/exercises';
 import { getPosition } from '@/core/notation';
 import { mateQuestion, rightSentence, wrongSentence } from '@/text';
 import { PlayPlayer, type PlayWords } from './PlayPlayer';
@@ -123,15 +123,16 @@ function TaskPlayer(props: {
 }) {
   const { task } = props.task;
   const home = useMemo(() => getPosition(task.fen), [task.fen]);
+  const asked = getAskedLength(task);
   const words: PlayWords = {
-    question: mateQuestion(home.turn, task.mateInMoves),
-    right: rightSentence(task.mateInMoves),
+    question: mateQuestion(home.turn, asked),
+    right: (isMate) => rightSentence(asked, isMate),
     wrong: (verdict, shown) =>
       wrongSentence({
         diagnosis: verdict.diagnoses[0],
         fate: verdict.fate,
         defender: opponentOf(home.turn),
-        mateInMoves: task.mateInMoves,
+        mateInMoves: asked,
         ...shown,
       }),
   };

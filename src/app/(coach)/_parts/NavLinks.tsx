@@ -8,6 +8,7 @@ const PLACES: readonly { readonly href: Route; readonly name: string }[] = [
   { href: '/desk', name: 'Desk' },
   { href: '/sets', name: 'Sets' },
   { href: '/classes', name: 'Classes' },
+  { href: '/club', name: 'Club' },
 ];
 
 export function NavLinks() {

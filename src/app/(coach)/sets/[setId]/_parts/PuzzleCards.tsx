@@ -8,7 +8,7 @@ import type { SetPuzzle } from '@/contracts/sets';
 import { parseFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
 import type { Result } from '@/core/shared';
-import { faultText, listWords, mateLabel } from '@/text';
+import { blocklessText, faultText, listWords, mateLabel } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import styles from '../../../../_parts/pages.module.css';
 
@@ -82,6 +82,11 @@ function PuzzlePicture({ puzzle, number }: { puzzle: SetPuzzle; number: number }
         {number}. {label}
       </h2>
       <DiagramPicture diagram={{ board, turn, bottom: turn }} title={`Puzzle ${number}. ${label}.`} />
+      {puzzle.mateNoBlocks !== undefined && (
+        <p className={styles.soft} style={{ margin: '0.4rem 0' }}>
+          {blocklessText(puzzle.mateNoBlocks)}
+        </p>
+      )}
     </>
   );
 }

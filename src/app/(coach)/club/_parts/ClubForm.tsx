@@ -1,0 +1,81 @@
+'use client';
+import { Group, Radio, Stack } from '@mantine/core';
+import { useState, useTransition } from 'react';
+import type { ClubSettings } from '@/contracts/clubs';
+import type { ServiceFault } from '@/contracts/faults';
+import type { MateCount } from '@/core/exercises';
+import type { Result } from '@/core/shared';
+import { faultText } from '@/text';
+import styles from '../../../_parts/pages.module.css';
+
+const COUNTS: readonly { readonly value: MateCount; readonly label: string; readonly meaning: string }[] = [
+  {
+    value: 'full',
+    label: 'With every block',
+    meaning:
+      'Each man put between counts as a move, also where it only delays. The mate has to stand on the board.',
+  },
+  {
+    value: 'no-blocks',
+    label: 'Without pointless blocks',
+    meaning: 'A check that can only be met by men put between and taken at once counts as mate.',
+  },
+];
+
+/** Each choice is stored as it is made. */
+export function ClubForm(props: {
+  readonly settings: ClubSettings;
+  readonly mayChange: boolean;
+  readonly onChange: (settings: ClubSettings) => Promise<Result<undefined, ServiceFault>>;
+}) {
+  const { mayChange, onChange } = props;
+  const [settings, setSettings] = useState(props.settings);
+  const [said, setSaid] = useState('');
+  const [isBusy, startTransition] = useTransition();
+
+  function change(next: ClubSettings) {
+    const before = settings;
+    setSettings(next);
+    startTransition(async () => {
+      try {
+        const result = await onChange(next);
+        setSaid(result.ok ? 'Stored. It holds from the next answer on.' : faultText(result.error));
+        if (!result.ok) setSettings(before);
+      } catch {
+        // The network or the server is away: what is shown is what is stored.
+        setSettings(before);
+        setSaid('The server did not answer. Try again.');
+      }
+    });
+  }
+
+  return (
+    <section className={styles.card}>
+      <h2>How the length of a mate is counted</h2>
+      <Radio.Group
+        value={settings.mateCount}
+        onChange={(value) => change({ ...settings, mateCount: value })}
+        description="A child who counts the other way is never told off for it: right by either count is right."
+        aria-label="How the length of a mate is counted"
+      >
+        <Stack gap="xs" mt="sm">
+          {COUNTS.map(({ value, label, meaning }) => (
+            <Radio.Card key={value} value={value} disabled={!mayChange || isBusy} p="sm">
+              <Group wrap="nowrap" align="flex-start">
+                <Radio.Indicator size="md" />
+                <div>
+                  {label}
+                  <br />
+                  <span className={styles.soft}>{meaning}</span>
+                </div>
+              </Group>
+            </Radio.Card>
+          ))}
+        </Stack>
+      </Radio.Group>
+      <p role="status" style={{ minHeight: '1.5em', margin: '0.75rem 0 0' }}>
+        {mayChange ? said : 'Only a lead of the club can change this.'}
+      </p>
+    </section>
+  );
+}

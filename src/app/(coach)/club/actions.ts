@@ -1,0 +1,13 @@
+'use server';
+import { revalidatePath } from 'next/cache';
+import { clubSettingsSchema } from '@/contracts/clubs';
+import type { ServiceFault } from '@/contracts/faults';
+import type { Result } from '@/core/shared';
+import { runAsCoach } from '@/server/auth/access';
+import { changeClubSettings } from '@/server/services/clubs';
+
+export async function changeClubSettingsAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  const result = await runAsCoach(clubSettingsSchema, input, changeClubSettings);
+  revalidatePath('/', 'layout');
+  return result;
+}

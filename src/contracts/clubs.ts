@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { MATE_COUNTS } from '@/core/exercises';
+
+/** What a club has decided for itself; what it has not touched is as here. */
+export const clubSettingsSchema = z.object({
+  /** By which count the length of a mate is asked for. */
+  mateCount: z.enum(MATE_COUNTS).default('full'),
+});
+export type ClubSettings = z.infer<typeof clubSettingsSchema>;
+
+export interface ClubPage {
+  readonly name: string;
+  readonly settings: ClubSettings;
+  /** Only a lead changes what holds for every class. */
+  readonly mayChange: boolean;
+}
