@@ -19,6 +19,9 @@ Without server or database, usable in pipes (FILE or - for standard input):
   ./vorschule fate [--depth 4] [--json] [FILE|-]
                                              lines of FEN or EPD: what becomes of every legal move, seen that
                                              many plies deep
+  ./vorschule notation [--language NAME] [--json] [FILE|-]
+                                             lines of {"fen","text"}: which move is written there, and how does it
+                                             differ from the standard's form; NAME adds a language's letters
   ./vorschule perft "FEN" DEPTH [--divide]   move sequences of that many plies
   ./vorschule moves "FEN" [--json]           legal moves, one a line
   ./vorschule help                           this text
@@ -83,6 +86,13 @@ async function main(): Promise<number> {
         isJson: values.json ?? false,
       });
     }
+    case 'notation': {
+      const { findLanguage, runNotation } = await import('./verbs/notation');
+      const language = findLanguage(values.language);
+      if (values.language !== undefined && language === undefined)
+        throw new UsageAdvice(`There is no language "${values.language}" here.\n\n${HELP}`);
+      return runNotation({ file: first, language, isJson: values.json ?? false });
+    }
     case 'perft': {
       if (first === undefined || second === undefined)
         throw new UsageAdvice(`perft needs a FEN and a depth.\n\n${HELP}`);
@@ -125,6 +135,7 @@ function readWords() {
         divide: { type: 'boolean' },
         depth: { type: 'string' },
         'no-blocks': { type: 'boolean' },
+        language: { type: 'string' },
         'migrate-only': { type: 'boolean' },
         help: { type: 'boolean' },
       },

@@ -10,6 +10,7 @@ export {
   progressText,
   undecidedText,
 } from './proof';
+export { readMoveText } from './notation';
 export { moveSentence, rightSentence, wrongSentence } from './seat';
 export { defenceText, moveKindText } from './tree';
 export { writtenVerdictText } from './written';

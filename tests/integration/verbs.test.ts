@@ -134,6 +134,57 @@ test('judge --json keeps its shape, line by line', async () => {
   });
 });
 
+test('notation --json keeps its shape: exact, tolerable with remarks, wrong with its reason', async () => {
+  const lines = [
+    { fen: START, text: 'Nf3' },
+    { fen: START, text: 'nf3+' },
+    { fen: START, text: 'Nd4' },
+    { fen: START },
+  ];
+  const { code, out, told } = await run(
+    ['notation', '--json', '-'],
+    lines.map((line) => JSON.stringify(line)).join('\n'),
+  );
+  expect(code).toBe(1);
+  expect(told).toMatch(/^line 4: .*"fen" and "text"/m);
+  expect(jsonLines(out)).toEqual([
+    {
+      result: 'exact',
+      san: 'Nf3',
+      uci: 'g1f3',
+      diagnoses: [],
+      reason: null,
+      say: 'Nf3: written just as it should be.',
+    },
+    {
+      result: 'tolerable',
+      san: 'Nf3',
+      uci: 'g1f3',
+      diagnoses: ['false-check', 'lower-case-piece'],
+      reason: null,
+      say: expect.stringContaining('f3') as string,
+    },
+    {
+      result: 'wrong',
+      san: null,
+      uci: null,
+      diagnoses: [],
+      reason: 'unreachable',
+      say: 'No knight of White can go to d4.',
+    },
+    { error: expect.any(String) as string },
+  ]);
+  const foreign = await run(
+    ['notation', '--language', 'French', '-'],
+    JSON.stringify({ fen: START, text: 'Cf3' }),
+  );
+  expect(foreign).toMatchObject({
+    code: 0,
+    out: 'I read Nf3. In English letters the knight to f3 is Nf3.\n',
+  });
+  expect(await run(['notation', '--language', 'martian'])).toMatchObject({ code: 2 });
+});
+
 test('fate --json keeps its shape: proofs with their length, what is seen with its depth', async () => {
   const { code, out } = await run(
     ['fate', '--json', '--depth', '2', '-'],

@@ -1,10 +1,12 @@
 /** `vorschule judge`: written solutions in, each with its verdict out. */
 import { z } from 'zod';
+import type { Position } from '@/core/rules';
 import { createMateSearch } from '@/core/search';
 import { judgeWritten, type WrittenVerdict } from '@/core/written';
 import { faultText, writtenVerdictText } from '@/text';
 import { say } from '../say';
 import { readLines, writeLine } from './lines';
+import { readJsonLine } from './readJsonLine';
 import { readPosition } from './readPosition';
 
 export interface JudgeOptions {
@@ -49,24 +51,15 @@ export async function runJudge(options: JudgeOptions): Promise<number> {
   return exitCode;
 }
 
-type Question = Extract<ReturnType<typeof readQuestion>, object>;
-
-function readQuestion(text: string) {
-  const parsed = questionSchema.safeParse(readJson(text));
-  if (!parsed.success) {
-    return `not an object with "fen" and "line": ${parsed.error.issues.map(({ path, message }) => `${path.join('.')} ${message}`.trim()).join('; ')}`;
-  }
-  const read = readPosition(parsed.data.fen);
-  return read.ok ? { ...parsed.data, position: read.value.position } : read.error;
+interface Question extends z.infer<typeof questionSchema> {
+  readonly position: Position;
 }
 
-function readJson(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    // The schema says that this is no object.
-    return undefined;
-  }
+function readQuestion(text: string): Question | string {
+  const parsed = readJsonLine(questionSchema, 'an object with "fen" and "line"', text);
+  if (!parsed.ok) return parsed.error;
+  const read = readPosition(parsed.value.fen);
+  return read.ok ? { ...parsed.value, position: read.value.position } : read.error;
 }
 
 type Judged = Exclude<WrittenVerdict, { kind: 'unreadable' }>;

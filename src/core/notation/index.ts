@@ -4,3 +4,12 @@ export { makeFen, makeFenLetter, parseFen, parseFenLetter, type FenFault, type F
 export { parseMovetext, type MovetextFault, type WrittenLine, type WrittenMove } from './movetext';
 export { findPosition, getPosition } from './position';
 export { listNumberedMoves, makeNumberedLine, makeSan, makeSanLine, parseSan, type SanFault } from './san';
+export {
+  LANGUAGES,
+  NOTATION_DIAGNOSES,
+  readMove,
+  type Language,
+  type NotationDiagnosis,
+  type NotationReason,
+  type ReadMove,
+} from './reader';

@@ -1,4 +1,5 @@
 export { checkPosition, listPositionFaults, type PositionFault } from './checkPosition';
+export { listAttackers } from './attacks';
 export { boardText, perft } from './debug';
 export {
   findCaptured,
@@ -8,6 +9,7 @@ export {
   listCheckers,
   listLegalMoves,
   listLegalMovesFrom,
+  listUncheckedMoves,
   passTurn,
   playMove,
   type Move,

@@ -44,7 +44,7 @@ export function listCheckers({ board, turn }: Position): Square[] {
 
 /** All legal moves (FIDE Laws of Chess, article 3), in the order of the from-squares. */
 export function listLegalMoves(position: Position): Move[] {
-  return listPseudoMoves(position).filter((move) => leavesKingSafe(position, move));
+  return listUncheckedMoves(position).filter((move) => leavesKingSafe(position, move));
 }
 
 /** The legal moves of the man on one square. */
@@ -124,7 +124,8 @@ function leavesKingSafe(position: Position, move: Move): boolean {
   return king === undefined || listAttackers(board, king, opponentOf(position.turn)).length === 0;
 }
 
-function listPseudoMoves(position: Position): Move[] {
+/** Moves by how the men go, whether or not the own king is left in check: for telling why a move is not legal. */
+export function listUncheckedMoves(position: Position): Move[] {
   return position.board.flatMap((man, from) =>
     man?.side === position.turn ? movesOfMan(position, from) : [],
   );

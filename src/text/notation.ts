@@ -1,0 +1,157 @@
+/** How a written move was read, in words a child understands: what is meant, how it is written, or what stands against it. */
+import { makeSquareName, type Square } from '@/core/board';
+import type { NotationDiagnosis, NotationReason, ReadMove } from '@/core/notation';
+import { findCaptured, type Move, type Position } from '@/core/rules';
+import { ROLE_WORDS, SIDE_WORDS } from './words';
+
+/** "I read Nxd5. The knight takes the pawn on d5: an x belongs before d5." */
+export function readMoveText(position: Position, read: ReadMove): string {
+  switch (read.kind) {
+    case 'exact':
+      return `${read.san}: written just as it should be.`;
+    case 'tolerable':
+      return [`I read ${read.san}.`, ...read.diagnoses.map((code) => remarkText(position, read, code))].join(
+        ' ',
+      );
+    case 'wrong':
+      return reasonText(position, read.reason);
+  }
+}
+
+function manOn({ board }: Position, square: Square): string {
+  const man = board[square];
+  return `${man === undefined ? 'man' : ROLE_WORDS[man.role]} on ${makeSquareName(square)}`;
+}
+
+/** One remark on a move that was understood; names its man and square. */
+export function remarkText(
+  position: Position,
+  { move, san }: { readonly move: Move; readonly san: string },
+  code: NotationDiagnosis,
+): string {
+  const role = position.board[move.from]?.role ?? 'pawn';
+  const man = ROLE_WORDS[role];
+  const letter = san.charAt(0);
+  const from = makeSquareName(move.from);
+  const to = makeSquareName(move.to);
+  const captured = findCaptured(position, move);
+  const step = `The ${man}'s move to ${to}`;
+  switch (code) {
+    case 'missing-check':
+      return `${step} gives check: a + belongs at the end.`;
+    case 'missing-mate':
+      return `${step} is mate: a # belongs at the end.`;
+    case 'false-check':
+      return `${step} gives no check: leave the + out.`;
+    case 'false-mate':
+      return san.endsWith('+')
+        ? `${step} is check, not mate: write +.`
+        : `${step} is not mate: leave the # out.`;
+    case 'double-plus-mate':
+      return `${step} is mate: we write # for that.`;
+    case 'double-plus':
+      return `${step} gives check: one + is enough.`;
+    case 'check-sign-for-mate':
+      return `${step} is more than check. It is mate: write #.`;
+    case 'missing-capture':
+      return `The ${man} takes the ${ROLE_WORDS[captured?.role ?? 'pawn']}: an x belongs before ${to}.`;
+    case 'false-capture':
+      return `Nothing is taken on ${to}: leave the x out.`;
+    case 'capture-sign':
+      return `Taking on ${to} is written with an x.`;
+    case 'ep-suffix':
+      return `${san} is enough: taking in passing needs no sign of its own.`;
+    case 'promotion-form':
+      return `The pawn becomes a ${ROLE_WORDS[move.promotion ?? 'queen']} on ${to}: write ${san}.`;
+    case 'zero-castling':
+      return `Castling is written with the letter O, not with a zero: ${san}.`;
+    case 'lower-case-castling':
+      return `Castling is written with capital letters: ${san}.`;
+    case 'castling-form':
+      return `A dash stands between the letters: ${san}.`;
+    case 'castling-as-king-move':
+      return `The king goes from ${from} to ${to} and the rook goes with it: that is castling, ${san}.`;
+    case 'lower-case-piece':
+      return `The ${man} is a capital ${letter}; small letters are files.`;
+    case 'upper-case-file':
+      return `Files are small letters: ${to}.`;
+    case 'pawn-letter':
+      return `A pawn has no letter: ${san}.`;
+    case 'foreign-letter':
+      return `In English letters the ${man} to ${to} is ${san}.`;
+    case 'figurine':
+      return `With a letter the ${man} to ${to} is ${san}.`;
+    case 'reversed-coordinates':
+      return `The letter comes first, then the number: ${to}.`;
+    case 'long-algebraic':
+      return `That the ${man} comes from ${from} need not be said: ${san}.`;
+    case 'over-disambiguation':
+      return `Less is enough to know which ${man} goes to ${to}: ${san}.`;
+    case 'non-preferred-disambiguation':
+      return `Which ${man} goes to ${to} is told by its file first: ${san}.`;
+    case 'short-pawn-capture':
+      return `The pawn's file and the whole square belong to it: ${san}.`;
+    case 'annotation-suffix':
+      return `Signs such as ! and ? say how good ${san} is; they are not part of it.`;
+    case 'move-number':
+      return `The number is not part of the move ${san}.`;
+    case 'spacing':
+      return `No spaces around or in ${san}.`;
+    case 'spoken-words':
+      return `In short: ${san}.`;
+    case 'trailing-punctuation':
+      return `Nothing stands behind ${san}.`;
+  }
+}
+
+/** Why a text was not understood, or may not be played; names the men and squares it is about. */
+export function reasonText(position: Position, reason: NotationReason): string {
+  switch (reason.code) {
+    case 'empty':
+      return 'Nothing is written here yet.';
+    case 'not-a-move':
+      return 'This does not read as a move.';
+    case 'incomplete':
+      return 'Something is missing: which man goes to which square?';
+    case 'null-move':
+      return 'One may not pass: a move has to be made.';
+    case 'more-than-one-move':
+      return 'These are several moves. One at a time.';
+    case 'no-such-square':
+      return `There is no square ${reason.found}: files go from a to h, ranks from 1 to 8.`;
+    case 'no-such-piece-letter':
+      return `No man has the letter ${reason.found}.`;
+    case 'no-such-piece':
+      return `${SIDE_WORDS[reason.side]} has no ${ROLE_WORDS[reason.role]} here.`;
+    case 'unreachable':
+      return `No ${ROLE_WORDS[reason.role]} of ${SIDE_WORDS[position.turn]} can go to ${makeSquareName(reason.to)}.`;
+    case 'own-piece-on-square':
+      return `The own ${ROLE_WORDS[reason.own]} stands on ${makeSquareName(reason.to)}.`;
+    case 'ambiguous':
+      return `This can be ${reason.sans.join(' or ')}. Which one?`;
+    case 'wrong-disambiguation':
+      return `That one cannot go there, another can: ${reason.san}.`;
+    case 'pinned':
+      return `The ${manOn(position, reason.from)} is pinned by the ${manOn(position, reason.by)}: the king would be taken.`;
+    case 'moves-into-check':
+      return `The king may not go to ${makeSquareName(reason.to)}: the ${manOn(position, reason.by)} guards it.`;
+    case 'leaves-king-in-check':
+      return `The ${manOn(position, reason.by)} gives check, and this move does not answer it.`;
+    case 'castling-no-right':
+      return `Castling ${reason.wing} is not allowed here: king and rook must be at home and never have moved.`;
+    case 'castling-blocked':
+      return `The ${manOn(position, reason.by)} stands between king and rook.`;
+    case 'castling-through-check':
+      return position.board[reason.square]?.role === 'king'
+        ? `The ${manOn(position, reason.by)} gives check: no castling now.`
+        : `The king may not castle over or to ${makeSquareName(reason.square)}: the ${manOn(position, reason.by)} guards it.`;
+    case 'illegal-en-passant':
+      return `No pawn has just gone past ${makeSquareName(reason.to)} in a double step, so none can be taken there.`;
+    case 'illegal-promotion':
+      return `On ${makeSquareName(reason.to)} nothing becomes that: a pawn on the last rank becomes a queen, rook, bishop or knight.`;
+    case 'missing-promotion':
+      return `The pawn reaches ${makeSquareName(reason.to)}. What does it become? Add =Q, =R, =B or =N.`;
+    case 'wrong-side':
+      return `It is ${SIDE_WORDS[reason.side]}'s move.`;
+  }
+}
