@@ -75,11 +75,22 @@ const VIEWS = {
     },
   ],
   'desk-faults': [DESK, open(`/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4R3/4KK1P w - - 0 1')}`)],
+  exercises: [
+    DESK,
+    async (page) => {
+      await open('/exercises')(page);
+      await page.getByLabel('Exercise', { exact: true }).selectOption('reach');
+      await page.getByLabel('Level', { exact: true }).selectOption('4');
+      await page.getByRole('heading', { name: /Tap every square/ }).waitFor();
+      for (const square of [36, 45]) await page.locator(`[data-square="${square}"]`).click();
+      await page.getByRole('button', { name: 'Done' }).click();
+    },
+  ],
   sets: [DESK, open('/sets')],
   set: [DESK, open('/sets/1')],
   classes: [DESK, open('/classes')],
   class: [DESK, open('/classes/1')],
-  answers: [DESK, open('/answers/1')],
+  answers: [DESK, open('/answers/2')],
   'join-phone': [PHONE, (page) => page.goto(`${ORIGIN}/join`)],
   'names-tablet': [TABLET, (page) => page.goto(`${ORIGIN}/join/LANTRN`)],
   'key-phone': [

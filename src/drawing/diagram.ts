@@ -63,6 +63,8 @@ export interface Diagram {
   readonly marks?: readonly { readonly square: Square; readonly mark: SquareMark }[];
   /** A move made: a thin trace from where to where. */
   readonly trace?: { readonly from: Square; readonly to: Square } | undefined;
+  /** Letters and numbers beside the board; they are there unless this says no. */
+  readonly hasCoordinates?: boolean;
   /** A man lifted off the board for the moment. */
   readonly lifted?: Square | undefined;
 }
@@ -96,7 +98,7 @@ function cornerOf(square: Square, bottom: Side): { x: number; y: number } {
   return { x: MARGIN_UNITS + column * SQUARE_UNITS, y: MARGIN_UNITS + row * SQUARE_UNITS };
 }
 
-function drawBoard({ bottom, turn }: Diagram, paint: DiagramPaint): string {
+function drawBoard({ bottom, turn, hasCoordinates = true }: Diagram, paint: DiagramPaint): string {
   const all = Array.from({ length: 64 }, (_, square) => square);
   const hatchId = paint === PRINT_PAINT ? 'hatch-print' : 'hatch-screen';
   const dark = all
@@ -114,7 +116,7 @@ function drawBoard({ bottom, turn }: Diagram, paint: DiagramPaint): string {
     `<rect x="${MARGIN_UNITS}" y="${MARGIN_UNITS}" width="${side}" height="${side}" fill="${paint.lightSquare}"/>`,
     `<path d="${dark}" fill="${paint.darkSquare}"/><path d="${dark}" fill="url(#${hatchId})"/>`,
     `<rect x="${MARGIN_UNITS}" y="${MARGIN_UNITS}" width="${side}" height="${side}" fill="none" stroke="${paint.ink}" stroke-width="4"/>`,
-    drawCoordinates(bottom, paint),
+    hasCoordinates ? drawCoordinates(bottom, paint) : '',
     turn === undefined ? '' : drawTurnBar(turn === bottom, paint),
   ].join('');
 }

@@ -10,6 +10,7 @@ export {
   progressText,
   undecidedText,
 } from './proof';
+export { TAP_FAMILY_WORDS, TAP_LEVEL_WORDS, tapNoteText, tapQuestion, tapVerdictText } from './lessons';
 export { readMoveText } from './notation';
 export { moveSentence, rightSentence, wrongSentence } from './seat';
 export { defenceText, moveKindText } from './tree';

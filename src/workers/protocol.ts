@@ -2,7 +2,7 @@
  * What may be asked of a worker and what comes back; types only, so that both ends compile against one text. Positions travel as
  * FEN: the men of a board are shared objects compared by identity, and a copy made by a message would no longer be them.
  */
-import type { MateTask } from '@/core/exercises';
+import type { Level, MateTask, TapFamilyId, TapTask } from '@/core/exercises';
 import type { MoveText } from '@/core/notation';
 import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
 import type { SolutionGraph } from '@/core/puzzles';
@@ -48,7 +48,16 @@ export interface MakeMateTaskQuestion {
   readonly budgetNodes: number;
 }
 
-export type Question = ProveQuestion | ExplainQuestion | FatesQuestion | JudgeQuestion | MakeMateTaskQuestion;
+/** Makes a fresh task of a family; the same seed makes the same one. */
+export interface ComposeQuestion {
+  readonly kind: 'compose';
+  readonly family: TapFamilyId;
+  readonly level: Level;
+  readonly seed: number;
+}
+
+export type Question =
+  ProveQuestion | ExplainQuestion | FatesQuestion | JudgeQuestion | MakeMateTaskQuestion | ComposeQuestion;
 
 export interface NotAPosition {
   readonly kind: 'not-a-position';
@@ -113,12 +122,18 @@ export type MateTaskAnswer =
   | { readonly kind: 'uncertified'; readonly mateInMoves: number }
   | NotAPosition;
 
+export interface ComposeAnswer {
+  readonly kind: 'composed';
+  readonly task: TapTask;
+}
+
 interface Answers {
   readonly prove: ProveAnswer;
   readonly explain: ExplainAnswer;
   readonly fates: FatesAnswer;
   readonly judge: JudgeAnswer;
   readonly 'make-mate-task': MateTaskAnswer;
+  readonly compose: ComposeAnswer;
 }
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];
 

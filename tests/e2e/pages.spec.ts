@@ -2,7 +2,16 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { signInCoach, takeSeat } from '../support/visitors';
 
-const COACH_PAGES = ['/desk', '/sets', '/sets/1', '/classes', '/classes/1', '/answers/1'];
+const COACH_PAGES = [
+  '/desk',
+  '/sets',
+  '/sets/1',
+  '/classes',
+  '/classes/1',
+  '/answers/2',
+  '/exercises',
+  '/club',
+];
 const PUBLIC_PAGES = ['/', '/sign-in', '/join', '/join/LANTRN'];
 
 async function expectAccessible(page: Page, address: string): Promise<void> {

@@ -6,6 +6,10 @@ export {
   type Diagnosis,
   type Family,
   type Hint,
+  type Level,
+  type TapNote,
+  type TapScene,
+  type TapVerdict,
   type TaskResponse,
   type Verdict,
   type VerdictOutcome,
@@ -18,4 +22,14 @@ export {
   type MateCount,
   type MateTask,
 } from './mate';
-export { FAMILIES, judgeAnswer, type FamilyId, type SolutionOf } from './registry';
+export {
+  FAMILIES,
+  judgeAnswer,
+  openTapTask,
+  TAP_FAMILIES,
+  type FamilyId,
+  type SolutionOf,
+  type TapFamilyId,
+  type TapTask,
+  type TapTaskOf,
+} from './registry';

@@ -9,6 +9,7 @@ export {
   listCheckers,
   listLegalMoves,
   listLegalMovesFrom,
+  listReach,
   listUncheckedMoves,
   passTurn,
   playMove,

@@ -124,14 +124,19 @@ function leavesKingSafe(position: Position, move: Move): boolean {
   return king === undefined || listAttackers(board, king, opponentOf(position.turn)).length === 0;
 }
 
+/** How the man on a square goes on any board, kings or not, the own king's safety aside. */
+export function listReach(draft: PositionDraft, from: Square): Move[] {
+  return movesOfMan(draft, from);
+}
+
 /** Moves by how the men go, whether or not the own king is left in check: for telling why a move is not legal. */
-export function listUncheckedMoves(position: Position): Move[] {
+export function listUncheckedMoves(position: PositionDraft): Move[] {
   return position.board.flatMap((man, from) =>
     man?.side === position.turn ? movesOfMan(position, from) : [],
   );
 }
 
-function movesOfMan(position: Position, from: Square): Move[] {
+function movesOfMan(position: PositionDraft, from: Square): Move[] {
   const man = position.board[from];
   if (man?.side !== position.turn) return [];
   switch (man.role) {
@@ -146,11 +151,11 @@ function movesOfMan(position: Position, from: Square): Move[] {
   }
 }
 
-function stepMoves({ board, turn }: Position, from: Square, targets: readonly Square[]): Move[] {
+function stepMoves({ board, turn }: PositionDraft, from: Square, targets: readonly Square[]): Move[] {
   return targets.filter((to) => board[to]?.side !== turn).map((to) => ({ from, to }));
 }
 
-function lineMoves({ board, turn }: Position, from: Square, role: Role): Move[] {
+function lineMoves({ board, turn }: PositionDraft, from: Square, role: Role): Move[] {
   const moves: Move[] = [];
   for (const ray of raysOf(role)?.[from] ?? []) {
     for (const to of ray) {
@@ -162,7 +167,7 @@ function lineMoves({ board, turn }: Position, from: Square, role: Role): Move[] 
   return moves;
 }
 
-function pawnMoves({ board, turn, enPassant }: Position, from: Square): Move[] {
+function pawnMoves({ board, turn, enPassant }: PositionDraft, from: Square): Move[] {
   const forward = turn === 'white' ? 8 : -8;
   const homeRank = turn === 'white' ? 1 : 6;
   const targets: Square[] = [];
@@ -181,7 +186,7 @@ function pawnMoves({ board, turn, enPassant }: Position, from: Square): Move[] {
 }
 
 /** Empty squares between king and rook, king neither in check nor passing through one (FIDE Laws, article 3.8). */
-function castlingMoves({ board, turn, castling }: Position, from: Square): Move[] {
+function castlingMoves({ board, turn, castling }: PositionDraft, from: Square): Move[] {
   const isGuarded = (square: Square) => listAttackers(board, square, opponentOf(turn)).length > 0;
   const isFree = (squares: readonly Square[]) => squares.every((square) => board[square] === undefined);
   const moves: Move[] = [];

@@ -21,6 +21,8 @@ export interface BoardProps {
   /** Whose edge is marked; undefined = nobody's. */
   readonly turn: Side | undefined;
   readonly bottom: Side;
+  /** Letters and numbers beside the board; there unless this says no. */
+  readonly hasCoordinates?: boolean;
   /** Said to who cannot see it, before the squares. */
   readonly label: string;
   readonly rules: HandRules;
@@ -37,7 +39,7 @@ export interface BoardProps {
 
 /** The one interactive board: drag, tap and keyboard end in the same drops. */
 export function Board(props: BoardProps) {
-  const { board, turn, bottom, label, rules, marksFor, onPress, onSquareKey } = props;
+  const { board, turn, bottom, label, rules, marksFor, onPress, onSquareKey, hasCoordinates = true } = props;
   const [hand, setHand] = useState<Hand>(IDLE);
   const [focus, setFocus] = useState<Square>(bottom === 'white' ? 0 : 63);
   // A man taken away while it was in hand (undo, a new puzzle) is no longer in hand.
@@ -90,7 +92,15 @@ export function Board(props: BoardProps) {
     marks.push({ square: state.from, mark: 'chosen' }, ...(marksFor?.(state.from) ?? []));
   }
   const drawing = drawDiagram(
-    { board, turn, bottom, marks, trace: props.trace, lifted: carry.isCarrying ? held : undefined },
+    {
+      board,
+      turn,
+      bottom,
+      marks,
+      hasCoordinates,
+      trace: props.trace,
+      lifted: carry.isCarrying ? held : undefined,
+    },
     SCREEN_PAINT,
   );
 
@@ -111,7 +121,7 @@ export function Board(props: BoardProps) {
                 className={classes.square}
                 data-square={square}
                 aria-label={squareWords(square, board[square])}
-                aria-selected={square === held}
+                aria-selected={marks.some((one) => one.square === square && one.mark === 'chosen')}
                 tabIndex={square === focus ? 0 : -1}
                 onPointerDown={(event) => pressPointer(event, square)}
                 onKeyDown={(event) => pressKey(event, square)}

@@ -1,3 +1,3 @@
 export { NOTATION_DIAGNOSES, type NotationDiagnosis, type NotationReason } from './codes';
 export { LANGUAGES, type Language } from './letters';
-export { readMove, type ReadMove, type ReadOptions } from './readMove';
+export { readMove, type ReadMove } from './readMove';

@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { fileOf, rankOf, squareAt, type Role, type Square } from '../board';
+import { parseFen } from '../notation';
+import type { PositionDraft } from '../rules';
+
+/** A board of a lesson as FEN text: kings may be missing, for it is not a position of a game. */
+export const boardTextSchema = z.string().refine((text) => parseFen(text).ok, 'not a FEN');
+export const squareSchema = z.number().int().min(0).max(63);
+
+/** The board of a task whose text was parsed. */
+export function getDraft(fen: string): PositionDraft {
+  const draft = parseFen(fen);
+  if (!draft.ok) throw new Error(`a parsed task has a board: ${fen}`);
+  return draft.value;
+}
+
+/** The man on a square; the task says that one stands there. */
+export function getRole({ board }: PositionDraft, square: Square): Role {
+  const man = board[square];
+  if (man === undefined) throw new Error('a task asks about a man that stands on its board');
+  return man.role;
+}
+
+/** Does a man of this role go along this line, however far, on an empty board? Pawns are another matter. */
+export function isOnItsWay(role: Role, from: Square, to: Square): boolean {
+  const files = Math.abs(fileOf(from) - fileOf(to));
+  const ranks = Math.abs(rankOf(from) - rankOf(to));
+  if (files + ranks === 0) return false;
+  const isStraight = files === 0 || ranks === 0;
+  const isSlant = files === ranks;
+  switch (role) {
+    case 'rook':
+      return isStraight;
+    case 'bishop':
+      return isSlant;
+    case 'queen':
+      return isStraight || isSlant;
+    case 'king':
+      return Math.max(files, ranks) === 1;
+    case 'knight':
+      return files + ranks === 3 && files > 0 && ranks > 0;
+    case 'pawn':
+      return false;
+  }
+}
+
+/** The nearest man strictly between two squares of one line. */
+export function findManBetween({ board }: PositionDraft, from: Square, to: Square): Square | undefined {
+  const fileStep = Math.sign(fileOf(to) - fileOf(from));
+  const rankStep = Math.sign(rankOf(to) - rankOf(from));
+  let file = fileOf(from) + fileStep;
+  let rank = rankOf(from) + rankStep;
+  for (
+    let square = squareAt(file, rank);
+    square !== undefined && square !== to;
+    square = squareAt(file, rank)
+  ) {
+    if (board[square] !== undefined) return square;
+    file += fileStep;
+    rank += rankStep;
+  }
+  return undefined;
+}
