@@ -1,5 +1,5 @@
 /** The lessons' questions and why a square is not right: short, and always with the man and the square it is about. */
-import { makeSquareName } from '@/core/board';
+import { makeSquareName, opponentOf } from '@/core/board';
 import type { TapFamilyId, TapNote, TapTask, TapVerdict } from '@/core/exercises';
 import { getPlacement } from './placement';
 import { countWords, ROLE_WORDS, SIDE_WORDS } from './words';
@@ -8,6 +8,7 @@ export const TAP_FAMILY_WORDS: Readonly<Record<TapFamilyId, string>> = {
   'find-square': 'Find the square',
   reach: 'Where can it go?',
   captures: 'What can be taken?',
+  unprotected: 'Who stands alone?',
 };
 
 /** What a level asks more than the one before, for the coach. */
@@ -24,6 +25,12 @@ export const TAP_LEVEL_WORDS: Readonly<Record<TapFamilyId, readonly string[]>> =
     'Own men in the way.',
     'Own men, and others to take; pawns too.',
     'A full board.',
+  ],
+  unprotected: [
+    'Three men.',
+    'Five men.',
+    'Seven men, own men in their lines.',
+    'Ten men, own men in their lines.',
   ],
   captures: [
     'One man looks round.',
@@ -42,6 +49,8 @@ export function tapQuestion({ family, task }: TapTask): string {
       const man = board[task.square];
       return `Tap every square this ${man === undefined ? 'man' : ROLE_WORDS[man.role]} can go to.`;
     }
+    case 'unprotected':
+      return `Tap every man of ${SIDE_WORDS[opponentOf(getPlacement(task.fen).turn)]} that nobody protects.`;
     case 'captures':
       return `Tap every man that ${SIDE_WORDS[getPlacement(task.fen).turn]} can take.`;
   }
@@ -72,6 +81,10 @@ export function tapNoteText(note: TapNote): string {
       return `${square}: a pawn goes slantwise only to take, and nobody stands there.`;
     case 'not-taken':
       return `${square}: no man can take the ${ROLE_WORDS[note.role]} there.`;
+    case 'protected':
+      return `${square}: the ${ROLE_WORDS[note.byRole]} on ${makeSquareName(note.by)} protects the ${ROLE_WORDS[note.role]}.`;
+    case 'unprotected':
+      return `${square}: nobody protects the ${ROLE_WORDS[note.role]}.`;
     case 'nobody-there':
       return `${square}: nobody stands there.`;
     case 'own-side':

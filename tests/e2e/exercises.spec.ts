@@ -18,6 +18,8 @@ function firstTask(family: TapFamilyId) {
 test.beforeEach(async ({ page }) => {
   await signInCoach(page);
   await page.goto('/exercises');
+  // The first task is made in the browser: when it stands there, the page listens.
+  await page.getByRole('heading', { name: /Tap the square/ }).waitFor();
 });
 
 test.describe('by touch, on a phone', () => {

@@ -6,7 +6,11 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
 const openRound = async (page: Page, name: string, key: readonly string[]) => {
   await takeSeat(page, 'HAFEN7', name, key);
-  await page.getByRole('link', { name: /Start|Go on/ }).click();
+  // The set of the class lies on top.
+  await page
+    .getByRole('link', { name: /Start|Go on/ })
+    .first()
+    .click();
   await page.getByRole('grid').waitFor();
 };
 

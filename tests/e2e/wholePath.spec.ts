@@ -59,7 +59,7 @@ test('coach, child, coach: a position is proved, given, solved in another browse
   const childContext = await browser.newContext({ viewport: { width: 768, height: 1024 }, hasTouch: true });
   const child = await childContext.newPage();
   await takeSeat(child, code, 'Puffin', key);
-  await child.getByRole('link', { name: 'Start' }).click();
+  await child.getByRole('link', { name: 'Start' }).first().click();
   await expect(child.getByRole('heading', { name: 'White to move. Mate in 2.' })).toBeVisible();
   const board = boardOf(child);
   await board.play('e1', 'e4');
@@ -95,7 +95,7 @@ test('answers arrive on the class page by themselves', async ({ browser }) => {
     await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
   ).newPage();
   await takeSeat(child, 'LANTRN', 'Wren', ['Leaf', 'Cloud', 'Sun']);
-  await child.getByRole('link', { name: 'Start' }).click();
+  await child.getByRole('link', { name: 'Start' }).first().click();
   await boardOf(child).play('d6', 'e7');
   await expect(child.getByText('Yes, checkmate.')).toBeVisible();
   await expect(coach.getByText('Wren solved puzzle 1')).toBeVisible({ timeout: 15_000 });

@@ -124,6 +124,34 @@ test.each([
   expect(REACH(from).judge([squareOf(name)]).notes[0]).toEqual({ ...note, square: squareOf(name) });
 });
 
+test('unprotected: who protects a man is named; chess.js attacks agree', () => {
+  const { judge, solution } = openTapTask({
+    family: 'unprotected',
+    task: { fen: '8/8/2b5/8/4n3/8/8/R6r w - - 0 1' },
+  });
+  expect(solution).toEqual([squareOf('h1'), squareOf('c6')]);
+  expect(judge([squareOf('e4')]).notes[0]).toEqual({
+    code: 'protected',
+    square: squareOf('e4'),
+    role: 'knight',
+    by: squareOf('c6'),
+    byRole: 'bishop',
+  });
+  for (const level of [1, 2, 3, 4] as const) {
+    for (const seed of SEEDS) {
+      const task = composeTapTask('unprotected', level, seed) as Extract<TapTask, { family: 'unprotected' }>;
+      const loose = openLoose(task.task.fen);
+      const other = loose.turn() === 'w' ? 'b' : 'w';
+      const alone = loose
+        .board()
+        .flat()
+        .filter((man) => man?.color === other)
+        .flatMap((man) => (man && !loose.isAttacked(man.square, other) ? [squareOf(man.square)] : []));
+      expect(openTapTask(task).solution).toEqual(alone.sort((one, two) => one - two));
+    }
+  }
+});
+
 test('what is missed is named with the man that gets there', () => {
   expect(REACH('e2').judge([]).notes).toEqual([
     { code: 'missed', square: squareOf('d3'), from: squareOf('e2'), role: 'pawn' },

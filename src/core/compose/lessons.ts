@@ -13,6 +13,7 @@ const COMPOSERS: { readonly [Id in TapFamilyId]: Composer<TapTaskOf<Id>> } = {
   'find-square': composeFindSquare,
   reach: composeReach,
   captures: composeCaptures,
+  unprotected: composeUnprotected,
 };
 
 /** Boards drawn at random are thrown away until one fits; so many throws are always enough. */
@@ -116,6 +117,25 @@ function composeCaptures(random: Random, level: Level): TapTaskOf<'captures'> {
     const task = { fen: makeFen(scatter(random, turn, new Map(), own, others)) };
     const taken = TAP_FAMILIES.captures.solution(task).length;
     return taken >= least && taken <= Math.min(most, others - 1) ? task : undefined;
+  });
+}
+
+/** Men of the other side, and own men that stand in their lines. */
+const UNPROTECTED_RECIPES: Readonly<Record<1 | 2 | 3 | 4, { own: number; others: number }>> = {
+  1: { own: 0, others: 3 },
+  2: { own: 1, others: 5 },
+  3: { own: 3, others: 7 },
+  4: { own: 5, others: 10 },
+};
+
+/** 1: three men. 2: five. 3: seven, own men in their lines. 4: ten. Always some that are protected. */
+function composeUnprotected(random: Random, level: Level): TapTaskOf<'unprotected'> {
+  const { own, others } = UNPROTECTED_RECIPES[level === 5 ? 4 : level];
+  return throwUntil(() => {
+    const turn = pickOne(random, SIDES);
+    const task = { fen: makeFen(scatter(random, turn, new Map(), own, others)) };
+    const alone = TAP_FAMILIES.unprotected.solution(task).length;
+    return alone > 0 && alone < others ? task : undefined;
   });
 }
 

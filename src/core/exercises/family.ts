@@ -122,6 +122,14 @@ export type TapNote =
   | { readonly code: 'pawn-takes-slantwise'; readonly square: Square }
   | { readonly code: 'pawn-needs-a-man'; readonly square: Square }
   | { readonly code: 'not-taken'; readonly square: Square; readonly role: Role }
+  | {
+      readonly code: 'protected';
+      readonly square: Square;
+      readonly role: Role;
+      readonly by: Square;
+      readonly byRole: Role;
+    }
+  | { readonly code: 'unprotected'; readonly square: Square; readonly role: Role }
   | { readonly code: 'nobody-there' | 'own-side'; readonly square: Square }
   | {
       readonly code: 'rank-before-file' | 'wrong-file' | 'wrong-rank' | 'another-square';

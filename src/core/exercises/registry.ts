@@ -4,6 +4,7 @@ import type { Answer, Family, TapFamily, TapScene, TapVerdict, Verdict } from '.
 import { findSquareFamily } from './findSquare';
 import { mateFamily } from './mate';
 import { reachFamily } from './reach';
+import { unprotectedFamily } from './unprotected';
 
 /** Every family by its id; a new one is added here and in its own file only. */
 export const FAMILIES = { mate: mateFamily } as const;
@@ -24,6 +25,7 @@ export const TAP_FAMILIES = {
   'find-square': findSquareFamily,
   reach: reachFamily,
   captures: capturesFamily,
+  unprotected: unprotectedFamily,
 } as const;
 export type TapFamilyId = keyof typeof TAP_FAMILIES;
 export type TapTaskOf<Id extends TapFamilyId> =
@@ -51,6 +53,8 @@ export function openTapTask({ family, task }: TapTask): TapExercise {
       return open(reachFamily, task);
     case 'captures':
       return open(capturesFamily, task);
+    case 'unprotected':
+      return open(unprotectedFamily, task);
   }
 }
 
