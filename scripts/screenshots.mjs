@@ -79,6 +79,7 @@ const VIEWS = {
     DESK,
     async (page) => {
       await open('/exercises')(page);
+      await page.getByRole('heading', { name: /Tap the square/ }).waitFor();
       await page.getByLabel('Exercise', { exact: true }).selectOption('reach');
       await page.getByLabel('Level', { exact: true }).selectOption('4');
       await page.getByRole('heading', { name: /Tap every square/ }).waitFor();

@@ -21,6 +21,8 @@ export function TryExercises() {
   const [choice, setChoice] = useState<Choice>({ family: 'find-square', level: 1, seed: 1 });
   const { family, level, seed } = choice;
   const composed = useComposed(choice);
+  // Until the page listens a choice would be lost.
+  const isWaiting = composed.kind === 'waiting';
   const levels = ([1, 2, 3, 4, 5] as const).filter((one) => one <= TAP_FAMILIES[family].levels);
 
   return (
@@ -29,6 +31,7 @@ export function TryExercises() {
         <NativeSelect
           label="Exercise"
           size="md"
+          disabled={isWaiting}
           value={family}
           data={IDS.map((id) => ({ value: id, label: TAP_FAMILY_WORDS[id] }))}
           onChange={({ currentTarget }) => {
@@ -41,6 +44,7 @@ export function TryExercises() {
           description={TAP_LEVEL_WORDS[family][level - 1]}
           inputWrapperOrder={['label', 'input', 'description']}
           size="md"
+          disabled={isWaiting}
           value={String(level)}
           data={levels.map((one) => ({ value: String(one), label: `Level ${one} of ${levels.length}` }))}
           onChange={({ currentTarget }) => {
@@ -52,6 +56,7 @@ export function TryExercises() {
           label="Number of the task"
           description="The same number makes the same task again."
           size="md"
+          disabled={isWaiting}
           min={1}
           max={LARGEST_SEED}
           allowDecimal={false}
@@ -64,6 +69,7 @@ export function TryExercises() {
           size="md"
           mih={44}
           variant="default"
+          disabled={isWaiting}
           onClick={() => setChoice({ ...choice, seed: (seed % LARGEST_SEED) + 1 })}
         >
           Another one
