@@ -6,7 +6,7 @@ import { z } from 'zod';
 import type { Square } from '../board';
 import { listReach } from '../rules';
 import type { TapFamily, TapNote } from './family';
-import { boardTextSchema, getDraft, getRole } from './lessonBoard';
+import { boardTextSchema, getDraft, getRole, noteNotTheirs, sceneOfTheirs } from './lessonBoard';
 import { compareMarks } from './tapVerdict';
 
 export const capturesTaskSchema = z
@@ -21,19 +21,12 @@ export const capturesFamily: TapFamily<CapturesTask> = {
   answerMode: 'tap',
   levels: 4,
   taskSchema: capturesTaskSchema,
-  scene({ fen }) {
-    const { board, turn } = getDraft(fen);
-    return { board, turn, bottom: turn, hasCoordinates: true, asked: undefined, isSingle: false };
-  },
+  scene: ({ fen }) => sceneOfTheirs(fen),
   solution: ({ fen }) => listTaken(fen),
   judge({ fen }, marks) {
     const draft = getDraft(fen);
-    const noteExtra = (square: Square): TapNote => {
-      const man = draft.board[square];
-      if (man === undefined) return { code: 'nobody-there', square };
-      if (man.side === draft.turn) return { code: 'own-side', square };
-      return { code: 'not-taken', square, role: man.role };
-    };
+    const noteExtra = (square: Square): TapNote =>
+      noteNotTheirs(draft, square) ?? { code: 'not-taken', square, role: getRole(draft, square) };
     const noteMissed = (square: Square): TapNote => {
       const from = listCaptures(fen).find(({ to }) => to === square)?.from ?? square;
       return { code: 'missed', square, from, role: getRole(draft, from) };

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { fileOf, rankOf, squareAt, type Role, type Square } from '../board';
 import { parseFen } from '../notation';
 import type { PositionDraft } from '../rules';
+import type { TapNote, TapScene } from './family';
 
 /** A board of a lesson as FEN text: kings may be missing, for it is not a position of a game. */
 export const boardTextSchema = z.string().refine((text) => parseFen(text).ok, 'not a FEN');
@@ -19,6 +20,19 @@ export function getRole({ board }: PositionDraft, square: Square): Role {
   const man = board[square];
   if (man === undefined) throw new Error('a task asks about a man that stands on its board');
   return man.role;
+}
+
+/** The board as the side that is asked sees it, for tasks about men of the other side. */
+export function sceneOfTheirs(fen: string): TapScene {
+  const { board, turn } = getDraft(fen);
+  return { board, turn, bottom: turn, hasCoordinates: true, asked: undefined, isSingle: false };
+}
+
+/** Where the men of the other side are asked about: no man stands there, or an own one; undefined when it is theirs. */
+export function noteNotTheirs({ board, turn }: PositionDraft, square: Square): TapNote | undefined {
+  const man = board[square];
+  if (man === undefined) return { code: 'nobody-there', square };
+  return man.side === turn ? { code: 'own-side', square } : undefined;
 }
 
 /** Does a man of this role go along this line, however far, on an empty board? Pawns are another matter. */

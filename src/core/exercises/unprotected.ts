@@ -6,7 +6,7 @@ import { z } from 'zod';
 import { opponentOf, type Square } from '../board';
 import { listAttackers } from '../rules';
 import type { TapFamily, TapNote } from './family';
-import { boardTextSchema, getDraft, getRole } from './lessonBoard';
+import { boardTextSchema, getDraft, getRole, noteNotTheirs, sceneOfTheirs } from './lessonBoard';
 import { compareMarks } from './tapVerdict';
 
 export const unprotectedTaskSchema = z
@@ -21,20 +21,16 @@ export const unprotectedFamily: TapFamily<UnprotectedTask> = {
   answerMode: 'tap',
   levels: 4,
   taskSchema: unprotectedTaskSchema,
-  scene({ fen }) {
-    const { board, turn } = getDraft(fen);
-    return { board, turn, bottom: turn, hasCoordinates: true, asked: undefined, isSingle: false };
-  },
+  scene: ({ fen }) => sceneOfTheirs(fen),
   solution: ({ fen }) => listUnprotected(fen),
   judge({ fen }, marks) {
     const draft = getDraft(fen);
-    const noteExtra = (square: Square): TapNote => {
-      const man = draft.board[square];
-      if (man === undefined) return { code: 'nobody-there', square };
-      if (man.side === draft.turn) return { code: 'own-side', square };
-      const by = listProtectors(fen, square)[0] ?? square;
-      return { code: 'protected', square, role: man.role, by, byRole: getRole(draft, by) };
+    const noteProtected = (square: Square): TapNote => {
+      const [by] = listProtectors(fen, square);
+      if (by === undefined) throw new Error('a man that was marked too much has a protector');
+      return { code: 'protected', square, role: getRole(draft, square), by, byRole: getRole(draft, by) };
     };
+    const noteExtra = (square: Square) => noteNotTheirs(draft, square) ?? noteProtected(square);
     return compareMarks(listUnprotected(fen), marks, noteExtra, (square) => ({
       code: 'unprotected',
       square,
