@@ -66,7 +66,7 @@ function goneWords(fate: StoredFate | undefined): string {
     : ': that is proved';
 }
 
-/** Said when the goal is reached, on the board or but for pointless blocks. */
+/** Said when the goal is reached in so many moves, on the board or but for pointless blocks. */
 export function rightSentence(mateInMoves: number, isMate: boolean): string {
   if (!isMate) return `Yes. Only pointless blocks are left: that counts as mate in ${mateInMoves}.`;
   return mateInMoves === 1 ? 'Yes, checkmate.' : `Yes, checkmate in ${mateInMoves}.`;

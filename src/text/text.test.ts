@@ -5,6 +5,7 @@ import type { Diagnosis } from '@/core/exercises';
 import type { StoredFate } from '@/core/puzzles';
 import { BREAK_REASONS, type BreakReason } from '@/core/written';
 import {
+  rightSentence,
   atMostText,
   blocklessText,
   countWords,
@@ -246,6 +247,14 @@ test('the verdict on a written solution, and a solution read aloud', () => {
      "promotion",
    ]
   `);
+});
+
+test('the goal is reached on the board, or but for pointless blocks; the moves played are said', () => {
+  expect([rightSentence(1, true), rightSentence(3, true), rightSentence(2, false)]).toEqual([
+    'Yes, checkmate.',
+    'Yes, checkmate in 3.',
+    'Yes. Only pointless blocks are left: that counts as mate in 2.',
+  ]);
 });
 
 test('why a move is not right: shown by the reply, never scolding', () => {

@@ -99,10 +99,16 @@ function composeReach(random: Random, level: Level): TapTaskOf<'reach'> {
   });
 }
 
+type Recipes<Recipe> = Readonly<Partial<Record<Level, Recipe>>>;
+
+function getRecipe<Recipe>(recipes: Recipes<Recipe>, level: Level): Recipe {
+  const recipe = recipes[level];
+  if (recipe === undefined) throw new RangeError(`no recipe for level ${level}`);
+  return recipe;
+}
+
 /** Own men and men of the other side, and how many can be taken. */
-const CAPTURE_RECIPES: Readonly<
-  Record<1 | 2 | 3 | 4, { own: number; others: number; least: number; most: number }>
-> = {
+const CAPTURE_RECIPES: Recipes<{ own: number; others: number; least: number; most: number }> = {
   1: { own: 1, others: 4, least: 1, most: 2 },
   2: { own: 2, others: 5, least: 2, most: 3 },
   3: { own: 3, others: 6, least: 2, most: 4 },
@@ -111,7 +117,7 @@ const CAPTURE_RECIPES: Readonly<
 
 /** 1: one man looks round. 2: two. 3: three. 4: five, and eight to be taken or not. Always some that cannot be taken. */
 function composeCaptures(random: Random, level: Level): TapTaskOf<'captures'> {
-  const { own, others, least, most } = CAPTURE_RECIPES[level === 5 ? 4 : level];
+  const { own, others, least, most } = getRecipe(CAPTURE_RECIPES, level);
   return throwUntil(() => {
     const turn = pickOne(random, SIDES);
     const task = { fen: makeFen(scatter(random, turn, new Map(), own, others)) };
@@ -121,7 +127,7 @@ function composeCaptures(random: Random, level: Level): TapTaskOf<'captures'> {
 }
 
 /** Men of the other side, and own men that stand in their lines. */
-const UNPROTECTED_RECIPES: Readonly<Record<1 | 2 | 3 | 4, { own: number; others: number }>> = {
+const UNPROTECTED_RECIPES: Recipes<{ own: number; others: number }> = {
   1: { own: 0, others: 3 },
   2: { own: 1, others: 5 },
   3: { own: 3, others: 7 },
@@ -130,7 +136,7 @@ const UNPROTECTED_RECIPES: Readonly<Record<1 | 2 | 3 | 4, { own: number; others:
 
 /** 1: three men. 2: five. 3: seven, own men in their lines. 4: ten. Always some that are protected. */
 function composeUnprotected(random: Random, level: Level): TapTaskOf<'unprotected'> {
-  const { own, others } = UNPROTECTED_RECIPES[level === 5 ? 4 : level];
+  const { own, others } = getRecipe(UNPROTECTED_RECIPES, level);
   return throwUntil(() => {
     const turn = pickOne(random, SIDES);
     const task = { fen: makeFen(scatter(random, turn, new Map(), own, others)) };

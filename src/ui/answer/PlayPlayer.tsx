@@ -23,8 +23,8 @@ const REPLY_MS = 650;
 /** What is said when the play ended; the page knows the task, the player only its moves. */
 export interface PlayWords {
   readonly question: string;
-  /** Whether the board shows mate, or what counts as mate. */
-  readonly right: (isMate: boolean) => string;
+  /** In how many moves of the student, and whether the board shows mate or what counts as mate. */
+  readonly right: (movesPlayed: number, isMate: boolean) => string;
   /** Said when the line that refutes the move has been played: its first reply, and what is lost along it. */
   readonly wrong: (
     verdict: Verdict,
@@ -172,7 +172,11 @@ function Said(props: {
       return 'Did your hand slip? You may take this move back once.';
     case 'ended':
       if (play.phase.verdict.outcome === 'right')
-        return <strong>{words.right(findOutcome(position)?.kind === 'mate')}</strong>;
+        return (
+          <strong>
+            {words.right(Math.ceil(play.moves.length / 2), findOutcome(position)?.kind === 'mate')}
+          </strong>
+        );
       return words.wrong(
         play.phase.verdict,
         tellRefutation(home, steps, play.phase.verdict.refutation.length),

@@ -126,7 +126,7 @@ function TaskPlayer(props: {
   const asked = getAskedLength(task);
   const words: PlayWords = {
     question: mateQuestion(home.turn, asked),
-    right: (isMate) => rightSentence(asked, isMate),
+    right: rightSentence,
     wrong: (verdict, shown) =>
       wrongSentence({
         diagnosis: verdict.diagnoses[0],

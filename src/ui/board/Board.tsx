@@ -121,7 +121,9 @@ export function Board(props: BoardProps) {
                 className={classes.square}
                 data-square={square}
                 aria-label={squareWords(square, board[square])}
-                aria-selected={marks.some((one) => one.square === square && one.mark === 'chosen')}
+                aria-selected={
+                  square === held || marks.some((one) => one.square === square && one.mark === 'chosen')
+                }
                 tabIndex={square === focus ? 0 : -1}
                 onPointerDown={(event) => pressPointer(event, square)}
                 onKeyDown={(event) => pressKey(event, square)}

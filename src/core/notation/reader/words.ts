@@ -45,16 +45,15 @@ export function hasMoveWords(text: string): boolean {
 
 /** The same in signs, so that one reader does for both. */
 export function readWords(text: string): string {
-  const words = text
-    .toLowerCase()
-    .split(/[\s,;!?-]+/)
-    .filter((word) => word !== '');
-  if (words.some((word) => word.startsWith('castl'))) return readCastling(words);
+  // Dashes part words ("en-passant"), but not squares or the two letters of castling.
+  const words = text.split(/[\s,;!?]+|(?<=[A-Za-z]{2})-(?=[A-Za-z]{2})/).filter((word) => word !== '');
+  const lower = words.map((word) => word.toLowerCase());
+  if (lower.some((word) => word.startsWith('castl'))) return readCastling(lower);
   const signs: string[] = [];
   for (const [index, word] of words.entries()) {
-    const bare = word.replace(/\.+$/, '');
+    const bare = word.toLowerCase().replace(/\.+$/, '');
     // "a" is a file before a rank, else only an article.
-    if (bare === 'a' && !/^([1-8]|one|two|three|four|five|six|seven|eight)$/.test(words[index + 1] ?? ''))
+    if (bare === 'a' && !/^([1-8]|one|two|three|four|five|six|seven|eight)$/.test(lower[index + 1] ?? ''))
       continue;
     if (FILLERS.has(bare)) continue;
     const sign = WORDS[bare] ?? word;
