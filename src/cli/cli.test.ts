@@ -3,11 +3,13 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createRandom } from '@/core/shared';
-import { createTaskSearches, makeMateTask } from '@/core/compose';
-import { mateFamily } from '@/core/exercises';
+import { composeExercise, createTaskSearches, makeMateTask } from '@/core/compose';
+import type { TaskId } from '@/contracts/ids';
+import { EXERCISE_IDS, judgeAnswer } from '@/core/exercises';
 import { positionOf } from '../../tests/fixtures/positions';
 import { DEMO_COACHES, describeDemo } from './demo/people';
 import { DEMO_LONG_SET, DEMO_SETS } from './demo/puzzles';
+import { DEMO_ROUNDS } from './demo/rounds';
 import { simulateTries } from './demo/simulate';
 import { createLifetime } from './lifetime';
 import { takeLock } from './lock';
@@ -90,10 +92,18 @@ describe('the demo club', () => {
   const given = DEMO_SETS.filter(({ name }) => name !== DEMO_LONG_SET);
   const solved = given
     .flatMap(({ fens }) => fens)
-    .map((fen) => {
+    .map((fen, index) => {
       const made = makeMateTask(searches, positionOf(fen), { maxMoves: 3 });
       if (made.kind !== 'task') throw new Error(`${fen}: ${made.kind}`);
-      return { task: made.task, solution: made.graph };
+      const taskId = (index + 1) as TaskId;
+      return {
+        taskId,
+        family: 'mate',
+        task: made.task,
+        solution: made.graph,
+        isSolved: false,
+        tries: 0,
+      } as const;
     });
 
   test('two coaches, two classes, eight to twelve children, two sets of at least twelve proved puzzles', () => {
@@ -116,16 +126,34 @@ describe('the demo club', () => {
     expect(describeDemo()).toContain('evening-ferry-7');
   });
 
+  test('every exercise is in the demo, and a wrong try at one is judged wrong', () => {
+    const rounds = DEMO_ROUNDS.flatMap((set) => set.rounds);
+    expect(new Set(rounds.map(({ family }) => family))).toEqual(new Set(EXERCISE_IDS));
+    for (const [index, { family, level, seed }] of rounds.entries()) {
+      const task = {
+        ...composeExercise(family, level, seed),
+        taskId: 1 as TaskId,
+        isSolved: false,
+        tries: 0,
+      };
+      const outcomes = simulateTries(createRandom(index), 0.2, task).map(({ answer }) => {
+        const verdict = judgeAnswer(task, answer);
+        return verdict === 'another-mode' ? verdict : verdict.outcome;
+      });
+      expect(outcomes.slice(0, -1).every((outcome) => outcome === 'wrong')).toBe(true);
+      expect(['right', 'wrong']).toContain(outcomes.at(-1));
+    }
+  });
+
   test('simulated tries are the same for the same seed, stop at the right one, and are judged as meant', () => {
     let wrong = 0;
     for (const [index, puzzle] of solved.entries()) {
       const tries = simulateTries(createRandom(index), 0.6, puzzle);
       expect(simulateTries(createRandom(index), 0.6, puzzle)).toEqual(tries);
-      const outcomes = tries.map(
-        ({ moves }) =>
-          mateFamily.judge(puzzle.task, puzzle.solution, { kind: 'play', moves: [...moves], slips: 0 })
-            .outcome,
-      );
+      const outcomes = tries.map(({ answer }) => {
+        const verdict = judgeAnswer(puzzle, answer);
+        return verdict === 'another-mode' ? verdict : verdict.outcome;
+      });
       expect(outcomes.slice(0, -1).every((outcome) => outcome === 'wrong')).toBe(true);
       expect(outcomes).not.toContain('unfinished');
       wrong += outcomes.filter((outcome) => outcome === 'wrong').length;

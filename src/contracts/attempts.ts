@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { answerSchema, type MateTask, type SolutionOf, type VerdictOutcome } from '@/core/exercises';
+import {
+  answerSchema,
+  type ExerciseTask,
+  type FamilyId,
+  type MateTask,
+  type VerdictOutcome,
+} from '@/core/exercises';
+import type { SolutionGraph } from '@/core/puzzles';
 import {
   requestIdSchema,
   roundIdSchema,
@@ -28,15 +35,23 @@ export interface StoredAttempt {
   readonly tryNumber: number;
 }
 
-/** A task as the seat needs it: with its stored solution, so that every answer is judged at once. */
-export interface SeatTask {
+/** How far a student has come with a task. */
+interface Tried {
   readonly taskId: TaskId;
-  readonly family: 'mate';
-  readonly task: MateTask;
-  readonly solution: SolutionOf<'mate'>;
   readonly isSolved: boolean;
   readonly tries: number;
 }
+
+/** A puzzle as the seat needs it: with its stored solution, so that every answer is judged at once. */
+export interface SeatPuzzle extends Tried {
+  readonly family: 'mate';
+  readonly task: MateTask;
+  readonly solution: SolutionGraph;
+}
+
+/** An exercise: its solution follows from its task. */
+export type SeatExercise = Tried & ExerciseTask;
+export type SeatTask = SeatPuzzle | SeatExercise;
 
 export interface SeatRound {
   readonly assignmentId: AssignmentId;
@@ -63,8 +78,8 @@ export interface AnswerCell {
   /** All tries together. */
   readonly spentMs: number;
   readonly hints: number;
-  /** The first wrong move of the first wrong try, in SAN. */
-  readonly firstWrongMove: string | undefined;
+  /** What the first wrong try was: its first wrong move in SAN, or the answer in words. */
+  readonly firstWrong: string | undefined;
 }
 
 export interface AnswersPage {
@@ -73,8 +88,9 @@ export interface AnswersPage {
   readonly givenAt: string;
   readonly puzzles: readonly {
     readonly taskId: TaskId;
-    readonly fen: string;
-    readonly mateInMoves: number;
+    readonly family: FamilyId;
+    /** Of a mate puzzle: the length that is asked for. */
+    readonly mateInMoves: number | undefined;
   }[];
   readonly rows: readonly {
     readonly studentId: StudentId;

@@ -23,5 +23,7 @@ export type ServiceFault =
   | { readonly code: 'set/not-found' }
   | { readonly code: 'class/not-found' }
   | { readonly code: 'round/not-found' }
+  | { readonly code: 'answer/another-mode' }
+  | { readonly code: 'exercise/no-such-level' }
   | { readonly code: 'term/none' }
   | { readonly code: 'workers/busy' };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { EXERCISE_IDS, LEVELS, type ExerciseTask } from '@/core/exercises';
 import {
   classIdSchema,
   requestIdSchema,
@@ -13,6 +14,15 @@ import { nameSchema } from './people';
 
 export const newSetSchema = z.object({ requestId: requestIdSchema, name: nameSchema(120) });
 export const addPuzzleSchema = z.object({ setId: setIdSchema, fen: z.string().min(1).max(200) });
+/** A round of fresh exercises: the same numbers make the same tasks again. */
+export const addRoundSchema = z.object({
+  setId: setIdSchema,
+  family: z.enum(EXERCISE_IDS),
+  level: z.literal(LEVELS),
+  seed: z.number().int().min(1).max(999_999),
+  count: z.number().int().min(1).max(20),
+});
+export type NewRound = z.infer<typeof addRoundSchema>;
 export const removePuzzleSchema = z.object({ setId: setIdSchema, taskId: taskIdSchema });
 export const giveSetSchema = z.object({
   requestId: requestIdSchema,
@@ -31,6 +41,7 @@ export interface SetSummary {
 }
 
 export interface SetPuzzle {
+  readonly family: 'mate';
   readonly taskId: TaskId;
   readonly fen: string;
   readonly mateInMoves: number;
@@ -41,13 +52,16 @@ export interface SetPuzzle {
   readonly mainLine: string;
 }
 
+export type SetExercise = ExerciseTask & { readonly taskId: TaskId };
+export type SetItem = SetPuzzle | SetExercise;
+
 export interface SetPage {
   readonly setId: SetId;
   readonly name: string;
   readonly version: number;
   /** The newest version was given: the next change starts a new one. */
   readonly isGiven: boolean;
-  readonly puzzles: readonly SetPuzzle[];
+  readonly items: readonly SetItem[];
   readonly givenTo: readonly {
     readonly assignmentId: AssignmentId;
     readonly className: string;
@@ -55,6 +69,13 @@ export interface SetPage {
     readonly givenAt: string;
   }[];
   readonly classes: readonly { readonly classId: ClassId; readonly name: string }[];
+}
+
+export interface AddedRound {
+  readonly setId: SetId;
+  readonly setName: string;
+  /** Tasks that were not in the set before. */
+  readonly added: number;
 }
 
 export interface AddedPuzzle {

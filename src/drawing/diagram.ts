@@ -49,9 +49,10 @@ export const PRINT_PAINT: DiagramPaint = {
 
 /**
  * goes: may go here (a small diamond); takes: can take here (four corners); chosen: the man in hand (a frame); hint: the man
- * that is asked about (a dashed frame); fault: something is impossible here (a wavy underline).
+ * that is asked about (a dashed frame); fault: something is impossible here (a wavy underline); guarded: a man of the other side
+ * could take here (a gate); blocked: an own man stands here (a low wall).
  */
-export const SQUARE_MARKS = ['goes', 'takes', 'chosen', 'hint', 'fault'] as const;
+export const SQUARE_MARKS = ['goes', 'takes', 'chosen', 'hint', 'fault', 'guarded', 'blocked'] as const;
 export type SquareMark = (typeof SQUARE_MARKS)[number];
 
 export interface Diagram {
@@ -195,6 +196,16 @@ function drawMark(
     case 'hint':
       return at(
         `<rect x="5" y="5" width="90" height="90" rx="20" fill="${paint.paper}" fill-opacity="0.55" stroke="${paint.warm}" stroke-width="7" stroke-dasharray="16 10"/>`,
+      );
+    case 'guarded':
+      return at(
+        `<path d="M26 78V40L50 24L74 40V78M42 78V50M58 78V50" fill="none" stroke="${paint.paper}" stroke-width="15" stroke-linejoin="round"/>` +
+          `<path d="M26 78V40L50 24L74 40V78M42 78V50M58 78V50" fill="none" stroke="${paint.warm}" stroke-width="8" stroke-linejoin="round"/>`,
+      );
+    case 'blocked':
+      return at(
+        `<path d="M10 90H90M10 76H90" fill="none" stroke="${paint.paper}" stroke-width="15"/>` +
+          `<path d="M10 90H90M10 76H90M30 76V90M70 76V90" fill="none" stroke="${paint.ink}" stroke-width="6"/>`,
       );
     case 'fault':
       return at(

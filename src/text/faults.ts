@@ -98,6 +98,10 @@ export function faultText(fault: ServiceFault): string {
       return 'This set is not there. Somebody may have taken it away.';
     case 'class/not-found':
       return 'This class is not there, or it is not one of yours.';
+    case 'answer/another-mode':
+      return 'This answer does not belong to this exercise.';
+    case 'exercise/no-such-level':
+      return 'This exercise has no such level.';
     case 'round/not-found':
       return 'This set does not lie on your place any more. Go back and choose another one.';
     case 'term/none':

@@ -10,7 +10,9 @@ export {
   progressText,
   undecidedText,
 } from './proof';
-export { TAP_FAMILY_WORDS, TAP_LEVEL_WORDS, tapNoteText, tapQuestion, tapVerdictText } from './lessons';
+export { answerText, hintText, optionText, questionText } from './exercises';
+export { FAMILY_WORDS, LEVEL_WORDS, STAGE_WORDS } from './families';
+export { noteText, verdictText } from './notes';
 export { readMoveText } from './notation';
 export { moveSentence, rightSentence, wrongSentence } from './seat';
 export { defenceText, moveKindText } from './tree';

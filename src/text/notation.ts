@@ -18,7 +18,7 @@ export function readMoveText(position: Position, read: ReadMove): string {
   }
 }
 
-function manOn({ board }: Position, square: Square): string {
+function manOn({ board }: Pick<Position, 'board'>, square: Square): string {
   const man = board[square];
   return `${man === undefined ? 'man' : ROLE_WORDS[man.role]} on ${makeSquareName(square)}`;
 }
@@ -105,7 +105,7 @@ export function remarkText(
 }
 
 /** Why a text was not understood, or may not be played; names the men and squares it is about. */
-export function reasonText(position: Position, reason: NotationReason): string {
+export function reasonText(position: Pick<Position, 'board' | 'turn'>, reason: NotationReason): string {
   switch (reason.code) {
     case 'empty':
       return 'Nothing is written here yet.';

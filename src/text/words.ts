@@ -50,10 +50,14 @@ export function listWords(words: readonly string[]): string {
 }
 
 /** What each sign on a square means. */
-export const SIGN_WORDS: Readonly<Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault', string>> = {
+export const SIGN_WORDS: Readonly<
+  Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>
+> = {
   goes: 'the man in hand may go here',
   takes: 'the man in hand can take here',
   chosen: 'the man in hand',
   hint: 'look at this man',
   fault: 'this is impossible; the sentence says why',
+  guarded: 'guarded: a man of the other side could take here',
+  blocked: 'an own man stands here',
 };

@@ -2,7 +2,7 @@
  * What may be asked of a worker and what comes back; types only, so that both ends compile against one text. Positions travel as
  * FEN: the men of a board are shared objects compared by identity, and a copy made by a message would no longer be them.
  */
-import type { Level, MateTask, TapFamilyId, TapTask } from '@/core/exercises';
+import type { ExerciseId, ExerciseTask, Level, MateTask } from '@/core/exercises';
 import type { MoveText } from '@/core/notation';
 import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
 import type { SolutionGraph } from '@/core/puzzles';
@@ -48,12 +48,13 @@ export interface MakeMateTaskQuestion {
   readonly budgetNodes: number;
 }
 
-/** Makes a fresh task of a family; the same seed makes the same one. */
+/** Makes fresh tasks of a family, from this seed on; the same seed makes the same one. */
 export interface ComposeQuestion {
   readonly kind: 'compose';
-  readonly family: TapFamilyId;
+  readonly family: ExerciseId;
   readonly level: Level;
   readonly seed: number;
+  readonly count: number;
 }
 
 export type Question =
@@ -124,7 +125,7 @@ export type MateTaskAnswer =
 
 export interface ComposeAnswer {
   readonly kind: 'composed';
-  readonly task: TapTask;
+  readonly tasks: readonly ExerciseTask[];
 }
 
 interface Answers {

@@ -1,69 +1,137 @@
-import { expect, test } from '@playwright/test';
-import { openTapTask, type TapFamilyId } from '@/core/exercises';
-import { composeTapTask } from '@/core/compose';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { DEMO_ROUNDS } from '@/cli/demo/rounds';
 import { makeSquareName } from '@/core/board';
+import { composeExercise } from '@/core/compose';
+import { openExercise, type ExerciseId } from '@/core/exercises';
+import { questionText } from '@/text';
+import { answerByKeyboard, answerByTouch } from '../support/answerDriver';
 import { boardOf } from '../support/boardDriver';
-import { signInCoach } from '../support/visitors';
+import { signInCoach, takeSeat } from '../support/visitors';
+
+/** A family for each answer mode, and one with labels and one with several choices besides. */
+const MODES: readonly ExerciseId[] = [
+  'mate-in-one',
+  'captures',
+  'king-squares',
+  'repair',
+  'name-square',
+  'count-reach',
+  'square-colour',
+  'answers-to-check',
+];
 
 /** The first task of a family at its first level, as the page shows it. */
-function firstTask(family: TapFamilyId) {
-  const { solution } = openTapTask(composeTapTask(family, 1, 1));
-  const squares = Array.from({ length: 64 }, (_, square) => square);
-  return {
-    right: solution.map(makeSquareName),
-    wrong: makeSquareName(squares.find((square) => !solution.includes(square)) ?? 0),
-  };
-}
+const firstTask = (family: ExerciseId) => openExercise(composeExercise(family, 1, 1));
 
-test.beforeEach(async ({ page }) => {
+async function openExercises(page: Page): Promise<void> {
   await signInCoach(page);
   await page.goto('/exercises');
   // The first task is made in the browser: when it stands there, the page listens.
   await page.getByRole('heading', { name: /Tap the square/ }).waitFor();
-});
+}
 
-test.describe('by touch, on a phone', () => {
+async function chooseExercise(page: Page, family: ExerciseId): Promise<void> {
+  await page.getByLabel('Exercise', { exact: true }).selectOption(family);
+  await page.getByRole('heading', { name: questionText(firstTask(family).question) }).waitFor();
+}
+
+test.describe('on a phone, by touch', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
+  test('a whole round at the seat: every answer mode, one wrong answer told why', async ({ page }) => {
+    const [{ name, rounds } = { name: '', rounds: [] }] = DEMO_ROUNDS;
+    await takeSeat(page, 'LANTRN', 'Wren', ['Leaf', 'Cloud', 'Sun']);
+    await page.getByRole('listitem').filter({ hasText: name }).getByRole('link').click();
+    for (const [index, { family, level, seed }] of rounds.entries()) {
+      await expect(page.getByText(`Task ${index + 1} of ${rounds.length}`)).toBeVisible();
+      const exercise = openExercise(composeExercise(family, level, seed));
+      await expect(page.getByRole('heading', { name: questionText(exercise.question) })).toBeVisible();
+      if (family === 'square-colour') {
+        const { solution } = exercise;
+        const isDark = solution.kind === 'choose' && solution.options.includes('dark');
+        await page.getByRole('radio', { name: isDark ? 'Light' : 'Dark' }).tap();
+        await page.getByRole('button', { name: 'Done', exact: true }).tap();
+        await expect(page.getByText(/The corner a1 is dark/)).toBeVisible();
+      }
+      await answerByTouch(page, family, exercise);
+      await expect(page.getByText(/^Yes/)).toBeVisible();
+      await page.getByRole('button', { name: index + 1 < rounds.length ? 'Next one' : 'Done' }).tap();
+    }
+    await expect(page.getByText(`You have solved all ${rounds.length} tasks of this set.`)).toBeVisible();
+  });
+
   test('what is too much is explained, what is missing only counted, then it is right', async ({ page }) => {
-    await page.getByLabel('Exercise', { exact: true }).selectOption('captures');
-    await expect(page.getByRole('heading', { name: /can take/ })).toBeVisible();
+    await openExercises(page);
+    await chooseExercise(page, 'captures');
+    const exercise = firstTask('captures');
+    const right = exercise.solution.kind === 'tap' ? exercise.solution.marks.map(({ square }) => square) : [];
+    const wrong = makeSquareName(exercise.scene.board.findIndex((_, square) => !right.includes(square)));
     const board = boardOf(page);
-    const { right, wrong } = firstTask('captures');
     await board.square(wrong).tap();
     await page.getByRole('button', { name: 'Done' }).tap();
-    await expect(page.getByText(/1 square too many/)).toBeVisible();
+    await expect(page.getByText(/1 square not right/)).toBeVisible();
     await expect(page.getByText(new RegExp(`^${wrong}: `))).toBeVisible();
     await board.square(wrong).tap();
-    for (const name of right) await board.square(name).tap();
-    await page.getByRole('button', { name: 'Done' }).tap();
+    await answerByTouch(page, 'captures', exercise);
     await expect(page.getByText(/^Yes/)).toBeVisible();
-    await page.getByRole('button', { name: 'Next' }).tap();
+    await page.getByRole('button', { name: 'Next one' }).tap();
     await expect(page.getByLabel('Number of the task')).toHaveValue('2');
   });
 });
 
-test('the same by keyboard alone: arrows and Enter on the board, Tab to the buttons', async ({ page }) => {
-  const [asked = 'a1'] = firstTask('find-square').right;
-  await expect(page.getByRole('heading', { name: `Tap the square ${asked}.` })).toBeVisible();
-  const board = boardOf(page);
-  await board.square('a1').focus();
-  for (let file = 'a'.charCodeAt(0); file < asked.charCodeAt(0); file += 1)
-    await page.keyboard.press('ArrowRight');
-  for (let rank = 1; rank < Number(asked.charAt(1)); rank += 1) await page.keyboard.press('ArrowUp');
-  await page.keyboard.press('Enter');
-  await page.keyboard.press('Tab');
-  await page.keyboard.press('Enter');
-  await expect(page.getByText('Yes, that is it.')).toBeVisible();
+test.describe('by keyboard alone', () => {
+  test('every answer mode is answered with Tab, arrows, Enter and letters', async ({ page }) => {
+    await openExercises(page);
+    for (const family of MODES) {
+      await chooseExercise(page, family);
+      await answerByKeyboard(page, family, firstTask(family));
+      await expect(page.getByText(/^Yes/)).toBeVisible();
+    }
+  });
 });
 
-test('who gives up is shown every right square and why', async ({ page }) => {
-  await page.getByLabel('Exercise', { exact: true }).selectOption('reach');
-  await expect(page.getByRole('heading', { name: /can go to/ })).toBeVisible();
-  const { right, wrong } = firstTask('reach');
-  await boardOf(page).square(wrong).click();
+test('the ladder of help, then the solution and why', async ({ page }) => {
+  await openExercises(page);
+  await chooseExercise(page, 'reach');
+  await page.getByRole('button', { name: 'Help' }).click();
+  await expect(page.getByText(/Rooks go straight/)).toBeVisible();
+  await page.getByRole('button', { name: 'Help' }).click();
+  await expect(page.getByText(/^There are \d+\.$/)).toBeVisible();
+  const { scene, solution } = firstTask('reach');
+  const right = solution.kind === 'tap' ? solution.marks.map(({ square }) => square) : [];
+  const wrong = scene.board.findIndex((_, square) => !right.includes(square));
+  await boardOf(page).square(makeSquareName(wrong)).click();
   await page.getByRole('button', { name: 'Done' }).click();
   await page.getByRole('button', { name: 'Show me' }).click();
-  await expect(page.getByText(new RegExp(`^${right[0]}: .* gets there`))).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Next' })).toBeVisible();
+  await expect(page.getByText(/^These are right: /)).toBeVisible();
+  await expect(page.getByText(new RegExp(`^${makeSquareName(right[0] ?? 0)}: .* gets there`))).toBeVisible();
+});
+
+test('no serious fault is found by axe in any answer mode, light and dark', async ({ page }) => {
+  await openExercises(page);
+  for (const scheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme: scheme });
+    for (const family of MODES) {
+      await chooseExercise(page, family);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+      expect(serious.map(({ id, nodes }) => [family, id, nodes[0]?.html])).toEqual([]);
+    }
+  }
+});
+
+test('a round goes into a new set, and what is in it already is not added again', async ({ page }) => {
+  await openExercises(page);
+  await chooseExercise(page, 'route');
+  await page.getByLabel('Set', { exact: true }).selectOption('new');
+  await page.getByLabel('Name of the new set').fill('Ways round');
+  await page.getByRole('button', { name: 'Add to set' }).click();
+  await expect(page.getByText('Added 6 tasks to Ways round.')).toBeVisible();
+  await page.getByRole('button', { name: 'Add to set' }).click();
+  await expect(page.getByText('They are in Ways round already.')).toBeVisible();
+  await page.getByRole('link', { name: 'Sets' }).click();
+  await page.getByRole('link', { name: /Ways round/ }).click();
+  await page.getByText('Show solutions').click();
+  await expect(page.getByText(/^Answer: /)).toHaveCount(6);
 });

@@ -53,7 +53,7 @@ test('a set can be given once only, a puzzle opened on the Desk and taken out of
   await page.getByRole('link', { name: 'Open on the Desk' }).first().click();
   await expect(page.getByText('This position is possible.')).toBeVisible();
   await page.goBack();
-  await page.getByRole('button', { name: 'Take puzzle 14 out' }).click();
+  await page.getByRole('button', { name: 'Take task 14 out' }).click();
   await expect(page.getByText('13 puzzles, every mate proved.')).toBeVisible();
 });
 

@@ -30,7 +30,7 @@ test('a wrong code and a wrong key say what to do and keep what was typed', asyn
 
 test('a reload in the middle of a puzzle and the back button lose nothing', async ({ page }) => {
   await openRound(page, 'Kestrel', ['Cloud', 'Apple', 'Boat']);
-  const where = page.getByText(/Puzzle \d+ of 14/);
+  const where = page.getByText(/Task \d+ of 14/);
   const before = (await where.textContent()) ?? '';
   await page.getByRole('button', { name: 'Help: which man?' }).click();
   const said = await page.getByText(/Look at the/).innerText();
@@ -46,7 +46,7 @@ test('a reload in the middle of a puzzle and the back button lose nothing', asyn
 test('a man that slipped may be taken back once, free', async ({ page }) => {
   // Dune's next puzzle is the seventh: 1 Qh6, queen from e3.
   await openRound(page, 'Dune', ['Moon', 'Bell', 'Tree']);
-  await expect(page.getByText('Puzzle 7 of 14')).toBeVisible();
+  await expect(page.getByText('Task 7 of 14')).toBeVisible();
   const board = boardOf(page);
   await board.play('e3', 'g5');
   await expect(page.getByText('Did your hand slip?')).toBeVisible();
@@ -64,7 +64,7 @@ test('without a connection the answer is kept on the device and sent once it is 
 }) => {
   // Bramble's next puzzle is the ninth, Black to move: Bh3+; a pawn's move gives the mate away.
   await openRound(page, 'Bramble', ['Umbrella', 'Sun', 'Fish']);
-  await expect(page.getByText('Puzzle 9 of 14')).toBeVisible();
+  await expect(page.getByText('Task 9 of 14')).toBeVisible();
   const sent: string[] = [];
   await context.route('**/api/attempts', (route) => {
     sent.push((route.request().postDataJSON() as { clientId: string }).clientId);

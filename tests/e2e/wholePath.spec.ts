@@ -74,7 +74,7 @@ test('coach, child, coach: a position is proved, given, solved in another browse
 
   // The coach sees it without doing anything.
   await coach.goto(classAddress);
-  await expect(coach.getByText('Puffin solved puzzle 1')).toBeVisible();
+  await expect(coach.getByText('Puffin solved task 1')).toBeVisible();
   await coach.getByRole('link', { name: 'Answers' }).click();
   const row = coach.getByRole('row', { name: /Puffin/ });
   await expect(row).toContainText('1 of 1');
@@ -98,7 +98,7 @@ test('answers arrive on the class page by themselves', async ({ browser }) => {
   await child.getByRole('link', { name: 'Start' }).first().click();
   await boardOf(child).play('d6', 'e7');
   await expect(child.getByText('Yes, checkmate.')).toBeVisible();
-  await expect(coach.getByText('Wren solved puzzle 1')).toBeVisible({ timeout: 15_000 });
+  await expect(coach.getByText('Wren solved task 1')).toBeVisible({ timeout: 15_000 });
   await coach.context().close();
   await child.context().close();
 });

@@ -32,7 +32,7 @@ async function makeScene() {
   const { classId, student } = await makeClass(coach);
   const setId = await makeSet(coach, [MATE_IN_1]);
   const assignmentId = valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
-  const taskId = valueOf(await getSetPage(coach, setId)).puzzles[0]?.taskId;
+  const taskId = valueOf(await getSetPage(coach, setId)).items[0]?.taskId;
   if (taskId === undefined) throw new Error('the set has a puzzle');
   // Another coach of the club, who does not teach this class, and a lead of another club.
   const colleague: CoachActor = { ...lead, isLead: false, name: 'colleague' };

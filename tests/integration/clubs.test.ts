@@ -25,9 +25,7 @@ test('the length asked for and the end of the answer follow the count of the clu
   const { lead, coach } = await makeClub();
   const { classId, student } = await makeClass(coach);
   const setId = await makeSet(coach, [BLOCKED]);
-  expect(valueOf(await getSetPage(coach, setId)).puzzles).toMatchObject([
-    { mateInMoves: 2, mateNoBlocks: 1 },
-  ]);
+  expect(valueOf(await getSetPage(coach, setId)).items).toMatchObject([{ mateInMoves: 2, mateNoBlocks: 1 }]);
   const assignmentId = valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
   const answer = async () => {
     const { roundId, tasks } = valueOf(await openSeatRound(student, assignmentId));

@@ -109,7 +109,7 @@ test('the coach reads tries, time and the first wrong move', async () => {
     {
       studentId: student.studentId,
       studentName: 'Pip',
-      cells: [{ tries: 3, isSolved: true, spentMs: 15_000, hints: 0, firstWrongMove: 'Ra7' }, undefined],
+      cells: [{ tries: 3, isSolved: true, spentMs: 15_000, hints: 0, firstWrong: 'Ra7' }, undefined],
     },
   ]);
   const { latestAnswers, assignments } = valueOf(await getClassPage(coach, classId));
@@ -123,14 +123,16 @@ test('the coach reads tries, time and the first wrong move', async () => {
 
 test('a wrong move deep in the line is shown as it was played', async () => {
   const { coach, student, assignmentId, round, attempt } = await makeSeat();
-  const [key] = round.tasks[1]?.solution.nodes[0]?.moves ?? [];
+  const puzzle = round.tasks[1];
+  if (puzzle?.family !== 'mate') throw new Error('the second task is a puzzle');
+  const [key] = puzzle.solution.nodes[0]?.moves ?? [];
   expect(key?.move).toBe('d6d8');
   const reply = key?.replies[0];
-  const node = round.tasks[1]?.solution.nodes[reply?.node ?? 0];
+  const node = puzzle.solution.nodes[reply?.node ?? 0];
   const [lost] = Object.keys(node?.others ?? {});
   if (reply === undefined || lost === undefined) throw new Error('there is a reply and a wrong second move');
   valueOf(await storeAttempt(student, attempt(1, 'd6d8', reply.move, lost)));
   const cell = valueOf(await getAnswersPage(coach, assignmentId)).rows[0]?.cells[1];
   expect(cell?.isSolved).toBe(false);
-  expect(cell?.firstWrongMove).toBeDefined();
+  expect(cell?.firstWrong).toBeDefined();
 });

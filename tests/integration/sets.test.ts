@@ -18,12 +18,13 @@ const countTasks = async () => (await getDb()('tasks').pluck('id')).length;
 test('a proved position becomes a puzzle with its keys and a longest line', async () => {
   const { coach } = await makeClub();
   const setId = await makeSet(coach, [MATE_IN_1, MATE_IN_2]);
-  const { puzzles } = valueOf(await getSetPage(coach, setId));
+  const { items: puzzles } = valueOf(await getSetPage(coach, setId));
   expect(puzzles).toMatchObject([
     { fen: MATE_IN_1, mateInMoves: 1, keys: ['Ra8#'], mainLine: '1. Ra8#' },
     { fen: MATE_IN_2, mateInMoves: 2, keys: ['Rd8+'] },
   ]);
-  expect(puzzles[1]?.mainLine).toMatch(/^1\. Rd8\+ \S+ 2\. \S+#$/);
+  const second = puzzles[1];
+  expect(second?.family === 'mate' && second.mainLine).toMatch(/^1\. Rd8\+ \S+ 2\. \S+#$/);
 });
 
 test.each([
@@ -47,7 +48,7 @@ test('counters do not make another puzzle: the same position twice is there once
   const both = await Promise.all([1, 2].map(() => addPuzzle(coach, { setId, fen: MATE_IN_2 })));
   expect(both.map((result) => valueOf(result).number)).toEqual([2, 2]);
   expect(await countTasks()).toBe(2);
-  expect(valueOf(await getSetPage(coach, setId)).puzzles).toHaveLength(2);
+  expect(valueOf(await getSetPage(coach, setId)).items).toHaveLength(2);
 });
 
 test('a set with the same request id is made once', async () => {
@@ -68,7 +69,7 @@ test('what was given never changes: a later change starts a new version', async 
   valueOf(await addPuzzle(coach, { setId, fen: MATE_IN_2 }));
   const page = valueOf(await getSetPage(coach, setId));
   expect(page).toMatchObject({ version: 2, isGiven: false, givenTo: [{ version: 1 }] });
-  expect(page.puzzles).toHaveLength(2);
+  expect(page.items).toHaveLength(2);
   const second = valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
   expect(second).not.toBe(first);
 });
@@ -76,11 +77,11 @@ test('what was given never changes: a later change starts a new version', async 
 test('a puzzle taken out closes the gap, and taking it out twice is no fault', async () => {
   const { coach } = await makeClub();
   const setId = await makeSet(coach, [MATE_IN_1, MATE_IN_2]);
-  const taskId = valueOf(await getSetPage(coach, setId)).puzzles[0]?.taskId;
+  const taskId = valueOf(await getSetPage(coach, setId)).items[0]?.taskId;
   if (taskId === undefined) throw new Error('the set has a first puzzle');
   valueOf(await removePuzzle(coach, { setId, taskId }));
   valueOf(await removePuzzle(coach, { setId, taskId }));
-  expect(valueOf(await getSetPage(coach, setId)).puzzles.map(({ fen }) => fen)).toEqual([MATE_IN_2]);
+  expect(valueOf(await getSetPage(coach, setId)).items).toMatchObject([{ fen: MATE_IN_2 }]);
   expect(valueOf(await addPuzzle(coach, { setId, fen: MATE_IN_1 })).number).toBe(2);
 });
 

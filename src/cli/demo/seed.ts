@@ -11,12 +11,13 @@ import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
 import { addClass, addStudent } from '@/server/services/classes';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
-import { addPuzzle, addSet, giveSet } from '@/server/services/sets';
+import { addPuzzle, addRound, addSet, giveSet } from '@/server/services/sets';
 import { isSetUp, setUpClub } from '@/server/services/setUpClub';
 import { closePool } from '@/workers/node';
 import { say } from '../say';
 import { DEMO_CLUB, DEMO_COACH, DEMO_LEAD, type DemoCoach, type DemoStudent } from './people';
 import { DEMO_LONG_SET, DEMO_SETS } from './puzzles';
+import { DEMO_ROUNDS, type DemoRound } from './rounds';
 import { simulateTries } from './simulate';
 
 const NAMESPACE = '6f1c1b52-0f43-4d6e-9a8e-3f1f0a6b7c21';
@@ -52,10 +53,12 @@ async function fill(): Promise<void> {
   getValue(await addCoach(lead, DEMO_COACH));
   const sets = new Map<string, SetId>();
   for (const { name, fens } of DEMO_SETS) sets.set(name, await fillSet(lead, name, fens));
+  const roundSets: SetId[] = [];
+  for (const { name, rounds } of DEMO_ROUNDS) roundSets.push(await fillRounds(lead, name, rounds));
   for (const coach of [DEMO_LEAD, DEMO_COACH]) {
     const [own, long] = [sets.get(coach.class.setName), sets.get(DEMO_LONG_SET)];
     if (own === undefined || long === undefined) throw new Error(`no demo set ${coach.class.setName}`);
-    await fillClass(coach, own, long);
+    await fillClass(coach, own, [long, ...roundSets.toReversed()]);
   }
 }
 
@@ -65,20 +68,37 @@ async function fillSet(actor: CoachActor, name: string, fens: readonly string[])
   return setId;
 }
 
-async function fillClass(coach: DemoCoach, setId: SetId, longId: SetId): Promise<void> {
+async function fillRounds(actor: CoachActor, name: string, rounds: readonly DemoRound[]): Promise<SetId> {
+  const setId = getValue(await addSet(actor, { requestId: requestOf('set', name), name }));
+  for (const round of rounds) getValue(await addRound(actor, { setId, ...round }));
+  return setId;
+}
+
+/** The class works on its own set, which lies on top; the others were given before. */
+async function fillClass(coach: DemoCoach, setId: SetId, beforeIds: readonly SetId[]): Promise<void> {
   const actor = await getCoachActor(coach.signInName);
   const { name, joinCode, students } = coach.class;
   const classId = getValue(await addClass(actor, { requestId: requestOf('class', name), name, joinCode }));
   const studentIds = await fillRoster(actor, classId, students);
-  // Given before the other, so that the class's own set lies on top.
-  getValue(await giveSet(actor, { requestId: requestOf('give long', name), setId: longId, classId }));
+  const givenIds: AssignmentId[] = [];
+  for (const [index, beforeId] of beforeIds.entries()) {
+    const requestId = requestOf(`give ${index}`, name);
+    givenIds.push(getValue(await giveSet(actor, { requestId, setId: beforeId, classId })));
+  }
+  // In the order of the rounds: given last to first, so that the first lies above the others.
+  const roundIds = givenIds.slice(1).toReversed();
   const requestId = requestOf('give', name);
   const assignmentId = getValue(await giveSet(actor, { requestId, setId, classId }));
   for (const [index, student] of students.entries()) {
     const studentId = studentIds[index];
     if (studentId === undefined) continue;
     const seat: StudentActor = { kind: 'student', studentId, clubId: actor.clubId, name: student.name };
-    await answer(seat, assignmentId, student, SEED + index);
+    await answerSet(seat, assignmentId, student, SEED + index);
+    for (const [round, roundId] of roundIds.entries()) {
+      // The first round is nearly done, the next one begun, the last one not yet.
+      const triedCount = student.triedCount === 0 ? 0 : ([10, 6, 0][round] ?? 0);
+      await answerSet(seat, roundId, { ...student, triedCount }, SEED + 100 * (round + 1) + index);
+    }
   }
 }
 
@@ -95,7 +115,7 @@ async function fillRoster(
   return ids;
 }
 
-async function answer(
+async function answerSet(
   seat: StudentActor,
   assignmentId: AssignmentId,
   { name, strength, triedCount }: DemoStudent,
@@ -106,13 +126,13 @@ async function answer(
   const { roundId, tasks } = getValue(await openSeatRound(seat, assignmentId));
   for (const [index, task] of tasks.slice(0, triedCount).entries()) {
     const tries = simulateTries(random, strength, task);
-    for (const [number, { moves, hints, spentMs }] of tries.entries()) {
+    for (const [number, { answer, hints, spentMs }] of tries.entries()) {
       getValue(
         await storeAttempt(seat, {
-          clientId: requestOf('attempt', `${name} ${index} ${number}`),
+          clientId: requestOf('attempt', `${name} ${assignmentId} ${index} ${number}`),
           roundId,
           taskId: task.taskId,
-          answer: { kind: 'play', moves: [...moves], slips: 0 },
+          answer,
           hints,
           spentMs,
           answeredAt: new Date(Date.now() - (triedCount - index) * MINUTE_MS).toISOString(),

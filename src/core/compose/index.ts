@@ -1,2 +1,2 @@
 export { createTaskSearches, makeMateTask, type MateTaskResult, type TaskSearches } from './mateTask';
-export { composeTapTask } from './lessons';
+export { composeExercise } from './exercises';

@@ -1,53 +1,64 @@
 /**
- * Family `captures`: tap every man of the other side that can be taken now, none forgotten (stage of capturing). No kings on the board;
- * en passant is another lesson.
+ * Families of capturing, on boards without kings; en passant is another lesson. `captures`: every man that can be taken now, none
+ * forgotten. `free-men`: every man that can be taken so that nobody takes back on its square (the first grade of safe).
  */
-import { z } from 'zod';
-import type { Square } from '../board';
-import { listReach } from '../rules';
-import type { TapFamily, TapNote } from './family';
-import { boardTextSchema, getDraft, getRole, noteNotTheirs, sceneOfTheirs } from './lessonBoard';
-import { compareMarks } from './tapVerdict';
+import { opponentOf, type Square } from '../board';
+import { listAttackers, listReach, type PositionDraft } from '../rules';
+import { getRole } from './lessonBoard';
+import { wander } from './looseMoves';
+import { defineTheirMen, listMen } from './theirMen';
+import type { Note } from './verdict';
 
-export const capturesTaskSchema = z
-  .object({ fen: boardTextSchema })
-  .refine(({ fen }) => listCaptures(fen).length > 0, 'nothing can be taken');
-export type CapturesTask = z.infer<typeof capturesTaskSchema>;
-
-export const capturesFamily: TapFamily<CapturesTask> = {
+export const capturesFamily = defineTheirMen({
   id: 'captures',
-  version: 1,
-  skill: 'capturing',
-  answerMode: 'tap',
+  stage: 'capturing',
+  skill: 'captures',
   levels: 4,
-  taskSchema: capturesTaskSchema,
-  scene: ({ fen }) => sceneOfTheirs(fen),
-  solution: ({ fen }) => listTaken(fen),
-  judge({ fen }, marks) {
-    const draft = getDraft(fen);
-    const noteExtra = (square: Square): TapNote =>
-      noteNotTheirs(draft, square) ?? { code: 'not-taken', square, role: getRole(draft, square) };
-    const noteMissed = (square: Square): TapNote => {
-      const from = listCaptures(fen).find(({ to }) => to === square)?.from ?? square;
-      return { code: 'missed', square, from, role: getRole(draft, from) };
-    };
-    return compareMarks(listTaken(fen), marks, noteExtra, noteMissed);
+  question: ({ turn }) => ({ code: 'captures', turn }),
+  listRight: (draft) =>
+    listMen(draft, opponentOf(draft.turn), (square) => listTakers(draft, square).length > 0),
+  noteExtra: (draft, square) => ({ code: 'not-taken', square, role: getRole(draft, square) }),
+  noteMissed(draft, square) {
+    const [from = square] = listTakers(draft, square);
+    return { code: 'missed', square, from, role: getRole(draft, from) };
   },
   /** Every own man has to be held against every man of the other side. */
-  measure({ fen }) {
-    const { board, turn } = getDraft(fen);
-    const own = board.filter((man) => man?.side === turn).length;
-    return own * board.filter((man) => man !== undefined && man.side !== turn).length;
-  },
-};
+  measure: (own, others) => own * others,
+});
 
-function listCaptures(fen: string) {
-  const draft = getDraft(fen);
-  return draft.board
-    .flatMap((man, square) => (man?.side === draft.turn ? listReach(draft, square) : []))
-    .filter(({ to }) => draft.board[to] !== undefined);
+export const freeMenFamily = defineTheirMen({
+  id: 'free-men',
+  stage: 'capturing',
+  skill: 'safe-captures',
+  levels: 4,
+  question: ({ turn }) => ({ code: 'free-men', turn }),
+  listRight: (draft) => listMen(draft, opponentOf(draft.turn), (square) => isFree(draft, square)),
+  noteExtra(draft, square): Note {
+    const role = getRole(draft, square);
+    const [taker] = listTakers(draft, square);
+    if (taker === undefined) return { code: 'not-taken', square, role };
+    const [by] = listTakingBack(draft, square, taker);
+    if (by === undefined) throw new Error('a man that is not free is taken back');
+    return { code: 'takes-back', square, role: getRole(draft, taker), by, byRole: getRole(draft, by) };
+  },
+  noteMissed(draft, square) {
+    const from = listTakers(draft, square).find((taker) => listTakingBack(draft, square, taker).length === 0);
+    return { code: 'missed', square, from: from ?? square, role: getRole(draft, from ?? square) };
+  },
+  /** For every capture all their men have to be looked at once more. */
+  measure: (own, others) => own * others * others,
+});
+
+/** Own men that can take on the square. */
+function listTakers(draft: PositionDraft, square: Square): Square[] {
+  return listMen(draft, draft.turn, (from) => listReach(draft, from).some(({ to }) => to === square));
 }
 
-function listTaken(fen: string): Square[] {
-  return [...new Set(listCaptures(fen).map(({ to }) => to))].sort((one, other) => one - other);
+function isFree(draft: PositionDraft, square: Square): boolean {
+  return listTakers(draft, square).some((taker) => listTakingBack(draft, square, taker).length === 0);
+}
+
+/** Their men that attack the square once our man stands on it. */
+function listTakingBack(draft: PositionDraft, square: Square, taker: Square): Square[] {
+  return listAttackers(wander(draft, { from: taker, to: square }).board, square, opponentOf(draft.turn));
 }

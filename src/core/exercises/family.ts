@@ -1,60 +1,19 @@
 /**
  * The one idea that carries the teaching: everything a student answers is a task of an exercise family.
  *
- * A family knows its id and skill, the schema of its task and stored solution, how to respond during the answer and
- * judge it at the end, the whole solution, and its answer mode. Judging is a pure function of task, solution and
- * answer, the same on seat and server. Sets, assignments, attempts and progress know families only through this
- * interface; screens know answer modes only.
+ * A family knows its id, stage and skill, the schema of its task, how to respond during the answer and judge it at the end, the whole
+ * solution, and its answer mode. Judging is a pure function of task and answer, the same on seat and server. Two kinds: a mate
+ * puzzle carries a stored solution beside its task, for proving it takes a search; the solution of every other exercise follows from
+ * its task in an instant. Sets, assignments, attempts and progress know families only through this interface; screens know answer
+ * modes only.
  */
-import { z } from 'zod';
-import type { Board, Role, Side, Square } from '../board';
+import type { z } from 'zod';
+import { kingDistance, type Square } from '../board';
 import { parseMoveText, type MoveText } from '../notation';
-import type { StoredFate } from '../puzzles';
-
-/** How the student answers; one player on screen for each. */
-export const ANSWER_MODES = ['play', 'tap'] as const;
-export type AnswerMode = (typeof ANSWER_MODES)[number];
-
-/** What a student did, as stored with the attempt. `moves` holds both sides' moves from the home position on. */
-export const answerSchema = z.discriminatedUnion('kind', [
-  z.object({
-    kind: z.literal('play'),
-    moves: z
-      .array(z.string().refine((text) => parseMoveText(text) !== undefined, 'not a move'))
-      .min(1)
-      .max(64),
-    /** Moves taken back because the man had slipped to a neighbouring square. */
-    slips: z.number().int().min(0).max(99).default(0),
-  }),
-]);
-export type Answer = z.infer<typeof answerSchema>;
-
-/** Kinds of mistake, as codes; their sentences live with the words of the pages. */
-export const DIAGNOSES = [
-  'stalemate',
-  'draws',
-  'slower',
-  'gets-mated',
-  'loses-men',
-  'escapes',
-  'not-in-task',
-] as const;
-export type Diagnosis = (typeof DIAGNOSES)[number];
-
-/** right: the goal is reached; wrong: a move that loses it; unfinished: right so far. */
-export const OUTCOMES = ['right', 'wrong', 'unfinished'] as const;
-export type VerdictOutcome = (typeof OUTCOMES)[number];
-
-export interface Verdict {
-  readonly outcome: VerdictOutcome;
-  readonly diagnoses: readonly Diagnosis[];
-  /** Ply of the first wrong move, from 0; undefined unless wrong. */
-  readonly wrongPly: number | undefined;
-  /** What follows the wrong move and shows why it is wrong, up to a quiet end; may be empty. */
-  readonly refutation: readonly MoveText[];
-  /** What becomes of the wrong move, proved or seen; undefined unless wrong and known. */
-  readonly fate: StoredFate | undefined;
-}
+import type { Answer, AnswerMode, AnswerOf } from './answer';
+import type { Ask, Hint, Question, Scene } from './question';
+import type { Stage } from './stages';
+import type { Verdict } from './verdict';
 
 /** What happens next after the moves so far. */
 export type TaskResponse =
@@ -66,96 +25,131 @@ export type TaskResponse =
       readonly mayBeSlip: boolean;
     };
 
-/** One step of the hint ladder. */
-export interface Hint {
-  readonly kind: 'man';
-  readonly square: Square;
-}
+/** How hard a task is, 1 to 5; a family says how many levels it has. */
+export type Level = 1 | 2 | 3 | 4 | 5;
+export const LEVELS: readonly Level[] = [1, 2, 3, 4, 5];
 
-/** What every family says of itself. */
 interface FamilyHead<Task> {
   readonly id: string;
   /** Raised when the task schema or the judging changes. */
   readonly version: number;
+  readonly stage: Stage;
+  /** What is trained, finer than the stage. */
   readonly skill: string;
   readonly answerMode: AnswerMode;
   readonly taskSchema: z.ZodType<Task>;
 }
 
 /** Answered by moves, with a stored solution. */
-export interface Family<Task, Solution> extends FamilyHead<Task> {
+export interface PuzzleFamily<Task, Solution> extends FamilyHead<Task> {
   readonly answerMode: 'play';
   readonly solutionSchema: z.ZodType<Solution>;
   /** Reply or verdict after the student's latest move. */
   respond(task: Task, solution: Solution, moves: readonly MoveText[]): TaskResponse;
-  judge(task: Task, solution: Solution, answer: Answer): Verdict;
+  judge(task: Task, solution: Solution, answer: AnswerOf<'play'>): Verdict;
   /** One whole right answer, as moves of both sides. */
   solution(task: Task, solution: Solution): MoveText[];
   /** The first hint at this point of the answer; undefined when the answer has left the right way. */
-  hint(task: Task, solution: Solution, moves: readonly MoveText[]): Hint | undefined;
+  hint(task: Task, solution: Solution, moves: readonly MoveText[]): { readonly square: Square } | undefined;
 }
 
-/** How hard a task is, 1 to 5; a family says how many levels it has. */
-export type Level = 1 | 2 | 3 | 4 | 5;
-
-/** The board a tapping task is shown on. */
-export interface TapScene {
-  readonly board: Board;
-  /** Undefined: nobody's turn is asked about. */
-  readonly turn: Side | undefined;
-  readonly bottom: Side;
-  readonly hasCoordinates: boolean;
-  /** The man that is asked about. */
-  readonly asked: Square | undefined;
-  /** One square answers it: no more than one is marked at a time. */
-  readonly isSingle: boolean;
-}
-
-/** Why a marked square is not right, or which one is missing, with the men and squares its sentence names. */
-export type TapNote =
-  | { readonly code: 'missed'; readonly square: Square; readonly from: Square; readonly role: Role }
-  | { readonly code: 'own-man'; readonly square: Square; readonly role: Role }
-  /** A man on `by` stands on the way of the man on `from`. */
-  | { readonly code: 'behind'; readonly square: Square; readonly role: Role; readonly by: Square }
-  | { readonly code: 'not-its-way'; readonly square: Square; readonly role: Role }
-  | { readonly code: 'own-square'; readonly square: Square; readonly role: Role }
-  | { readonly code: 'pawn-takes-slantwise'; readonly square: Square }
-  | { readonly code: 'pawn-needs-a-man'; readonly square: Square }
-  | { readonly code: 'not-taken'; readonly square: Square; readonly role: Role }
-  | {
-      readonly code: 'protected';
-      readonly square: Square;
-      readonly role: Role;
-      readonly by: Square;
-      readonly byRole: Role;
-    }
-  | { readonly code: 'unprotected'; readonly square: Square; readonly role: Role }
-  | { readonly code: 'nobody-there' | 'own-side'; readonly square: Square }
-  | {
-      readonly code: 'rank-before-file' | 'wrong-file' | 'wrong-rank' | 'another-square';
-      readonly square: Square;
-      readonly asked: Square;
-    };
-
-export interface TapVerdict {
-  readonly outcome: 'right' | 'wrong';
-  /** Marked squares that are right, marked ones that are not, and right ones without a mark. */
-  readonly right: readonly Square[];
-  readonly extra: readonly Square[];
-  readonly missed: readonly Square[];
-  /** One for each extra and missed square, the extra ones first. */
-  readonly notes: readonly TapNote[];
-}
-
-/** Answered by tapping squares; the solution follows from the task, so nothing is stored beside it. */
-export interface TapFamily<Task> extends FamilyHead<Task> {
-  readonly answerMode: 'tap';
+/** A family whose solution follows from the task. */
+export interface ExerciseFamily<Task, Mode extends AnswerMode = AnswerMode> extends FamilyHead<Task> {
+  readonly answerMode: Mode;
   readonly levels: Level;
-  scene(task: Task): TapScene;
-  /** Every right square, in ascending order. */
-  solution(task: Task): Square[];
-  /** Pure and instant; the order of the marks says nothing. */
-  judge(task: Task, marks: readonly Square[]): TapVerdict;
+  question(task: Task): Question;
+  scene(task: Task): Scene;
+  ask(task: Task): Extract<Ask, { kind: Mode }>;
+  /** One whole right answer. */
+  solution(task: Task): AnswerOf<Mode>;
+  /** Pure and instant. */
+  judge(task: Task, answer: AnswerOf<Mode>): Verdict;
   /** A number that is larger for a harder task: counted on the task, not typed in. */
   measure(task: Task): number;
+  /** Steps of help after the rule itself, the smallest first. */
+  hints(task: Task): readonly Hint[];
+  /** Of an exercise answered by moves: the moves that are right now, for the hint and to tell a slip. */
+  listRightMoves?(task: Task, moves: readonly MoveText[]): readonly MoveText[];
+}
+
+/** An exercise with its task, as screens and services use it: nothing of the family's own types is left. */
+export interface Exercise {
+  readonly question: Question;
+  readonly scene: Scene;
+  readonly ask: Ask;
+  readonly solution: Answer;
+  readonly measure: number;
+  /** The ladder: the rule first. */
+  readonly hints: readonly Hint[];
+  /** Throws when the answer is of another mode: its schema or the screen is wrong. */
+  judge: (answer: Answer) => Verdict;
+  /** Of an exercise answered by moves: reply or verdict after the latest move, and the man a right move begins with. */
+  respond: (moves: readonly MoveText[]) => TaskResponse;
+  findNextMan: (moves: readonly MoveText[]) => Square | undefined;
+}
+
+/** A family behind the one interface: its task is parsed where it comes in. */
+export interface OpenableFamily {
+  readonly id: string;
+  readonly version: number;
+  readonly stage: Stage;
+  readonly skill: string;
+  readonly answerMode: AnswerMode;
+  readonly levels: Level;
+  /** Throws on a task that is none: stored tasks were parsed when they were made. */
+  open(task: unknown): Exercise;
+  isTask(task: unknown): boolean;
+}
+
+/** Puts a family behind the interface that all screens and services use. */
+export function defineFamily<Task, Mode extends AnswerMode>(
+  family: ExerciseFamily<Task, Mode>,
+): ExerciseFamily<Task, Mode> & OpenableFamily {
+  return {
+    ...family,
+    isTask: (task) => family.taskSchema.safeParse(task).success,
+    open(input) {
+      const task = family.taskSchema.parse(input);
+      const judge = (answer: Answer) => {
+        if (!isOfMode(answer, family.answerMode))
+          throw new TypeError(`${family.id} is answered by ${family.answerMode}, not ${answer.kind}`);
+        return family.judge(task, answer);
+      };
+      const listRight = (moves: readonly MoveText[]) =>
+        (family.listRightMoves?.(task, moves) ?? []).flatMap((text) => parseMoveText(text) ?? []);
+      return {
+        question: family.question(task),
+        scene: family.scene(task),
+        ask: family.ask(task),
+        // Worked out when asked for: a screen that only judges does not wait for them.
+        get solution() {
+          return family.solution(task);
+        },
+        get measure() {
+          return family.measure(task);
+        },
+        get hints(): readonly Hint[] {
+          return [{ kind: 'rule' }, ...family.hints(task)];
+        },
+        judge,
+        respond(moves) {
+          const last = moves.at(-1);
+          const played = last === undefined ? undefined : parseMoveText(last);
+          const verdict = judge({ kind: 'play', moves: [...moves], slips: 0 });
+          const mayBeSlip =
+            verdict.outcome === 'wrong' &&
+            played !== undefined &&
+            listRight(moves.slice(0, -1)).some(
+              ({ from, to }) => from === played.from && kingDistance(to, played.to) === 1,
+            );
+          return { kind: 'verdict', verdict, mayBeSlip };
+        },
+        findNextMan: (moves) => listRight(moves)[0]?.from,
+      };
+    },
+  };
+}
+
+function isOfMode<Mode extends AnswerMode>(answer: Answer, mode: Mode): answer is AnswerOf<Mode> {
+  return answer.kind === mode;
 }

@@ -1,47 +1,51 @@
-/** Family `find-square`: tap the square that is named (stage of the board). Children often say rank before file: that is told apart. */
+/** Family `find-square`: tap the square that is named. Children often say rank before file: that is told apart. */
 import { z } from 'zod';
 import { fileOf, rankOf, SIDES, squareAt, type Square } from '../board';
 import { EMPTY_DRAFT } from '../rules';
-import type { TapFamily, TapNote } from './family';
-import { squareSchema } from './lessonBoard';
-import { compareMarks } from './tapVerdict';
+import { squareSchema } from './answer';
+import { defineFamily } from './family';
+import { sceneOf } from './lessonBoard';
+import { compareMarks, tapSquares } from './tapVerdict';
+import type { Note } from './verdict';
 
-export const findSquareTaskSchema = z.object({
+export const squareTaskSchema = z.object({
   square: squareSchema,
   bottom: z.enum(SIDES),
   hasCoordinates: z.boolean(),
 });
-export type FindSquareTask = z.infer<typeof findSquareTaskSchema>;
+export type SquareTask = z.infer<typeof squareTaskSchema>;
 
-export const findSquareFamily: TapFamily<FindSquareTask> = {
+/** Letters out of sight are harder than the board turned round. */
+export function measureSquare({ bottom, hasCoordinates }: SquareTask): number {
+  return (hasCoordinates ? 0 : 2) + (bottom === 'black' ? 1 : 0);
+}
+
+export const findSquareFamily = defineFamily<SquareTask, 'tap'>({
   id: 'find-square',
   version: 1,
-  skill: 'board',
+  stage: 'board',
+  skill: 'coordinates',
   answerMode: 'tap',
   levels: 4,
-  taskSchema: findSquareTaskSchema,
-  scene: ({ bottom, hasCoordinates }) => ({
-    board: EMPTY_DRAFT.board,
-    turn: undefined,
-    bottom,
-    hasCoordinates,
-    asked: undefined,
-    isSingle: true,
-  }),
-  solution: ({ square }) => [square],
-  judge({ square: asked }, marks) {
+  taskSchema: squareTaskSchema,
+  question: ({ square }) => ({ code: 'tap-square', square }),
+  scene: ({ bottom, hasCoordinates }) => sceneOf(EMPTY_DRAFT, { turn: undefined, bottom, hasCoordinates }),
+  ask: () => ({ kind: 'tap', isSingle: true, labels: [] }),
+  solution: ({ square }) => tapSquares([square]),
+  judge({ square: asked }, answer) {
     return compareMarks(
       [asked],
-      marks,
-      (square) => noteExtra(asked, square),
+      answer,
+      (square) => noteOtherSquare(asked, square),
       (square) => ({ code: 'another-square', square, asked }),
     );
   },
-  /** Letters out of sight are harder than the board turned round. */
-  measure: ({ bottom, hasCoordinates }) => (hasCoordinates ? 0 : 2) + (bottom === 'black' ? 1 : 0),
-};
+  measure: measureSquare,
+  hints: () => [],
+});
 
-function noteExtra(asked: Square, square: Square): TapNote {
+/** How another square differs from the asked one. */
+export function noteOtherSquare(asked: Square, square: Square): Note {
   // c5 for e3: the number read as the letter's place and the other way round.
   if (square === squareAt(rankOf(asked), fileOf(asked))) return { code: 'rank-before-file', square, asked };
   if (rankOf(square) === rankOf(asked)) return { code: 'wrong-file', square, asked };

@@ -1,19 +1,5 @@
-export {
-  answerSchema,
-  DIAGNOSES,
-  OUTCOMES,
-  type Answer,
-  type Diagnosis,
-  type Family,
-  type Hint,
-  type Level,
-  type TapNote,
-  type TapScene,
-  type TapVerdict,
-  type TaskResponse,
-  type Verdict,
-  type VerdictOutcome,
-} from './family';
+export { ANSWER_MODES, answerSchema, type Answer, type AnswerMode, type AnswerOf } from './answer';
+export { LEVELS, type Exercise, type Level, type TaskResponse } from './family';
 export {
   getAskedLength,
   MATE_COUNTS,
@@ -22,14 +8,29 @@ export {
   type MateCount,
   type MateTask,
 } from './mate';
+export type { Ask, Hint, Question, Scene } from './question';
 export {
-  FAMILIES,
+  EXERCISE_IDS,
+  EXERCISES,
+  exerciseTaskSchema,
+  FAMILY_IDS,
+  getExerciseFamily,
   judgeAnswer,
-  openTapTask,
-  TAP_FAMILIES,
+  listLevels,
+  openExercise,
+  type ExerciseId,
+  type ExerciseTask,
+  type ExerciseTaskOf,
   type FamilyId,
-  type SolutionOf,
-  type TapFamilyId,
-  type TapTask,
-  type TapTaskOf,
 } from './registry';
+export { wander } from './looseMoves';
+export { STAGES, type Stage } from './stages';
+export {
+  OUTCOMES,
+  type Diagnosis,
+  type MateDiagnosis,
+  type Note,
+  type Reason,
+  type Verdict,
+  type VerdictOutcome,
+} from './verdict';

@@ -1,19 +1,12 @@
 import { z } from 'zod';
 import { fileOf, rankOf, squareAt, type Role, type Square } from '../board';
-import { parseFen } from '../notation';
+import { getDraft, parseFen } from '../notation';
 import type { PositionDraft } from '../rules';
-import type { TapNote, TapScene } from './family';
+import type { Scene } from './question';
+import type { Note } from './verdict';
 
-/** A board of a lesson as FEN text: kings may be missing, for it is not a position of a game. */
+/** A board of an exercise as FEN text: kings may be missing, for it need not be a position of a game. */
 export const boardTextSchema = z.string().refine((text) => parseFen(text).ok, 'not a FEN');
-export const squareSchema = z.number().int().min(0).max(63);
-
-/** The board of a task whose text was parsed. */
-export function getDraft(fen: string): PositionDraft {
-  const draft = parseFen(fen);
-  if (!draft.ok) throw new Error(`a parsed task has a board: ${fen}`);
-  return draft.value;
-}
 
 /** The man on a square; the task says that one stands there. */
 export function getRole({ board }: PositionDraft, square: Square): Role {
@@ -22,14 +15,28 @@ export function getRole({ board }: PositionDraft, square: Square): Role {
   return man.role;
 }
 
+/** A board seen from White's side with letters and numbers, nothing asked about but what is given. */
+export function sceneOf({ board, turn }: PositionDraft, given: Partial<Scene> = {}): Scene {
+  return {
+    board,
+    turn,
+    bottom: 'white',
+    hasCoordinates: true,
+    asked: [],
+    trace: undefined,
+    isHidden: false,
+    ...given,
+  };
+}
+
 /** The board as the side that is asked sees it, for tasks about men of the other side. */
-export function sceneOfTheirs(fen: string): TapScene {
-  const { board, turn } = getDraft(fen);
-  return { board, turn, bottom: turn, hasCoordinates: true, asked: undefined, isSingle: false };
+export function sceneOfTheirs(fen: string): Scene {
+  const draft = getDraft(fen);
+  return sceneOf(draft, { bottom: draft.turn });
 }
 
 /** Where the men of the other side are asked about: no man stands there, or an own one; undefined when it is theirs. */
-export function noteNotTheirs({ board, turn }: PositionDraft, square: Square): TapNote | undefined {
+export function noteNotTheirs({ board, turn }: PositionDraft, square: Square): Note | undefined {
   const man = board[square];
   if (man === undefined) return { code: 'nobody-there', square };
   return man.side === turn ? { code: 'own-side', square } : undefined;

@@ -16,7 +16,8 @@ import {
   type SolutionNode,
   type StoredFate,
 } from '../puzzles';
-import type { Diagnosis, Family, Verdict } from './family';
+import type { PuzzleFamily } from './family';
+import { RIGHT, UNFINISHED, wrongFor, type MateDiagnosis, type Verdict } from './verdict';
 
 /** With every legal block, or with a check that only pointless blocks can meet as mate. */
 export const MATE_COUNTS = ['full', 'no-blocks'] as const;
@@ -38,15 +39,6 @@ export function getAskedLength({ mateInMoves, mateNoBlocks, count }: MateTask): 
   return count === 'no-blocks' ? (mateNoBlocks ?? mateInMoves) : mateInMoves;
 }
 
-const RIGHT: Verdict = {
-  outcome: 'right',
-  diagnoses: [],
-  wrongPly: undefined,
-  refutation: [],
-  fate: undefined,
-};
-const UNFINISHED: Verdict = { ...RIGHT, outcome: 'unfinished' };
-
 /** Where a sequence of moves has come to: a node with the attacker to move, or the verdict that ended it. */
 type Walk =
   | { readonly kind: 'at'; readonly node: SolutionNode }
@@ -55,9 +47,10 @@ type Walk =
 
 type Nodes = readonly SolutionNode[];
 
-export const mateFamily: Family<MateTask, SolutionGraph> = {
+export const mateFamily: PuzzleFamily<MateTask, SolutionGraph> = {
   id: 'mate',
   version: 2,
+  stage: 'forced-mates',
   skill: 'forced-mate',
   answerMode: 'play',
   taskSchema: mateTaskSchema,
@@ -87,7 +80,7 @@ export const mateFamily: Family<MateTask, SolutionGraph> = {
     if (walk.kind !== 'at') return undefined;
     const [right] = walk.node.moves;
     const move = right && parseMoveText(right.move);
-    return move && { kind: 'man', square: move.from };
+    return move && { square: move.from };
   },
 };
 
@@ -140,7 +133,7 @@ function longestReply(nodes: Nodes, node: SolutionNode, move: SolutionNode['move
 
 function wrong(ply: number, node: SolutionNode, fate: StoredFate | undefined): Verdict {
   return {
-    outcome: 'wrong',
+    ...wrongFor([]),
     diagnoses: [diagnosisOf(node, fate)],
     wrongPly: ply,
     refutation: refutationOf(fate),
@@ -155,7 +148,7 @@ function refutationOf(fate: StoredFate | undefined): MoveText[] {
   return fate.kind === 'mates' ? line.slice(0, 1) : line;
 }
 
-function diagnosisOf({ others }: SolutionNode, fate: StoredFate | undefined): Diagnosis {
+function diagnosisOf({ others }: SolutionNode, fate: StoredFate | undefined): MateDiagnosis {
   switch (fate?.kind) {
     case 'mates':
       return 'slower';

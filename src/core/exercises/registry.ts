@@ -1,68 +1,120 @@
-import type { Square } from '../board';
-import { capturesFamily } from './captures';
-import type { Answer, Family, TapFamily, TapScene, TapVerdict, Verdict } from './family';
+import { z } from 'zod';
+import type { Answer } from './answer';
+import { attackFromFamily, trappedFamily, unprotectedFamily } from './attack';
+import { capturesFamily, freeMenFamily } from './captures';
+import { mayCastleFamily } from './castling';
+import {
+  answersToCheckFamily,
+  isSafeMoveFamily,
+  mateInOneFamily,
+  stopMateFamily,
+  whatIsItFamily,
+} from './check';
+import { squareColourFamily } from './colours';
+import { LEVELS, type Exercise, type Level, type OpenableFamily } from './family';
 import { findSquareFamily } from './findSquare';
+import { kingSquaresFamily } from './kingSquares';
+import { nameLineFamily } from './lines';
 import { mateFamily } from './mate';
-import { reachFamily } from './reach';
-import { unprotectedFamily } from './unprotected';
+import { nameSquareFamily } from './nameSquare';
+import { countReachFamily, pawnMovesFamily, reachFamily } from './reach';
+import { collectFamily, routeFamily, routeUnguardedFamily } from './routes';
+import { repairFamily, setUpFamily } from './setUp';
+import { mayPassFamily, promoteToFamily } from './specialPawns';
+import { countOnSquareFamily, takeOrLeaveFamily, tradeFamily, whoIsAheadFamily } from './values';
+import type { Verdict } from './verdict';
+import { playWrittenFamily, whichManFamily, writeMoveFamily } from './writing';
 
-/** Every family by its id; a new one is added here and in its own file only. */
-export const FAMILIES = { mate: mateFamily } as const;
-export type FamilyId = keyof typeof FAMILIES;
+/** Every family whose solution follows from its task, in the order of the stages; a new one is added here and in its own file only. */
+export const EXERCISES = {
+  'find-square': findSquareFamily,
+  'name-square': nameSquareFamily,
+  'square-colour': squareColourFamily,
+  'name-line': nameLineFamily,
+  'set-up': setUpFamily,
+  repair: repairFamily,
+  reach: reachFamily,
+  'count-reach': countReachFamily,
+  route: routeFamily,
+  'route-unguarded': routeUnguardedFamily,
+  collect: collectFamily,
+  captures: capturesFamily,
+  'pawn-moves': pawnMovesFamily,
+  'free-men': freeMenFamily,
+  unprotected: unprotectedFamily,
+  'attack-from': attackFromFamily,
+  trapped: trappedFamily,
+  'who-is-ahead': whoIsAheadFamily,
+  trade: tradeFamily,
+  'count-on-square': countOnSquareFamily,
+  'take-or-leave': takeOrLeaveFamily,
+  'what-is-it': whatIsItFamily,
+  'answers-to-check': answersToCheckFamily,
+  'king-squares': kingSquaresFamily,
+  'mate-in-one': mateInOneFamily,
+  'stop-mate': stopMateFamily,
+  'is-safe-move': isSafeMoveFamily,
+  'may-castle': mayCastleFamily,
+  'may-pass': mayPassFamily,
+  'promote-to': promoteToFamily,
+  'write-move': writeMoveFamily,
+  'play-written': playWrittenFamily,
+  'which-man': whichManFamily,
+} as const;
+export type ExerciseId = keyof typeof EXERCISES;
+export const EXERCISE_IDS = Object.keys(EXERCISES) as ExerciseId[];
+export type ExerciseTaskOf<Id extends ExerciseId> = Parameters<(typeof EXERCISES)[Id]['question']>[0];
+
+/** A task with its family and level: what a composer makes, a store keeps and a screen shows. */
+export const exerciseTaskSchema = z
+  .object({
+    family: z.enum(EXERCISE_IDS),
+    level: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]),
+    task: z.unknown(),
+  })
+  .refine(({ family, task }) => getExerciseFamily(family).isTask(task), 'not a task of this family');
+export interface ExerciseTask {
+  readonly family: ExerciseId;
+  readonly level: Level;
+  readonly task: unknown;
+}
+
+/** The family behind the one interface, whatever its task. */
+export function getExerciseFamily(id: ExerciseId): OpenableFamily {
+  return EXERCISES[id];
+}
+
+/** The levels a family has. */
+export function listLevels(id: ExerciseId): Level[] {
+  return LEVELS.filter((level) => level <= EXERCISES[id].levels);
+}
+
+/** Opens a task of any family. Throws on one that is none. */
+export function openExercise({ family, task }: Pick<ExerciseTask, 'family' | 'task'>): Exercise {
+  return getExerciseFamily(family).open(task);
+}
+
+/** Every family there is: the mate puzzles with their stored proofs, and the exercises. */
+export type FamilyId = ExerciseId | 'mate';
+export const FAMILY_IDS: readonly FamilyId[] = [...EXERCISE_IDS, 'mate'];
+
+/** What is stored of a task: a puzzle with its solution, an exercise without. */
+export type StoredTask =
+  | { readonly family: 'mate'; readonly task: unknown; readonly solution: unknown }
+  | { readonly family: ExerciseId; readonly task: unknown };
 
 /** Judges a stored answer; task and solution come from the store and are parsed here, so a corrupt row throws. */
-export function judgeAnswer(family: FamilyId, task: unknown, solution: unknown, answer: Answer): Verdict {
-  const known = FAMILIES[family];
-  return known.judge(known.taskSchema.parse(task), known.solutionSchema.parse(solution), answer);
-}
-
-/** The stored solution of a family. */
-export type SolutionOf<Id extends FamilyId> =
-  (typeof FAMILIES)[Id] extends Family<infer _Task, infer Solution> ? Solution : never;
-
-/** Families answered by tapping squares. */
-export const TAP_FAMILIES = {
-  'find-square': findSquareFamily,
-  reach: reachFamily,
-  captures: capturesFamily,
-  unprotected: unprotectedFamily,
-} as const;
-export type TapFamilyId = keyof typeof TAP_FAMILIES;
-export type TapTaskOf<Id extends TapFamilyId> =
-  (typeof TAP_FAMILIES)[Id] extends TapFamily<infer Task> ? Task : never;
-
-/** A task with its family: what a composer makes and a screen shows. */
-export type TapTask = {
-  [Id in TapFamilyId]: { readonly family: Id; readonly task: TapTaskOf<Id> };
-}[TapFamilyId];
-
-/** What a screen needs of a task, whatever its family. */
-export interface TapExercise {
-  readonly scene: TapScene;
-  readonly solution: readonly Square[];
-  readonly measure: number;
-  readonly judge: (marks: readonly Square[]) => TapVerdict;
-}
-
-/** Opens a task of any tapping family. */
-export function openTapTask({ family, task }: TapTask): TapExercise {
-  switch (family) {
-    case 'find-square':
-      return open(findSquareFamily, task);
-    case 'reach':
-      return open(reachFamily, task);
-    case 'captures':
-      return open(capturesFamily, task);
-    case 'unprotected':
-      return open(unprotectedFamily, task);
+export function judgeAnswer(stored: StoredTask, answer: Answer): Verdict | 'another-mode' {
+  if (stored.family !== 'mate') {
+    return answer.kind === EXERCISES[stored.family].answerMode
+      ? openExercise(stored).judge(answer)
+      : 'another-mode';
   }
-}
-
-function open<Task>(family: TapFamily<Task>, task: Task): TapExercise {
-  return {
-    scene: family.scene(task),
-    solution: family.solution(task),
-    measure: family.measure(task),
-    judge: (marks) => family.judge(task, marks),
-  };
+  if (answer.kind !== 'play') return 'another-mode';
+  const { task, solution } = stored;
+  return mateFamily.judge(
+    mateFamily.taskSchema.parse(task),
+    mateFamily.solutionSchema.parse(solution),
+    answer,
+  );
 }

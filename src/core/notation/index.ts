@@ -2,7 +2,7 @@ export { makeMoveText, parseMoveText, type MoveText } from './coordinates';
 export { makeEpd, parseEpd, type Epd, type EpdFault, type EpdOperation } from './epd';
 export { makeFen, makeFenLetter, parseFen, parseFenLetter, type FenFault, type FenField } from './fen';
 export { parseMovetext, type MovetextFault, type WrittenLine, type WrittenMove } from './movetext';
-export { findPosition, getPosition } from './position';
+export { findPosition, getDraft, getPosition } from './position';
 export { listNumberedMoves, makeNumberedLine, makeSan, makeSanLine, parseSan, type SanFault } from './san';
 export {
   LANGUAGES,

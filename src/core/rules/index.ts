@@ -18,6 +18,7 @@ export {
 export { findOutcome, type Outcome } from './outcome';
 export {
   EMPTY_DRAFT,
+  findKing,
   INITIAL_POSITION,
   NO_CASTLING,
   type CastlingRights,

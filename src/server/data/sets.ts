@@ -1,5 +1,7 @@
 import type { ClubId, CoachId, SetId, SetVersionId, TaskId } from '@/contracts/ids';
-import { mateTaskSchema } from '@/core/exercises';
+import { mateTaskSchema, openExercise, exerciseTaskSchema } from '@/core/exercises';
+import { makeFen } from '@/core/notation';
+import { EMPTY_DRAFT } from '@/core/rules';
 import type { Db } from '../db';
 
 export interface SetRecord {
@@ -115,9 +117,14 @@ export interface SetListRow {
 
 /** The club's sets by name, counted over their newest versions. */
 export async function listSets(db: Db, clubId: ClubId): Promise<SetListRow[]> {
-  const rows: { id: number; name: string; puzzles: number; given: number; payload: unknown }[] = await db(
-    'sets',
-  )
+  const rows: {
+    id: number;
+    name: string;
+    puzzles: number;
+    given: number;
+    payload: unknown;
+    family: string | null;
+  }[] = await db('sets')
     .join('set_versions as newest', 'newest.set_id', 'sets.id')
     .whereRaw('newest.version = (SELECT MAX(version) FROM set_versions WHERE set_id = sets.id)')
     .where('sets.club_id', clubId)
@@ -138,14 +145,28 @@ export async function listSets(db: Db, clubId: ClubId): Promise<SetListRow[]> {
         .limit(1)
         .select('tasks.payload')
         .as('payload'),
+      db('set_items')
+        .join('tasks', 'tasks.id', 'set_items.task_id')
+        .whereRaw('set_items.set_version_id = newest.id')
+        .orderBy('set_items.ordinal')
+        .limit(1)
+        .select('tasks.family')
+        .as('family'),
     );
   return rows.map((row) => ({
     setId: row.id as SetId,
     name: row.name,
     puzzleCount: row.puzzles,
     givenCount: row.given,
-    firstFen: row.payload === null ? undefined : mateTaskSchema.parse(jsonOf(row.payload)).fen,
+    firstFen: row.family === null ? undefined : findPicture(row.family, jsonOf(row.payload)),
   }));
+}
+
+/** The board of a task for a small picture; undefined where it is asked without one. */
+function findPicture(family: string, payload: unknown): string | undefined {
+  if (family === 'mate') return mateTaskSchema.parse(payload).fen;
+  const { scene } = openExercise(exerciseTaskSchema.parse({ family, level: 1, task: payload }));
+  return scene.isHidden ? undefined : makeFen({ ...EMPTY_DRAFT, board: scene.board });
 }
 
 /** A JSON column read through a subquery arrives as text, read directly it arrives parsed. */

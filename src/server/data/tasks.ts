@@ -1,18 +1,20 @@
 import { clubSettingsSchema } from '@/contracts/clubs';
 import type { ClubId, TaskId } from '@/contracts/ids';
-import { mateTaskSchema, type MateTask } from '@/core/exercises';
+import { exerciseTaskSchema, mateTaskSchema, type ExerciseTask, type MateTask } from '@/core/exercises';
 import { solutionGraphSchema, type SolutionGraph } from '@/core/puzzles';
 import type { Db } from '../db';
 
-/** A task with its stored solution, both parsed: a corrupt row throws here, not in a child's face. */
-export interface SolvedTask {
+/** A puzzle with its stored solution, both parsed: a corrupt row throws here, not in a child's face. */
+export interface StoredPuzzle {
   readonly taskId: TaskId;
   readonly family: 'mate';
   readonly task: MateTask;
   readonly solution: SolutionGraph;
 }
+export type StoredExercise = ExerciseTask & { readonly taskId: TaskId };
+export type StoredTask = StoredPuzzle | StoredExercise;
 
-export interface NewTask {
+export interface NewPuzzle {
   readonly clubId: ClubId;
   readonly familyVersion: number;
   readonly skill: string;
@@ -34,7 +36,7 @@ export async function findMateTask(db: Db, clubId: ClubId, exactKey: string): Pr
 }
 
 /** Stores task and solution together; a duplicate position is refused by the unique key. */
-export async function createMateTask(db: Db, input: NewTask): Promise<TaskId> {
+export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> {
   const [id] = await db('tasks').insert({
     club_id: input.clubId,
     family: 'mate',
@@ -59,22 +61,72 @@ export async function createMateTask(db: Db, input: NewTask): Promise<TaskId> {
   return id as TaskId;
 }
 
-/** The tasks of a set version in its order, their lengths to be counted as the club counts now. */
-export async function listTasksOfVersion(db: Db, setVersionId: number): Promise<SolvedTask[]> {
-  const rows: { id: number; payload: unknown; graph: unknown; settings: unknown }[] = await db('set_items')
+/** The club's exercise with exactly this task, stored now when it is not there yet. `key` is made from family and task. */
+export async function findOrCreateExercise(
+  db: Db,
+  clubId: ClubId,
+  exercise: ExerciseTask & { readonly familyVersion: number; readonly skill: string },
+  key: string,
+): Promise<TaskId> {
+  const { family, familyVersion, skill, level, task } = exercise;
+  const known = await db('tasks').where({ club_id: clubId, family, exact_key: key }).first('id');
+  if (known !== undefined) return known.id as TaskId;
+  const [id] = await db('tasks').insert({
+    club_id: clubId,
+    family,
+    family_version: familyVersion,
+    skill,
+    level,
+    payload: JSON.stringify(task),
+    exact_key: key,
+    twin_key: key,
+    source: null,
+    retired_at: null,
+  });
+  return id as TaskId;
+}
+
+interface TaskRowOfVersion {
+  readonly id: number;
+  readonly family: string;
+  readonly level: number;
+  readonly payload: unknown;
+  readonly graph: unknown;
+  readonly settings: unknown;
+}
+
+/** The tasks of a set version in its order, mate lengths to be counted as the club counts now. */
+export async function listTasksOfVersion(db: Db, setVersionId: number): Promise<StoredTask[]> {
+  const rows: TaskRowOfVersion[] = await db('set_items')
     .join('tasks', 'tasks.id', 'set_items.task_id')
     .join('clubs', 'clubs.id', 'tasks.club_id')
-    .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
+    .leftJoin('task_solutions', 'task_solutions.task_id', 'tasks.id')
     .where('set_items.set_version_id', setVersionId)
     .orderBy('set_items.ordinal')
-    .select('tasks.id', 'tasks.payload', 'task_solutions.graph', 'clubs.settings');
-  return rows.map((row) => ({
-    taskId: row.id as TaskId,
+    .select(
+      'tasks.id',
+      'tasks.family',
+      'tasks.level',
+      'tasks.payload',
+      'task_solutions.graph',
+      'clubs.settings',
+    );
+  return rows.map(toStoredTask);
+}
+
+function toStoredTask(row: TaskRowOfVersion): StoredTask {
+  const taskId = row.id as TaskId;
+  if (row.family !== 'mate') {
+    const { family, level, payload: task } = row;
+    return { taskId, ...exerciseTaskSchema.parse({ family, level, task }) };
+  }
+  return {
+    taskId,
     family: 'mate',
     task: {
       ...mateTaskSchema.parse(row.payload),
       count: clubSettingsSchema.parse(row.settings).mateCount,
     },
     solution: solutionGraphSchema.parse(row.graph),
-  }));
+  };
 }

@@ -2,14 +2,15 @@ import type { AnswerCell, AnswersPage } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId } from '@/contracts/ids';
 import { getAskedLength } from '@/core/exercises';
-import { getPosition, makeSan, parseMoveText } from '@/core/notation';
+import { getPosition, makeSan, parseMoveText, type MoveText } from '@/core/notation';
 import { isSameMove, listLegalMoves, playMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
+import { answerText } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { findAssignment } from '../data/assignments';
 import { listAttemptsOfAssignment, type JudgedAttempt } from '../data/attempts';
 import { listStudents } from '../data/classes';
-import { listTasksOfVersion } from '../data/tasks';
+import { listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb } from '../db';
 
 /** The class table of one assignment: students by name, puzzles in order. */
@@ -28,14 +29,18 @@ export async function getAnswersPage(
     className: found.name,
     setName: assignment.setName,
     givenAt: assignment.givenAt.toISOString(),
-    puzzles: tasks.map(({ taskId, task }) => ({ taskId, fen: task.fen, mateInMoves: getAskedLength(task) })),
+    puzzles: tasks.map((task) => ({
+      taskId: task.taskId,
+      family: task.family,
+      mateInMoves: task.family === 'mate' ? getAskedLength(task.task) : undefined,
+    })),
     rows: students.map(({ studentId, name }) => ({
       studentId,
       studentName: name,
-      cells: tasks.map(({ taskId, task }) =>
+      cells: tasks.map((task) =>
         toCell(
-          task.fen,
-          attempts.filter((one) => one.studentId === studentId && one.taskId === taskId),
+          task,
+          attempts.filter((one) => one.studentId === studentId && one.taskId === task.taskId),
         ),
       ),
     })),
@@ -43,7 +48,7 @@ export async function getAnswersPage(
 }
 
 /** One cell from a student's tries in order; undefined without a try. */
-function toCell(fen: string, tries: readonly JudgedAttempt[]): AnswerCell | undefined {
+function toCell(task: StoredTask, tries: readonly JudgedAttempt[]): AnswerCell | undefined {
   if (tries.length === 0) return undefined;
   const firstWrong = tries.find(({ outcome }) => outcome === 'wrong');
   return {
@@ -51,15 +56,21 @@ function toCell(fen: string, tries: readonly JudgedAttempt[]): AnswerCell | unde
     isSolved: tries.some(({ outcome }) => outcome === 'right'),
     spentMs: tries.reduce((sum, { spentMs }) => sum + spentMs, 0),
     hints: Math.max(...tries.map(({ hints }) => hints)),
-    firstWrongMove: firstWrong && findWrongSan(fen, firstWrong),
+    firstWrong: firstWrong && findWrong(task, firstWrong),
   };
 }
 
+/** What was wrong: a puzzle's move, an exercise's whole answer. */
+function findWrong(task: StoredTask, { answer, wrongPly }: JudgedAttempt): string | undefined {
+  if (task.family !== 'mate') return answerText(task.family, answer);
+  if (wrongPly === undefined || answer.kind !== 'play') return undefined;
+  return findWrongSan(task.task.fen, answer.moves, wrongPly);
+}
+
 /** The wrong move in SAN; its squares when it was never legal there. */
-function findWrongSan(fen: string, { answer, wrongPly }: JudgedAttempt): string | undefined {
-  if (wrongPly === undefined) return undefined;
+function findWrongSan(fen: string, moves: readonly MoveText[], wrongPly: number): string | undefined {
   let position = getPosition(fen);
-  for (const [ply, text] of answer.moves.entries()) {
+  for (const [ply, text] of moves.entries()) {
     const move = parseMoveText(text);
     const isLegal = move && listLegalMoves(position).some((legal) => isSameMove(legal, move));
     if (!move || !isLegal) return text;

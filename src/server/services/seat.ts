@@ -52,12 +52,10 @@ export async function openSeatRound(
     setName: assignment.setName,
     tasks: tasks.map((task) => {
       const tries = attempts.filter(({ taskId }) => taskId === task.taskId);
-      return {
-        ...task,
-        solution: trimToSeat(task.solution),
-        tries: tries.length,
-        isSolved: tries.some(({ outcome }) => outcome === 'right'),
-      };
+      const tried = { tries: tries.length, isSolved: tries.some(({ outcome }) => outcome === 'right') };
+      return task.family === 'mate'
+        ? { ...task, ...tried, solution: trimToSeat(task.solution) }
+        : { ...task, ...tried };
     }),
   });
 }
@@ -81,7 +79,8 @@ export async function storeAttempt(
     const tasks = await listTasksOfVersion(db, round.setVersionId);
     const found = tasks.find(({ taskId }) => taskId === input.taskId);
     if (found === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
-    const verdict = judgeAnswer(found.family, found.task, found.solution, input.answer);
+    const verdict = judgeAnswer(found, input.answer);
+    if (verdict === 'another-mode') return failure<ServiceFault>({ code: 'answer/another-mode' });
     const tryNumber = (await countTries(db, round.roundId, input.taskId)) + 1;
     await addAttempt(
       db,

@@ -1,7 +1,8 @@
+import { createHash } from 'node:crypto';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, ClassId, SetId, TaskId } from '@/contracts/ids';
-import type { AddedPuzzle, SetPage, SetPuzzle, SetSummary } from '@/contracts/sets';
-import { mateFamily } from '@/core/exercises';
+import type { AddedPuzzle, AddedRound, NewRound, SetPage, SetPuzzle, SetSummary } from '@/contracts/sets';
+import { getExerciseFamily, mateFamily, type ExerciseTask } from '@/core/exercises';
 import { getPosition, makeNumberedLine, makeSan, parseFen, parseMoveText } from '@/core/notation';
 import { listKeys, listMainLine } from '@/core/puzzles';
 import { checkPosition, type Move } from '@/core/rules';
@@ -28,7 +29,13 @@ import {
   removeItem,
   type VersionRecord,
 } from '../data/sets';
-import { createMateTask, findMateTask, listTasksOfVersion, type SolvedTask } from '../data/tasks';
+import {
+  createMateTask,
+  findMateTask,
+  findOrCreateExercise,
+  listTasksOfVersion,
+  type StoredPuzzle,
+} from '../data/tasks';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
 
 /** The longest mate that is stored. */
@@ -75,7 +82,7 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
     name: found.name,
     version: version.version,
     isGiven: version.isGiven,
-    puzzles: tasks.map(toSetPuzzle),
+    items: tasks.map((task) => (task.family === 'mate' ? toSetPuzzle(task) : task)),
     givenTo: assignments.map((given) => ({
       assignmentId: given.assignmentId,
       className: given.className,
@@ -86,10 +93,11 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
   });
 }
 
-function toSetPuzzle({ taskId, task, solution }: SolvedTask): SetPuzzle {
+function toSetPuzzle({ taskId, task, solution }: StoredPuzzle): SetPuzzle {
   const position = getPosition(task.fen);
   return {
     taskId,
+    family: 'mate',
     fen: task.fen,
     mateInMoves: task.mateInMoves,
     mateNoBlocks: task.mateNoBlocks,
@@ -183,6 +191,51 @@ async function findOrCreateTask(
     proverVersion: PROVER_VERSION,
     provedAt: new Date(),
   });
+}
+
+/**
+ * Composes a round of fresh exercises in the pool and puts them behind the others of the set. The same numbers make the same
+ * tasks, so a round that is added twice is there once.
+ */
+export async function addRound(
+  actor: CoachActor,
+  { setId, ...round }: NewRound,
+): Promise<Result<AddedRound, ServiceFault>> {
+  const found = await findOwnSet(getDb(), actor, setId);
+  if (found === undefined) return failure({ code: 'set/not-found' });
+  const family = getExerciseFamily(round.family);
+  if (round.level > family.levels) return failure({ code: 'exercise/no-such-level' });
+  const composed = await askPool({ kind: 'compose', ...round });
+  if (composed.kind === 'busy') return failure({ code: 'workers/busy' });
+  return storeOnce(async (db) => {
+    const latest = await getLatestVersion(db, setId, 'lock');
+    const known = new Set((await listTasksOfVersion(db, latest.setVersionId)).map(({ taskId }) => taskId));
+    const taskIds: TaskId[] = [];
+    for (const exercise of composed.tasks) {
+      const { version: familyVersion, skill } = family;
+      taskIds.push(
+        await findOrCreateExercise(
+          db,
+          actor.clubId,
+          { ...exercise, familyVersion, skill },
+          makeTaskKey(exercise),
+        ),
+      );
+    }
+    const fresh = [...new Set(taskIds)].filter((taskId) => !known.has(taskId));
+    if (fresh.length > 0) {
+      const version = await openVersion(db, setId, latest);
+      for (const taskId of fresh) await addItem(db, version.setVersionId, taskId);
+    }
+    return success({ setId, setName: found.name, added: fresh.length });
+  });
+}
+
+/** The same family and task have the same key; it fits the column whatever the size of the task. */
+function makeTaskKey({ family, task }: ExerciseTask): string {
+  return createHash('sha256')
+    .update(JSON.stringify([family, task]))
+    .digest('hex');
 }
 
 /** The version that may be changed: the newest when it was not given yet, else a copy of it. */

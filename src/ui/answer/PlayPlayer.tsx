@@ -1,57 +1,72 @@
 'use client';
 import { Button } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
-import { makeSquareName } from '@/core/board';
+import type { Side, Square } from '@/core/board';
 import type { Verdict } from '@/core/exercises';
 import { makeMoveText, parseMoveText, type MoveText } from '@/core/notation';
-import {
-  findCaptured,
-  findOutcome,
-  listLegalMovesFrom,
-  playMove,
-  type Move,
-  type Position,
-} from '@/core/rules';
-import { moveSentence, ROLE_WORDS, takenText } from '@/text';
+import type { Move, PositionDraft } from '@/core/rules';
 import { Board, type Drop, type HandRules } from '@/ui/board';
+import type { Ground } from './ground';
 import classes from './PlayPlayer.module.css';
 import type { PlayAction, PlayState } from './playState';
 
 /** Time a move stays on the board before the next one of a reply is shown. */
 const REPLY_MS = 650;
 
-/** What is said when the play ended; the page knows the task, the player only its moves. */
-export interface PlayWords {
-  readonly question: string;
-  /** In how many moves of the student, and whether the board shows mate or what counts as mate. */
-  readonly right: (movesPlayed: number, isMate: boolean) => string;
-  /** Said when the line that refutes the move has been played: its first reply, and what is lost along it. */
-  readonly wrong: (
-    verdict: Verdict,
-    shown: { readonly reply: string | undefined; readonly taken: string },
-  ) => string;
+/** A line that refutes a move, as it was played: what the other side answers, and the moves from the wrong one on. */
+export interface ShownRefutation<Place> {
+  readonly before: Place;
+  readonly line: readonly MoveText[];
+  readonly reply: string | undefined;
 }
 
-/** The player of every task that is answered by moves: board, replies, take-back, hint, try again. */
-export function PlayPlayer(props: {
-  readonly home: Position;
+/** What is said; the page knows the task, the player only its moves. */
+export interface PlayWords<Place> {
+  readonly question: string;
+  /** Under the board before the first move. */
+  readonly begin: string;
+  /** In how many moves of the student, and whether the board shows mate. */
+  readonly right: (movesPlayed: number, isMate: boolean) => string;
+  /** Said when the line that refutes the move has been played. */
+  readonly wrong: (verdict: Verdict, shown: ShownRefutation<Place>) => string;
+  readonly next: string;
+}
+
+/** The help that is open now, and what asks for the next step; no label: there is none left. */
+export interface PlayHelp {
+  readonly text: string | undefined;
+  readonly square: Square | undefined;
+  readonly label: string | undefined;
+  readonly onAsk: () => void;
+}
+
+interface PlayPlayerProps<Place extends PositionDraft> {
+  readonly home: Place;
+  readonly ground: Ground<Place>;
   readonly play: PlayState;
-  readonly words: PlayWords;
-  readonly isLast: boolean;
+  readonly words: PlayWords<Place>;
+  readonly help: PlayHelp;
+  /** Whose side is at the bottom; the mover's unless this says another. */
+  readonly bottom?: Side;
+  /** Squares the question is about. */
+  readonly asked?: readonly Square[];
   readonly onAction: (action: PlayAction) => void;
   readonly onNext: () => void;
-}) {
-  const { home, play, words, onAction } = props;
-  const steps = useMemo(() => listSteps(home, play.moves), [home, play.moves]);
+}
+
+/** The player of every task that is answered by moves: board, replies, take-back, help, try again. */
+export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<Place>) {
+  const { home, ground, play, words, help, asked = [], onAction } = props;
+  const steps = useMemo(() => listSteps(ground, home, play.moves), [ground, home, play.moves]);
   const shown = useShownPlies(play.moves);
-  const position = steps[shown - 1]?.after ?? home;
+  const place = steps[shown - 1]?.after ?? home;
   const isSettled = shown === play.moves.length;
   const isThinking = play.phase.kind === 'thinking' && isSettled;
 
   const rules: HandRules = {
-    canHold: (square) => isThinking && position.board[square]?.side === position.turn,
+    canHold: (square) => isThinking && ground.listMovesFrom(place, square).length > 0,
     dropResult(from, to) {
-      const moves = listLegalMovesFrom(position, from).filter((move) => move.to === to);
+      const moves = ground.listMovesFrom(place, from).filter((move) => move.to === to);
       if (moves.length === 0) return 'back';
       return moves.some(({ promotion }) => promotion !== undefined) ? 'promotion' : 'move';
     },
@@ -70,51 +85,65 @@ export function PlayPlayer(props: {
       <h1 className={classes.question}>{words.question}</h1>
       <div className={classes.boardPlace}>
         <Board
-          board={position.board}
-          turn={position.turn}
-          bottom={home.turn}
+          board={place.board}
+          turn={place.turn}
+          bottom={props.bottom ?? home.turn}
           label={words.question}
           rules={rules}
           onDrop={drop}
           marksFor={(from) =>
-            listLegalMovesFrom(position, from).map((move) => ({
+            ground.listMovesFrom(place, from).map((move) => ({
               square: move.to,
-              mark: findCaptured(position, move) === undefined ? 'goes' : 'takes',
+              mark: ground.isCapture(place, move) ? 'takes' : 'goes',
             }))
           }
-          marks={
-            play.hintSquare === undefined || !isThinking ? [] : [{ square: play.hintSquare, mark: 'hint' }]
-          }
+          marks={[
+            ...asked.map((square) => ({ square, mark: 'hint' as const })),
+            ...(help.square === undefined || !isThinking
+              ? []
+              : [{ square: help.square, mark: 'hint' as const }]),
+          ]}
           trace={steps[shown - 1]?.move}
         />
       </div>
       <div className={classes.answer}>
         <div className={classes.said} aria-live="polite">
-          {isSettled ? <Said {...props} steps={steps} position={position} /> : steps[shown - 1]?.sentence}
+          {isSettled ? <Said {...props} steps={steps} place={place} /> : steps[shown - 1]?.sentence}
         </div>
         <div className={classes.buttons}>
-          <PlayButtons {...props} isSettled={isSettled} />
+          <PlayButtons
+            play={play}
+            help={help}
+            next={words.next}
+            isSettled={isSettled}
+            onAction={onAction}
+            onNext={props.onNext}
+          />
         </div>
       </div>
     </div>
   );
 }
 
-interface Step {
+interface Step<Place> {
   readonly move: Move;
   readonly sentence: string;
-  readonly after: Position;
+  readonly after: Place;
 }
 
-function listSteps(home: Position, moves: readonly MoveText[]): Step[] {
-  const steps: Step[] = [];
-  let position = home;
+function listSteps<Place extends PositionDraft>(
+  ground: Ground<Place>,
+  home: Place,
+  moves: readonly MoveText[],
+): Step<Place>[] {
+  const steps: Step<Place>[] = [];
+  let place = home;
   for (const text of moves) {
     const move = parseMoveText(text);
     if (move === undefined) break;
-    const after = playMove(position, move);
-    steps.push({ move, sentence: moveSentence(position, move), after });
-    position = after;
+    const after = ground.play(place, move);
+    steps.push({ move, sentence: ground.tell(place, move), after });
+    place = after;
   }
   return steps;
 }
@@ -143,55 +172,50 @@ function pliesAtOnce(before: readonly MoveText[], moves: readonly MoveText[]): n
   return isContinued ? Math.min(moves.length, before.length + 1) : moves.length;
 }
 
-/** The first reply of the refutation in words, and what the line takes, the student's own move included. */
-function tellRefutation(home: Position, steps: readonly Step[], plies: number) {
+/** The refutation from the student's own move on. */
+function findRefutation<Place>(
+  home: Place,
+  steps: readonly Step<Place>[],
+  plies: number,
+): ShownRefutation<Place> {
   const first = steps.length - plies;
-  const before = steps[first - 2]?.after ?? home;
-  const line = steps.slice(Math.max(0, first - 1)).map(({ move }) => makeMoveText(move));
-  return { reply: plies === 0 ? undefined : steps[first]?.sentence, taken: takenText(before, line) };
+  return {
+    before: steps[first - 2]?.after ?? home,
+    line: steps.slice(Math.max(0, first - 1)).map(({ move }) => makeMoveText(move)),
+    reply: plies === 0 ? undefined : steps[first]?.sentence,
+  };
 }
 
-function Said(props: {
-  readonly home: Position;
-  readonly play: PlayState;
-  readonly words: PlayWords;
-  readonly steps: readonly Step[];
-  readonly position: Position;
-}) {
-  const { home, play, words, steps, position } = props;
+function Said<Place extends PositionDraft>(
+  props: PlayPlayerProps<Place> & { readonly steps: readonly Step<Place>[]; readonly place: Place },
+) {
+  const { home, ground, play, words, help, steps, place } = props;
   const last = steps.at(-1)?.sentence;
   switch (play.phase.kind) {
-    case 'thinking': {
-      if (play.hintSquare !== undefined) {
-        const man = position.board[play.hintSquare];
-        return `Look at the ${man === undefined ? 'man' : ROLE_WORDS[man.role]} on ${makeSquareName(play.hintSquare)}.`;
-      }
-      return last === undefined ? 'Play your move on the board.' : `${last} Now you.`;
-    }
+    case 'thinking':
+      if (help.text !== undefined) return help.text;
+      return last === undefined ? words.begin : `${last} Now you.`;
     case 'slipped':
       return 'Did your hand slip? You may take this move back once.';
     case 'ended':
       if (play.phase.verdict.outcome === 'right')
-        return (
-          <strong>
-            {words.right(Math.ceil(play.moves.length / 2), findOutcome(position)?.kind === 'mate')}
-          </strong>
-        );
+        return <strong>{words.right(Math.ceil(play.moves.length / 2), ground.isMate(place))}</strong>;
       return words.wrong(
         play.phase.verdict,
-        tellRefutation(home, steps, play.phase.verdict.refutation.length),
+        findRefutation(home, steps, play.phase.verdict.refutation.length),
       );
   }
 }
 
 function PlayButtons(props: {
   readonly play: PlayState;
-  readonly isLast: boolean;
+  readonly help: PlayHelp;
+  readonly next: string;
   readonly isSettled: boolean;
   readonly onAction: (action: PlayAction) => void;
   readonly onNext: () => void;
 }) {
-  const { play, isLast, isSettled, onAction, onNext } = props;
+  const { play, help, next, isSettled, onAction, onNext } = props;
   const big = { size: 'lg' as const, mih: 56 };
   switch (play.phase.kind) {
     case 'thinking':
@@ -200,10 +224,10 @@ function PlayButtons(props: {
           <Button
             {...big}
             variant="default"
-            disabled={!isSettled || play.hintSquare !== undefined}
-            onClick={() => onAction({ kind: 'hint' })}
+            disabled={!isSettled || help.label === undefined}
+            onClick={help.onAsk}
           >
-            Help: which man?
+            {help.label ?? 'No more help'}
           </Button>
           {play.moves.length > 0 && (
             <Button {...big} variant="default" onClick={() => onAction({ kind: 'home' })}>
@@ -226,7 +250,7 @@ function PlayButtons(props: {
     case 'ended':
       return play.phase.verdict.outcome === 'right' ? (
         <Button {...big} autoFocus onClick={onNext}>
-          {isLast ? 'Done' : 'Next puzzle'}
+          {next}
         </Button>
       ) : (
         <Button {...big} disabled={!isSettled} onClick={() => onAction({ kind: 'again' })}>

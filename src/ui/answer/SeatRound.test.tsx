@@ -58,6 +58,7 @@ const openRound = async (round = ROUND) => {
   await settle();
   return { ...view, left };
 };
+const movesOf = (answer: NewAttempt['answer']) => (answer.kind === 'play' ? answer.moves : []);
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 test('a whole round: wrong, hint, right, next, done', async () => {
   const { left } = await openRound();
@@ -71,17 +72,17 @@ test('a whole round: wrong, hint, right, next, done', async () => {
   playByKeys('a1', 'a8');
   await settle();
   expect(screen.getByText('Yes, checkmate.')).toBeInTheDocument();
-  press('Next puzzle');
+  press('Next one');
   playByKeys('d6', 'd8');
   await settle();
   expect(screen.getByText("Black's queen goes to e8. Now you.")).toBeInTheDocument();
   playByKeys('e1', 'e8');
   await settle();
   press('Done');
-  expect(screen.getByText('You have solved all 2 puzzles of this set.')).toBeInTheDocument();
+  expect(screen.getByText('You have solved all 2 tasks of this set.')).toBeInTheDocument();
   press('Back to my place');
   expect(left).toEqual(['left']);
-  expect(sent.map(({ taskId, answer, hints }) => [taskId, answer.moves, hints])).toEqual([
+  expect(sent.map(({ taskId, answer, hints }) => [taskId, movesOf(answer), hints])).toEqual([
     [11, ['a1a3'], 0],
     [11, ['a1a8'], 1],
     [12, ['d6d8', 'a4e8', 'e1e8'], 0],
@@ -106,14 +107,14 @@ test('a slip may be taken back free once', async () => {
   playByKeys('a1', 'a7');
   await settle();
   expect(screen.queryByText(/Did your hand slip/)).toBeNull();
-  expect(sent.map(({ answer }) => [answer.moves, answer.slips])).toEqual([[['a1a7'], 1]]);
+  expect(sent.map(({ answer }) => answer)).toEqual([{ kind: 'play', moves: ['a1a7'], slips: 1 }]);
 });
 
 test('a reload goes on with the same puzzle and the moves so far; what was solved stays solved', async () => {
   const first = await openRound();
   playByKeys('a1', 'a8');
   await settle();
-  press('Next puzzle');
+  press('Next one');
   playByKeys('d6', 'd8');
   await settle();
   first.unmount();
@@ -131,8 +132,8 @@ test('offline: the note says so, the child goes on, and the answer goes out late
   playByKeys('a1', 'a8');
   await settle();
   expect(screen.getByText(/No connection. Go on/)).toBeInTheDocument();
-  press('Next puzzle');
-  expect(screen.getByText(/Puzzle 2 of 2/)).toBeInTheDocument();
+  press('Next one');
+  expect(screen.getByText(/Task 2 of 2/)).toBeInTheDocument();
   await act(() => jest.advanceTimersByTimeAsync(11_000));
   await waitFor(() => expect(screen.queryByText(/No connection/)).toBeNull());
   expect(sent.length).toBeGreaterThan(1);
@@ -154,9 +155,9 @@ test.each([401, 403])(
 test('Later goes to the next open puzzle and comes round again', async () => {
   await openRound();
   press('Later');
-  expect(screen.getByText(/Puzzle 2 of 2/)).toBeInTheDocument();
+  expect(screen.getByText(/Task 2 of 2/)).toBeInTheDocument();
   press('Later');
-  expect(screen.getByText(/Puzzle 1 of 2/)).toBeInTheDocument();
+  expect(screen.getByText(/Task 1 of 2/)).toBeInTheDocument();
 });
 
 test('a round that is solved already says so at once', async () => {

@@ -1,21 +1,12 @@
 'use client';
 import { Button } from '@mantine/core';
-import { useMemo, useState, useSyncExternalStore } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
-import { opponentOf } from '@/core/board';
-import { getAskedLength, mateFamily } from '@/core/exercises';
-import { getPosition } from '@/core/notation';
-import { mateQuestion, rightSentence, wrongSentence } from '@/text';
-import { PlayPlayer, type PlayWords } from './PlayPlayer';
-import {
-  answerMoves,
-  FRESH_PLAY,
-  reducePlay,
-  type PlayAction,
-  type PlayJudge,
-  type PlayState,
-} from './playState';
+import type { Answer } from '@/core/exercises';
+import { ExercisePlayer } from './ExercisePlayer';
+import { MateSeat } from './MateSeat';
+import { FRESH_PLAY } from './playState';
 import { placeOf, playOf, readPlace, type SeatPlace } from './seatPlace';
 import classes from './SeatRound.module.css';
 import { useOutbox } from './useOutbox';
@@ -38,36 +29,36 @@ export function SeatRound(props: SeatRoundProps) {
 
 const subscribeToNothing = () => () => undefined;
 
-/** The puzzles of a set one after another, answers sent as they are given. */
+/** The tasks of a set one after another, answers sent as they are given. */
 function OpenRound({ round, studentId, onLeave }: SeatRoundProps) {
   const placeKey = `vorschule-place-${round.roundId}`;
   const [start] = useState(() => startOf(round, readPlace(window.localStorage, placeKey)));
   const [solved, setSolved] = useState(start.solved);
   const [index, setIndex] = useState(start.index);
-  const [play, setPlay] = useState<PlayState>(start.play);
+  const [play, setPlay] = useState(start.play);
   const [startedAt, setStartedAt] = useState(() => Date.now());
   const outbox = useOutbox(studentId);
 
   const task = round.tasks[index];
   if (task === undefined) return <Finished count={round.tasks.length} onLeave={onLeave} />;
-  const current = task;
+  const { taskId } = task;
 
-  function act(action: PlayAction) {
-    const next = reducePlay(play, action, judgeOf(current));
-    const hasEnded = next.phase.kind === 'ended' && play.phase.kind !== 'ended';
-    const isRight = next.phase.kind === 'ended' && next.phase.verdict.outcome === 'right';
-    const known = isRight ? [...new Set([...solved, Number(current.taskId)])] : solved;
-    setPlay(next);
-    setSolved(known);
-    window.localStorage.setItem(placeKey, JSON.stringify(placeOf(current.taskId, next, known)));
-    if (action.kind === 'again' || action.kind === 'home') setStartedAt(Date.now());
-    if (!hasEnded) return;
+  function keep(played: typeof play, known: readonly number[]) {
+    window.localStorage.setItem(placeKey, JSON.stringify(placeOf(taskId, played, known)));
+  }
+
+  function answer(given: Answer, isRight: boolean, hints: number) {
+    if (isRight) {
+      const known = [...new Set([...solved, Number(taskId)])];
+      setSolved(known);
+      keep(FRESH_PLAY, known);
+    }
     outbox.add({
       clientId: makeUuid(),
       roundId: round.roundId,
-      taskId: current.taskId,
-      answer: { kind: 'play', moves: [...answerMoves(next)], slips: next.slips },
-      hints: next.hints,
+      taskId,
+      answer: given,
+      hints,
       spentMs: Math.min(86_400_000, Date.now() - startedAt),
       answeredAt: new Date().toISOString(),
     });
@@ -80,6 +71,11 @@ function OpenRound({ round, studentId, onLeave }: SeatRoundProps) {
   }
 
   const nextOpen = nextAfter(round.tasks, solved, index);
+  const common = {
+    next: nextOpen === undefined ? 'Done' : 'Next one',
+    onAnswer: answer,
+    onNext: () => open(nextOpen ?? round.tasks.length),
+  };
   return (
     <div>
       <header className={classes.head}>
@@ -87,7 +83,7 @@ function OpenRound({ round, studentId, onLeave }: SeatRoundProps) {
           My place
         </Button>
         <span className={classes.where}>
-          Puzzle {index + 1} of {round.tasks.length}
+          Task {index + 1} of {round.tasks.length}
           <br />
           <span className={classes.soft}>{solved.length} solved</span>
         </span>
@@ -102,51 +98,25 @@ function OpenRound({ round, studentId, onLeave }: SeatRoundProps) {
         </Button>
       </header>
       <OutboxNote state={outbox.state} />
-      <TaskPlayer
-        key={current.taskId}
-        task={current}
-        play={play}
-        isLast={nextOpen === undefined}
-        onAction={act}
-        onNext={() => open(nextOpen ?? round.tasks.length)}
-      />
+      {task.family === 'mate' ? (
+        <MateSeat
+          key={taskId}
+          puzzle={task}
+          start={play}
+          {...common}
+          onPlay={(next, hasBegunAgain) => {
+            keep(next, solved);
+            if (hasBegunAgain) setStartedAt(Date.now());
+          }}
+        />
+      ) : (
+        <ExercisePlayer key={taskId} task={task} {...common} />
+      )}
     </div>
   );
 }
 
-function TaskPlayer(props: {
-  readonly task: SeatTask;
-  readonly play: PlayState;
-  readonly isLast: boolean;
-  readonly onAction: (action: PlayAction) => void;
-  readonly onNext: () => void;
-}) {
-  const { task } = props.task;
-  const home = useMemo(() => getPosition(task.fen), [task.fen]);
-  const asked = getAskedLength(task);
-  const words: PlayWords = {
-    question: mateQuestion(home.turn, asked),
-    right: rightSentence,
-    wrong: (verdict, shown) =>
-      wrongSentence({
-        diagnosis: verdict.diagnoses[0],
-        fate: verdict.fate,
-        defender: opponentOf(home.turn),
-        mateInMoves: asked,
-        ...shown,
-      }),
-  };
-  return <PlayPlayer {...props} home={home} words={words} />;
-}
-
-function judgeOf({ task, solution }: SeatTask): PlayJudge {
-  return {
-    respond: (moves) => mateFamily.respond(task, solution, moves),
-    hint: (moves) => mateFamily.hint(task, solution, moves),
-  };
-}
-
-/** Where to go on: the place kept on this device, else the first puzzle not solved yet. */
+/** Where to go on: the place kept on this device, else the first task not solved yet. */
 function startOf(round: SeatRoundData, place: SeatPlace | undefined) {
   const stored = round.tasks.filter(({ isSolved }) => isSolved).map(({ taskId }) => Number(taskId));
   const solved = [...new Set([...stored, ...(place?.solved ?? [])])];
@@ -161,7 +131,7 @@ function firstOpen(tasks: readonly SeatTask[], solved: readonly number[]): numbe
   return at < 0 ? tasks.length : at;
 }
 
-/** The next unsolved puzzle, going round; undefined when all are solved. */
+/** The next unsolved task, going round; undefined when all are solved. */
 function nextAfter(tasks: readonly SeatTask[], solved: readonly number[], index: number): number | undefined {
   for (let step = 1; step <= tasks.length; step += 1) {
     const at = (index + step) % tasks.length;
@@ -175,7 +145,7 @@ function Finished({ count, onLeave }: { count: number; onLeave: () => void }) {
   return (
     <div className={classes.finished}>
       <h1>All done.</h1>
-      <p>You have solved all {count} puzzles of this set.</p>
+      <p>You have solved all {count} tasks of this set.</p>
       <Button size="lg" mih={56} onClick={onLeave}>
         Back to my place
       </Button>

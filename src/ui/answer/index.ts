@@ -1,1 +1,2 @@
+export { ExercisePlayer } from './ExercisePlayer';
 export { SeatRound } from './SeatRound';

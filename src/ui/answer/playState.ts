@@ -3,12 +3,12 @@
  * it. What is right is asked of the family through `PlayJudge`; nothing here knows what the task is about.
  */
 import type { Square } from '@/core/board';
-import type { Hint, TaskResponse, Verdict } from '@/core/exercises';
+import type { TaskResponse, Verdict } from '@/core/exercises';
 import type { MoveText } from '@/core/notation';
 
 export interface PlayJudge {
   respond(moves: readonly MoveText[]): TaskResponse;
-  hint(moves: readonly MoveText[]): Hint | undefined;
+  hint(moves: readonly MoveText[]): { readonly square: Square } | undefined;
 }
 
 export type PlayPhase =

@@ -1,5 +1,5 @@
 /** Plain calls into the core: the same code behind the browser's worker, the server's pool and the tests. */
-import { composeTapTask, createTaskSearches, makeMateTask, type TaskSearches } from '@/core/compose';
+import { composeExercise, createTaskSearches, makeMateTask, type TaskSearches } from '@/core/compose';
 import { findPosition, makeFen, makeMoveText, makeSan } from '@/core/notation';
 import { makeExactKey, makeTwinKey } from '@/core/puzzles';
 import { passTurn, type Position } from '@/core/rules';
@@ -46,7 +46,11 @@ export function answerQuestion<Q extends Question>(
 
 function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Question> {
   if (question.kind === 'compose') {
-    return { kind: 'composed', task: composeTapTask(question.family, question.level, question.seed) };
+    const { family, level, seed, count } = question;
+    return {
+      kind: 'composed',
+      tasks: Array.from({ length: count }, (_, index) => composeExercise(family, level, seed + index)),
+    };
   }
   const position = findPosition(question.fen);
   if (position === undefined) return { kind: 'not-a-position' };

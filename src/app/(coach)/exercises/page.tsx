@@ -1,12 +1,14 @@
 import type { Metadata } from 'next';
+import { listOwnSets } from '@/server/services/sets';
 import { TryExercises } from '@/ui/panels/exercises/TryExercises';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
+import { addRoundAction, addSetAction } from '../sets/actions';
 
 export const metadata: Metadata = { title: 'Exercises' };
 
 export default async function ExercisesPage() {
-  await getPageCoach();
+  const sets = await listOwnSets(await getPageCoach());
   return (
     <>
       <div className={styles.head}>
@@ -17,7 +19,10 @@ export default async function ExercisesPage() {
           </span>
         </div>
       </div>
-      <TryExercises />
+      <TryExercises
+        sets={sets.map(({ setId, name }) => ({ setId, name }))}
+        actions={{ addRound: addRoundAction, addSet: addSetAction }}
+      />
     </>
   );
 }

@@ -4,14 +4,16 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, SetId } from '@/contracts/ids';
 import {
   addPuzzleSchema,
+  addRoundSchema,
   giveSetSchema,
   newSetSchema,
   removePuzzleSchema,
   type AddedPuzzle,
+  type AddedRound,
 } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
-import { addPuzzle, addSet, giveSet, removePuzzle } from '@/server/services/sets';
+import { addPuzzle, addRound, addSet, giveSet, removePuzzle } from '@/server/services/sets';
 
 export async function addSetAction(input: unknown): Promise<Result<SetId, ServiceFault>> {
   const result = await runAsCoach(newSetSchema, input, addSet);
@@ -21,6 +23,12 @@ export async function addSetAction(input: unknown): Promise<Result<SetId, Servic
 
 export async function addPuzzleAction(input: unknown): Promise<Result<AddedPuzzle, ServiceFault>> {
   const result = await runAsCoach(addPuzzleSchema, input, addPuzzle);
+  revalidatePath('/sets', 'layout');
+  return result;
+}
+
+export async function addRoundAction(input: unknown): Promise<Result<AddedRound, ServiceFault>> {
+  const result = await runAsCoach(addRoundSchema, input, addRound);
   revalidatePath('/sets', 'layout');
   return result;
 }

@@ -32,7 +32,7 @@ export default async function SetsPage() {
               <SetPicture fen={firstFen} name={name} />
               <h2 style={{ marginTop: '0.6rem' }}>{name}</h2>
               <span className={styles.soft}>
-                {countWords(puzzleCount, 'puzzle')}, {givenWords(givenCount)}
+                {countWords(puzzleCount, 'task')}, {givenWords(givenCount)}
               </span>
             </Link>
           </li>
@@ -48,7 +48,7 @@ function SetPicture({ fen, name }: { fen: string | undefined; name: string }) {
   return (
     <DiagramPicture
       diagram={{ board, turn: fen === undefined ? undefined : turn, bottom: turn }}
-      title={fen === undefined ? `${name} is empty` : `First puzzle of ${name}`}
+      title={fen === undefined ? `${name} begins without a board` : `First task of ${name}`}
     />
   );
 }

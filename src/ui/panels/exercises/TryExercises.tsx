@@ -1,29 +1,47 @@
 'use client';
 import { Button, NativeSelect, NumberInput } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
-import { TAP_FAMILIES, type Level, type TapFamilyId, type TapTask } from '@/core/exercises';
-import { TAP_FAMILY_WORDS, TAP_LEVEL_WORDS } from '@/text';
-import { TapPlayer } from '@/ui/answer/TapPlayer';
+import {
+  EXERCISE_IDS,
+  EXERCISES,
+  listLevels,
+  STAGES,
+  type ExerciseId,
+  type ExerciseTask,
+  type Level,
+} from '@/core/exercises';
+import { FAMILY_WORDS, LEVEL_WORDS, STAGE_WORDS } from '@/text';
+import { ExercisePlayer } from '@/ui/answer';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
+import { AddRound, type RoundActions, type SetChoice } from './AddRound';
 import classes from './TryExercises.module.css';
 
-const IDS = Object.keys(TAP_FAMILIES) as TapFamilyId[];
 const LARGEST_SEED = 999_999;
 
+/** The families of each stage, the stages in their order. */
+const GROUPS = STAGES.map((stage) => ({
+  group: STAGE_WORDS[stage],
+  items: EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) => ({
+    value: id,
+    label: FAMILY_WORDS[id],
+  })),
+})).filter(({ items }) => items.length > 0);
+
 interface Choice {
-  readonly family: TapFamilyId;
+  readonly family: ExerciseId;
   readonly level: Level;
   readonly seed: number;
 }
 
-/** The coach tries any family at any level; the seed makes the same task again, on any machine. */
-export function TryExercises() {
+/** The coach tries any family at any level, and puts a round of it into a set; the seed makes the same task again. */
+export function TryExercises(props: { readonly sets: readonly SetChoice[]; readonly actions: RoundActions }) {
   const [choice, setChoice] = useState<Choice>({ family: 'find-square', level: 1, seed: 1 });
   const { family, level, seed } = choice;
   const composed = useComposed(choice);
   // Until the page listens a choice would be lost.
   const isWaiting = composed.kind === 'waiting';
-  const levels = ([1, 2, 3, 4, 5] as const).filter((one) => one <= TAP_FAMILIES[family].levels);
+  const levels = listLevels(family);
+  const goOn = () => setChoice({ ...choice, seed: (seed % LARGEST_SEED) + 1 });
 
   return (
     <div className={classes.columns}>
@@ -33,15 +51,15 @@ export function TryExercises() {
           size="md"
           disabled={isWaiting}
           value={family}
-          data={IDS.map((id) => ({ value: id, label: TAP_FAMILY_WORDS[id] }))}
+          data={GROUPS}
           onChange={({ currentTarget }) => {
-            const next = IDS.find((id) => id === currentTarget.value);
+            const next = EXERCISE_IDS.find((id) => id === currentTarget.value);
             if (next !== undefined) setChoice({ ...choice, family: next, level: 1 });
           }}
         />
         <NativeSelect
           label="Level"
-          description={TAP_LEVEL_WORDS[family][level - 1]}
+          description={LEVEL_WORDS[family][level - 1]}
           inputWrapperOrder={['label', 'input', 'description']}
           size="md"
           disabled={isWaiting}
@@ -65,24 +83,15 @@ export function TryExercises() {
             if (typeof value === 'number' && value >= 1) setChoice({ ...choice, seed: value });
           }}
         />
-        <Button
-          size="md"
-          mih={44}
-          variant="default"
-          disabled={isWaiting}
-          onClick={() => setChoice({ ...choice, seed: (seed % LARGEST_SEED) + 1 })}
-        >
+        <Button size="md" mih={44} variant="default" disabled={isWaiting} onClick={goOn}>
           Another one
         </Button>
+        <AddRound {...props} {...choice} />
       </section>
       <section className={classes.player} aria-label="The task">
         {composed.kind === 'failed' && <p role="alert">The task could not be made: {composed.message}</p>}
         {composed.kind === 'task' && (
-          <TapPlayer
-            key={composed.key}
-            task={composed.task}
-            onNext={() => setChoice({ ...choice, seed: (seed % LARGEST_SEED) + 1 })}
-          />
+          <ExercisePlayer key={composed.key} task={composed.task} next="Next one" onNext={goOn} />
         )}
       </section>
     </div>
@@ -91,7 +100,7 @@ export function TryExercises() {
 
 type Composed =
   | { readonly kind: 'waiting' }
-  | { readonly kind: 'task'; readonly key: string; readonly task: TapTask }
+  | { readonly kind: 'task'; readonly key: string; readonly task: ExerciseTask }
   | { readonly kind: 'failed'; readonly message: string };
 
 /** Asks the worker for the chosen task; the one before stays until it comes. */
@@ -101,14 +110,15 @@ function useComposed({ family, level, seed }: Choice): Composed {
   useEffect(() => () => client.stopAll(), [client]);
   useEffect(() => {
     let isAsked = true;
-    const asked = client.ask({ kind: 'compose', family, level, seed });
+    const asked = client.ask({ kind: 'compose', family, level, seed, count: 1 });
     void asked.outcome.then((outcome) => {
       if (!isAsked || outcome.kind === 'stopped') return;
-      setComposed(
-        outcome.kind === 'failed'
-          ? outcome
-          : { kind: 'task', key: `${family} ${level} ${seed}`, task: outcome.answer.task },
-      );
+      if (outcome.kind === 'failed') {
+        setComposed(outcome);
+        return;
+      }
+      const [task] = outcome.answer.tasks;
+      if (task !== undefined) setComposed({ kind: 'task', key: `${family} ${level} ${seed}`, task });
     });
     return () => {
       isAsked = false;

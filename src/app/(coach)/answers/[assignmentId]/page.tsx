@@ -4,7 +4,7 @@ import type { AnswerCell } from '@/contracts/attempts';
 import { assignmentIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/access';
 import { getAnswersPage } from '@/server/services/answers';
-import { countWords } from '@/text';
+import { countWords, FAMILY_WORDS } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
@@ -29,7 +29,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
             Answers of {className}, given {givenAt.slice(0, 10)}
           </span>
         </div>
-        <span className={styles.soft}>In each field: tries, time of all tries, first wrong move</span>
+        <span className={styles.soft}>In each field: tries, time of all tries, first wrong answer</span>
       </div>
       <div className={styles.tableWrap} tabIndex={0} role="region" aria-label="Table of answers">
         <table className={styles.table}>
@@ -37,12 +37,12 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
             <tr>
               <th scope="col">Child</th>
               <th scope="col">Solved</th>
-              {puzzles.map(({ taskId, mateInMoves }, index) => (
+              {puzzles.map(({ taskId, family, mateInMoves }, index) => (
                 <th scope="col" key={taskId}>
                   {index + 1}
                   <br />
                   <span className={styles.soft} style={{ fontWeight: 400 }}>
-                    mate in {mateInMoves}
+                    {mateInMoves === undefined ? FAMILY_WORDS[family] : `mate in ${mateInMoves}`}
                   </span>
                 </th>
               ))}
@@ -77,7 +77,7 @@ function CellView({ cell }: { cell: AnswerCell | undefined }) {
       <br />
       {countWords(cell.tries, 'try', 'tries')}, {timeWords(cell.spentMs)}
       <br />
-      {cell.firstWrongMove !== undefined && `first ${cell.firstWrongMove}`}
+      {cell.firstWrong !== undefined && `first ${cell.firstWrong}`}
     </td>
   );
 }

@@ -78,7 +78,7 @@ function GivenSets({ page }: { page: ClassPageData }) {
               {setName}
               <br />
               <span className={styles.soft}>
-                {countWords(puzzleCount, 'puzzle')}, {finishedCount} of {page.students.length} finished
+                {countWords(puzzleCount, 'task')}, {finishedCount} of {page.students.length} finished
               </span>
             </span>
             <Link href={`/answers/${assignmentId}`}>Answers</Link>
@@ -102,7 +102,7 @@ function LatestAnswers({ page }: { page: ClassPageData }) {
         {page.latestAnswers.map(({ attemptId, studentName, setName, puzzleNumber, outcome, tryNumber }) => (
           <li key={attemptId}>
             <span>
-              <strong>{studentName}</strong> {outcome === 'right' ? 'solved' : 'tried'} puzzle {puzzleNumber}
+              <strong>{studentName}</strong> {outcome === 'right' ? 'solved' : 'tried'} task {puzzleNumber}
               <br />
               <span className={styles.soft}>
                 {setName}, try {tryNumber}

@@ -10,7 +10,7 @@ import { LinkButton } from '../../../_parts/LinkButton';
 import { getPageCoach } from '../../_parts/coachPage';
 import { giveSetAction, removePuzzleAction } from '../actions';
 import { GiveForm } from './_parts/GiveForm';
-import { PuzzleCards } from './_parts/PuzzleCards';
+import { TaskCards } from './_parts/TaskCards';
 
 export const metadata: Metadata = { title: 'Set' };
 
@@ -19,20 +19,25 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
   const setId = parseInput(setIdSchema, (await params).setId);
   const page = setId.ok ? await getSetPage(actor, setId.value) : setId;
   if (!page.ok) notFound();
-  const { name, puzzles, givenTo, classes, isGiven, version } = page.value;
+  const { name, items, givenTo, classes, isGiven, version } = page.value;
   return (
     <>
       <div className={styles.head}>
         <div>
           <h1>{name}</h1>
           <span className={styles.soft}>
-            {countWords(puzzles.length, 'puzzle')}, every mate proved.
+            {countWords(items.length, 'task')}, every mate proved.
             {isGiven && ` Version ${version} has been given; a change starts version ${version + 1}.`}
           </span>
         </div>
-        <LinkButton href="/desk" variant="default">
-          Add from the Desk
-        </LinkButton>
+        <div className={styles.row}>
+          <LinkButton href="/desk" variant="default">
+            Add from the Desk
+          </LinkButton>
+          <LinkButton href="/exercises" variant="default">
+            Add exercises
+          </LinkButton>
+        </div>
       </div>
       <div className={styles.stack}>
         <section className={styles.card}>
@@ -40,7 +45,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
           <GiveForm
             setId={page.value.setId}
             classes={classes}
-            isEmpty={puzzles.length === 0}
+            isEmpty={items.length === 0}
             onGive={giveSetAction}
           />
           {givenTo.length > 0 && (
@@ -57,12 +62,12 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
             </ul>
           )}
         </section>
-        {puzzles.length === 0 ? (
+        {items.length === 0 ? (
           <p className={styles.card}>
-            This set is empty. Set up a position on the Desk, prove its mate, and add it here.
+            This set is empty. Prove a mate on the Desk or choose an exercise, and add it here.
           </p>
         ) : (
-          <PuzzleCards setId={page.value.setId} puzzles={puzzles} onRemove={removePuzzleAction} />
+          <TaskCards setId={page.value.setId} items={items} onRemove={removePuzzleAction} />
         )}
       </div>
     </>

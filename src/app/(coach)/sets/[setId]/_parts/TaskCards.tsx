@@ -4,21 +4,30 @@ import Link from 'next/link';
 import { useState, useTransition } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { TaskId } from '@/contracts/ids';
-import type { SetPuzzle } from '@/contracts/sets';
+import type { SetExercise, SetItem, SetPuzzle } from '@/contracts/sets';
+import { openExercise } from '@/core/exercises';
 import { parseFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
 import type { Result } from '@/core/shared';
-import { blocklessText, faultText, listWords, mateLabel } from '@/text';
+import {
+  answerText,
+  blocklessText,
+  FAMILY_WORDS,
+  faultText,
+  listWords,
+  mateLabel,
+  questionText,
+} from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import styles from '../../../../_parts/pages.module.css';
 
 /** The set's diagrams in order. Solutions are closed until asked for: children may be looking on. */
-export function PuzzleCards(props: {
+export function TaskCards(props: {
   readonly setId: number;
-  readonly puzzles: readonly SetPuzzle[];
+  readonly items: readonly SetItem[];
   readonly onRemove: (input: { setId: number; taskId: number }) => Promise<Result<undefined, ServiceFault>>;
 }) {
-  const { setId, puzzles, onRemove } = props;
+  const { setId, items, onRemove } = props;
   const [isOpen, setIsOpen] = useState(false);
   const [error, setError] = useState('');
   const [isBusy, startTransition] = useTransition();
@@ -42,25 +51,24 @@ export function PuzzleCards(props: {
         <span role="alert">{error}</span>
       </div>
       <ol className={styles.cards} style={{ marginTop: '0.75rem' }}>
-        {puzzles.map((puzzle, index) => (
-          <li key={puzzle.taskId} className={styles.card}>
-            <PuzzlePicture puzzle={puzzle} number={index + 1} />
-            {isOpen && (
-              <p style={{ margin: '0.4rem 0' }}>
-                {puzzle.keys.length === 1 ? 'Key' : `${puzzle.keys.length} keys`}: {listWords(puzzle.keys)}
-                <br />
-                <span className={styles.soft}>{puzzle.mainLine}</span>
-              </p>
+        {items.map((item, index) => (
+          <li key={item.taskId} className={styles.card}>
+            {item.family === 'mate' ? (
+              <PuzzlePicture puzzle={item} number={index + 1} isOpen={isOpen} />
+            ) : (
+              <ExercisePicture exercise={item} number={index + 1} isOpen={isOpen} />
             )}
             <div className={styles.row}>
-              <Link href={`/desk?fen=${encodeURIComponent(puzzle.fen)}`}>Open on the Desk</Link>
+              {item.family === 'mate' && (
+                <Link href={`/desk?fen=${encodeURIComponent(item.fen)}`}>Open on the Desk</Link>
+              )}
               <Button
                 variant="subtle"
                 color="clay"
                 px="xs"
                 disabled={isBusy}
-                aria-label={`Take puzzle ${index + 1} out`}
-                onClick={() => remove(puzzle.taskId)}
+                aria-label={`Take task ${index + 1} out`}
+                onClick={() => remove(item.taskId)}
               >
                 Take out
               </Button>
@@ -72,7 +80,12 @@ export function PuzzleCards(props: {
   );
 }
 
-function PuzzlePicture({ puzzle, number }: { puzzle: SetPuzzle; number: number }) {
+interface PictureProps {
+  readonly number: number;
+  readonly isOpen: boolean;
+}
+
+function PuzzlePicture({ puzzle, number, isOpen }: PictureProps & { readonly puzzle: SetPuzzle }) {
   const draft = parseFen(puzzle.fen);
   const { board, turn } = draft.ok ? draft.value : EMPTY_DRAFT;
   const label = mateLabel(turn, puzzle.mateInMoves);
@@ -87,6 +100,33 @@ function PuzzlePicture({ puzzle, number }: { puzzle: SetPuzzle; number: number }
           {blocklessText(puzzle.mateNoBlocks)}
         </p>
       )}
+      {isOpen && (
+        <p style={{ margin: '0.4rem 0' }}>
+          {puzzle.keys.length === 1 ? 'Key' : `${puzzle.keys.length} keys`}: {listWords(puzzle.keys)}
+          <br />
+          <span className={styles.soft}>{puzzle.mainLine}</span>
+        </p>
+      )}
+    </>
+  );
+}
+
+function ExercisePicture({ exercise, number, isOpen }: PictureProps & { readonly exercise: SetExercise }) {
+  const { family, level } = exercise;
+  const { question, scene, solution } = openExercise(exercise);
+  const marks = scene.asked.map((square) => ({ square, mark: 'hint' as const }));
+  return (
+    <>
+      <h2>
+        {number}. {FAMILY_WORDS[family]}
+      </h2>
+      {!scene.isHidden && (
+        <DiagramPicture diagram={{ ...scene, marks }} title={`Task ${number}. ${questionText(question)}`} />
+      )}
+      <p style={{ margin: '0.4rem 0' }}>
+        {questionText(question)} <span className={styles.soft}>Level {level}.</span>
+      </p>
+      {isOpen && <p style={{ margin: '0.4rem 0' }}>Answer: {answerText(family, solution)}</p>}
     </>
   );
 }

@@ -1,0 +1,78 @@
+/**
+ * Composers of the exercises: level and random numbers in, a fresh task out. What a level means stands at each; that measured
+ * difficulty rises with it is tested.
+ */
+import { EXERCISES, type ExerciseId, type ExerciseTask, type ExerciseTaskOf, type Level } from '../exercises';
+import { createRandom } from '../shared';
+import { composeColour, composeLine, composeRepair, composeSetUp, composeSquare } from './boardLessons';
+import type { Composer } from './draw';
+import {
+  composeAnswersToCheck,
+  composeCountOnSquare,
+  composeIsSafeMove,
+  composeKingSquares,
+  composeMateInOne,
+  composeMayCastle,
+  composeMayPass,
+  composePromoteTo,
+  composeStopMate,
+  composeTakeOrLeave,
+  composeTrade,
+  composeWhatIsIt,
+  composeWhichMan,
+  composeWhoIsAhead,
+  composeWritten,
+} from './gameLessons';
+import {
+  composeAttackFrom,
+  composeCollect,
+  composePawnMoves,
+  composeReach,
+  composeRoute,
+  composeTheirMen,
+} from './menLessons';
+
+const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } = {
+  'find-square': composeSquare,
+  'name-square': composeSquare,
+  'square-colour': composeColour,
+  'name-line': composeLine,
+  'set-up': composeSetUp,
+  repair: composeRepair,
+  reach: composeReach,
+  'count-reach': composeReach,
+  route: composeRoute('route'),
+  'route-unguarded': composeRoute('route-unguarded'),
+  collect: composeCollect,
+  captures: composeTheirMen('captures'),
+  'pawn-moves': composePawnMoves,
+  'free-men': composeTheirMen('free-men'),
+  unprotected: composeTheirMen('unprotected'),
+  'attack-from': composeAttackFrom,
+  trapped: composeTheirMen('trapped'),
+  'who-is-ahead': composeWhoIsAhead,
+  trade: composeTrade,
+  'count-on-square': composeCountOnSquare,
+  'take-or-leave': composeTakeOrLeave,
+  'what-is-it': composeWhatIsIt,
+  'answers-to-check': composeAnswersToCheck,
+  'king-squares': composeKingSquares,
+  'mate-in-one': composeMateInOne,
+  'stop-mate': composeStopMate,
+  'is-safe-move': composeIsSafeMove,
+  'may-castle': composeMayCastle,
+  'may-pass': composeMayPass,
+  'promote-to': composePromoteTo,
+  'write-move': composeWritten('write-move'),
+  'play-written': composeWritten('play-written'),
+  'which-man': composeWhichMan,
+};
+
+/** The same family, level and seed give the same task, on any machine. Throws when the family has no such level. */
+export function composeExercise(family: ExerciseId, level: Level, seed: number): ExerciseTask {
+  if (level > EXERCISES[family].levels) throw new RangeError(`${family} has no level ${level}`);
+  // Neighbouring seeds start far apart.
+  const random = createRandom(Math.imul(seed + 1, 0x9e3779b1) ^ (level << 8));
+  for (let count = 0; count < 3; count += 1) random();
+  return { family, level, task: COMPOSERS[family](random, level) };
+}

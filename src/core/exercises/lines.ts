@@ -1,0 +1,99 @@
+/** Family `name-line`: some squares of a line are marked; what kind of line is it, or which? Files have letters, ranks have numbers. */
+import { z } from 'zod';
+import { FILE_LETTERS, fileOf, makeSquareName, rankOf, squareAt, SIDES, type Square } from '../board';
+import { EMPTY_DRAFT } from '../rules';
+import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
+import { defineFamily } from './family';
+import { sceneOf } from './lessonBoard';
+
+export const LINE_KINDS = ['file', 'rank', 'diagonal'] as const;
+export type LineKind = (typeof LINE_KINDS)[number];
+
+export const lineTaskSchema = z
+  .object({
+    kind: z.enum(LINE_KINDS),
+    /** Two squares of the line that say which. */
+    from: z.number().int().min(0).max(63),
+    to: z.number().int().min(0).max(63),
+    asks: z.enum(['kind', 'name']),
+    bottom: z.enum(SIDES),
+    hasCoordinates: z.boolean(),
+  })
+  .refine(({ from, to, kind }) => from < to && kindOf(from, to) === kind, 'not such a line');
+export type LineTask = z.infer<typeof lineTaskSchema>;
+
+export const nameLineFamily = defineFamily<LineTask, 'choose'>({
+  id: 'name-line',
+  version: 1,
+  stage: 'board',
+  skill: 'lines',
+  answerMode: 'choose',
+  levels: 4,
+  taskSchema: lineTaskSchema,
+  question: ({ asks }) => ({ code: asks === 'kind' ? 'which-kind-of-line' : 'which-line' }),
+  scene: (task) =>
+    sceneOf(EMPTY_DRAFT, {
+      turn: undefined,
+      bottom: task.bottom,
+      hasCoordinates: task.hasCoordinates,
+      asked: listLine(task),
+    }),
+  ask: (task) => ({ kind: 'choose', options: listOptions(task), isMultiple: false }),
+  solution: (task) => chooseOptions([nameOf(task)]),
+  judge: (task, answer) =>
+    compareOptions([nameOf(task)], answer, (option) =>
+      option === nameOf(task) ? { code: 'lies-on', squares: listLine(task) } : undefined,
+    ),
+  measure: ({ asks, kind, bottom, hasCoordinates }) =>
+    (asks === 'kind' ? 0 : 3) +
+    (asks === 'name' && kind === 'diagonal' ? 2 : 0) +
+    (hasCoordinates ? 0 : 4) +
+    (bottom === 'black' ? 2 : 0),
+  hints: (task) => chooseHints(listOptions(task), [nameOf(task)]),
+});
+
+function kindOf(from: Square, to: Square): LineKind | undefined {
+  const files = Math.abs(fileOf(from) - fileOf(to));
+  const ranks = Math.abs(rankOf(from) - rankOf(to));
+  if (files === 0) return 'file';
+  if (ranks === 0) return 'rank';
+  return files === ranks ? 'diagonal' : undefined;
+}
+
+function listLine({ from, to }: LineTask): Square[] {
+  const steps = Math.max(Math.abs(fileOf(from) - fileOf(to)), Math.abs(rankOf(from) - rankOf(to)));
+  return Array.from({ length: steps + 1 }, (_, step) => from + ((to - from) / steps) * step);
+}
+
+/** "file", or by its letter, its number or its ends: "file-e", "rank-5", "diagonal-a1-h8". */
+function nameOf({ kind, from, to, asks }: LineTask): string {
+  if (asks === 'kind') return kind;
+  switch (kind) {
+    case 'file':
+      return `file-${FILE_LETTERS[fileOf(from)] ?? ''}`;
+    case 'rank':
+      return `rank-${rankOf(from) + 1}`;
+    case 'diagonal':
+      return `diagonal-${makeSquareName(from)}-${makeSquareName(to)}`;
+  }
+}
+
+/** The line itself, its mirror images and the line as it is called when letter and number, or left and right, are mixed up. */
+function listOptions(task: LineTask): readonly string[] {
+  if (task.asks === 'kind') return LINE_KINDS;
+  const { kind, from, to } = task;
+  const mirrored = (turn: (file: number, rank: number) => readonly [number, number]) => {
+    const ends = [from, to].map((square) => squareAt(...turn(fileOf(square), rankOf(square))) ?? square);
+    const [first = from, last = to] = ends.sort((one, other) => one - other);
+    return nameOf({ ...task, kind, from: first, to: last });
+  };
+  const names = [
+    nameOf(task),
+    mirrored((file, rank) => [7 - file, rank]),
+    mirrored((file, rank) => [file, 7 - rank]),
+    mirrored((file, rank) => [7 - file, 7 - rank]),
+    kind === 'file' ? `rank-${fileOf(from) + 1}` : undefined,
+    kind === 'rank' ? `file-${FILE_LETTERS[rankOf(from)] ?? ''}` : undefined,
+  ];
+  return [...new Set(names.filter((name) => name !== undefined))].sort();
+}

@@ -1,0 +1,36 @@
+/**
+ * Family `name-square`: a square is marked, its name is written. Rank before file is understood and said kindly: it is the commonest
+ * slip of all (common practice).
+ */
+import { makeSquareName, parseSquareName } from '../board';
+import { EMPTY_DRAFT } from '../rules';
+import { defineFamily } from './family';
+import { measureSquare, noteOtherSquare, squareTaskSchema, type SquareTask } from './findSquare';
+import { sceneOf } from './lessonBoard';
+import { RIGHT, wrongFor } from './verdict';
+
+export const nameSquareFamily = defineFamily<SquareTask, 'write'>({
+  id: 'name-square',
+  version: 1,
+  stage: 'board',
+  skill: 'coordinates',
+  answerMode: 'write',
+  levels: 4,
+  taskSchema: squareTaskSchema,
+  question: () => ({ code: 'name-square' }),
+  scene: ({ square, bottom, hasCoordinates }) =>
+    sceneOf(EMPTY_DRAFT, { turn: undefined, bottom, hasCoordinates, asked: [square] }),
+  ask: () => ({ kind: 'write', form: 'square' }),
+  solution: ({ square }) => ({ kind: 'write', text: makeSquareName(square) }),
+  judge({ square: asked }, { text }) {
+    const written = text.replace(/[\s.,;-]/g, '').toLowerCase();
+    const square = parseSquareName(written);
+    if (square === asked) return RIGHT;
+    if (square !== undefined) return wrongFor([noteOtherSquare(asked, square)]);
+    const turned = parseSquareName(Array.from(written).reverse().join(''));
+    if (turned === asked) return wrongFor([{ code: 'rank-before-file', square: asked, asked }]);
+    return wrongFor([{ code: 'no-such-square', text: text.trim().slice(0, 12) }]);
+  },
+  measure: measureSquare,
+  hints: ({ square }) => [{ kind: 'begins-with', text: makeSquareName(square).charAt(0) }],
+});

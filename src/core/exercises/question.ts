@@ -1,0 +1,89 @@
+/** What is asked and what the board shows, as data; the sentences live with the words of the pages. */
+import type { Board, Man, Role, Side, Square } from '../board';
+import type { CastlingWing } from '../rules';
+
+export type Question =
+  | { readonly code: 'tap-square' | 'colour-of'; readonly square: Square }
+  | { readonly code: 'same-colour'; readonly squares: readonly [Square, Square] }
+  | {
+      readonly code:
+        | 'name-square'
+        | 'which-kind-of-line'
+        | 'which-line'
+        | 'who-is-ahead'
+        | 'what-is-it'
+        | 'answers-to-check';
+    }
+  | {
+      readonly code: 'set-up' | 'repair';
+      readonly sides: readonly Side[];
+      readonly areOfficersOnly: boolean;
+      readonly slips: number;
+    }
+  | { readonly code: 'reach' | 'count-reach' | 'pawn-moves'; readonly role: Role }
+  | {
+      readonly code: 'route' | 'route-unguarded' | 'collect';
+      readonly role: Role;
+      readonly targets: readonly Square[];
+    }
+  | { readonly code: 'captures' | 'free-men' | 'king-squares'; readonly turn: Side }
+  | { readonly code: 'unprotected' | 'trapped'; readonly side: Side }
+  | { readonly code: 'attack-from'; readonly role: Role; readonly target: Square }
+  | { readonly code: 'count-attackers' | 'count-defenders'; readonly square: Square; readonly side: Side }
+  | { readonly code: 'trade'; readonly given: readonly Role[]; readonly taken: readonly Role[] }
+  | { readonly code: 'take-or-leave'; readonly turn: Side; readonly move: string }
+  | { readonly code: 'mate-in-one' | 'stop-mate' | 'write-move'; readonly turn: Side }
+  | { readonly code: 'is-safe-move'; readonly turn: Side; readonly move: string }
+  | {
+      readonly code: 'may-castle';
+      readonly turn: Side;
+      readonly wing: CastlingWing;
+      readonly hasMoved: 'nobody' | 'king' | 'rook' | 'other-rook';
+      readonly wasInCheck: boolean;
+    }
+  | {
+      readonly code: 'may-pass';
+      readonly turn: Side;
+      readonly pawn: Square;
+      readonly from: Square;
+      readonly to: Square;
+      readonly isLate: boolean;
+    }
+  | { readonly code: 'promote-to'; readonly square: Square; readonly goal: 'mate' | 'no-stalemate' }
+  | { readonly code: 'play-written' | 'which-man'; readonly turn: Side; readonly san: string };
+
+/** The board of an exercise. */
+export interface Scene {
+  readonly board: Board;
+  /** Undefined: nobody's turn is asked about. */
+  readonly turn: Side | undefined;
+  readonly bottom: Side;
+  readonly hasCoordinates: boolean;
+  /** Men or squares that are asked about. */
+  readonly asked: readonly Square[];
+  /** A move that is shown. */
+  readonly trace: { readonly from: Square; readonly to: Square } | undefined;
+  /** Without: the question is answered in the head. */
+  readonly isHidden: boolean;
+}
+
+/** How the answer is given. */
+export type Ask =
+  /** `rules`: legal moves, or one man moving again and again on a board without kings. */
+  | { readonly kind: 'play'; readonly rules: 'legal' | 'wander'; readonly fen: string }
+  /** One square, or as many as are right; with labels each mark is given one of them. */
+  | { readonly kind: 'tap'; readonly isSingle: boolean; readonly labels: readonly string[] }
+  /** The men that may be put on the board; those that stand there may be moved and taken off. */
+  | { readonly kind: 'place'; readonly tray: readonly Man[] }
+  | { readonly kind: 'write'; readonly form: 'square' | 'move' }
+  | { readonly kind: 'number'; readonly least: number; readonly most: number }
+  | { readonly kind: 'choose'; readonly options: readonly string[]; readonly isMultiple: boolean };
+
+/** A step of the hint ladder: asked for, never pushed. */
+export type Hint =
+  /** The rule the exercise is about. */
+  | { readonly kind: 'rule' }
+  | { readonly kind: 'man'; readonly square: Square }
+  | { readonly kind: 'count'; readonly count: number }
+  | { readonly kind: 'not-this'; readonly option: string }
+  | { readonly kind: 'begins-with'; readonly text: string };

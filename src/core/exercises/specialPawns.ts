@@ -1,0 +1,125 @@
+/**
+ * Families of the pawns' special moves. `may-pass`: may this pawn take that one in passing (FIDE Laws of Chess, article 3.7.3.1), and
+ * if not, why? The last move is told and shown. `promote-to`: which men may the pawn become so that it gives mate, or so that it
+ * is not stalemate (article 3.7.3.3): every such man is right.
+ */
+import { z } from 'zod';
+import { fileOf, PROMOTION_ROLES, rankOf, type Square } from '../board';
+import { getPosition } from '../notation';
+import { findOutcome, listLegalMoves, playMove } from '../rules';
+import { squareSchema } from './answer';
+import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
+import { defineFamily } from './family';
+import { isMatingMove, positionTextSchema, sceneOfPosition } from './legalTask';
+
+export const PASSING_OPTIONS = [
+  'may-take',
+  'single-step',
+  'too-late',
+  'not-beside',
+  'king-in-check',
+] as const;
+
+export const passingTaskSchema = z.object({
+  /** After the other side's last move; the square passed over is not trusted but worked out. */
+  fen: positionTextSchema,
+  /** Our pawn, and theirs with where it came from. */
+  pawn: squareSchema,
+  from: squareSchema,
+  to: squareSchema,
+  /** Something else was played in between. */
+  isLate: z.boolean(),
+});
+export type PassingTask = z.infer<typeof passingTaskSchema>;
+
+export const mayPassFamily = defineFamily<PassingTask, 'choose'>({
+  id: 'may-pass',
+  version: 1,
+  stage: 'special-moves',
+  skill: 'en-passant',
+  answerMode: 'choose',
+  levels: 4,
+  taskSchema: passingTaskSchema,
+  question: ({ fen, pawn, from, to, isLate }) => ({
+    code: 'may-pass',
+    turn: getPosition(fen).turn,
+    pawn,
+    from,
+    to,
+    isLate,
+  }),
+  scene: ({ fen, pawn, from, to }) => sceneOfPosition(fen, { asked: [pawn], trace: { from, to } }),
+  ask: () => ({ kind: 'choose', options: PASSING_OPTIONS, isMultiple: false }),
+  solution: (task) => chooseOptions([solvePassing(task)]),
+  judge: (task, answer) =>
+    compareOptions([solvePassing(task)], answer, (option) =>
+      option === 'too-late' && solvePassing(task) === 'too-late' ? { code: 'only-at-once' } : undefined,
+    ),
+  measure(task) {
+    const { board } = getPosition(task.fen);
+    return (
+      board.filter((man) => man !== undefined).length +
+      (solvePassing(task) === 'king-in-check' ? 20 : 0) +
+      (task.isLate ? 5 : 0)
+    );
+  },
+  hints: (task) => chooseHints(PASSING_OPTIONS, [solvePassing(task)]),
+});
+
+function solvePassing({ fen, pawn, from, to, isLate }: PassingTask): (typeof PASSING_OPTIONS)[number] {
+  const position = getPosition(fen);
+  if (Math.abs(to - from) !== 16) return 'single-step';
+  if (isLate) return 'too-late';
+  const isBeside = rankOf(pawn) === rankOf(to) && Math.abs(fileOf(pawn) - fileOf(to)) === 1;
+  if (!isBeside) return 'not-beside';
+  const passed: Square = (from + to) / 2;
+  const isLegal = listLegalMoves({ ...position, enPassant: passed }).some(
+    (move) => move.from === pawn && move.to === passed,
+  );
+  return isLegal ? 'may-take' : 'king-in-check';
+}
+
+const promotionShape = z.object({
+  fen: positionTextSchema,
+  from: squareSchema,
+  to: squareSchema,
+  goal: z.enum(['mate', 'no-stalemate']),
+});
+type PromotionTask = z.infer<typeof promotionShape>;
+const promotionTaskSchema = promotionShape.refine((task) => {
+  const right = listRightRoles(task).length;
+  return right > 0 && right < PROMOTION_ROLES.length;
+}, 'nothing to choose');
+
+export const promoteToFamily = defineFamily<PromotionTask, 'choose'>({
+  id: 'promote-to',
+  version: 1,
+  stage: 'special-moves',
+  skill: 'promotion',
+  answerMode: 'choose',
+  levels: 3,
+  taskSchema: promotionTaskSchema,
+  question: ({ to, goal }) => ({ code: 'promote-to', square: to, goal }),
+  scene: ({ fen, from, to }) => sceneOfPosition(fen, { asked: [from], trace: { from, to } }),
+  ask: () => ({ kind: 'choose', options: PROMOTION_ROLES, isMultiple: true }),
+  solution: (task) => chooseOptions(listRightRoles(task)),
+  judge: (task, answer) => compareOptions(listRightRoles(task), answer, () => undefined),
+  measure(task) {
+    const men = getPosition(task.fen).board.filter((man) => man !== undefined).length;
+    if (listRightRoles(task).includes('queen')) return men;
+    return men + (task.goal === 'mate' ? 40 : 20);
+  },
+  hints: (task) => chooseHints(PROMOTION_ROLES, listRightRoles(task)),
+});
+
+function listRightRoles({ fen, from, to, goal }: PromotionTask): string[] {
+  const position = getPosition(fen);
+  return listLegalMoves(position)
+    .filter((move) => move.from === from && move.to === to && move.promotion !== undefined)
+    .filter((move) =>
+      goal === 'mate'
+        ? isMatingMove(position, move)
+        : findOutcome(playMove(position, move))?.kind !== 'stalemate',
+    )
+    .flatMap(({ promotion }) => promotion ?? []);
+}

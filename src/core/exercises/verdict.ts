@@ -1,0 +1,180 @@
+import type { Role, Square } from '../board';
+import type { MoveText, NotationDiagnosis, NotationReason } from '../notation';
+import type { StoredFate } from '../puzzles';
+
+/** right: the goal is reached; wrong: something loses it; unfinished: right so far. */
+export const OUTCOMES = ['right', 'wrong', 'unfinished'] as const;
+export type VerdictOutcome = (typeof OUTCOMES)[number];
+
+/** What is wrong with a move of a mate task. */
+export const MATE_DIAGNOSES = [
+  'stalemate',
+  'draws',
+  'slower',
+  'gets-mated',
+  'loses-men',
+  'escapes',
+  'not-in-task',
+] as const;
+export type MateDiagnosis = (typeof MATE_DIAGNOSES)[number];
+
+/** Why a part of the answer is not right, or which part is missing, with the men and squares its sentence names. */
+export type Note =
+  /** Squares a man gets to, or does not. */
+  | { readonly code: 'missed'; readonly square: Square; readonly from: Square; readonly role: Role }
+  /** A man on `by` stands on the way. */
+  | { readonly code: 'behind'; readonly square: Square; readonly role: Role; readonly by: Square }
+  | {
+      readonly code:
+        | 'own-man'
+        | 'not-its-way'
+        | 'own-square'
+        | 'not-taken'
+        | 'takes-here'
+        | 'unprotected'
+        | 'not-asked'
+        | 'has-no-way';
+      readonly square: Square;
+      readonly role: Role;
+    }
+  | {
+      readonly code:
+        | 'pawn-takes-slantwise'
+        | 'pawn-needs-a-man'
+        | 'passing-is-over'
+        | 'nobody-there'
+        | 'own-side'
+        | 'is-the-target'
+        | 'is-free'
+        | 'is-own-man'
+        | 'not-beside-king';
+      readonly square: Square;
+    }
+  /** A man on `by` protects, guards or attacks the square. */
+  | {
+      readonly code: 'protected' | 'is-guarded' | 'guarded-through-king' | 'can-be-taken' | 'takes-back';
+      readonly square: Square;
+      readonly role: Role | undefined;
+      readonly by: Square;
+      readonly byRole: Role;
+    }
+  /** From `square` a man of this role does not attack the target. */
+  | {
+      readonly code: 'attacks-not' | 'would-attack' | 'has-a-way';
+      readonly square: Square;
+      readonly role: Role;
+      readonly target: Square;
+    }
+  | {
+      readonly code: 'rank-before-file' | 'wrong-file' | 'wrong-rank' | 'another-square';
+      readonly square: Square;
+      readonly asked: Square;
+    }
+  | { readonly code: 'no-such-square'; readonly text: string }
+  /** Men of a set-up. */
+  | {
+      readonly code: 'belongs-elsewhere' | 'is-missing' | 'is-extra' | 'wrong-side';
+      readonly square: Square;
+      readonly role: Role;
+    }
+  | { readonly code: 'board-turned' | 'armies-exchanged' }
+  | { readonly code: 'king-queen-exchanged' | 'bishop-knight-exchanged'; readonly square: Square }
+  /** Numbers. */
+  | { readonly code: 'too-many' | 'too-few'; readonly right: number }
+  /** Choices: `option` is wrong; `right` is what holds. */
+  | { readonly code: 'wrong-option'; readonly option: string; readonly reason: Reason | undefined }
+  | { readonly code: 'missing-option'; readonly option: string; readonly reason: Reason | undefined }
+  /** Moves. */
+  | { readonly code: 'goes-round'; readonly moves: number; readonly fewest: number }
+  | { readonly code: 'move-not-meant'; readonly move: string; readonly meant: string }
+  | { readonly code: 'mate-not-yet'; readonly move: string; readonly reason: Reason }
+  | { readonly code: 'stalemates' | 'still-mates'; readonly move: string }
+  | { readonly code: 'not-a-legal-move' }
+  /** A written move: what it means here, and what was asked; or why it means none. */
+  | { readonly code: 'writes-another'; readonly san: string; readonly asked: string }
+  | { readonly code: 'unreadable'; readonly reason: NotationReason }
+  /** Right, but the taught form is another. */
+  | { readonly code: 'usually-written'; readonly san: string; readonly remarks: readonly NotationDiagnosis[] }
+  /** Another man of its kind: how its own move would be written, if it has one. */
+  | {
+      readonly code: 'man-not-meant';
+      readonly square: Square;
+      readonly san: string;
+      readonly would: string | undefined;
+    }
+  | { readonly code: 'man-meant'; readonly square: Square; readonly san: string };
+
+/** Evidence for a choice, read off the position: why an option holds or does not. */
+export type Reason =
+  | { readonly code: 'colour'; readonly square: Square; readonly isDark: boolean }
+  | { readonly code: 'lies-on'; readonly squares: readonly Square[] }
+  | { readonly code: 'worth'; readonly white: number; readonly black: number }
+  | { readonly code: 'given-and-taken'; readonly given: number; readonly taken: number }
+  /** The men on these squares do it. */
+  | {
+      readonly code: 'gives-check' | 'guards' | 'in-the-way';
+      readonly squares: readonly Square[];
+    }
+  /** These moves do it, in SAN. */
+  | { readonly code: 'moves-do' | 'can-move' | 'mates'; readonly moves: readonly string[] }
+  | {
+      readonly code:
+        | 'no-check'
+        | 'no-move'
+        | 'nothing-does'
+        | 'too-few-men'
+        | 'has-moved'
+        | 'all-conditions-hold'
+        | 'does-not-matter'
+        | 'only-at-once';
+    }
+  /** Men after one another on one square: what each takes, in points, and what it comes to. */
+  | { readonly code: 'exchange'; readonly moves: readonly string[]; readonly gain: number };
+
+/** Kinds of mistake, as codes; their sentences live with the words of the pages. */
+export type Diagnosis = MateDiagnosis | Note['code'];
+
+export interface Verdict {
+  readonly outcome: VerdictOutcome;
+  readonly diagnoses: readonly Diagnosis[];
+  /** Ply of the first wrong move, from 0; undefined unless a move is wrong. */
+  readonly wrongPly: number | undefined;
+  /** What follows the wrong move and shows why it is wrong, up to a quiet end; may be empty. */
+  readonly refutation: readonly MoveText[];
+  /** What becomes of the wrong move, proved or seen; undefined unless wrong and known. */
+  readonly fate: StoredFate | undefined;
+  /** What differs from a right answer, that which is too much or wrong before that which is missing. */
+  readonly notes: readonly Note[];
+  /** Squares of the answer that are right, that are not, and right ones that are missing; empty where no squares are answered. */
+  readonly right: readonly Square[];
+  readonly extra: readonly Square[];
+  readonly missed: readonly Square[];
+}
+
+const PLAIN = {
+  diagnoses: [],
+  wrongPly: undefined,
+  refutation: [],
+  fate: undefined,
+  notes: [],
+  right: [],
+  extra: [],
+  missed: [],
+} as const;
+
+export const RIGHT: Verdict = { outcome: 'right', ...PLAIN };
+export const UNFINISHED: Verdict = { outcome: 'unfinished', ...PLAIN };
+
+/** Wrong for these reasons; each kind of mistake is stored once. */
+export function wrongFor(
+  notes: readonly Note[],
+  squares: Partial<Pick<Verdict, 'right' | 'extra' | 'missed'>> = {},
+): Verdict {
+  return {
+    ...PLAIN,
+    outcome: 'wrong',
+    diagnoses: [...new Set(notes.map(({ code }) => code))],
+    notes,
+    ...squares,
+  };
+}

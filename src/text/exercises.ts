@@ -1,0 +1,235 @@
+/** The exercises' questions, choices and hints: short, verbs first. */
+import { makeSquareName } from '@/core/board';
+import type { Answer, ExerciseId, Hint, Question } from '@/core/exercises';
+import { RULE_WORDS } from './families';
+import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
+
+export function questionText(question: Question): string {
+  switch (question.code) {
+    case 'tap-square':
+      return `Tap the square ${makeSquareName(question.square)}.`;
+    case 'colour-of':
+      return `Is ${makeSquareName(question.square)} light or dark?`;
+    case 'same-colour': {
+      const [one, other] = question.squares;
+      return `Are ${makeSquareName(one)} and ${makeSquareName(other)} of the same colour?`;
+    }
+    case 'name-square':
+      return 'Write the name of the marked square.';
+    case 'which-kind-of-line':
+      return 'What kind of line is marked?';
+    case 'which-line':
+      return 'Which line is marked?';
+    case 'set-up':
+      return setUpText(question.sides.length === 2 ? undefined : question.sides[0], question.areOfficersOnly);
+    case 'repair':
+      return `${countWords(question.slips, 'thing')} ${question.slips === 1 ? 'is' : 'are'} wrong. Put the board right.`;
+    case 'reach':
+      return `Tap every square this ${ROLE_WORDS[question.role]} can go to.`;
+    case 'pawn-moves':
+      return 'Tap every square this pawn can go to or take on.';
+    case 'count-reach':
+      return `How many squares can this ${ROLE_WORDS[question.role]} go to?`;
+    case 'route':
+      return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)} in as few moves as you can.`;
+    case 'route-unguarded':
+      return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)}. Go only where nobody can take it.`;
+    case 'collect':
+      return `Take all ${question.targets.length} men with the ${ROLE_WORDS[question.role]} in as few moves as you can.`;
+    case 'captures':
+      return `Tap every man that ${SIDE_WORDS[question.turn]} can take.`;
+    case 'free-men':
+      return `Tap every man that ${SIDE_WORDS[question.turn]} can take and nobody takes back.`;
+    case 'king-squares':
+      return 'Mark every square beside the king: free, own man or guarded.';
+    case 'unprotected':
+      return `Tap every man of ${SIDE_WORDS[question.side]} that nobody protects.`;
+    case 'trapped':
+      return `Tap every piece of ${SIDE_WORDS[question.side]} that has no safe square to go to.`;
+    case 'attack-from':
+      return `Tap every square from which the ${ROLE_WORDS[question.role]} attacks ${makeSquareName(question.target)} and cannot be taken.`;
+    case 'who-is-ahead':
+      return 'Who is ahead, and by how many points?';
+    case 'trade':
+      return `You give ${menWords(question.given)} and get ${menWords(question.taken)}. How is that trade?`;
+    case 'count-attackers':
+      return `How many men of ${SIDE_WORDS[question.side]} can help to take on ${makeSquareName(question.square)}?`;
+    case 'count-defenders':
+      return `How many men of ${SIDE_WORDS[question.side]} can help to take back on ${makeSquareName(question.square)}?`;
+    case 'take-or-leave':
+      return `${SIDE_WORDS[question.turn]} plays ${question.move}. What comes of it, if both take on as long as they like?`;
+    case 'what-is-it':
+      return 'Look at the side to move. What is on the board?';
+    case 'answers-to-check':
+      return 'Check! Which answers are there? Choose all of them.';
+    case 'mate-in-one':
+      return `${SIDE_WORDS[question.turn]} to move. Give mate in one move.`;
+    case 'stop-mate':
+      return `${SIDE_WORDS[question.turn]} to move. A mate threatens: play a move that stops it.`;
+    case 'is-safe-move':
+      return `${SIDE_WORDS[question.turn]} wants to play ${question.move}. Does that allow a mate in one?`;
+    case 'may-castle':
+      return castlingText(question);
+    case 'may-pass':
+      return passingText(question);
+    case 'promote-to':
+      return question.goal === 'mate'
+        ? `The pawn goes to ${makeSquareName(question.square)}. What can it become so that it is mate? Choose all.`
+        : `The pawn goes to ${makeSquareName(question.square)}. What can it become so that it is not stalemate? Choose all.`;
+    case 'write-move':
+      return `${SIDE_WORDS[question.turn]} plays the move that is shown. Write it.`;
+    case 'play-written':
+      return `${SIDE_WORDS[question.turn]} to move. Play ${question.san}.`;
+    case 'which-man':
+      return `${SIDE_WORDS[question.turn]} plays ${question.san}. Tap the man that moves.`;
+  }
+}
+
+function setUpText(side: 'white' | 'black' | undefined, areOfficersOnly: boolean): string {
+  if (side !== undefined) {
+    return areOfficersOnly
+      ? `The pawns stand. Put ${SIDE_WORDS[side]}'s pieces behind them.`
+      : `Set up ${SIDE_WORDS[side]}'s army.`;
+  }
+  return areOfficersOnly
+    ? 'The pawns stand. Put the pieces of both armies behind them.'
+    : 'Set up the whole board.';
+}
+
+function targetWords(targets: readonly number[]): string {
+  return listWords(targets.map(makeSquareName));
+}
+
+/** "a rook", "a bishop and two pawns". */
+function menWords(roles: Extract<Question, { code: 'trade' }>['given']): string {
+  const kinds = [...new Set(roles)];
+  const numbers = ['', 'a', 'two', 'three', 'four'];
+  return listWords(
+    kinds.map((role) => {
+      const count = roles.filter((other) => other === role).length;
+      return `${numbers[count] ?? count} ${ROLE_WORDS[role]}${count > 1 ? 's' : ''}`;
+    }),
+  );
+}
+
+const MOVED_WORDS = {
+  nobody: 'King and rooks have not moved.',
+  king: 'The king has moved once and come back.',
+  rook: 'The rook on this side has moved once and come back.',
+  'other-rook': 'The rook on the other side has moved.',
+} as const;
+
+function castlingText(question: Extract<Question, { code: 'may-castle' }>): string {
+  const side = SIDE_WORDS[question.turn];
+  const before = question.wasInCheck ? ' The king was in check some moves ago.' : '';
+  return `${MOVED_WORDS[question.hasMoved]}${before} May ${side} castle ${question.wing} now?`;
+}
+
+function passingText(question: Extract<Question, { code: 'may-pass' }>): string {
+  const other = SIDE_WORDS[question.turn === 'white' ? 'black' : 'white'];
+  const step = `${other}'s pawn went from ${makeSquareName(question.from)} to ${makeSquareName(question.to)}`;
+  const when = question.isLate ? `${step} a move ago; other moves were played since.` : `${step} just now.`;
+  return `${when} May the pawn on ${makeSquareName(question.pawn)} take it in passing?`;
+}
+
+const OPTION_WORDS: Readonly<Record<string, string>> = {
+  light: 'Light',
+  dark: 'Dark',
+  'same-colour': 'Yes, the same',
+  'two-colours': 'No, two colours',
+  file: 'A file',
+  rank: 'A rank',
+  diagonal: 'A diagonal',
+  even: 'Nobody is ahead',
+  good: 'A good trade',
+  bad: 'A bad trade',
+  'wins-men': 'It wins points',
+  'comes-out-even': 'It comes out even',
+  'loses-men': 'It loses points',
+  check: 'Check',
+  mate: 'Checkmate',
+  stalemate: 'Stalemate',
+  dead: 'Too few men to mate: a draw',
+  'goes-on': 'Nothing, the game goes on',
+  'go-away': 'The king goes away',
+  take: 'The man is taken',
+  'put-between': 'Something is put between',
+  none: 'None: it is mate',
+  'allows-mate': 'Yes, it allows a mate',
+  'allows-none': 'No, no mate',
+  'may-castle': 'Yes, it may',
+  'has-moved': 'No: somebody has moved',
+  'in-the-way': 'No: a man is in the way',
+  'in-check': 'No: the king is in check',
+  'passes-attack': 'No: it passes an attacked square',
+  'lands-in-check': 'No: it would land in check',
+  'may-take': 'Yes, it may',
+  'single-step': 'No: that was one step only',
+  'too-late': 'No: it is too late',
+  'not-beside': 'No: it did not pass this pawn',
+  'king-in-check': 'No: the own king would be in check',
+  queen: 'Queen',
+  rook: 'Rook',
+  bishop: 'Bishop',
+  knight: 'Knight',
+  free: 'Free',
+  'own-man': 'Own man',
+  guarded: 'Guarded',
+};
+
+/** A choice or a label in words. */
+export function optionText(family: ExerciseId, option: string): string {
+  if (family === 'trade' && option === 'even') return 'An even trade';
+  const [kind = '', one, other] = option.split('-');
+  if (family === 'who-is-ahead' && one !== undefined) {
+    return `${kind === 'white' ? 'White' : 'Black'}, by ${countWords(Number(one), 'point')}`;
+  }
+  if (family === 'name-line' && one !== undefined) {
+    if (kind === 'file') return `The ${one}-file`;
+    return kind === 'rank' ? `Rank ${one}` : `The diagonal ${one} to ${other ?? ''}`;
+  }
+  return OPTION_WORDS[option] ?? option;
+}
+
+export function hintText(family: ExerciseId, hint: Hint): string {
+  switch (hint.kind) {
+    case 'rule':
+      return RULE_WORDS[family];
+    case 'man':
+      return `Look at ${makeSquareName(hint.square)}.`;
+    case 'count':
+      return family.startsWith('route') || family === 'collect'
+        ? `It can be done in ${countWords(hint.count, 'move')}.`
+        : `There ${hint.count === 1 ? 'is one' : `are ${hint.count}`}.`;
+    case 'not-this':
+      return `It is not this: ${optionText(family, hint.option)}.`;
+    case 'begins-with':
+      return `It begins with ${hint.text}.`;
+  }
+}
+
+/** An answer in words, for the coach's tables and for the solution. */
+export function answerText(family: ExerciseId, answer: Answer): string {
+  switch (answer.kind) {
+    case 'play':
+      return answer.moves.join(' ');
+    case 'tap':
+      return listWords(
+        answer.marks.map(({ square, label }) =>
+          label === undefined
+            ? makeSquareName(square)
+            : `${makeSquareName(square)} ${optionText(family, label).toLowerCase()}`,
+        ),
+      );
+    case 'place':
+      return countWords(answer.men.length, 'man', 'men');
+    case 'write':
+      return answer.text === '' ? 'nothing' : `"${answer.text}"`;
+    case 'number':
+      return String(answer.value);
+    case 'choose':
+      return answer.options.length === 0
+        ? 'nothing'
+        : listWords(answer.options.map((option) => optionText(family, option)));
+  }
+}

@@ -1,0 +1,203 @@
+/** Why an answer is not right: always with the square and the man it is about, kind, and short enough for an eight-year-old. */
+import { makeSquareName, type Role, type Square } from '@/core/board';
+import type { Exercise, ExerciseId, Note, Reason, Scene, Verdict } from '@/core/exercises';
+import { optionText } from './exercises';
+import { reasonText as writtenReasonText } from './notation';
+import { countWords, listWords, ROLE_WORDS } from './words';
+
+/** The head of what is said: right, or what is too much and what is missing. */
+export function verdictText(verdict: Verdict, mode: Exercise['ask']['kind']): string {
+  const { outcome, right, extra, missed } = verdict;
+  if (outcome === 'right')
+    return mode === 'tap' && right.length > 1 ? `Yes, all ${right.length}.` : 'Yes, that is right.';
+  if (outcome === 'unfinished') return 'Go on.';
+  if (mode !== 'tap' && mode !== 'place') return 'Not yet.';
+  if (extra.length === 0 && missed.length > 0)
+    return `Right so far. ${countWords(missed.length, 'is', 'are')} still missing.`;
+  if (mode === 'place') return 'Not yet.';
+  return `${countWords(extra.length, 'square')} not right${missed.length > 0 ? `, ${missed.length} missing` : ''}.`;
+}
+
+const man = (role: Role, square: Square) => `${ROLE_WORDS[role]} on ${makeSquareName(square)}`;
+
+/** One note in words; `scene` is the board the answer was given on. */
+export function noteText(family: ExerciseId, note: Note, { board, turn = 'white' }: Scene): string {
+  if ('square' in note) return squareNoteText(note);
+  switch (note.code) {
+    case 'board-turned':
+      return 'The board is turned: the men stand along the sides. White stands on ranks 1 and 2.';
+    case 'armies-exchanged':
+      return 'The armies stand on the wrong sides: White on ranks 1 and 2, Black on ranks 7 and 8.';
+    case 'no-such-square':
+      return `"${note.text}" is no square. A letter from a to h comes first, then a number from 1 to 8.`;
+    case 'too-many':
+      return 'That is too many.';
+    case 'too-few':
+      return 'There are more.';
+    case 'wrong-option':
+      return `${optionText(family, note.option)}? ${reasonText(family, note.reason)}`.trim();
+    case 'missing-option':
+      return reasonText(family, note.reason);
+    case 'goes-round':
+      return `That took ${countWords(note.moves, 'move')}. It can be done in ${note.fewest}.`;
+    case 'move-not-meant':
+      return `That was ${note.move}. Asked was ${note.meant}.`;
+    case 'mate-not-yet':
+      return note.reason.code === 'no-check'
+        ? `${note.move} does not even give check.`
+        : `${note.move} is check, but there is an answer: ${'moves' in note.reason ? note.reason.moves.join(', ') : ''}.`;
+    case 'stalemates':
+      return `After ${note.move} the other side has no move and is not in check: stalemate, a draw.`;
+    case 'still-mates':
+      return `Now ${note.move} mates.`;
+    case 'not-a-legal-move':
+      return 'That move is not allowed here.';
+    case 'writes-another':
+      return `That would be ${note.san}, another move.`;
+    case 'unreadable':
+      return writtenReasonText({ board, turn }, note.reason);
+    case 'usually-written':
+      return `We write it ${note.san}.`;
+  }
+}
+
+function squareNoteText(note: Extract<Note, { square: Square }>): string {
+  const square = makeSquareName(note.square);
+  switch (note.code) {
+    case 'missed':
+      return `${square}: the ${man(note.role, note.from)} gets there.`;
+    case 'own-man':
+      return `${square}: the own ${ROLE_WORDS[note.role]} stands there.`;
+    case 'behind':
+      return `${square}: the man on ${makeSquareName(note.by)} is in the ${ROLE_WORDS[note.role]}'s way.`;
+    case 'not-its-way':
+      return `${square}: a ${ROLE_WORDS[note.role]} does not go that way.`;
+    case 'own-square':
+      return `${square}: the ${ROLE_WORDS[note.role]} stands here already.`;
+    case 'pawn-takes-slantwise':
+      return `${square}: a pawn goes straight but takes slantwise, and a man stands there.`;
+    case 'pawn-needs-a-man':
+      return `${square}: a pawn goes slantwise only to take, and nobody stands there.`;
+    case 'passing-is-over':
+      return `${square}: the pawn beside did not go two steps just now, so it cannot be taken in passing.`;
+    case 'not-taken':
+      return `${square}: no man can take the ${ROLE_WORDS[note.role]} there.`;
+    case 'takes-here':
+      return `${square}: a man stands there. This way is found without taking.`;
+    case 'unprotected':
+      return `${square}: nobody protects the ${ROLE_WORDS[note.role]}.`;
+    case 'not-asked':
+      return `${square}: a ${ROLE_WORDS[note.role]} is not asked about here.`;
+    case 'has-no-way':
+      return `${square}: the ${ROLE_WORDS[note.role]} has no safe square.`;
+    case 'nobody-there':
+      return `${square}: nobody stands there.`;
+    case 'own-side':
+      return `${square}: that is an own man.`;
+    case 'is-the-target':
+      return `${square}: that is the man to be attacked. It is to be attacked, not taken.`;
+    case 'is-free':
+      return `${square}: nobody guards it, the king may go there.`;
+    case 'is-own-man':
+      return `${square}: an own man stands there.`;
+    case 'not-beside-king':
+      return `${square} is not beside the king.`;
+    case 'protected':
+      return `${square}: the ${man(note.byRole, note.by)} protects ${note.role === undefined ? 'it' : `the ${ROLE_WORDS[note.role]}`}.`;
+    case 'is-guarded':
+      return `${square}: the ${man(note.byRole, note.by)} guards it.`;
+    case 'guarded-through-king':
+      return `${square}: the ${man(note.byRole, note.by)} guards it, for its line goes on when the king steps back.`;
+    case 'can-be-taken':
+      return `${square}: the ${man(note.byRole, note.by)} could take it there.`;
+    case 'takes-back':
+      return `${square}: the ${man(note.byRole, note.by)} takes back.`;
+    case 'attacks-not':
+      return `${square}: from there the ${ROLE_WORDS[note.role]} does not attack ${makeSquareName(note.target)}.`;
+    case 'would-attack':
+      return `${square}: from there the ${ROLE_WORDS[note.role]} attacks ${makeSquareName(note.target)}, and nobody can take it.`;
+    case 'has-a-way':
+      return `${square}: the ${ROLE_WORDS[note.role]} can go to ${makeSquareName(note.target)}.`;
+    case 'rank-before-file':
+      return note.square === note.asked
+        ? `You mean ${square}. The letter comes first, then the number.`
+        : `This is ${square}. The letter comes first: ${makeSquareName(note.asked)} is on the ${makeSquareName(note.asked).charAt(0)}-file.`;
+    case 'wrong-file':
+      return `This is ${square}: the number is right, the letter is not.`;
+    case 'wrong-rank':
+      return `This is ${square}: the letter is right, the number is not.`;
+    case 'another-square':
+      return note.square === note.asked ? `${square} is the one.` : `This is ${square}.`;
+    case 'belongs-elsewhere':
+      return `${square}: the ${ROLE_WORDS[note.role]} does not belong there.`;
+    case 'is-missing':
+      return `${square}: a ${ROLE_WORDS[note.role]} is missing there.`;
+    case 'is-extra':
+      return `${square}: the ${ROLE_WORDS[note.role]} is one too many there.`;
+    case 'wrong-side':
+      return `${square}: the ${ROLE_WORDS[note.role]} there belongs to the other army.`;
+    case 'king-queen-exchanged':
+      return `King and queen are exchanged: the queen stands on her own colour, on ${square}.`;
+    case 'bishop-knight-exchanged':
+      return `Knight and bishop are exchanged: the knight stands beside the rook, on ${square}.`;
+    case 'man-not-meant':
+      return note.would === undefined
+        ? `${square}: the man there cannot be meant by ${note.san}.`
+        : `${square}: that man's move is written ${note.would}.`;
+    case 'man-meant':
+      return `${square}: ${note.san} is the move of the man there.`;
+  }
+}
+
+const squares = (list: readonly Square[]) => listWords(list.map(makeSquareName));
+
+/** The evidence for a choice; "" when there is nothing to say. */
+function reasonText(family: ExerciseId, reason: Reason | undefined): string {
+  switch (reason?.code) {
+    case undefined:
+      return '';
+    case 'colour':
+      return `${makeSquareName(reason.square)} is ${reason.isDark ? 'dark' : 'light'}. The corner a1 is dark; count the steps from there.`;
+    case 'lies-on':
+      return `It goes from ${makeSquareName(reason.squares[0] ?? 0)} to ${makeSquareName(reason.squares.at(-1) ?? 0)}.`;
+    case 'worth':
+      return `White has ${countWords(reason.white, 'point')}, Black has ${reason.black}.`;
+    case 'given-and-taken':
+      return `You give ${countWords(reason.given, 'point')} and get ${reason.taken}.`;
+    case 'gives-check':
+      return `The man on ${squares(reason.squares)} gives check.`;
+    case 'guards':
+      return `The man on ${squares(reason.squares)} attacks it.`;
+    case 'in-the-way':
+      return `A man stands in the way on ${squares(reason.squares)}.`;
+    case 'moves-do':
+      return `There is ${listWords(reason.moves.slice(0, 4))}${reason.moves.length > 4 ? ' and more' : ''}.`;
+    case 'can-move':
+      return `There is a move: ${reason.moves.join(', ')}.`;
+    case 'mates':
+      return `${listWords(reason.moves)} would mate.`;
+    case 'no-check':
+      return 'The king is not attacked.';
+    case 'no-move':
+      return 'There is no move at all.';
+    case 'nothing-does':
+      return family === 'is-safe-move' ? 'No check of the other side is mate.' : 'Nothing does that here.';
+    case 'too-few-men':
+      return 'With these men nobody can ever give mate.';
+    case 'has-moved':
+      return 'Who has moved once may not castle any more.';
+    case 'does-not-matter':
+      return 'That does not matter here.';
+    case 'all-conditions-hold':
+      return 'Nothing stands against it.';
+    case 'only-at-once':
+      return 'In passing is allowed only at once, as the very next move.';
+    case 'exchange':
+      return `${reason.moves.join(', ')}: ${gainText(reason.gain)}.`;
+  }
+}
+
+function gainText(gain: number): string {
+  if (gain === 0) return 'it comes out even';
+  return gain > 0 ? `${countWords(gain, 'point')} won` : `${countWords(-gain, 'point')} lost`;
+}

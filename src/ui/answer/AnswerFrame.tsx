@@ -1,0 +1,114 @@
+'use client';
+import { Button } from '@mantine/core';
+import type { ReactNode } from 'react';
+import type { Square } from '@/core/board';
+import { answerText, hintText, noteText, questionText, verdictText } from '@/text';
+import classes from './AnswerFrame.module.css';
+import type { Answering } from './ExercisePlayer';
+
+/** More sentences than these are not read. */
+const MOST_NOTES = 4;
+const BIG = { size: 'lg' as const, mih: 56 };
+
+/**
+ * Question, board, answer, what is said, buttons: the same places in every mode, and nothing jumps. Where an answer is made with more
+ * than the board, it stands beside the board on a wide screen, so that all is seen at once.
+ */
+export function AnswerFrame(props: {
+  readonly session: Answering;
+  readonly board?: ReactNode;
+  /** What the answer is made with, under the board. */
+  readonly children?: ReactNode;
+  /** Said before anything is answered. */
+  readonly begin: string;
+  /** Gives the answer; undefined: there is none yet. */
+  readonly onDone: (() => void) | undefined;
+  readonly next: string;
+  readonly onNext: () => void;
+}) {
+  const { session, board, children, begin, onDone, next, onNext } = props;
+  const { exercise, verdict, isOver, helpCount } = session;
+  const hasMoreHelp = helpCount < exercise.hints.length;
+  return (
+    <div className={children !== undefined && board !== undefined ? classes.wide : classes.player}>
+      <h1 className={classes.question}>{questionText(exercise.question)}</h1>
+      {board !== undefined && <div className={classes.boardPlace}>{board}</div>}
+      {children !== undefined && <div className={classes.made}>{children}</div>}
+      <div className={classes.said} aria-live="polite">
+        {verdict === undefined && !session.isShown ? (
+          <Help session={session} begin={begin} />
+        ) : (
+          <Said session={session} />
+        )}
+      </div>
+      <div className={classes.buttons}>
+        {isOver ? (
+          <Button {...BIG} autoFocus onClick={onNext}>
+            {next}
+          </Button>
+        ) : (
+          <>
+            <Button {...BIG} disabled={onDone === undefined || verdict !== undefined} onClick={onDone}>
+              Done
+            </Button>
+            {verdict === undefined ? (
+              <Button {...BIG} variant="default" disabled={!hasMoreHelp} onClick={session.askHelp}>
+                {hasMoreHelp ? 'Help' : 'No more help'}
+              </Button>
+            ) : (
+              <Button {...BIG} variant="default" onClick={session.show}>
+                Show me
+              </Button>
+            )}
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Help({ session, begin }: { readonly session: Answering; readonly begin: string }) {
+  const { exercise, family, helpCount } = session;
+  const hint = exercise.hints[helpCount - 1];
+  return <span>{hint === undefined ? begin : hintText(family, hint)}</span>;
+}
+
+/** What is too much is explained; what is missing is only counted, until it is shown. */
+function Said({ session }: { readonly session: Answering }) {
+  const { exercise, family, verdict, isShown } = session;
+  const { ask, scene, solution } = exercise;
+  const notes = (verdict?.notes ?? []).filter(
+    (_, index) => isShown || (ask.kind !== 'tap' && ask.kind !== 'choose') || index < countWrong(session),
+  );
+  return (
+    <>
+      {verdict !== undefined && !isShown && <strong>{verdictText(verdict, ask.kind)}</strong>}
+      {isShown && ask.kind !== 'place' && (
+        <strong>
+          {ask.kind === 'tap' ? 'These are right: ' : 'Right is: '}
+          {answerText(family, solution)}.
+        </strong>
+      )}
+      {isShown && ask.kind === 'place' && <strong>This is how it stands.</strong>}
+      <ul className={classes.notes}>
+        {notes.slice(0, MOST_NOTES).map((note, index) => {
+          const text = noteText(family, note, scene);
+          return text === '' ? null : <li key={index}>{text}</li>;
+        })}
+      </ul>
+    </>
+  );
+}
+
+/** Notes on what was answered wrong stand before those on what is missing. */
+function countWrong({ verdict, exercise }: Answering): number {
+  if (verdict === undefined) return 0;
+  if (exercise.ask.kind === 'tap') return verdict.extra.length;
+  return verdict.notes.filter(({ code }) => code !== 'missing-option').length;
+}
+
+/** The square the open help points at. */
+export function findHelpSquare({ exercise, helpCount, verdict }: Answering): Square | undefined {
+  const hint = exercise.hints[helpCount - 1];
+  return verdict === undefined && hint?.kind === 'man' ? hint.square : undefined;
+}

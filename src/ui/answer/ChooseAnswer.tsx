@@ -1,0 +1,74 @@
+'use client';
+import { useState } from 'react';
+import type { Ask } from '@/core/exercises';
+import { optionText, questionText } from '@/text';
+import { AnswerFrame, findHelpSquare } from './AnswerFrame';
+import classes from './AnswerFrame.module.css';
+import type { Answering } from './ExercisePlayer';
+import { SceneBoard } from './SceneBoard';
+
+/** Answered by choosing: one, or all that are right. */
+export function ChooseAnswer(props: {
+  readonly ask: Extract<Ask, { kind: 'choose' }>;
+  readonly session: Answering;
+  readonly next: string;
+  readonly onNext: () => void;
+}) {
+  const { ask, session, ...rest } = props;
+  const { exercise, family } = session;
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const shown = session.isShown && exercise.solution.kind === 'choose' ? exercise.solution.options : chosen;
+
+  function choose(option: string) {
+    session.change();
+    setChosen((before) => {
+      if (!ask.isMultiple) return [option];
+      return before.includes(option) ? before.filter((other) => other !== option) : [...before, option];
+    });
+  }
+
+  return (
+    <AnswerFrame
+      session={session}
+      begin={ask.isMultiple ? 'Choose all that are right.' : 'Choose one.'}
+      onDone={
+        chosen.length === 0
+          ? undefined
+          : () => session.give({ kind: 'choose', options: [...chosen], ordered: false })
+      }
+      {...(exercise.scene.isHidden
+        ? {}
+        : {
+            board: (
+              <SceneBoard
+                scene={exercise.scene}
+                helpSquare={findHelpSquare(session)}
+                title={questionText(exercise.question)}
+              />
+            ),
+          })}
+      {...rest}
+    >
+      <div
+        className={classes.choices}
+        role={ask.isMultiple ? 'group' : 'radiogroup'}
+        aria-label="Your answer"
+      >
+        {ask.options.map((option) => (
+          <button
+            key={option}
+            type="button"
+            role={ask.isMultiple ? 'checkbox' : 'radio'}
+            aria-checked={shown.includes(option)}
+            className={classes.choice}
+            disabled={session.isOver}
+            onClick={() => choose(option)}
+          >
+            <span className={ask.isMultiple ? classes.box : classes.dot} aria-hidden />
+            {optionText(family, option)}
+          </button>
+        ))}
+      </div>
+    </AnswerFrame>
+  );
+}

@@ -1,0 +1,94 @@
+'use client';
+import { useMemo, useState } from 'react';
+import {
+  openExercise,
+  type Answer,
+  type Exercise,
+  type ExerciseId,
+  type ExerciseTask,
+  type Verdict,
+} from '@/core/exercises';
+import { ChooseAnswer } from './ChooseAnswer';
+import { NumberAnswer } from './NumberAnswer';
+import { PlaceAnswer } from './PlaceAnswer';
+import { PlayAnswer } from './PlayAnswer';
+import { TapAnswer } from './TapAnswer';
+import { WriteAnswer } from './WriteAnswer';
+
+export interface ExercisePlayerProps {
+  readonly task: ExerciseTask;
+  /** Words of the button that goes on. */
+  readonly next: string;
+  /** Hears each answer once, with the steps of help that were open. */
+  readonly onAnswer?: (answer: Answer, isRight: boolean, hints: number) => void;
+  readonly onNext: () => void;
+}
+
+/** The player of every exercise: one for each answer mode, whatever the family. Key it by its task. */
+export function ExercisePlayer({ task, next, onAnswer, onNext }: ExercisePlayerProps) {
+  const exercise = useMemo(() => openExercise(task), [task]);
+  const session = useAnswering(task.family, exercise, onAnswer);
+  const common = { session, next, onNext };
+  const { ask } = exercise;
+  switch (ask.kind) {
+    case 'play':
+      return <PlayAnswer ask={ask} {...common} />;
+    case 'tap':
+      return <TapAnswer ask={ask} {...common} />;
+    case 'place':
+      return <PlaceAnswer tray={ask.tray} {...common} />;
+    case 'write':
+      return <WriteAnswer form={ask.form} {...common} />;
+    case 'number':
+      return <NumberAnswer ask={ask} {...common} />;
+    case 'choose':
+      return <ChooseAnswer ask={ask} {...common} />;
+  }
+}
+
+/** What all modes share: the verdict on the answer that was given last, the help that is open, and whether the solution is shown. */
+export interface Answering {
+  readonly family: ExerciseId;
+  readonly exercise: Exercise;
+  /** Undefined while an answer is being made. */
+  readonly verdict: Verdict | undefined;
+  readonly isShown: boolean;
+  readonly isOver: boolean;
+  readonly helpCount: number;
+  readonly give: (answer: Answer) => Verdict;
+  /** The answer is changed: the old verdict goes. */
+  readonly change: () => void;
+  readonly askHelp: () => void;
+  readonly show: () => void;
+}
+
+function useAnswering(
+  family: ExerciseId,
+  exercise: Exercise,
+  onAnswer: ExercisePlayerProps['onAnswer'],
+): Answering {
+  const [verdict, setVerdict] = useState<Verdict>();
+  const [helpCount, setHelpCount] = useState(0);
+  const [isShown, setIsShown] = useState(false);
+  return {
+    family,
+    exercise,
+    verdict,
+    isShown,
+    isOver: isShown || verdict?.outcome === 'right',
+    helpCount,
+    give(answer) {
+      const given = exercise.judge(answer);
+      setVerdict(given);
+      onAnswer?.(answer, given.outcome === 'right', helpCount);
+      return given;
+    },
+    change: () => setVerdict(undefined),
+    askHelp: () => setHelpCount(Math.min(helpCount + 1, exercise.hints.length)),
+    show() {
+      // The solution is the last step of the ladder.
+      setHelpCount(exercise.hints.length + 1);
+      setIsShown(true);
+    },
+  };
+}

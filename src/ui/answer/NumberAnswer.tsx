@@ -1,0 +1,76 @@
+'use client';
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import type { Ask } from '@/core/exercises';
+import { questionText } from '@/text';
+import { AnswerFrame, findHelpSquare } from './AnswerFrame';
+import classes from './AnswerFrame.module.css';
+import type { Answering } from './ExercisePlayer';
+import { SceneBoard } from './SceneBoard';
+
+/** Answered by a number: typed, or stepped to with the two large buttons. */
+export function NumberAnswer(props: {
+  readonly ask: Extract<Ask, { kind: 'number' }>;
+  readonly session: Answering;
+  readonly next: string;
+  readonly onNext: () => void;
+}) {
+  const { ask, session, ...rest } = props;
+  const { exercise, verdict } = session;
+  const [text, setText] = useState('');
+  const typed = /^\d{1,3}$/.test(text) ? Number(text) : undefined;
+  const isFit = typed !== undefined && typed >= ask.least && typed <= ask.most;
+  const value =
+    session.isShown && exercise.solution.kind === 'number' ? String(exercise.solution.value) : text;
+
+  function set(next: string) {
+    if (session.isOver) return;
+    session.change();
+    setText(next);
+  }
+  const step = (by: number) =>
+    set(String(Math.max(ask.least, Math.min(ask.most, typed === undefined ? ask.least : typed + by))));
+  const done =
+    isFit && verdict === undefined ? () => session.give({ kind: 'number', value: typed }) : undefined;
+  // The squares that were to be counted are shown once it is over.
+  const counted = session.isOver ? [...(verdict?.right ?? []), ...(verdict?.missed ?? [])] : [];
+
+  return (
+    <AnswerFrame
+      session={session}
+      begin={
+        text === '' || isFit ? 'Count, then say the number.' : `A number from ${ask.least} to ${ask.most}.`
+      }
+      onDone={done}
+      board={
+        <SceneBoard
+          scene={exercise.scene}
+          title={questionText(exercise.question)}
+          helpSquare={findHelpSquare(session)}
+          marks={counted.map((square) => ({ square, mark: 'chosen' }))}
+        />
+      }
+      {...rest}
+    >
+      <div className={classes.number}>
+        <Button size="lg" mih={56} miw={56} variant="default" aria-label="One less" onClick={() => step(-1)}>
+          −
+        </Button>
+        <TextInput
+          aria-label="Your number"
+          inputMode="numeric"
+          autoComplete="off"
+          value={value}
+          maxLength={3}
+          onChange={(event) => set(event.currentTarget.value.replace(/\D/g, ''))}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') done?.();
+          }}
+        />
+        <Button size="lg" mih={56} miw={56} variant="default" aria-label="One more" onClick={() => step(1)}>
+          +
+        </Button>
+      </div>
+    </AnswerFrame>
+  );
+}

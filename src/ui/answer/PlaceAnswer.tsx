@@ -1,0 +1,131 @@
+'use client';
+import { useState } from 'react';
+import { getMan, type Board as BoardMen, type Man, type Square } from '@/core/board';
+import type { Answer } from '@/core/exercises';
+import { manWords, questionText } from '@/text';
+import { Board, ManPicture, useCarry, type Drop, type HandRules } from '@/ui/board';
+import { AnswerFrame } from './AnswerFrame';
+import classes from './AnswerFrame.module.css';
+import type { Answering } from './ExercisePlayer';
+
+const FREE: HandRules = { canHold: () => true, dropResult: (from, to) => (from === to ? 'back' : 'move') };
+
+/** Answered by placing men: from the tray by tap or drag, on the board from square to square, off the board to take away. */
+export function PlaceAnswer(props: {
+  readonly tray: readonly Man[];
+  readonly session: Answering;
+  readonly next: string;
+  readonly onNext: () => void;
+}) {
+  const { tray, session, ...rest } = props;
+  const { scene, solution, question } = session.exercise;
+  const [board, setBoard] = useState<BoardMen>(scene.board);
+  /** The man that taps put down, or the hand that takes men away; undefined: taps move men. */
+  const [tool, setTool] = useState<Man | 'take-off'>();
+
+  function put(square: Square, man: Man | undefined) {
+    if (session.isOver) return;
+    session.change();
+    setBoard((before) => before.map((other, at) => (at === square ? man : other)));
+  }
+  function drop({ from, to }: Drop) {
+    if (session.isOver) return;
+    session.change();
+    setBoard((before) => {
+      const after = before.slice();
+      after[from] = undefined;
+      if (to !== undefined) after[to] = before[from];
+      return after;
+    });
+  }
+  function press(square: Square): boolean {
+    if (tool === undefined) return session.isOver;
+    put(square, tool === 'take-off' || board[square] === tool ? undefined : tool);
+    return true;
+  }
+  const [carried, setCarried] = useState<Man>();
+  const carry = useCarry((square, hasMoved) => {
+    if (hasMoved && square !== undefined && carried !== undefined) put(square, carried);
+  });
+
+  const shown = session.isShown && solution.kind === 'place' ? boardOf(solution.men) : board;
+  return (
+    <AnswerFrame
+      session={session}
+      begin="Choose a man, then tap squares. Or drag it there."
+      onDone={() => session.give({ kind: 'place', men: listMen(board), slips: 0 })}
+      board={
+        <Board
+          board={shown}
+          turn={undefined}
+          bottom={scene.bottom}
+          label={questionText(question)}
+          rules={FREE}
+          onDrop={drop}
+          onPress={press}
+          marks={
+            session.isShown
+              ? []
+              : (session.verdict?.extra ?? []).map((square) => ({ square, mark: 'fault' as const }))
+          }
+        />
+      }
+      {...rest}
+    >
+      <div className={classes.tray} role="group" aria-label="Men to place">
+        {tray.map((man) => (
+          <button
+            key={manWords(man)}
+            type="button"
+            className={classes.trayMan}
+            aria-label={manWords(man)}
+            aria-pressed={tool === man}
+            disabled={session.isOver}
+            onPointerDown={(event) => {
+              setCarried(man);
+              carry.start(event, man, event.currentTarget.getBoundingClientRect().width);
+            }}
+            onClick={() => setTool(tool === man ? undefined : man)}
+          >
+            <ManPicture man={man} />
+          </button>
+        ))}
+      </div>
+      <div className={classes.trayWords}>
+        <button
+          type="button"
+          className={classes.key}
+          aria-pressed={tool === 'take-off'}
+          disabled={session.isOver}
+          onClick={() => setTool(tool === 'take-off' ? undefined : 'take-off')}
+        >
+          Take off
+        </button>
+        <button
+          type="button"
+          className={classes.key}
+          aria-pressed={tool === undefined}
+          disabled={session.isOver}
+          onClick={() => setTool(undefined)}
+        >
+          Move men
+        </button>
+      </div>
+      {carry.ghost}
+    </AnswerFrame>
+  );
+}
+
+type PlacedMen = Extract<Answer, { kind: 'place' }>['men'];
+
+function listMen(board: BoardMen): PlacedMen {
+  return board.flatMap((man, square) =>
+    man === undefined ? [] : [{ square, side: man.side, role: man.role }],
+  );
+}
+
+function boardOf(men: PlacedMen): BoardMen {
+  const board: (Man | undefined)[] = Array.from({ length: 64 }, () => undefined);
+  for (const { square, side, role } of men) board[square] = getMan(side, role);
+  return board;
+}

@@ -1,0 +1,119 @@
+'use client';
+import { useState } from 'react';
+import type { Square } from '@/core/board';
+import type { Ask } from '@/core/exercises';
+import { drawSign, SCREEN_PAINT, type SquareMark } from '@/drawing';
+import { optionText, questionText } from '@/text';
+import { Board, type HandRules } from '@/ui/board';
+import { AnswerFrame, findHelpSquare } from './AnswerFrame';
+import classes from './AnswerFrame.module.css';
+import type { Answering } from './ExercisePlayer';
+
+/** Nothing is carried: a tap marks a square or takes its mark away. */
+const STILL: HandRules = { canHold: () => false, dropResult: () => 'back' };
+/** The sign of a label on the board. */
+const LABEL_MARKS: Readonly<Record<string, SquareMark>> = {
+  free: 'goes',
+  'own-man': 'blocked',
+  guarded: 'guarded',
+};
+
+/** Answered by tapping squares; with labels, one is chosen first and each tap gives it. */
+export function TapAnswer(props: {
+  readonly ask: Extract<Ask, { kind: 'tap' }>;
+  readonly session: Answering;
+  readonly next: string;
+  readonly onNext: () => void;
+}) {
+  const { ask, session, ...rest } = props;
+  const { scene, solution, question } = session.exercise;
+  const [marks, setMarks] = useState<ReadonlyMap<Square, string | undefined>>(new Map());
+  const [label, setLabel] = useState(ask.labels[0]);
+  const helpSquare = findHelpSquare(session);
+
+  function press(square: Square): boolean {
+    if (session.isOver) return true;
+    session.change();
+    setMarks((before) => {
+      const isSame = before.has(square) && before.get(square) === label;
+      const after = new Map(ask.isSingle ? [] : before);
+      if (isSame) after.delete(square);
+      else after.set(square, label);
+      return after;
+    });
+    return true;
+  }
+
+  const shown =
+    session.isShown && solution.kind === 'tap'
+      ? new Map(solution.marks.map((mark) => [mark.square, mark.label]))
+      : marks;
+  return (
+    <AnswerFrame
+      session={session}
+      begin={begin(ask, marks.size)}
+      onDone={
+        marks.size === 0
+          ? undefined
+          : () => session.give({ kind: 'tap', marks: [...marks].map(([square, one]) => toMark(square, one)) })
+      }
+      board={
+        <Board
+          board={scene.board}
+          turn={scene.turn}
+          bottom={scene.bottom}
+          hasCoordinates={scene.hasCoordinates}
+          label={questionText(question)}
+          rules={STILL}
+          onDrop={() => undefined}
+          onPress={press}
+          trace={scene.trace}
+          marks={[
+            ...scene.asked.map((square) => ({ square, mark: 'hint' as const })),
+            ...(helpSquare === undefined ? [] : [{ square: helpSquare, mark: 'hint' as const }]),
+            ...[...shown].map(([square, one]) => ({
+              square,
+              mark: LABEL_MARKS[one ?? ''] ?? ('chosen' as const),
+            })),
+            ...(session.isShown ? [] : (session.verdict?.extra ?? [])).map((square) => ({
+              square,
+              mark: 'fault' as const,
+            })),
+          ]}
+        />
+      }
+      {...rest}
+    >
+      {ask.labels.length > 0 && (
+        <div className={classes.choices} role="radiogroup" aria-label="What the next tap says">
+          {ask.labels.map((one) => (
+            <button
+              key={one}
+              type="button"
+              role="radio"
+              aria-checked={one === label}
+              className={classes.choice}
+              disabled={session.isOver}
+              onClick={() => setLabel(one)}
+            >
+              <span
+                className={classes.sign}
+                dangerouslySetInnerHTML={{ __html: drawSign(LABEL_MARKS[one] ?? 'chosen', SCREEN_PAINT) }}
+              />
+              {optionText(session.family, one)}
+            </button>
+          ))}
+        </div>
+      )}
+    </AnswerFrame>
+  );
+}
+
+function toMark(square: Square, label: string | undefined) {
+  return label === undefined ? { square } : { square, label };
+}
+
+function begin({ labels, isSingle }: Extract<Ask, { kind: 'tap' }>, count: number): string {
+  if (count > 0) return isSingle ? 'Done? Or tap another square.' : `${count} marked.`;
+  return labels.length > 0 ? 'Choose a sign, then tap squares.' : 'Tap the board.';
+}

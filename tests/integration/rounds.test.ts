@@ -1,0 +1,82 @@
+import { v4 as makeUuid } from 'uuid';
+import { EXERCISE_IDS, openExercise, type Answer } from '@/core/exercises';
+import { getAnswersPage } from '@/server/services/answers';
+import { openSeatRound, storeAttempt } from '@/server/services/seat';
+import { addRound, getSetPage, giveSet, listOwnSets } from '@/server/services/sets';
+import { makeClass, makeClub, makeSet, MATE_IN_1, valueOf, withDatabase } from '../support/database';
+
+withDatabase();
+
+test('a round of any family goes into a set; the same round twice is there once, more of it is added', async () => {
+  const { coach } = await makeClub();
+  const setId = await makeSet(coach, []);
+  for (const family of EXERCISE_IDS) {
+    const round = { setId, family, level: 1, seed: 5, count: 1 } as const;
+    expect(valueOf(await addRound(coach, round)).added).toBe(1);
+  }
+  const { items } = valueOf(await getSetPage(coach, setId));
+  expect(items.map(({ family }) => family)).toEqual(EXERCISE_IDS);
+  const again = { setId, family: 'find-square', level: 1, seed: 5, count: 3 } as const;
+  expect(valueOf(await addRound(coach, again)).added).toBe(2);
+  const both = await Promise.all([1, 2].map(() => addRound(coach, again)));
+  expect(both.map((result) => valueOf(result).added)).toEqual([0, 0]);
+  expect(await addRound(coach, { ...again, level: 5 })).toMatchObject({
+    ok: false,
+    error: { code: 'exercise/no-such-level' },
+  });
+});
+
+test("another club's set is not found", async () => {
+  const { coach } = await makeClub();
+  const setId = await makeSet(coach, []);
+  const stranger = { ...coach, clubId: (coach.clubId + 1) as typeof coach.clubId };
+  expect(await addRound(stranger, { setId, family: 'reach', level: 1, seed: 1, count: 1 })).toMatchObject({
+    ok: false,
+    error: { code: 'set/not-found' },
+  });
+});
+
+test('exercises and puzzles lie in one set: answered, judged by the server, and seen by the coach', async () => {
+  const { coach } = await makeClub();
+  const { classId, student } = await makeClass(coach);
+  const setId = await makeSet(coach, [MATE_IN_1]);
+  valueOf(await addRound(coach, { setId, family: 'name-square', level: 1, seed: 3, count: 1 }));
+  const assignmentId = valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
+  const round = valueOf(await openSeatRound(student, assignmentId));
+  const [, exercise] = round.tasks;
+  if (exercise === undefined || exercise.family === 'mate') throw new Error('the second task is an exercise');
+  const { solution } = openExercise(exercise);
+  if (solution.kind !== 'write') throw new Error('a square is named in writing');
+  const attempt = (answer: Answer) => ({
+    clientId: makeUuid(),
+    roundId: round.roundId,
+    taskId: exercise.taskId,
+    answer,
+    hints: 1,
+    spentMs: 4000,
+    answeredAt: '2026-05-01T10:00:00.000Z',
+  });
+  const reversed = Array.from(solution.text).reverse().join('');
+  expect(valueOf(await storeAttempt(student, attempt({ kind: 'write', text: reversed }))).outcome).toBe(
+    'wrong',
+  );
+  expect(valueOf(await storeAttempt(student, attempt(solution))).outcome).toBe('right');
+  expect(await storeAttempt(student, attempt({ kind: 'number', value: 4 }))).toMatchObject({
+    ok: false,
+    error: { code: 'answer/another-mode' },
+  });
+  const page = valueOf(await getAnswersPage(coach, assignmentId));
+  expect(page.puzzles.map(({ family }) => family)).toEqual(['mate', 'name-square']);
+  expect(page.rows[0]?.cells[1]).toMatchObject({ tries: 2, isSolved: true, firstWrong: `"${reversed}"` });
+});
+
+test('a set that begins with an exercise shows its board, or none where it is asked without', async () => {
+  const { coach } = await makeClub();
+  const setId = await makeSet(coach, []);
+  valueOf(await addRound(coach, { setId, family: 'trade', level: 1, seed: 1, count: 1 }));
+  expect((await listOwnSets(coach))[0]).toMatchObject({ puzzleCount: 1, firstFen: undefined });
+  const other = await makeSet(coach, []);
+  valueOf(await addRound(coach, { setId: other, family: 'captures', level: 1, seed: 1, count: 1 }));
+  const found = (await listOwnSets(coach)).find((one) => one.setId === other);
+  expect(found?.firstFen).toMatch(/\//);
+});
