@@ -13,9 +13,14 @@ const CORE = [
   'puzzles',
   'exercises',
   'compose',
+  'progress',
 ];
 /** Rooms below another one in the list, where the list alone would allow too much: judging never searches. */
-const NEVER = { puzzles: ['search', 'written'], exercises: ['search', 'written'] };
+const NEVER = {
+  puzzles: ['search', 'written'],
+  exercises: ['search', 'written'],
+  progress: ['search', 'written', 'compose'],
+};
 const TEST_FILES = '\\.test\\.tsx?$';
 
 const coreRules = CORE.map((room, index) => {

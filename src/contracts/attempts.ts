@@ -54,7 +54,6 @@ export type SeatExercise = Tried & ExerciseTask;
 export type SeatTask = SeatPuzzle | SeatExercise;
 
 export interface SeatRound {
-  readonly assignmentId: AssignmentId;
   readonly roundId: RoundId;
   readonly setName: string;
   readonly tasks: readonly SeatTask[];

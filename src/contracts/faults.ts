@@ -24,6 +24,7 @@ export type ServiceFault =
   | { readonly code: 'class/not-found' }
   | { readonly code: 'round/not-found' }
   | { readonly code: 'answer/another-mode' }
+  | { readonly code: 'path/not-open' }
   | { readonly code: 'exercise/no-such-level' }
   | { readonly code: 'term/none' }
   | { readonly code: 'workers/busy' };

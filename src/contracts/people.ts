@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Hardship } from '@/core/progress';
 import { classIdSchema, requestIdSchema, studentIdSchema, type ClassId, type StudentId } from './ids';
 
 /** The pictures a student's key is made of; each is a word too, so that it can be said aloud. */
@@ -111,6 +112,8 @@ export interface ClassPage extends ClassSummary {
   readonly students: readonly NameCard[];
   readonly latestAnswers: readonly LatestAnswer[];
   readonly assignments: readonly AssignmentSummary[];
+  /** What the class stumbles over, the hardest first. */
+  readonly hardships: readonly Hardship[];
 }
 
 export interface AssignmentSummary {

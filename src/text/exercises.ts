@@ -1,6 +1,6 @@
 /** The exercises' questions, choices and hints: short, verbs first. */
 import { makeSquareName } from '@/core/board';
-import type { Answer, ExerciseId, Hint, Question } from '@/core/exercises';
+import type { Answer, ExerciseId, GameEnding, GameStory, Hint, Question } from '@/core/exercises';
 import { RULE_WORDS } from './families';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
@@ -72,6 +72,16 @@ export function questionText(question: Question): string {
       return castlingText(question);
     case 'may-pass':
       return passingText(question);
+    case 'draw-kind':
+      return `${storyText(question.story)} Which draw is it, or may be claimed?`;
+    case 'why-stopped':
+      return `The game has ended ${RESULT_WORDS[question.result] ?? question.result}. ${storyText(question.story)} Why did they stop here?`;
+    case 'stalemating':
+      return `${SIDE_WORDS[question.turn]} to move. Which of these moves give stalemate? Choose all.`;
+    case 'result':
+      return `${endingText(question.ending, SIDE_WORDS[question.side])} What is written?`;
+    case 'repair-line':
+      return `The score sheet says: ${question.line} ${question.faulty}. The last move is not written as it should be. Write it.`;
     case 'promote-to':
       return question.goal === 'mate'
         ? `The pawn goes to ${makeSquareName(question.square)}. What can it become so that it is mate? Choose all.`
@@ -132,6 +142,45 @@ function passingText(question: Extract<Question, { code: 'may-pass' }>): string 
   return `${when} May the pawn on ${makeSquareName(question.pawn)} take it in passing?`;
 }
 
+const RESULT_WORDS: Readonly<Record<string, string>> = {
+  '1-0': '1-0, White has won',
+  '0-1': '0-1, Black has won',
+  '1/2-1/2': 'in a draw',
+};
+
+/** Only what counts or comes near it is told. */
+function storyText({ times, quietMoves, haveAgreed }: GameStory): string {
+  const said = [
+    times > 1 ? `This position is on the board for the ${ORDINAL_WORDS[times] ?? `${times}th`} time.` : '',
+    quietMoves > 0 ? `For ${quietMoves} moves nothing was taken and no pawn has moved.` : '',
+    haveAgreed ? 'The players have agreed to a draw.' : '',
+  ].filter((sentence) => sentence !== '');
+  return said.join(' ');
+}
+
+const ORDINAL_WORDS: Readonly<Record<number, string>> = { 2: 'second', 3: 'third', 4: 'fourth', 5: 'fifth' };
+
+function endingText(ending: GameEnding, side: string): string {
+  switch (ending) {
+    case 'mates':
+      return `${side} gives checkmate.`;
+    case 'resigns':
+      return `${side} gives up.`;
+    case 'time-runs-out':
+      return `${side}'s time runs out; the other side still has a queen.`;
+    case 'stalemate':
+      return `${side} is stalemated.`;
+    case 'agreement':
+      return 'Both agree to a draw.';
+    case 'repetition':
+      return `The same position is there for the third time, and ${side} claims the draw.`;
+    case 'time-runs-out-bare-king':
+      return `${side}'s time runs out, but the other side has only its king.`;
+    case 'still-playing':
+      return 'The bell rings and the game is not over.';
+  }
+}
+
 const OPTION_WORDS: Readonly<Record<string, string>> = {
   light: 'Light',
   dark: 'Dark',
@@ -146,6 +195,11 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
   'wins-men': 'It wins points',
   'comes-out-even': 'It comes out even',
   'loses-men': 'It loses points',
+  repetition: 'Three times the same position',
+  'fifty-moves': 'Fifty moves without a capture or pawn move',
+  agreement: 'They have agreed to a draw',
+  'no-draw': 'No draw',
+  resignation: 'Somebody has given up',
   check: 'Check',
   mate: 'Checkmate',
   stalemate: 'Stalemate',
@@ -180,6 +234,7 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
 /** A choice or a label in words. */
 export function optionText(family: ExerciseId, option: string): string {
   if (family === 'trade' && option === 'even') return 'An even trade';
+  if (family === 'stalemating' || family === 'result') return option === '1/2-1/2' ? '½-½' : option;
   const [kind = '', one, other] = option.split('-');
   if (family === 'who-is-ahead' && one !== undefined) {
     return `${kind === 'white' ? 'White' : 'Black'}, by ${countWords(Number(one), 'point')}`;

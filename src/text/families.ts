@@ -1,5 +1,5 @@
 /** What the exercises are called, what each level asks, and the one rule each is about. */
-import type { ExerciseId, FamilyId, Stage } from '@/core/exercises';
+import type { ExerciseId, FamilyId, PathPreset, Stage } from '@/core/exercises';
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   board: 'The board',
@@ -17,6 +17,12 @@ export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   'named-mates': 'Mates with a name',
   'forced-mates': 'Forced mates',
   'kings-and-pawns': 'Kings and pawns',
+};
+
+export const PRESET_WORDS: Readonly<Record<PathPreset, string>> = {
+  'board-first': 'Board, men, taking, then mate',
+  'mate-early': 'Mate early: after the board and the men',
+  'writing-early': 'Writing moves early',
 };
 
 export const FAMILY_WORDS: Readonly<Record<FamilyId, string>> = {
@@ -42,6 +48,9 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, string>> = {
   'count-on-square': 'Count the helpers',
   'take-or-leave': 'Take it or leave it?',
   'what-is-it': 'What is on the board?',
+  'draw-kind': 'Which draw is it?',
+  'why-stopped': 'Why did they stop?',
+  stalemating: 'Beware of stalemate',
   'answers-to-check': 'Answers to check',
   'king-squares': "The king's squares",
   'mate-in-one': 'Mate in one move',
@@ -53,6 +62,8 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, string>> = {
   'write-move': 'Write the move',
   'play-written': 'Play what is written',
   'which-man': 'Which man is meant?',
+  'repair-line': 'Put the score sheet right',
+  result: 'Write the result',
   mate: 'Forced mate',
 };
 
@@ -146,6 +157,17 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
     'Four men and more.',
   ],
   'what-is-it': ['Few men.', 'Six men.', 'Ten men.', 'Sixteen men.'],
+  'draw-kind': [
+    'The board says it, or they have agreed.',
+    'Repetition and fifty moves are told.',
+    'Things that come near it.',
+  ],
+  'why-stopped': [
+    'Mate, stalemate, giving up or agreement.',
+    'Repetition and fifty moves are told.',
+    'Things that come near it.',
+  ],
+  stalemating: ['Three moves, few men.', 'Four moves.', 'Five moves, more men.'],
   'answers-to-check': ['Few men.', 'Eight men.', 'Thirteen men.', 'A full board.'],
   'king-squares': [
     'Two men look on.',
@@ -189,6 +211,13 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
     'Two men can go there.',
   ],
   'which-man': ['One of two men.', 'One of three.', 'File and rank are needed.'],
+  'repair-line': [
+    'Number before letter.',
+    'A capture without its x.',
+    'A check without its sign.',
+    'Two men can go there, and it is not said which.',
+  ],
+  result: ['Mate, giving up, time.', 'Draws.', 'A bare king when the time runs out; games that go on.'],
 };
 
 /** The first step of help: the rule the exercise is about, in one or two short sentences. */
@@ -219,6 +248,11 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
     'Count who sees the square. Look behind them too: a second man on the same line helps as well.',
   'take-or-leave': 'Play it through in your head: take, take back, take again. Both may stop when they like.',
   'what-is-it': 'First: is the king attacked? Then: is there any move at all?',
+  'draw-kind':
+    'Stalemate: no move and no check. Three times the same position, or fifty moves without a capture or pawn move: a draw may be claimed.',
+  'why-stopped':
+    'First look at the board: mate, stalemate, too few men? Then at what is told. If nothing ends it, somebody gave up or both agreed.',
+  stalemating: 'After the move, has the other king a square? Has another man a move? Is it check?',
   'answers-to-check':
     'Three answers: the king goes away, the checking man is taken, something is put between.',
   'king-squares': 'Look at each square beside the king: does an own man stand there? Does anybody guard it?',
@@ -233,5 +267,7 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
   'write-move':
     'Letter of the man, x if it takes, the square, + for check or # for mate. A pawn has no letter.',
   'play-written': 'The letter says which man, the square says where. No letter: a pawn.',
+  'repair-line': 'Compare what is written with what was played: man, x, square, sign, and which of two men.',
+  result: 'White has won: 1-0. Black has won: 0-1. A draw: 1/2-1/2. Not over: *.',
   'which-man': 'The letter or number after the man tells where it comes from.',
 };

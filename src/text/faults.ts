@@ -98,6 +98,8 @@ export function faultText(fault: ServiceFault): string {
       return 'This set is not there. Somebody may have taken it away.';
     case 'class/not-found':
       return 'This class is not there, or it is not one of yours.';
+    case 'path/not-open':
+      return 'This is not open yet. Ask your coach.';
     case 'answer/another-mode':
       return 'This answer does not belong to this exercise.';
     case 'exercise/no-such-level':

@@ -11,8 +11,9 @@ export {
   undecidedText,
 } from './proof';
 export { answerText, hintText, optionText, questionText } from './exercises';
-export { FAMILY_WORDS, LEVEL_WORDS, STAGE_WORDS } from './families';
+export { FAMILY_WORDS, LEVEL_WORDS, PRESET_WORDS, STAGE_WORDS } from './families';
 export { noteText, verdictText } from './notes';
+export { hardshipText, standingText } from './progress';
 export { readMoveText } from './notation';
 export { moveSentence, rightSentence, wrongSentence } from './seat';
 export { defenceText, moveKindText } from './tree';

@@ -1,6 +1,7 @@
 /** Why an answer is not right: always with the square and the man it is about, kind, and short enough for an eight-year-old. */
 import { makeSquareName, type Role, type Square } from '@/core/board';
 import type { Exercise, ExerciseId, Note, Reason, Scene, Verdict } from '@/core/exercises';
+import type { NotationDiagnosis } from '@/core/notation';
 import { optionText } from './exercises';
 import { reasonText as writtenReasonText } from './notation';
 import { countWords, listWords, ROLE_WORDS } from './words';
@@ -45,7 +46,7 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
     case 'mate-not-yet':
       return note.reason.code === 'no-check'
         ? `${note.move} does not even give check.`
-        : `${note.move} is check, but there is an answer: ${'moves' in note.reason ? note.reason.moves.join(', ') : ''}.`;
+        : `${note.move} is check, but there is an answer: ${note.reason.code === 'moves-do' ? note.reason.moves.join(', ') : ''}.`;
     case 'stalemates':
       return `After ${note.move} the other side has no move and is not in check: stalemate, a draw.`;
     case 'still-mates':
@@ -56,6 +57,10 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
       return `That would be ${note.san}, another move.`;
     case 'unreadable':
       return writtenReasonText({ board, turn }, note.reason);
+    case 'still-differs':
+      return note.remark === undefined
+        ? `${note.text} is not it yet.`
+        : `${note.text}: ${REMARK_WORDS[note.remark] ?? 'not written as it should be yet.'}`;
     case 'usually-written':
       return `We write it ${note.san}.`;
   }
@@ -149,6 +154,14 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
   }
 }
 
+/** What to look at, without giving the move away. */
+const REMARK_WORDS: Readonly<Partial<Record<NotationDiagnosis, string>>> = {
+  'missing-capture': 'something is taken.',
+  'missing-check': 'it gives check.',
+  'missing-mate': 'it is mate.',
+  'reversed-coordinates': 'the letter comes first.',
+};
+
 const squares = (list: readonly Square[]) => listWords(list.map(makeSquareName));
 
 /** The evidence for a choice; "" when there is nothing to say. */
@@ -192,6 +205,24 @@ function reasonText(family: ExerciseId, reason: Reason | undefined): string {
       return 'Nothing stands against it.';
     case 'only-at-once':
       return 'In passing is allowed only at once, as the very next move.';
+    case 'enough-men':
+      return 'There are men enough to mate.';
+    case 'not-agreed':
+      return 'They have not agreed.';
+    case 'nothing-else-ends-it':
+      return 'Nothing on the board and nothing that is told ends the game.';
+    case 'it-is-mate':
+      return 'It is mate on the board.';
+    case 'times':
+      return reason.times >= 3
+        ? 'Three times the same position: that is a draw if it is claimed.'
+        : 'It must be there three times.';
+    case 'quiet-moves':
+      return reason.moves >= 50
+        ? 'Fifty moves: that is a draw if it is claimed.'
+        : `That needs 50 moves; there were ${reason.moves}.`;
+    case 'result-is':
+      return 'The first number is what White gets, the second what Black gets.';
     case 'exchange':
       return `${reason.moves.join(', ')}: ${gainText(reason.gain)}.`;
   }

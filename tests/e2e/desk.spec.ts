@@ -95,7 +95,7 @@ test('a double click on Add stores the puzzle once', async ({ page }) => {
   await expect(page.getByText('Added to Twice as puzzle 1.')).toBeVisible();
   await page.getByRole('link', { name: 'Sets' }).click();
   await expect(page.getByRole('link', { name: /Twice/ })).toHaveCount(1);
-  await expect(page.getByRole('link', { name: /Twice/ })).toContainText('1 puzzle');
+  await expect(page.getByRole('link', { name: /Twice/ })).toContainText('1 task');
 });
 
 const BLOCK = '6k1/5ppp/3b4/8/8/B7/5PPP/4R1K1 w - - 0 1';

@@ -132,6 +132,6 @@ test('a round goes into a new set, and what is in it already is not added again'
   await expect(page.getByText('They are in Ways round already.')).toBeVisible();
   await page.getByRole('link', { name: 'Sets' }).click();
   await page.getByRole('link', { name: /Ways round/ }).click();
-  await page.getByText('Show solutions').click();
+  await page.getByRole('switch', { name: 'Show solutions' }).click();
   await expect(page.getByText(/^Answer: /)).toHaveCount(6);
 });

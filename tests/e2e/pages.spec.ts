@@ -8,6 +8,7 @@ const COACH_PAGES = [
   '/sets/1',
   '/classes',
   '/classes/1',
+  '/classes/1/path',
   '/answers/2',
   '/exercises',
   '/club',
@@ -39,7 +40,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
       for (const address of PUBLIC_PAGES) await expectAccessible(page, address);
       await takeSeat(page, 'LANTRN', 'Moss', ['Tree', 'Apple', 'House']);
       await expectAccessible(page, '/seat');
-      await page.getByRole('link', { name: 'Go on' }).click();
+      await expectAccessible(page, '/seat/path');
+      await page.goto('/seat');
+      await page.getByRole('link', { name: 'Go on' }).first().click();
       await page.waitForURL('**/seat/*');
       await expectAccessible(page, page.url());
     });

@@ -7,6 +7,13 @@ import { createRandom } from '../shared';
 import { composeColour, composeLine, composeRepair, composeSetUp, composeSquare } from './boardLessons';
 import type { Composer } from './draw';
 import {
+  composeDrawKind,
+  composeRepairLine,
+  composeResult,
+  composeStalemating,
+  composeWhyStopped,
+} from './endLessons';
+import {
   composeAnswersToCheck,
   composeCountOnSquare,
   composeIsSafeMove,
@@ -55,6 +62,9 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   'count-on-square': composeCountOnSquare,
   'take-or-leave': composeTakeOrLeave,
   'what-is-it': composeWhatIsIt,
+  'draw-kind': composeDrawKind,
+  'why-stopped': composeWhyStopped,
+  stalemating: composeStalemating,
   'answers-to-check': composeAnswersToCheck,
   'king-squares': composeKingSquares,
   'mate-in-one': composeMateInOne,
@@ -66,6 +76,8 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   'write-move': composeWritten('write-move'),
   'play-written': composeWritten('play-written'),
   'which-man': composeWhichMan,
+  'repair-line': composeRepairLine,
+  result: composeResult,
 };
 
 /** The same family, level and seed give the same task, on any machine. Throws when the family has no such level. */

@@ -169,7 +169,8 @@ export const composeWhatIsIt: Composer<ExerciseTaskOf<'what-is-it'>> = (random, 
   });
 };
 
-function throwState(random: Random, kind: string, own: number, others: number): Position | undefined {
+/** A position of this kind by chance; undefined when the throw is none. */
+export function throwState(random: Random, kind: string, own: number, others: number): Position | undefined {
   const turn = pickOne(random, SIDES);
   switch (kind) {
     case 'mate': {
@@ -202,8 +203,13 @@ function findMatedPosition(before: Position): Position | undefined {
     .find((after) => findOutcome(after)?.kind === 'mate');
 }
 
-/** The king that is to move at the edge, its pawns stopped by pawns. */
-function throwStalemate(random: Random, turn: Side, own: number, others: number): Position | undefined {
+/** A stalemate by chance: the king that is to move at the edge, its pawns stopped by pawns. */
+export function throwStalemate(
+  random: Random,
+  turn: Side,
+  own: number,
+  others: number,
+): Position | undefined {
   const king = pickOne(random, EDGE);
   let draft = {
     ...EMPTY_DRAFT,

@@ -8,12 +8,13 @@ export {
   type MateCount,
   type MateTask,
 } from './mate';
-export type { Ask, Hint, Question, Scene } from './question';
+export type { Ask, GameEnding, GameStory, Hint, Question, Scene } from './question';
 export {
   EXERCISE_IDS,
   EXERCISES,
   exerciseTaskSchema,
-  FAMILY_IDS,
+  familyIdSchema,
+  findStage,
   getExerciseFamily,
   judgeAnswer,
   listLevels,
@@ -24,7 +25,7 @@ export {
   type FamilyId,
 } from './registry';
 export { wander } from './looseMoves';
-export { STAGES, type Stage } from './stages';
+export { PATH_PRESETS, STAGES, type PathPreset, type Stage } from './stages';
 export {
   OUTCOMES,
   type Diagnosis,

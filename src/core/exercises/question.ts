@@ -49,8 +49,32 @@ export type Question =
       readonly to: Square;
       readonly isLate: boolean;
     }
+  | { readonly code: 'draw-kind'; readonly story: GameStory }
+  | { readonly code: 'why-stopped'; readonly story: GameStory; readonly result: string }
+  | { readonly code: 'stalemating'; readonly turn: Side }
+  | { readonly code: 'result'; readonly ending: GameEnding; readonly side: Side }
+  | { readonly code: 'repair-line'; readonly line: string; readonly faulty: string }
   | { readonly code: 'promote-to'; readonly square: Square; readonly goal: 'mate' | 'no-stalemate' }
   | { readonly code: 'play-written' | 'which-man'; readonly turn: Side; readonly san: string };
+
+/** What the game was before a position: what no diagram shows. */
+export interface GameStory {
+  /** How often the position has been on the board, now included. */
+  readonly times: number;
+  /** Full moves since the last capture or pawn move. */
+  readonly quietMoves: number;
+  readonly haveAgreed: boolean;
+}
+
+export type GameEnding =
+  | 'mates'
+  | 'resigns'
+  | 'time-runs-out'
+  | 'stalemate'
+  | 'agreement'
+  | 'repetition'
+  | 'time-runs-out-bare-king'
+  | 'still-playing';
 
 /** The board of an exercise. */
 export interface Scene {

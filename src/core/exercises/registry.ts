@@ -13,6 +13,7 @@ import {
 import { squareColourFamily } from './colours';
 import { LEVELS, type Exercise, type Level, type OpenableFamily } from './family';
 import { findSquareFamily } from './findSquare';
+import { drawKindFamily, resultFamily, stalematingFamily, whyStoppedFamily } from './gameEnds';
 import { kingSquaresFamily } from './kingSquares';
 import { nameLineFamily } from './lines';
 import { mateFamily } from './mate';
@@ -22,8 +23,9 @@ import { collectFamily, routeFamily, routeUnguardedFamily } from './routes';
 import { repairFamily, setUpFamily } from './setUp';
 import { mayPassFamily, promoteToFamily } from './specialPawns';
 import { countOnSquareFamily, takeOrLeaveFamily, tradeFamily, whoIsAheadFamily } from './values';
+import type { Stage } from './stages';
 import type { Verdict } from './verdict';
-import { playWrittenFamily, whichManFamily, writeMoveFamily } from './writing';
+import { playWrittenFamily, repairLineFamily, whichManFamily, writeMoveFamily } from './writing';
 
 /** Every family whose solution follows from its task, in the order of the stages; a new one is added here and in its own file only. */
 export const EXERCISES = {
@@ -49,6 +51,9 @@ export const EXERCISES = {
   'count-on-square': countOnSquareFamily,
   'take-or-leave': takeOrLeaveFamily,
   'what-is-it': whatIsItFamily,
+  'draw-kind': drawKindFamily,
+  'why-stopped': whyStoppedFamily,
+  stalemating: stalematingFamily,
   'answers-to-check': answersToCheckFamily,
   'king-squares': kingSquaresFamily,
   'mate-in-one': mateInOneFamily,
@@ -60,6 +65,8 @@ export const EXERCISES = {
   'write-move': writeMoveFamily,
   'play-written': playWrittenFamily,
   'which-man': whichManFamily,
+  'repair-line': repairLineFamily,
+  result: resultFamily,
 } as const;
 export type ExerciseId = keyof typeof EXERCISES;
 export const EXERCISE_IDS = Object.keys(EXERCISES) as ExerciseId[];
@@ -96,7 +103,12 @@ export function openExercise({ family, task }: Pick<ExerciseTask, 'family' | 'ta
 
 /** Every family there is: the mate puzzles with their stored proofs, and the exercises. */
 export type FamilyId = ExerciseId | 'mate';
-export const FAMILY_IDS: readonly FamilyId[] = [...EXERCISE_IDS, 'mate'];
+export const familyIdSchema = z.enum([...EXERCISE_IDS, 'mate']);
+
+/** The stage a family belongs to. */
+export function findStage(family: FamilyId): Stage {
+  return family === 'mate' ? mateFamily.stage : EXERCISES[family].stage;
+}
 
 /** What is stored of a task: a puzzle with its solution, an exercise without. */
 export type StoredTask =

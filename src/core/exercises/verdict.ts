@@ -93,6 +93,12 @@ export type Note =
   /** A written move: what it means here, and what was asked; or why it means none. */
   | { readonly code: 'writes-another'; readonly san: string; readonly asked: string }
   | { readonly code: 'unreadable'; readonly reason: NotationReason }
+  /** The right move, but not as it should be written yet. */
+  | {
+      readonly code: 'still-differs';
+      readonly remark: NotationDiagnosis | undefined;
+      readonly text: string;
+    }
   /** Right, but the taught form is another. */
   | { readonly code: 'usually-written'; readonly san: string; readonly remarks: readonly NotationDiagnosis[] }
   /** Another man of its kind: how its own move would be written, if it has one. */
@@ -126,8 +132,15 @@ export type Reason =
         | 'has-moved'
         | 'all-conditions-hold'
         | 'does-not-matter'
-        | 'only-at-once';
+        | 'only-at-once'
+        | 'enough-men'
+        | 'not-agreed'
+        | 'nothing-else-ends-it'
+        | 'it-is-mate';
     }
+  | { readonly code: 'times'; readonly times: number }
+  | { readonly code: 'quiet-moves'; readonly moves: number }
+  | { readonly code: 'result-is'; readonly result: string }
   /** Men after one another on one square: what each takes, in points, and what it comes to. */
   | { readonly code: 'exchange'; readonly moves: readonly string[]; readonly gain: number };
 

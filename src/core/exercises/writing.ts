@@ -71,6 +71,54 @@ export const writeMoveFamily = defineFamily<WrittenTask, 'write'>({
   hints: (task) => [{ kind: 'begins-with', text: openTask(task).san.charAt(0) }],
 });
 
+export const repairLineTaskSchema = z
+  .object({
+    /** The position in which the faulty move was played. */
+    fen: positionTextSchema,
+    move: z.string(),
+    /** What stands before it on the score sheet, and what was written for it. */
+    before: z.string(),
+    faulty: z.string(),
+  })
+  .refine((task) => findLegalMove(getPosition(task.fen), task.move) !== undefined, 'not a legal move')
+  .refine((task) => openTask(task).san !== task.faulty, 'nothing is faulty');
+export type RepairLineTask = z.infer<typeof repairLineTaskSchema>;
+
+export const repairLineFamily = defineFamily<RepairLineTask, 'write'>({
+  ...PARTS,
+  id: 'repair-line',
+  skill: 'writing-moves',
+  answerMode: 'write',
+  levels: 4,
+  taskSchema: repairLineTaskSchema,
+  question: ({ before, faulty }) => ({ code: 'repair-line', line: before, faulty }),
+  scene(task) {
+    const { from, to } = openTask(task).move;
+    return sceneOfPosition(task.fen, { bottom: 'white', trace: { from, to } });
+  },
+  ask: () => ({ kind: 'write', form: 'move' }),
+  solution: (task) => ({ kind: 'write', text: openTask(task).san }),
+  judge(task, { text }) {
+    const { position, move, san } = openTask(task);
+    const read = readMove(position, text);
+    if (read.kind === 'wrong') return wrongFor([{ code: 'unreadable', reason: read.reason }]);
+    if (!isSameMove(read.move, move))
+      return wrongFor([{ code: 'writes-another', san: read.san, asked: san }]);
+    // It is to be put right: another slip, or the same one, does not do.
+    return read.kind === 'exact'
+      ? RIGHT
+      : wrongFor([{ code: 'still-differs', remark: read.diagnoses[0], text: text.trim() }]);
+  },
+  /** A square turned round is seen at once; a sign that is missing is not; which of two men takes a look at the board. */
+  measure(task) {
+    const { san } = openTask(task);
+    const isSign = task.faulty.length < san.length;
+    const isPlace = /^[KQRBN][a-h1-8]{1,2}x?[a-h][1-8]/.test(san) && isSign;
+    return (isPlace ? 30 : isSign ? 15 : 0) + measureWritten(task);
+  },
+  hints: (task) => [{ kind: 'begins-with', text: openTask(task).san.charAt(0) }],
+});
+
 export const playWrittenFamily = defineFamily<WrittenTask, 'play'>({
   ...PARTS,
   id: 'play-written',

@@ -165,7 +165,8 @@ export async function openRound(
 export interface RoundRecord {
   readonly roundId: RoundId;
   readonly classId: ClassId;
-  readonly setVersionId: SetVersionId;
+  /** Undefined: a practice round, whose tasks are its own. */
+  readonly setVersionId: SetVersionId | undefined;
 }
 
 /** The student's own round, locked until the transaction ends so that tries are numbered one after another. */
@@ -175,11 +176,15 @@ export async function lockRound(
   studentId: StudentId,
 ): Promise<RoundRecord | undefined> {
   const row = await db('rounds')
-    .join('assignments', 'assignments.id', 'rounds.assignment_id')
+    .leftJoin('assignments', 'assignments.id', 'rounds.assignment_id')
+    .leftJoin('practices', 'practices.round_id', 'rounds.id')
     .where({ 'rounds.id': roundId, 'rounds.student_id': studentId })
     .forUpdate()
-    .first('assignments.class_id', 'assignments.set_version_id');
-  return (
-    row && { roundId, classId: row.class_id as ClassId, setVersionId: row.set_version_id as SetVersionId }
-  );
+    .first('assignments.class_id', 'assignments.set_version_id', 'practices.class_id as practice_class_id');
+  if (row === undefined) return undefined;
+  return {
+    roundId,
+    classId: (row.class_id ?? row.practice_class_id) as ClassId,
+    setVersionId: (row.set_version_id ?? undefined) as SetVersionId | undefined,
+  };
 }

@@ -2,11 +2,14 @@ import type { AssignmentId, AttemptId, ClassId, RoundId, StudentId, TaskId } fro
 import type { LatestAnswer } from '@/contracts/people';
 import {
   answerSchema,
+  familyIdSchema,
+  findStage,
   type Answer,
   type Diagnosis,
   type Verdict,
   type VerdictOutcome,
 } from '@/core/exercises';
+import type { ProgressAnswer } from '@/core/progress';
 import { z } from 'zod';
 import type { Db } from '../db';
 
@@ -194,6 +197,56 @@ export async function listLatestAnswers(db: Db, classId: ClassId, most: number):
     tryNumber: row.try_number,
     receivedAt: row.received_at.toISOString(),
   }));
+}
+
+interface ProgressRow {
+  student_id: number;
+  task_id: number;
+  family: string;
+  level: number;
+  try_number: number;
+  outcome: string;
+  hints: number;
+  diagnoses: unknown;
+}
+
+/** Answers for progress, oldest first: of a class, or of one student wherever it was given. */
+export async function listProgressAnswers(
+  db: Db,
+  of: { readonly classId: ClassId } | { readonly studentId: StudentId },
+): Promise<ProgressAnswer[]> {
+  const query = db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .join('tasks', 'tasks.id', 'attempts.task_id')
+    .where('verdicts.judge_version', JUDGE_VERSION);
+  if ('classId' in of) query.where('attempts.class_id', of.classId);
+  else query.where('attempts.student_id', of.studentId);
+  const rows: ProgressRow[] = await query
+    .orderBy(['attempts.answered_at', 'attempts.id'])
+    .select(
+      'attempts.student_id',
+      'attempts.task_id',
+      'tasks.family',
+      'tasks.level',
+      'attempts.try_number',
+      'verdicts.outcome',
+      'attempts.hints',
+      'verdicts.diagnoses',
+    );
+  return rows.map((row) => {
+    const family = familyIdSchema.parse(row.family);
+    return {
+      student: row.student_id,
+      task: row.task_id,
+      family,
+      stage: findStage(family),
+      level: row.level,
+      tryNumber: row.try_number,
+      isRight: row.outcome === 'right',
+      hints: row.hints,
+      diagnoses: storedDiagnosesSchema.parse(row.diagnoses).codes,
+    };
+  });
 }
 
 function selectJudged(db: Db) {

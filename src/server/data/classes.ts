@@ -126,6 +126,16 @@ export async function listStudents(db: Db, classId: ClassId): Promise<NameCard[]
   return rows.map((row) => ({ studentId: row.id as StudentId, name: row.display_name }));
 }
 
+/** The class a student is in now, the newest enrolment where there are several. */
+export async function findClassOfStudent(db: Db, studentId: StudentId): Promise<ClassRecord | undefined> {
+  const row = await db('enrolments')
+    .where({ student_id: studentId })
+    .whereNull('ends_on')
+    .orderBy('id', 'desc')
+    .first('class_id');
+  return row && findClass(db, row.class_id as ClassId);
+}
+
 export async function isStudentOfClass(db: Db, classId: ClassId, studentId: StudentId): Promise<boolean> {
   const row = await db('enrolments')
     .where({ class_id: classId, student_id: studentId })

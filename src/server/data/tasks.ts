@@ -1,5 +1,5 @@
 import { clubSettingsSchema } from '@/contracts/clubs';
-import type { ClubId, TaskId } from '@/contracts/ids';
+import type { ClubId, RoundId, TaskId } from '@/contracts/ids';
 import { exerciseTaskSchema, mateTaskSchema, type ExerciseTask, type MateTask } from '@/core/exercises';
 import { solutionGraphSchema, type SolutionGraph } from '@/core/puzzles';
 import type { Db } from '../db';
@@ -95,6 +95,15 @@ interface TaskRowOfVersion {
   readonly settings: unknown;
 }
 
+const TASK_COLUMNS = [
+  'tasks.id',
+  'tasks.family',
+  'tasks.level',
+  'tasks.payload',
+  'task_solutions.graph',
+  'clubs.settings',
+];
+
 /** The tasks of a set version in its order, mate lengths to be counted as the club counts now. */
 export async function listTasksOfVersion(db: Db, setVersionId: number): Promise<StoredTask[]> {
   const rows: TaskRowOfVersion[] = await db('set_items')
@@ -103,14 +112,19 @@ export async function listTasksOfVersion(db: Db, setVersionId: number): Promise<
     .leftJoin('task_solutions', 'task_solutions.task_id', 'tasks.id')
     .where('set_items.set_version_id', setVersionId)
     .orderBy('set_items.ordinal')
-    .select(
-      'tasks.id',
-      'tasks.family',
-      'tasks.level',
-      'tasks.payload',
-      'task_solutions.graph',
-      'clubs.settings',
-    );
+    .select(TASK_COLUMNS);
+  return rows.map(toStoredTask);
+}
+
+/** The tasks of a practice round in its order. */
+export async function listTasksOfPractice(db: Db, roundId: RoundId): Promise<StoredTask[]> {
+  const rows: TaskRowOfVersion[] = await db('practice_tasks')
+    .join('tasks', 'tasks.id', 'practice_tasks.task_id')
+    .join('clubs', 'clubs.id', 'tasks.club_id')
+    .leftJoin('task_solutions', 'task_solutions.task_id', 'tasks.id')
+    .where('practice_tasks.round_id', roundId)
+    .orderBy('practice_tasks.ordinal')
+    .select(TASK_COLUMNS);
   return rows.map(toStoredTask);
 }
 

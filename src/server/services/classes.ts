@@ -1,11 +1,12 @@
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, StudentId } from '@/contracts/ids';
 import type { AssignmentSummary, ClassPage, ClassSummary, KeyPicture } from '@/contracts/people';
+import { listHardships } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { drawJoinCode, drawKey, hashKey } from '../auth/secrets';
 import { listAssignmentsOfClass } from '../data/assignments';
-import { listLatestAnswers, listSolvedCounts } from '../data/attempts';
+import { listLatestAnswers, listProgressAnswers, listSolvedCounts } from '../data/attempts';
 import { addAuditEntry, type AuditAction } from '../data/auditLog';
 import {
   addClassCoach,
@@ -70,6 +71,7 @@ export async function getClassPage(
     studentCount: students.length,
     students,
     latestAnswers: await listLatestAnswers(db, classId, LATEST_ANSWERS),
+    hardships: listHardships(await listProgressAnswers(db, { classId })),
     assignments: await summariseAssignments(db, classId, new Set(students.map(({ studentId }) => studentId))),
   });
 }

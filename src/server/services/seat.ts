@@ -1,6 +1,6 @@
 import type { NewAttempt, SeatHome, SeatRound, StoredAttempt } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
-import type { AssignmentId } from '@/contracts/ids';
+import type { AssignmentId, RoundId } from '@/contracts/ids';
 import { judgeAnswer } from '@/core/exercises';
 import { trimToSeat } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
@@ -8,8 +8,8 @@ import type { StudentActor } from '../auth/actors';
 import { findAssignment, listAssignmentsOfStudent, lockRound, openRound } from '../data/assignments';
 import { addAttempt, countTries, findAttempt, listAttemptsOfRound, listSolvedCounts } from '../data/attempts';
 import { isStudentOfClass } from '../data/classes';
-import { listTasksOfVersion } from '../data/tasks';
-import { getDb, storeOnce } from '../db';
+import { listTasksOfPractice, listTasksOfVersion, type StoredTask } from '../data/tasks';
+import { getDb, storeOnce, type Db } from '../db';
 
 /** What lies on the student's place. */
 export async function getSeatHome(actor: StudentActor): Promise<SeatHome> {
@@ -45,11 +45,20 @@ export async function openSeatRound(
   }
   const roundId = await openRound(db, assignmentId, actor.studentId, new Date());
   const tasks = await listTasksOfVersion(db, assignment.setVersionId);
+  return success(await toSeatRound(db, roundId, assignment.setName, tasks));
+}
+
+/** A round as the seat needs it, with what was answered so far. */
+export async function toSeatRound(
+  db: Db,
+  roundId: RoundId,
+  setName: string,
+  tasks: readonly StoredTask[],
+): Promise<SeatRound> {
   const attempts = await listAttemptsOfRound(db, roundId);
-  return success({
-    assignmentId,
+  return {
     roundId,
-    setName: assignment.setName,
+    setName,
     tasks: tasks.map((task) => {
       const tries = attempts.filter(({ taskId }) => taskId === task.taskId);
       const tried = { tries: tries.length, isSolved: tries.some(({ outcome }) => outcome === 'right') };
@@ -57,7 +66,7 @@ export async function openSeatRound(
         ? { ...task, ...tried, solution: trimToSeat(task.solution) }
         : { ...task, ...tried };
     }),
-  });
+  };
 }
 
 /**
@@ -76,7 +85,10 @@ export async function storeAttempt(
       if (known.studentId !== actor.studentId) return failure<ServiceFault>({ code: 'access/not-allowed' });
       return success({ clientId: input.clientId, outcome: known.outcome, tryNumber: known.tryNumber });
     }
-    const tasks = await listTasksOfVersion(db, round.setVersionId);
+    const tasks =
+      round.setVersionId === undefined
+        ? await listTasksOfPractice(db, round.roundId)
+        : await listTasksOfVersion(db, round.setVersionId);
     const found = tasks.find(({ taskId }) => taskId === input.taskId);
     if (found === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
     const verdict = judgeAnswer(found, input.answer);

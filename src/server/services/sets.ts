@@ -1,8 +1,7 @@
-import { createHash } from 'node:crypto';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, ClassId, SetId, TaskId } from '@/contracts/ids';
 import type { AddedPuzzle, AddedRound, NewRound, SetPage, SetPuzzle, SetSummary } from '@/contracts/sets';
-import { getExerciseFamily, mateFamily, type ExerciseTask } from '@/core/exercises';
+import { getExerciseFamily, mateFamily } from '@/core/exercises';
 import { getPosition, makeNumberedLine, makeSan, parseFen, parseMoveText } from '@/core/notation';
 import { listKeys, listMainLine } from '@/core/puzzles';
 import { checkPosition, type Move } from '@/core/rules';
@@ -37,6 +36,7 @@ import {
   type StoredPuzzle,
 } from '../data/tasks';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
+import { makeTaskKey } from './taskKey';
 
 /** The longest mate that is stored. */
 const MAX_MATE_MOVES = 8;
@@ -229,13 +229,6 @@ export async function addRound(
     }
     return success({ setId, setName: found.name, added: fresh.length });
   });
-}
-
-/** The same family and task have the same key; it fits the column whatever the size of the task. */
-function makeTaskKey({ family, task }: ExerciseTask): string {
-  return createHash('sha256')
-    .update(JSON.stringify([family, task]))
-    .digest('hex');
 }
 
 /** The version that may be changed: the newest when it was not given yet, else a copy of it. */

@@ -30,7 +30,9 @@ export function AnswerFrame(props: {
   const { exercise, verdict, isOver, helpCount } = session;
   const hasMoreHelp = helpCount < exercise.hints.length;
   return (
-    <div className={children !== undefined && board !== undefined ? classes.wide : classes.player}>
+    <div
+      className={board === undefined ? classes.bare : children === undefined ? classes.player : classes.wide}
+    >
       <h1 className={classes.question}>{questionText(exercise.question)}</h1>
       {board !== undefined && <div className={classes.boardPlace}>{board}</div>}
       {children !== undefined && <div className={classes.made}>{children}</div>}

@@ -2,7 +2,7 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { playByKeys, renderUi } from '../../../tests/support/renderUi';
 import { positionOf } from '../../../tests/fixtures/positions';
 import type { NewAttempt, SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
-import type { AssignmentId, RoundId, TaskId } from '@/contracts/ids';
+import type { RoundId, TaskId } from '@/contracts/ids';
 import { createTaskSearches, makeMateTask } from '@/core/compose';
 import { SeatRound } from './SeatRound';
 
@@ -22,7 +22,6 @@ function taskOf(taskId: number, fen: string): SeatTask {
 }
 
 const ROUND: SeatRoundData = {
-  assignmentId: 1 as AssignmentId,
   roundId: 5 as RoundId,
   setName: 'First mates',
   tasks: [

@@ -3,7 +3,9 @@ import { Button } from '@mantine/core';
 import { useState, useSyncExternalStore } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
-import type { Answer } from '@/core/exercises';
+import type { TaskId } from '@/contracts/ids';
+import type { Answer, FamilyId } from '@/core/exercises';
+import { FAMILY_WORDS } from '@/text';
 import { ExercisePlayer } from './ExercisePlayer';
 import { MateSeat } from './MateSeat';
 import { FRESH_PLAY } from './playState';
@@ -14,6 +16,8 @@ import { useOutbox } from './useOutbox';
 interface SeatRoundProps {
   readonly round: SeatRoundData;
   readonly studentId: number;
+  /** Where leaving leads to. */
+  readonly back?: string;
   readonly onLeave: () => void;
 }
 
@@ -30,17 +34,20 @@ export function SeatRound(props: SeatRoundProps) {
 const subscribeToNothing = () => () => undefined;
 
 /** The tasks of a set one after another, answers sent as they are given. */
-function OpenRound({ round, studentId, onLeave }: SeatRoundProps) {
+function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundProps) {
   const placeKey = `vorschule-place-${round.roundId}`;
   const [start] = useState(() => startOf(round, readPlace(window.localStorage, placeKey)));
   const [solved, setSolved] = useState(start.solved);
   const [index, setIndex] = useState(start.index);
   const [play, setPlay] = useState(start.play);
   const [startedAt, setStartedAt] = useState(() => Date.now());
+  // Tasks whose first answer today was not right.
+  const [stumbled, setStumbled] = useState<ReadonlySet<TaskId>>(new Set());
   const outbox = useOutbox(studentId);
 
   const task = round.tasks[index];
-  if (task === undefined) return <Finished count={round.tasks.length} onLeave={onLeave} />;
+  if (task === undefined)
+    return <Finished tasks={round.tasks} stumbled={stumbled} back={back} onLeave={onLeave} />;
   const { taskId } = task;
 
   function keep(played: typeof play, known: readonly number[]) {
@@ -52,6 +59,8 @@ function OpenRound({ round, studentId, onLeave }: SeatRoundProps) {
       const known = [...new Set([...solved, Number(taskId)])];
       setSolved(known);
       keep(FRESH_PLAY, known);
+    } else {
+      setStumbled(new Set([...stumbled, taskId]));
     }
     outbox.add({
       clientId: makeUuid(),
@@ -80,7 +89,7 @@ function OpenRound({ round, studentId, onLeave }: SeatRoundProps) {
     <div>
       <header className={classes.head}>
         <Button size="md" mih={56} variant="default" onClick={onLeave}>
-          My place
+          {back}
         </Button>
         <span className={classes.where}>
           Task {index + 1} of {round.tasks.length}
@@ -141,16 +150,35 @@ function nextAfter(tasks: readonly SeatTask[], solved: readonly number[], index:
   return undefined;
 }
 
-function Finished({ count, onLeave }: { count: number; onLeave: () => void }) {
+/** What went well, and one thing to look at once more. */
+function Finished(props: {
+  readonly tasks: readonly SeatTask[];
+  readonly stumbled: ReadonlySet<TaskId>;
+  readonly back: string;
+  readonly onLeave: () => void;
+}) {
+  const { tasks, stumbled, back, onLeave } = props;
+  const again = findCommonest(tasks.filter(({ taskId }) => stumbled.has(taskId)).map(({ family }) => family));
   return (
     <div className={classes.finished}>
       <h1>All done.</h1>
-      <p>You have solved all {count} tasks of this set.</p>
+      <p>You have solved all {tasks.length} tasks of this set.</p>
+      <p>
+        {stumbled.size === 0
+          ? 'You found every one at once.'
+          : `You found ${tasks.length - stumbled.size} of them at once.`}
+      </p>
+      {again !== undefined && <p>Look at this once more: {FAMILY_WORDS[again]}.</p>}
       <Button size="lg" mih={56} onClick={onLeave}>
-        Back to my place
+        {back === 'My place' ? 'Back to my place' : 'Back to my path'}
       </Button>
     </div>
   );
+}
+
+function findCommonest(families: readonly FamilyId[]): FamilyId | undefined {
+  const count = (family: FamilyId) => families.filter((other) => other === family).length;
+  return [...new Set(families)].sort((one, other) => count(other) - count(one))[0];
 }
 
 function OutboxNote({ state }: { state: ReturnType<typeof useOutbox>['state'] }) {

@@ -61,9 +61,17 @@ export function WriteAnswer(props: {
             if (event.key === 'Enter') done?.();
           }}
         />
+        <button
+          type="button"
+          className={classes.key}
+          disabled={session.isOver || text === ''}
+          onClick={() => write(text.slice(0, -1))}
+        >
+          Back
+        </button>
       </div>
       <div className={classes.keys} role="group" aria-label="Keys">
-        {(form === 'move' ? MOVE_KEYS : SQUARE_KEYS).map((row, index, rows) => (
+        {(form === 'move' ? MOVE_KEYS : SQUARE_KEYS).map((row) => (
           <div key={row[0]} className={classes.keyRow}>
             {row.map((key) => (
               <button
@@ -76,16 +84,6 @@ export function WriteAnswer(props: {
                 {key}
               </button>
             ))}
-            {index === rows.length - 1 && (
-              <button
-                type="button"
-                className={classes.key}
-                disabled={session.isOver || text === ''}
-                onClick={() => write(text.slice(0, -1))}
-              >
-                Back
-              </button>
-            )}
           </div>
         ))}
       </div>

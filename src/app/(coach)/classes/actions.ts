@@ -9,6 +9,7 @@ import {
   rosterStudentSchema,
   type KeyPicture,
 } from '@/contracts/people';
+import { classPathSchema } from '@/contracts/paths';
 import type { Result } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
 import {
@@ -19,11 +20,16 @@ import {
   renameOwnStudent,
   type NewKey,
 } from '@/server/services/classes';
+import { saveClassPath } from '@/server/services/paths';
 
 export async function addClassAction(input: unknown): Promise<Result<ClassId, ServiceFault>> {
   const result = await runAsCoach(newClassSchema, input, addClass);
   revalidatePath('/classes');
   return result;
+}
+
+export async function saveClassPathAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  return runAsCoach(classPathSchema, input, saveClassPath);
 }
 
 export async function addStudentAction(input: unknown): Promise<Result<NewKey, ServiceFault>> {

@@ -16,6 +16,9 @@ export default async function SeatHomePage() {
       <div className={styles.head}>
         <h1>Hello {home.studentName}.</h1>
         <div className={styles.row}>
+          <LinkButton href="/seat/path" mih={56}>
+            My path
+          </LinkButton>
           <SchemeButton />
           <form action={leaveSeat}>
             <Button type="submit" variant="default" mih={56}>

@@ -18,6 +18,9 @@ import * as m0017 from './0017_verdicts';
 import * as m0018 from './0018_house_words';
 import * as m0019 from './0019_audit_log';
 import * as m0020 from './0020_throttles';
+import * as m0021 from './0021_practices';
+import * as m0022 from './0022_practice_tasks';
+import * as m0023 from './0023_class_stages';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -48,6 +51,9 @@ export const MIGRATIONS: readonly Migration[] = [
   m0018,
   m0019,
   m0020,
+  m0021,
+  m0022,
+  m0023,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

@@ -6,8 +6,9 @@ import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData } from '@/contracts/people';
 import { parseInput } from '@/server/auth/access';
 import { getClassPage } from '@/server/services/classes';
-import { countWords } from '@/text';
+import { countWords, FAMILY_WORDS, hardshipText } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
+import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addStudentAction, newKeyAction, removeStudentAction, renameStudentAction } from '../actions';
@@ -34,6 +35,9 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
             {termName}, {countWords(students.length, 'child', 'children')}
           </span>
         </div>
+        <LinkButton href={`/classes/${page.value.classId}/path`} variant="default">
+          Path of the class
+        </LinkButton>
         <div>
           <span className={styles.soft}>Children open {host}/join and type</span>
           <div className={styles.code}>{joinCode}</div>
@@ -55,6 +59,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
         </section>
         <div className={styles.stack}>
           <GivenSets page={page.value} />
+          <Hardships page={page.value} />
           <LatestAnswers page={page.value} />
         </div>
       </div>
@@ -82,6 +87,33 @@ function GivenSets({ page }: { page: ClassPageData }) {
               </span>
             </span>
             <Link href={`/answers/${assignmentId}`}>Answers</Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** So many families are told; more are not looked at. */
+const MOST_HARDSHIPS = 5;
+
+function Hardships({ page }: { page: ClassPageData }) {
+  return (
+    <section className={styles.card}>
+      <h2>What is hard now</h2>
+      {page.hardships.length === 0 && (
+        <p className={styles.soft} style={{ margin: 0 }}>
+          Nothing yet: no child has stumbled.
+        </p>
+      )}
+      <ul className={styles.list}>
+        {page.hardships.slice(0, MOST_HARDSHIPS).map((hardship) => (
+          <li key={hardship.family}>
+            <span>
+              <strong>{FAMILY_WORDS[hardship.family]}</strong>
+              <br />
+              {hardshipText(hardship)}
+            </span>
           </li>
         ))}
       </ul>

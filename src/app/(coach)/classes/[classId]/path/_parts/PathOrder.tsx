@@ -1,0 +1,220 @@
+'use client';
+import {
+  type Announcements,
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { Button, NativeSelect, Switch } from '@mantine/core';
+import { useId, useState, useTransition } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import { EXERCISE_IDS, EXERCISES, PATH_PRESETS, type PathPreset, type Stage } from '@/core/exercises';
+import type { Result } from '@/core/shared';
+import { FAMILY_WORDS, faultText, PRESET_WORDS, STAGE_WORDS } from '@/text';
+import styles from './PathOrder.module.css';
+
+interface ClassStage {
+  readonly stage: Stage;
+  readonly isOpen: boolean;
+}
+
+const PRESETS = Object.keys(PATH_PRESETS) as PathPreset[];
+
+const HOW_TO_MOVE =
+  'Press Space to take the stage up, the arrows to move it, Space to lay it down, Escape to leave it where it was.';
+
+/** What is said while a stage is moved by keyboard. */
+function announce(stages: readonly ClassStage[]): Announcements {
+  const nameOf = (id: unknown) => {
+    const found = stages.find(({ stage }) => stage === id);
+    return found === undefined ? 'The stage' : STAGE_WORDS[found.stage];
+  };
+  const placeOf = (id: unknown) => stages.findIndex(({ stage }) => stage === id) + 1;
+  return {
+    onDragStart: ({ active }) => `${nameOf(active.id)} is taken up.`,
+    onDragOver: ({ active, over }) =>
+      over === null ? undefined : `${nameOf(active.id)} is over place ${placeOf(over.id)}.`,
+    onDragEnd: ({ active, over }) =>
+      over === null
+        ? `${nameOf(active.id)} stays.`
+        : `${nameOf(active.id)} is laid down on place ${placeOf(over.id)}.`,
+    onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
+  };
+}
+
+/** The coach's order: from a preset, by drag, or with the two buttons of each row; every change is saved at once. */
+export function PathOrder(props: {
+  readonly classId: number;
+  readonly stages: readonly ClassStage[];
+  readonly onSave: (input: {
+    classId: number;
+    stages: readonly ClassStage[];
+  }) => Promise<Result<undefined, ServiceFault>>;
+}) {
+  const { classId, onSave } = props;
+  const [stages, setStages] = useState(props.stages);
+  const [said, setSaid] = useState('');
+  const [, startTransition] = useTransition();
+  const listId = useId();
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+
+  function save(next: readonly ClassStage[]) {
+    const before = stages;
+    setStages(next);
+    startTransition(async () => {
+      try {
+        const saved = await onSave({ classId, stages: next });
+        setSaid(saved.ok ? 'Saved.' : faultText(saved.error));
+        if (!saved.ok) setStages(before);
+      } catch {
+        // A server action rejects when the network or the server is away.
+        setStages(before);
+        setSaid('The server did not answer. Nothing was changed; try again.');
+      }
+    });
+  }
+  function move(from: number, to: number) {
+    if (to >= 0 && to < stages.length && from !== to) save(arrayMove([...stages], from, to));
+  }
+
+  return (
+    <section className={styles.order}>
+      <NativeSelect
+        label="Begin with an order"
+        size="md"
+        value=""
+        data={[
+          { value: '', label: 'Choose ...' },
+          ...PRESETS.map((preset) => ({ value: preset, label: PRESET_WORDS[preset] })),
+        ]}
+        onChange={({ currentTarget }) => {
+          const preset = PRESETS.find((one) => one === currentTarget.value);
+          if (preset === undefined) return;
+          save(
+            PATH_PRESETS[preset].map((stage) => ({
+              stage,
+              isOpen: stages.find((one) => one.stage === stage)?.isOpen ?? true,
+            })),
+          );
+        }}
+      />
+      <p className={styles.said} role="status">
+        {said}
+      </p>
+      <DndContext
+        id={listId}
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        accessibility={{
+          announcements: announce(stages),
+          screenReaderInstructions: { draggable: HOW_TO_MOVE },
+        }}
+        onDragEnd={({ active, over }) => {
+          if (over === null) return;
+          const at = (id: unknown) => stages.findIndex(({ stage }) => stage === id);
+          move(at(active.id), at(over.id));
+        }}
+      >
+        <SortableContext items={stages.map(({ stage }) => stage)} strategy={verticalListSortingStrategy}>
+          <ol className={styles.list}>
+            {stages.map((one, index) => (
+              <Row
+                key={one.stage}
+                {...one}
+                index={index}
+                isLast={index === stages.length - 1}
+                onMove={(by) => move(index, index + by)}
+                onOpen={(isOpen) =>
+                  save(stages.map((other) => (other.stage === one.stage ? { ...other, isOpen } : other)))
+                }
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+    </section>
+  );
+}
+
+function Row(
+  props: ClassStage & {
+    readonly index: number;
+    readonly isLast: boolean;
+    readonly onMove: (by: -1 | 1) => void;
+    readonly onOpen: (isOpen: boolean) => void;
+  },
+) {
+  const { stage, isOpen, index, isLast, onMove, onOpen } = props;
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: stage });
+  const families = EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) => FAMILY_WORDS[id]);
+  const name = STAGE_WORDS[stage];
+  return (
+    <li
+      ref={setNodeRef}
+      className={styles.row}
+      style={transform === null ? undefined : { transform: `translateY(${transform.y}px)`, transition }}
+    >
+      <button
+        type="button"
+        className={styles.grip}
+        aria-label={`Move ${name}`}
+        {...attributes}
+        {...listeners}
+      >
+        <span aria-hidden>⠿</span>
+      </button>
+      <span className={styles.words}>
+        <strong>
+          {index + 1}. {name}
+        </strong>
+        <span className={styles.soft}>
+          {families.length > 0
+            ? families.join(' · ')
+            : stage === 'forced-mates'
+              ? 'The puzzles of your sets'
+              : 'Not built yet'}
+        </span>
+      </span>
+      <Switch
+        size="md"
+        label="Open"
+        aria-label={`${name} is open`}
+        checked={isOpen}
+        onChange={({ currentTarget }) => onOpen(currentTarget.checked)}
+      />
+      <span className={styles.buttons}>
+        <Button
+          variant="default"
+          mih={44}
+          disabled={index === 0}
+          aria-label={`${name}: earlier`}
+          onClick={() => onMove(-1)}
+        >
+          Earlier
+        </Button>
+        <Button
+          variant="default"
+          mih={44}
+          disabled={isLast}
+          aria-label={`${name}: later`}
+          onClick={() => onMove(1)}
+        >
+          Later
+        </Button>
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,63 @@
+'use client';
+import { Button } from '@mantine/core';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import type { RoundId } from '@/contracts/ids';
+import type { Stage } from '@/core/exercises';
+import type { Result } from '@/core/shared';
+import { faultText } from '@/text';
+import styles from '../path.module.css';
+
+/** Begins a round of fresh tasks and goes there. */
+export function PractiseButton(props: {
+  readonly stage: Stage;
+  readonly name: string;
+  readonly isNext: boolean;
+  readonly onStart: (input: { requestId: string; stage: Stage }) => Promise<Result<RoundId, ServiceFault>>;
+}) {
+  const { stage, name, isNext, onStart } = props;
+  const router = useRouter();
+  // Kept until the round is there: a second try after a lost answer makes no second one.
+  const [requestId, setRequestId] = useState(() => makeUuid());
+  const [error, setError] = useState('');
+  const [isBusy, startTransition] = useTransition();
+
+  function start() {
+    startTransition(async () => {
+      try {
+        const round = await onStart({ requestId, stage });
+        if (!round.ok) {
+          setError(faultText(round.error));
+          return;
+        }
+        setRequestId(makeUuid());
+        router.push(`/seat/practice/${round.value}`);
+      } catch {
+        // A server action rejects when the network or the server is away.
+        setError('No connection. Try again.');
+      }
+    });
+  }
+
+  return (
+    <span>
+      <Button
+        size="lg"
+        mih={56}
+        variant={isNext ? 'filled' : 'default'}
+        loading={isBusy}
+        aria-label={`Practise: ${name}`}
+        onClick={start}
+      >
+        Practise
+      </Button>
+      {error !== '' && (
+        <span className={styles.failed} role="alert">
+          {error}
+        </span>
+      )}
+    </span>
+  );
+}

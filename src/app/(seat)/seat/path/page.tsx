@@ -1,0 +1,61 @@
+import type { Metadata } from 'next';
+import { getStudentPath } from '@/server/services/paths';
+import { STAGE_WORDS, standingText } from '@/text';
+import { LinkButton } from '../../../_parts/LinkButton';
+import { getPageStudent } from '../../_parts/seatPage';
+import { startPracticeAction } from './actions';
+import { PractiseButton } from './_parts/PractiseButton';
+import styles from './path.module.css';
+import pages from '../../../_parts/pages.module.css';
+
+export const metadata: Metadata = { title: 'My path' };
+
+/** The child's way: where I am, what is next, what to look at once more. */
+export default async function PathPage() {
+  const { stages, next } = await getStudentPath(await getPageStudent());
+  return (
+    <div className={pages.seatPage}>
+      <div className={pages.head}>
+        <h1>My path</h1>
+        <LinkButton href="/seat" variant="default" mih={56}>
+          My place
+        </LinkButton>
+      </div>
+      {next === undefined && <p className={pages.card}>You can do all of this. Well done.</p>}
+      <ol className={styles.path}>
+        {stages.map(({ stage, standing, canPractise }) => (
+          <li
+            key={stage}
+            className={styles.stage}
+            data-standing={standing}
+            aria-current={stage === next ? 'step' : undefined}
+          >
+            <span className={styles.sign} aria-hidden>
+              {SIGNS[standing]}
+            </span>
+            <span className={styles.words}>
+              <strong>{STAGE_WORDS[stage]}</strong>
+              <span>
+                {stage === next ? 'Next: ' : ''}
+                {standingText(standing)}
+              </span>
+            </span>
+            {canPractise ? (
+              <PractiseButton
+                stage={stage}
+                name={STAGE_WORDS[stage]}
+                isNext={stage === next}
+                onStart={startPracticeAction}
+              />
+            ) : (
+              <span className={styles.given}>Your coach gives these.</span>
+            )}
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}
+
+/** By shape: an open square, a half one, a turn back, a full one. */
+const SIGNS = { 'not-begun': '□', begun: '◧', repeat: '↺', can: '■' } as const;

@@ -1,0 +1,17 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { roundIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { openPractice } from '@/server/services/paths';
+import { getPageStudent } from '../../../_parts/seatPage';
+import { RoundView } from '../../../_parts/RoundView';
+
+export const metadata: Metadata = { title: 'Practice' };
+
+export default async function PracticePage({ params }: PageProps<'/seat/practice/[roundId]'>) {
+  const actor = await getPageStudent();
+  const id = parseInput(roundIdSchema, (await params).roundId);
+  const round = id.ok ? await openPractice(actor, id.value) : id;
+  if (!round.ok) redirect('/seat/path');
+  return <RoundView round={round.value} studentId={actor.studentId} backTo="/seat/path" />;
+}

@@ -1,0 +1,87 @@
+import type { ClassId, RoundId, StudentId, TaskId } from '@/contracts/ids';
+import { STAGES, type Stage } from '@/core/exercises';
+import type { Db } from '../db';
+
+export interface ClassStage {
+  readonly stage: Stage;
+  readonly isOpen: boolean;
+}
+
+/** The stages of a class in its order; stages it says nothing about follow in the usual order, open. */
+export async function listClassStages(db: Db, classId: ClassId): Promise<ClassStage[]> {
+  const rows: { stage: string; is_open: number }[] = await db('class_stages')
+    .where({ class_id: classId })
+    .orderBy('ordinal')
+    .select('stage', 'is_open');
+  const said = rows.flatMap((row) => {
+    const stage = STAGES.find((one) => one === row.stage);
+    return stage === undefined ? [] : [{ stage, isOpen: row.is_open === 1 }];
+  });
+  const left = STAGES.filter((stage) => !said.some((one) => one.stage === stage));
+  return [...said, ...left.map((stage) => ({ stage, isOpen: true }))];
+}
+
+/** Puts the whole order in the place of the one before; call it in a transaction. */
+export async function saveClassStages(
+  db: Db,
+  classId: ClassId,
+  stages: readonly ClassStage[],
+): Promise<void> {
+  await db('class_stages').where({ class_id: classId }).delete();
+  await db('class_stages').insert(
+    stages.map(({ stage, isOpen }, ordinal) => ({ class_id: classId, stage, ordinal, is_open: isOpen })),
+  );
+}
+
+export interface PracticeRecord {
+  readonly roundId: RoundId;
+  readonly stage: Stage;
+}
+
+export async function findPracticeByRequest(db: Db, requestId: string): Promise<RoundId | undefined> {
+  const row = await db('practices').where({ request_id: requestId }).first('round_id');
+  return row?.round_id as RoundId | undefined;
+}
+
+/** A student's own practice round; undefined for anybody else's. */
+export async function findPractice(
+  db: Db,
+  roundId: RoundId,
+  studentId: StudentId,
+): Promise<PracticeRecord | undefined> {
+  const row = await db('practices')
+    .join('rounds', 'rounds.id', 'practices.round_id')
+    .where({ 'practices.round_id': roundId, 'rounds.student_id': studentId })
+    .first('practices.stage');
+  const stage = STAGES.find((one) => one === row?.stage);
+  return stage === undefined ? undefined : { roundId, stage };
+}
+
+/** Round, practice and its tasks together; call it in a transaction. */
+export async function createPractice(
+  db: Db,
+  input: {
+    studentId: StudentId;
+    classId: ClassId;
+    stage: Stage;
+    requestId: string;
+    taskIds: readonly TaskId[];
+    now: Date;
+  },
+): Promise<RoundId> {
+  const [id] = await db('rounds').insert({
+    assignment_id: null,
+    student_id: input.studentId,
+    started_at: input.now,
+  });
+  await db('practices').insert({
+    round_id: id,
+    class_id: input.classId,
+    stage: input.stage,
+    request_id: input.requestId,
+  });
+  await db('practice_tasks').insert(
+    input.taskIds.map((taskId, ordinal) => ({ round_id: id, ordinal, task_id: taskId })),
+  );
+  return id as RoundId;
+}

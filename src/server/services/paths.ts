@@ -1,0 +1,136 @@
+import { randomInt } from 'node:crypto';
+import type { SeatRound } from '@/contracts/attempts';
+import type { ServiceFault } from '@/contracts/faults';
+import type { RoundId, TaskId } from '@/contracts/ids';
+import type { ClassPath, StudentPath } from '@/contracts/paths';
+import { EXERCISE_IDS, EXERCISES, getExerciseFamily, type ExerciseTask, type Stage } from '@/core/exercises';
+import { findNextStage, findProgress, planPractice } from '@/core/progress';
+import { failure, success, type Result } from '@/core/shared';
+import { STAGE_WORDS } from '@/text';
+import { askPool } from '@/workers/node';
+import { findOwnClass, type CoachActor, type StudentActor } from '../auth/actors';
+import { listProgressAnswers } from '../data/attempts';
+import { findClassOfStudent } from '../data/classes';
+import {
+  createPractice,
+  findPractice,
+  findPracticeByRequest,
+  listClassStages,
+  saveClassStages,
+  type ClassStage,
+} from '../data/paths';
+import { findOrCreateExercise, listTasksOfPractice } from '../data/tasks';
+import { getDb, storeOnce, withTransaction, type Db } from '../db';
+import { toSeatRound } from './seat';
+import { makeTaskKey } from './taskKey';
+
+/** Tasks of one practice round. */
+const PRACTICE_TASKS = 6;
+const LARGEST_SEED = 999_999;
+
+/** Stages with something to do: exercises, or the mates a coach gives in sets. The others are not built yet and are absent. */
+function isBuilt(stage: Stage): boolean {
+  return stage === 'forced-mates' || hasExercises(stage);
+}
+
+function hasExercises(stage: Stage): boolean {
+  return EXERCISE_IDS.some((id) => EXERCISES[id].stage === stage);
+}
+
+/** Where the student stands, what is next and what to repeat. */
+export async function getStudentPath(actor: StudentActor): Promise<StudentPath> {
+  const db = getDb();
+  const open = (await listOpenStages(db, actor)).map(({ stage }) => stage);
+  const progress = findProgress(await listProgressAnswers(db, { studentId: actor.studentId }), open);
+  return {
+    stages: progress.map(({ stage, standing }) => ({ stage, standing, canPractise: hasExercises(stage) })),
+    next: findNextStage(progress),
+  };
+}
+
+async function listOpenStages(db: Db, actor: StudentActor): Promise<ClassStage[]> {
+  const found = await findClassOfStudent(db, actor.studentId);
+  const stages = found === undefined ? [] : await listClassStages(db, found.classId);
+  return stages.filter(({ stage, isOpen }) => isOpen && isBuilt(stage));
+}
+
+/** Makes a round of fresh tasks of a stage: what the student knows least, at the level that is next. Begun twice, it is one. */
+export async function startPractice(
+  actor: StudentActor,
+  { requestId, stage }: { requestId: string; stage: Stage },
+): Promise<Result<RoundId, ServiceFault>> {
+  const db = getDb();
+  const known = await findPracticeByRequest(db, requestId);
+  if (known !== undefined) return success(known);
+  const found = await findClassOfStudent(db, actor.studentId);
+  const isOpen = (await listOpenStages(db, actor)).some((one) => one.stage === stage);
+  if (found === undefined || !isOpen || !hasExercises(stage)) return failure({ code: 'path/not-open' });
+  const answers = await listProgressAnswers(db, { studentId: actor.studentId });
+  const tasks: ExerciseTask[] = [];
+  for (const part of planPractice(answers, stage, PRACTICE_TASKS)) {
+    const composed = await askPool({ kind: 'compose', ...part, seed: randomInt(1, LARGEST_SEED) });
+    if (composed.kind === 'busy') return failure({ code: 'workers/busy' });
+    tasks.push(...composed.tasks);
+  }
+  return storeOnce(async (inside) => {
+    const other = await findPracticeByRequest(inside, requestId);
+    if (other !== undefined) return success(other);
+    const taskIds: TaskId[] = [];
+    for (const task of tasks) {
+      const { version: familyVersion, skill } = getExerciseFamily(task.family);
+      taskIds.push(
+        await findOrCreateExercise(
+          inside,
+          actor.clubId,
+          { ...task, familyVersion, skill },
+          makeTaskKey(task),
+        ),
+      );
+    }
+    const roundId = await createPractice(inside, {
+      studentId: actor.studentId,
+      classId: found.classId,
+      stage,
+      requestId,
+      taskIds: [...new Set(taskIds)],
+      now: new Date(),
+    });
+    return success(roundId);
+  });
+}
+
+/** Opens the student's own practice round. */
+export async function openPractice(
+  actor: StudentActor,
+  roundId: RoundId,
+): Promise<Result<SeatRound, ServiceFault>> {
+  const db = getDb();
+  const practice = await findPractice(db, roundId, actor.studentId);
+  if (practice === undefined) return failure({ code: 'round/not-found' });
+  const tasks = await listTasksOfPractice(db, roundId);
+  return success(await toSeatRound(db, roundId, STAGE_WORDS[practice.stage], tasks));
+}
+
+/** The order of a class as its coach sees it: stages that are built. */
+export async function getClassPath(
+  actor: CoachActor,
+  classId: ClassPath['classId'],
+): Promise<Result<readonly ClassStage[], ServiceFault>> {
+  const db = getDb();
+  if ((await findOwnClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  return success(await listClassStages(db, classId));
+}
+
+/** Saves the order of a class and which stages are open. */
+export async function saveClassPath(
+  actor: CoachActor,
+  { classId, stages }: ClassPath,
+): Promise<Result<undefined, ServiceFault>> {
+  return withTransaction(async (db) => {
+    if ((await findOwnClass(db, actor, classId)) === undefined) {
+      return failure<ServiceFault>({ code: 'class/not-found' });
+    }
+    await saveClassStages(db, classId, stages);
+    return success(undefined);
+  });
+}

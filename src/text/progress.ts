@@ -1,0 +1,96 @@
+/** What a class finds hard and where a child stands, in words for the coach and for the child. */
+import type { Diagnosis } from '@/core/exercises';
+import type { Hardship, Standing } from '@/core/progress';
+
+/** What children do who make this mistake: "3 of 5 children ...". */
+const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
+  stalemate: 'give stalemate',
+  draws: 'let it come to a draw',
+  slower: 'mate, but not the quickest way',
+  'gets-mated': 'let themselves be mated',
+  'loses-men': 'lose men',
+  escapes: 'let the king escape',
+  'not-in-task': 'play something else',
+  missed: 'miss a square or a man',
+  behind: 'go past a man that is in the way',
+  'own-man': 'land on an own man',
+  'not-its-way': 'mix up how the man goes',
+  'own-square': 'count the square the man stands on',
+  'not-taken': 'take what cannot be taken',
+  'takes-here': 'take a man on the way',
+  unprotected: 'overlook a man that nobody protects',
+  'not-asked': 'mark a man that is not asked about',
+  'has-no-way': 'overlook a man that is shut in',
+  'pawn-takes-slantwise': 'let a pawn take straight ahead',
+  'pawn-needs-a-man': 'let a pawn go slantwise without taking',
+  'passing-is-over': 'take in passing too late',
+  'nobody-there': 'mark an empty square',
+  'own-side': 'mark an own man',
+  'is-the-target': 'take what is to be attacked',
+  'is-free': 'overlook a free square',
+  'is-own-man': 'overlook an own man beside the king',
+  'not-beside-king': 'look away from the king',
+  protected: 'overlook a protector',
+  'is-guarded': 'overlook a guard',
+  'guarded-through-king': 'forget that a line goes on through the king',
+  'can-be-taken': 'go where they can be taken',
+  'takes-back': 'overlook who takes back',
+  'attacks-not': 'attack from where it does not reach',
+  'would-attack': 'miss a square to attack from',
+  'has-a-way': 'overlook a safe square',
+  'rank-before-file': 'say the number before the letter',
+  'wrong-file': 'mix up the letter',
+  'wrong-rank': 'mix up the number',
+  'another-square': 'find another square',
+  'no-such-square': 'write what is no square',
+  'belongs-elsewhere': 'put a man on the wrong square',
+  'is-missing': 'forget a man',
+  'is-extra': 'put a man too many',
+  'wrong-side': 'take a man of the other army',
+  'board-turned': 'turn the board',
+  'armies-exchanged': 'put the armies on the wrong sides',
+  'king-queen-exchanged': 'exchange king and queen',
+  'bishop-knight-exchanged': 'exchange bishop and knight',
+  'too-many': 'count too many',
+  'too-few': 'count too few',
+  'wrong-option': 'choose something that is not so',
+  'missing-option': 'do not find everything that is so',
+  'goes-round': 'take a longer way',
+  'move-not-meant': 'play another move than is written',
+  'mate-not-yet': 'take a check, or less, for mate',
+  stalemates: 'give stalemate',
+  'still-mates': 'let the mate happen',
+  'not-a-legal-move': 'play what is not allowed',
+  'writes-another': 'write another move',
+  unreadable: 'write what cannot be read',
+  'still-differs': 'do not find the slip of the pen',
+  'usually-written': 'write it in another way',
+  'man-not-meant': 'choose the wrong one of two men',
+  'man-meant': 'miss the man that is meant',
+};
+
+function isDiagnosis(code: string): code is Diagnosis {
+  return code in DIAGNOSIS_WORDS;
+}
+
+/** "4 of 6 children stumble. 3 say the number before the letter." */
+export function hardshipText({ children, stumbled, mistakes }: Hardship): string {
+  const [first] = mistakes;
+  const told = `${stumbled} of ${children} ${children === 1 ? 'child stumbles' : 'children stumble'}.`;
+  if (first === undefined || !isDiagnosis(first.code)) return told;
+  return `${told} ${first.children} ${DIAGNOSIS_WORDS[first.code]}.`;
+}
+
+/** To the child: what it can, and what to do. */
+export function standingText(standing: Standing): string {
+  switch (standing) {
+    case 'not-begun':
+      return 'Not begun yet';
+    case 'begun':
+      return 'On the way';
+    case 'repeat':
+      return 'Look at this once more';
+    case 'can':
+      return 'I can do this';
+  }
+}
