@@ -39,7 +39,7 @@ test('the coach orders the path by buttons, by keyboard and by drag, and closes 
   // By keyboard: take it up, move it up, lay it down.
   await page.getByRole('button', { name: 'Move The board' }).focus();
   await page.keyboard.press('Space');
-  await expect(page.getByText('The board is taken up.')).toBeAttached();
+  await expect(page.getByText('The board is over place 2.')).toBeAttached();
   await page.keyboard.press('ArrowUp');
   await expect(page.getByText('The board is over place 1.')).toBeAttached();
   await page.keyboard.press('Space');
@@ -54,7 +54,7 @@ test('the coach orders the path by buttons, by keyboard and by drag, and closes 
   await page.mouse.move(to.x + 20, to.y + 4, { steps: 4 });
   await page.mouse.up();
   await expect(rows.first()).toContainText('1. Taking');
-  await page.getByRole('switch', { name: 'Taking is open' }).click();
+  await page.getByRole('switch', { name: 'Taking is open' }).setChecked(false);
   await page
     .getByLabel('Begin with an order')
     .selectOption({ label: 'Mate early: after the board and the men' });

@@ -47,7 +47,7 @@ export const trappedFamily = defineTheirMen({
     ),
   noteExtra(draft, square): Note {
     const role = getRole(draft, square);
-    const target = findSafeSquare(draft, square);
+    const target = role === 'pawn' ? undefined : findSafeSquare(draft, square);
     return target === undefined
       ? { code: 'not-asked', square, role }
       : { code: 'has-a-way', square, role, target };

@@ -184,6 +184,7 @@ export const stalematingFamily = defineFamily<StalematingTask, 'choose'>({
       if (!read.ok) return undefined;
       const after = playMove(position, read.value);
       const [reply] = listLegalMoves(after);
+      if (findOutcome(after)?.kind === 'mate') return { code: 'it-is-mate' };
       return reply === undefined ? { code: 'no-move' } : { code: 'can-move', moves: [makeSan(after, reply)] };
     });
   },

@@ -5,12 +5,13 @@
  */
 import { z } from 'zod';
 import { fileOf, PROMOTION_ROLES, rankOf, type Square } from '../board';
-import { getPosition } from '../notation';
+import { getPosition, makeSan } from '../notation';
 import { findOutcome, listLegalMoves, playMove } from '../rules';
 import { squareSchema } from './answer';
 import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
 import { isMatingMove, positionTextSchema, sceneOfPosition } from './legalTask';
+import type { Reason } from './verdict';
 
 export const PASSING_OPTIONS = [
   'may-take',
@@ -103,7 +104,8 @@ export const promoteToFamily = defineFamily<PromotionTask, 'choose'>({
   scene: ({ fen, from, to }) => sceneOfPosition(fen, { asked: [from], trace: { from, to } }),
   ask: () => ({ kind: 'choose', options: PROMOTION_ROLES, isMultiple: true }),
   solution: (task) => chooseOptions(listRightRoles(task)),
-  judge: (task, answer) => compareOptions(listRightRoles(task), answer, () => undefined),
+  judge: (task, answer) =>
+    compareOptions(listRightRoles(task), answer, (option) => reasonOfRole(task, option)),
   measure(task) {
     const men = getPosition(task.fen).board.filter((man) => man !== undefined).length;
     if (listRightRoles(task).includes('queen')) return men;
@@ -111,6 +113,19 @@ export const promoteToFamily = defineFamily<PromotionTask, 'choose'>({
   },
   hints: (task) => chooseHints(PROMOTION_ROLES, listRightRoles(task)),
 });
+
+/** What the other side has left once the pawn has become this. */
+function reasonOfRole({ fen, from, to }: PromotionTask, option: string): Reason | undefined {
+  const position = getPosition(fen);
+  const move = listLegalMoves(position).find(
+    (one) => one.from === from && one.to === to && one.promotion === option,
+  );
+  if (move === undefined) return undefined;
+  const after = playMove(position, move);
+  const [reply] = listLegalMoves(after);
+  if (reply !== undefined) return { code: 'can-move', moves: [makeSan(after, reply)] };
+  return isMatingMove(position, move) ? { code: 'it-is-mate' } : { code: 'no-move' };
+}
 
 function listRightRoles({ fen, from, to, goal }: PromotionTask): string[] {
   const position = getPosition(fen);

@@ -1,0 +1,469 @@
+import { parseSquareName } from '@/core/board';
+import { openExercise, type Answer, type ExerciseId, type Note } from '@/core/exercises';
+import { hintText, noteText, questionText, verdictText } from '.';
+import { FAMILY_WORDS, LEVEL_WORDS, RULE_WORDS } from './families';
+import { EXERCISE_IDS, listLevels } from '@/core/exercises';
+
+const at = (name: string): number => parseSquareName(name) ?? -1;
+const tap = (...names: string[]): Answer => ({
+  kind: 'tap',
+  marks: names.map((name) => {
+    const [square = '', label] = name.split(' ');
+    return label === undefined ? { square: at(square) } : { square: at(square), label };
+  }),
+});
+const choose = (...options: string[]): Answer => ({ kind: 'choose', options, ordered: false });
+const play = (...moves: string[]): Answer => ({ kind: 'play', moves, slips: 0 });
+const write = (text: string): Answer => ({ kind: 'write', text });
+const number = (value: number): Answer => ({ kind: 'number', value });
+const VALUES = { pawn: 1, knight: 3, bishop: 3, rook: 5, queen: 9, king: 0 };
+
+/** Every sentence of the verdict on this answer. */
+function sentencesOf(family: ExerciseId, task: unknown, answer: Answer): string[] {
+  const exercise = openExercise({ family, task });
+  return exercise.judge(answer).notes.map((note) => noteText(family, note, exercise.scene));
+}
+
+/** White: rook a1, own pawn a4, knight d1, pawn e2; black: pawn d3, knight e3. */
+const REACH = '8/8/8/8/P7/3pn3/4P3/R2N4 w - - 0 1';
+/** White: rook e1; black: knight e5 protected by the pawn d6, bishop a7 alone, pawn h2. */
+const CAPTURES = '8/b7/3p4/4n3/8/8/7p/R3R3 w - - 0 1';
+/** Back rank: rook a1 to a8 is mate. */
+const BACK_RANK = '6k1/5ppp/8/8/8/8/8/R5K1 w - - 0 1';
+
+/** Board with the men of the initial position, two of them exchanged. */
+function setUp(change: (men: Map<string, string>) => void): Answer {
+  const men = new Map<string, string>();
+  for (const [index, role] of [
+    'rook',
+    'knight',
+    'bishop',
+    'queen',
+    'king',
+    'bishop',
+    'knight',
+    'rook',
+  ].entries()) {
+    men.set(`${'abcdefgh'.charAt(index)}1`, role);
+    men.set(`${'abcdefgh'.charAt(index)}2`, 'pawn');
+  }
+  change(men);
+  return {
+    kind: 'place',
+    slips: 0,
+    men: [...men].map(([name, role]) => {
+      const [side, plain = role] = role.includes(' ') ? role.split(' ') : ['white', role];
+      return { square: at(name), side: side as 'white', role: plain as 'king' };
+    }),
+  };
+}
+const WHITE_ARMY = { sides: ['white'], areOfficersOnly: false, bottom: 'white' };
+const move = (men: Map<string, string>, from: string, to: string) => {
+  const role = men.get(from);
+  men.delete(from);
+  if (role !== undefined) men.set(to, role);
+};
+const exchange = (men: Map<string, string>, one: string, other: string) => {
+  const [first = '', second = ''] = [men.get(one), men.get(other)];
+  men.set(one, second);
+  men.set(other, first);
+};
+
+type Row = readonly [ExerciseId, unknown, Answer, string];
+
+const ROWS: readonly Row[] = [
+  ['reach', { fen: REACH, square: at('a1') }, tap('a4'), 'a4: the own pawn stands there.'],
+  ['reach', { fen: REACH, square: at('a1') }, tap('a6'), "a6: the man on a4 is in the rook's way."],
+  ['reach', { fen: REACH, square: at('a1') }, tap('b2'), 'b2: a rook does not go that way.'],
+  ['reach', { fen: REACH, square: at('a1') }, tap('a1'), 'a1: the rook stands here already.'],
+  ['reach', { fen: REACH, square: at('e2') }, tap(), 'd3: the pawn on e2 gets there.'],
+  [
+    'pawn-moves',
+    { fen: REACH, square: at('e2') },
+    tap('e3'),
+    'e3: a pawn goes straight but takes slantwise, and a man stands there.',
+  ],
+  [
+    'pawn-moves',
+    { fen: REACH, square: at('e2') },
+    tap('f3'),
+    'f3: a pawn goes slantwise only to take, and nobody stands there.',
+  ],
+  [
+    'pawn-moves',
+    { fen: '8/8/8/3pP3/8/8/8/8 w - - 0 1', square: at('e5') },
+    tap('e6', 'd6'),
+    'd6: the pawn beside did not go two steps just now, so it cannot be taken in passing.',
+  ],
+  ['count-reach', { fen: REACH, square: at('d1') }, number(9), 'That is too many.'],
+  ['count-reach', { fen: REACH, square: at('d1') }, number(0), 'There are more.'],
+  ['captures', { fen: CAPTURES }, tap('d6'), 'd6: no man can take the pawn there.'],
+  ['captures', { fen: CAPTURES }, tap('c3'), 'c3: nobody stands there.'],
+  ['captures', { fen: CAPTURES }, tap('a1'), 'a1: that is an own man.'],
+  ['captures', { fen: CAPTURES }, tap('a7'), 'e5: the rook on e1 gets there.'],
+  ['free-men', { fen: CAPTURES }, tap('e5', 'a7'), 'e5: the pawn on d6 takes back.'],
+  ['unprotected', { fen: CAPTURES }, tap('e5', 'a7'), 'e5: the pawn on d6 protects the knight.'],
+  ['unprotected', { fen: CAPTURES }, tap('a7', 'd6'), 'h2: nobody protects the pawn.'],
+  ['trapped', { fen: 'n6b/7p/8/P7/8/8/8/2R5 w - - 0 1' }, tap('h8'), 'h8: the bishop can go to g7.'],
+  ['trapped', { fen: 'n6b/7p/8/P7/8/8/8/2R5 w - - 0 1' }, tap('h8'), 'a8: the knight has no safe square.'],
+  [
+    'trapped',
+    { fen: 'n6b/7p/8/P7/8/8/8/2R5 w - - 0 1' },
+    tap('a8', 'h7'),
+    'h7: a pawn is not asked about here.',
+  ],
+  [
+    'attack-from',
+    { fen: '3r4/8/8/8/n7/8/8/7R w - - 0 1', square: at('h1'), target: at('a4') },
+    tap('h4', 'd1'),
+    'd1: from there the rook does not attack a4.',
+  ],
+  [
+    'attack-from',
+    { fen: '7r/8/8/8/n7/8/8/6R1 w - - 0 1', square: at('g1'), target: at('a4') },
+    tap('g4', 'h1'),
+    'h1: from there the rook does not attack a4.',
+  ],
+  [
+    'attack-from',
+    { fen: '8/8/8/2b5/n7/8/8/6R1 w - - 0 1', square: at('g1'), target: at('a4') },
+    tap('a1'),
+    'g4: from there the rook attacks a4, and nobody can take it.',
+  ],
+  [
+    'attack-from',
+    { fen: '8/6r1/8/8/n7/8/8/6R1 w - - 0 1', square: at('g1'), target: at('a4') },
+    tap('a1', 'g4'),
+    'g4: the rook on g7 could take it there.',
+  ],
+  [
+    'attack-from',
+    { fen: '8/8/8/8/n7/8/8/R7 w - - 0 1', square: at('a1'), target: at('a4') },
+    tap('a4', 'a2', 'a3'),
+    'a4: that is the man to be attacked. It is to be attacked, not taken.',
+  ],
+  [
+    'king-squares',
+    { fen: '4k3/8/8/8/8/8/4r3/4K3 w - - 0 1' },
+    tap('f2 free'),
+    'f2: the rook on e2 guards it.',
+  ],
+  [
+    'king-squares',
+    { fen: '4k3/8/8/8/3K3r/8/8/8 w - - 0 1' },
+    tap('c4 free'),
+    'c4: the rook on h4 guards it, for its line goes on when the king steps back.',
+  ],
+  [
+    'king-squares',
+    { fen: '4k3/8/8/8/8/8/3P4/4K3 w - - 0 1' },
+    tap('d2 free'),
+    'd2: an own man stands there.',
+  ],
+  [
+    'king-squares',
+    { fen: '4k3/8/8/8/8/8/8/4K3 w - - 0 1' },
+    tap('d1 guarded'),
+    'd1: nobody guards it, the king may go there.',
+  ],
+  ['king-squares', { fen: '4k3/8/8/8/8/8/8/4K3 w - - 0 1' }, tap('a1 free'), 'a1 is not beside the king.'],
+  [
+    'find-square',
+    { square: at('e3'), bottom: 'white', hasCoordinates: true },
+    tap('c5'),
+    'This is c5. The letter comes first: e3 is on the e-file.',
+  ],
+  [
+    'find-square',
+    { square: at('e3'), bottom: 'white', hasCoordinates: true },
+    tap('d3'),
+    'This is d3: the number is right, the letter is not.',
+  ],
+  [
+    'find-square',
+    { square: at('e3'), bottom: 'white', hasCoordinates: true },
+    tap('e4'),
+    'This is e4: the letter is right, the number is not.',
+  ],
+  ['find-square', { square: at('e3'), bottom: 'white', hasCoordinates: true }, tap('h8'), 'This is h8.'],
+  [
+    'name-square',
+    { square: at('e3'), bottom: 'white', hasCoordinates: true },
+    write('3e'),
+    'You mean e3. The letter comes first, then the number.',
+  ],
+  [
+    'name-square',
+    { square: at('e3'), bottom: 'white', hasCoordinates: true },
+    write('k9'),
+    '"k9" is no square. A letter from a to h comes first, then a number from 1 to 8.',
+  ],
+  [
+    'square-colour',
+    { square: at('f3') },
+    choose('dark'),
+    'Dark? f3 is light. The corner a1 is dark; count the steps from there.',
+  ],
+  [
+    'name-line',
+    { kind: 'file', from: at('e1'), to: at('e8'), asks: 'name', bottom: 'white', hasCoordinates: true },
+    choose('file-d'),
+    'It goes from e1 to e8.',
+  ],
+  [
+    'set-up',
+    WHITE_ARMY,
+    setUp((men) => exchange(men, 'd1', 'e1')),
+    'King and queen are exchanged: the queen stands on her own colour, on d1.',
+  ],
+  [
+    'set-up',
+    WHITE_ARMY,
+    setUp((men) => exchange(men, 'b1', 'c1')),
+    'Knight and bishop are exchanged: the knight stands beside the rook, on b1.',
+  ],
+  [
+    'set-up',
+    WHITE_ARMY,
+    setUp((men) => exchange(men, 'g1', 'f1')),
+    'Knight and bishop are exchanged: the knight stands beside the rook, on g1.',
+  ],
+  ['set-up', WHITE_ARMY, setUp((men) => move(men, 'e2', 'e4')), 'e4: the pawn is one too many there.'],
+  ['set-up', WHITE_ARMY, setUp((men) => men.delete('a1')), 'a1: a rook is missing there.'],
+  [
+    'set-up',
+    WHITE_ARMY,
+    setUp((men) => men.set('a1', 'black rook')),
+    'a1: the rook there belongs to the other army.',
+  ],
+  ['set-up', WHITE_ARMY, setUp((men) => exchange(men, 'a1', 'd1')), 'a1: the queen does not belong there.'],
+  [
+    'set-up',
+    WHITE_ARMY,
+    setUp((men) => {
+      for (const name of [...men.keys()]) move(men, name, `${name.charAt(0)}${9 - Number(name.charAt(1))}`);
+    }),
+    'The armies stand on the wrong sides: White on ranks 1 and 2, Black on ranks 7 and 8.',
+  ],
+  [
+    'set-up',
+    WHITE_ARMY,
+    setUp((men) => {
+      for (const name of [...men.keys()])
+        move(
+          men,
+          name,
+          `${'abcdefgh'.charAt(8 - Number(name.charAt(1)))}${'abcdefgh'.indexOf(name.charAt(0)) + 1} `,
+        );
+      for (const name of [...men.keys()]) move(men, name, name.trim());
+    }),
+    'The board is turned: the men stand along the sides. White stands on ranks 1 and 2.',
+  ],
+  [
+    'route',
+    { fen: '8/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')] },
+    play('a1a2', 'a2a8', 'a8h8'),
+    'That took 3 moves. It can be done in 2.',
+  ],
+  [
+    'route',
+    { fen: '8/8/8/8/p7/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')] },
+    play('a1a4'),
+    'a4: a man stands there. This way is found without taking.',
+  ],
+  [
+    'route-unguarded',
+    { fen: '7r/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('g7')] },
+    play('a1a8'),
+    'a8: the rook on h8 could take it there.',
+  ],
+  [
+    'who-is-ahead',
+    { fen: '4k3/p7/8/8/8/8/8/R3K3 w - - 0 1', values: VALUES },
+    choose('even'),
+    'Nobody is ahead? White has 5 points, Black has 1.',
+  ],
+  [
+    'trade',
+    { given: ['rook'], taken: ['knight', 'pawn'], values: VALUES },
+    choose('good'),
+    'A good trade? You give 5 points and get 4.',
+  ],
+  [
+    'take-or-leave',
+    { fen: '4k3/8/2p5/3p4/8/8/8/3RK3 w - - 0 1', move: 'd1d5', values: VALUES },
+    choose('wins-men'),
+    'It wins points? Rxd5, cxd5: 4 points lost.',
+  ],
+  ['what-is-it', { fen: BACK_RANK }, choose('check'), 'Check? The king is not attacked.'],
+  [
+    'what-is-it',
+    { fen: 'R5k1/5ppp/8/8/8/8/8/6K1 b - - 0 1' },
+    choose('check'),
+    'Check? The man on a8 gives check.',
+  ],
+  [
+    'what-is-it',
+    { fen: '7k/5Q2/6K1/8/8/8/8/8 b - - 0 1' },
+    choose('mate'),
+    'Checkmate? The king is not attacked.',
+  ],
+  [
+    'answers-to-check',
+    { fen: '4k3/8/8/8/8/8/4r3/4K3 w - - 0 1' },
+    choose('put-between', 'take'),
+    'Something is put between? Nothing does that here.',
+  ],
+  ['answers-to-check', { fen: '4k3/8/8/8/8/8/4r3/4K3 w - - 0 1' }, choose('take'), 'There is Kf1 and Kd1.'],
+  ['mate-in-one', { fen: BACK_RANK }, play('a1a7'), 'Ra7 does not even give check.'],
+  [
+    'mate-in-one',
+    { fen: '6k1/6pp/8/8/8/8/8/R4RK1 w - - 0 1' },
+    play('f1f8'),
+    'Rf8+ is check, but there is an answer: Kxf8.',
+  ],
+  [
+    'mate-in-one',
+    { fen: '7k/8/5KQ1/8/8/8/8/8 w - - 0 1' },
+    play('g6f7'),
+    'After Qf7 the other side has no move and is not in check: stalemate, a draw.',
+  ],
+  ['stop-mate', { fen: '6k1/5ppp/8/8/8/8/8/R4bK1 b - - 0 1' }, play('f1c4'), 'Now Ra8# mates.'],
+  [
+    'is-safe-move',
+    { fen: '6k1/5ppp/8/8/8/8/8/R4bK1 b - - 0 1', move: 'f1c4' },
+    choose('allows-none'),
+    'No, no mate? Ra8# would mate.',
+  ],
+  [
+    'draw-kind',
+    { fen: BACK_RANK, story: { times: 2, quietMoves: 49, haveAgreed: false } },
+    choose('fifty-moves'),
+    'Fifty moves without a capture or pawn move? That needs 50 moves; there were 49.',
+  ],
+  [
+    'draw-kind',
+    { fen: BACK_RANK, story: { times: 2, quietMoves: 0, haveAgreed: false } },
+    choose('repetition'),
+    'Three times the same position? It must be there three times.',
+  ],
+  [
+    'draw-kind',
+    { fen: BACK_RANK, story: { times: 2, quietMoves: 0, haveAgreed: false } },
+    choose('stalemate'),
+    'Stalemate? There is a move: Ra2.',
+  ],
+  [
+    'why-stopped',
+    { fen: BACK_RANK, story: { times: 1, quietMoves: 0, haveAgreed: false }, result: '1-0' },
+    choose('agreement'),
+    'They have agreed to a draw? Nothing on the board and nothing that is told ends the game.',
+  ],
+  [
+    'stalemating',
+    { fen: '7k/8/5KQ1/8/8/8/8/8 w - - 0 1', sans: ['Qf7', 'Qg7#', 'Ke5'] },
+    choose('Qf7', 'Qg7#'),
+    'Qg7#? It is mate on the board.',
+  ],
+  [
+    'result',
+    { ending: 'mates', side: 'black' },
+    choose('1-0'),
+    '1-0? The first number is what White gets, the second what Black gets.',
+  ],
+  [
+    'may-castle',
+    { fen: '4kr2/8/8/8/8/8/8/4K2R w - - 0 1', wing: 'short', hasMoved: 'nobody', wasInCheck: false },
+    choose('may-castle'),
+    'The man on f8 attacks it.',
+  ],
+  [
+    'promote-to',
+    { fen: 'k7/6P1/1K6/8/8/8/8/8 w - - 0 1', from: at('g7'), to: at('g8'), goal: 'mate' },
+    choose('bishop'),
+    'Bishop? There is a move: Kb8.',
+  ],
+  ['write-move', { fen: BACK_RANK, move: 'a1a8' }, write('Ra7'), 'That would be Ra7, another move.'],
+  ['write-move', { fen: BACK_RANK, move: 'a1a8' }, write('Na8'), 'White has no knight here.'],
+  ['write-move', { fen: BACK_RANK, move: 'a1a8' }, write('Ra8'), 'We write it Ra8#.'],
+  ['play-written', { fen: BACK_RANK, move: 'a1a8' }, play('a1a7'), 'That was Ra7. Asked was Ra8#.'],
+  ['play-written', { fen: BACK_RANK, move: 'a1a8' }, play('a1b3'), 'That move is not allowed here.'],
+  [
+    'which-man',
+    { fen: '6k1/8/8/8/8/8/K7/R6R w - - 0 1', move: 'a1d1' },
+    tap('h1'),
+    "h1: that man's move is written Rhd1.",
+  ],
+  [
+    'which-man',
+    { fen: '6k1/8/8/8/8/8/K7/R6R w - - 0 1', move: 'a1d1' },
+    tap('a2'),
+    'a2: the man there cannot be meant by Rad1.',
+  ],
+  [
+    'repair-line',
+    { fen: BACK_RANK, move: 'a1a8', before: '', faulty: 'Ra8' },
+    write('Ra8'),
+    'Ra8: it is mate.',
+  ],
+];
+
+test.each(ROWS)('%s: %j answered %j says why', (family, task, answer, sentence) => {
+  expect(sentencesOf(family, task, answer)).toContain(sentence);
+});
+
+test('every code of a note is said in some sentence above or in the words of the coach', () => {
+  const seen = new Set<Note['code']>();
+  for (const [family, task, answer] of ROWS)
+    for (const { code } of openExercise({ family, task }).judge(answer).notes) seen.add(code);
+  expect([...seen].length).toBeGreaterThanOrEqual(50);
+});
+
+test('the head of a verdict counts what is wrong and what is missing', () => {
+  const { judge } = openExercise({ family: 'reach', task: { fen: REACH, square: at('a1') } });
+  expect(verdictText(judge(tap('a2', 'a3', 'b1', 'c1')), 'tap')).toBe('Yes, all 4.');
+  expect(verdictText(judge(tap('a2', 'a3')), 'tap')).toBe('Right so far. 2 are still missing.');
+  expect(verdictText(judge(tap('a2', 'b2')), 'tap')).toBe('1 square not right, 3 missing.');
+  expect(verdictText(judge(tap('a2', 'a3', 'b1', 'c1', 'd1')), 'tap')).toBe('1 square not right.');
+});
+
+test('every family has a name, a rule and words for each of its levels', () => {
+  for (const id of EXERCISE_IDS) {
+    expect(FAMILY_WORDS[id]).not.toBe('');
+    expect(RULE_WORDS[id].length).toBeLessThan(180);
+    expect([id, LEVEL_WORDS[id].length]).toEqual([id, listLevels(id).length]);
+  }
+  expect(new Set(Object.values(FAMILY_WORDS)).size).toBe(EXERCISE_IDS.length + 1);
+});
+
+test('questions and hints are whole sentences about the task', () => {
+  const route = openExercise({
+    family: 'route',
+    task: { fen: '8/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')] },
+  });
+  expect(questionText(route.question)).toBe('Move the rook to h8 in as few moves as you can.');
+  expect(route.hints.map((hint) => hintText('route', hint))).toEqual([
+    'Think backwards: from which squares can it reach the target?',
+    'It can be done in 2 moves.',
+  ]);
+  const trade = openExercise({
+    family: 'trade',
+    task: { given: ['rook'], taken: ['knight', 'pawn', 'pawn'], values: VALUES },
+  });
+  expect(questionText(trade.question)).toBe(
+    'You give a rook and get a knight and two pawns. How is that trade?',
+  );
+  const passing = openExercise({
+    family: 'may-pass',
+    task: {
+      fen: '4k3/8/8/3pP3/8/8/8/4K3 w - - 0 1',
+      pawn: at('e5'),
+      from: at('d7'),
+      to: at('d5'),
+      isLate: true,
+    },
+  });
+  expect(questionText(passing.question)).toBe(
+    "Black's pawn went from d7 to d5 a move ago; other moves were played since. May the pawn on e5 take it in passing?",
+  );
+});
