@@ -89,10 +89,9 @@ const VIEWS = {
   ],
   sets: [DESK, open('/sets')],
   set: [DESK, open('/sets/1')],
-  classes: [DESK, open('/classes')],
+  'class-path': [DESK, open('/classes/1/path')],
   class: [DESK, open('/classes/1')],
-  answers: [DESK, open('/answers/2')],
-  'join-phone': [PHONE, (page) => page.goto(`${ORIGIN}/join`)],
+  answers: [DESK, open('/answers/5')],
   'names-tablet': [TABLET, (page) => page.goto(`${ORIGIN}/join/LANTRN`)],
   'key-phone': [
     PHONE,
@@ -102,7 +101,23 @@ const VIEWS = {
       await page.getByRole('button', { name: 'Boat' }).click();
     },
   ],
-  'seat-home-tablet': [TABLET, takeSeat],
+  'path-tablet': [
+    TABLET,
+    async (page) => {
+      await takeSeat(page);
+      await page.getByRole('link', { name: 'My path' }).click();
+      await page.waitForURL('**/seat/path');
+    },
+  ],
+  'exercise-tablet': [
+    TABLET,
+    async (page) => {
+      await takeSeat(page);
+      await page.getByRole('listitem').filter({ hasText: 'Signals and flags' }).getByRole('link').click();
+      for (let task = 1; task < 6; task += 1) await page.getByRole('button', { name: 'Later' }).click();
+      await page.getByText(/Task 6 of/).waitFor();
+    },
+  ],
   'seat-tablet': [TABLET, openRound],
   'seat-phone': [PHONE, openRound],
   'seat-phone-dark': [PHONE, openRound, 'dark'],

@@ -1,10 +1,13 @@
 import { z } from 'zod';
-import { MATE_COUNTS } from '@/core/exercises';
+import { MAN_VALUES } from '@/core/board';
+import { MATE_COUNTS, scaleSchema } from '@/core/exercises';
 
 /** What a club has decided for itself; what it has not touched is as here. */
 export const clubSettingsSchema = z.object({
   /** By which count the length of a mate is asked for. */
   mateCount: z.enum(MATE_COUNTS).default('full'),
+  /** What men are worth in new exercises, in points. */
+  values: scaleSchema.default({ ...MAN_VALUES, king: 0 }),
 });
 export type ClubSettings = z.infer<typeof clubSettingsSchema>;
 

@@ -1,6 +1,6 @@
 /** Boards drawn at random: men thrown on squares, games played at random, and throwing until a board fits. */
 import { getMan, opponentOf, rankOf, type Man, type Role, type Side, type Square } from '../board';
-import type { Level } from '../exercises';
+import type { Level, Scale } from '../exercises';
 import {
   checkPosition,
   EMPTY_DRAFT,
@@ -12,8 +12,8 @@ import {
 } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
 
-/** A composer: random numbers and a level in, a fresh task out. */
-export type Composer<Task> = (random: Random, level: Level) => Task;
+/** A composer: random numbers, a level and what men are worth in, a fresh task out. */
+export type Composer<Task> = (random: Random, level: Level, values: Scale) => Task;
 
 /** Boards drawn at random are thrown away until one fits; so many throws are always enough. */
 const MOST_THROWS = 40_000;

@@ -36,8 +36,8 @@ describe.each(FAMILY_LEVELS)('%s, level %i', (id, level) => {
   test('the same seed makes the same task, another seed mostly another', () => {
     expect(composeExercise(id, level, 7)).toEqual(tasks[7]);
     const kinds = new Set(tasks.map((task) => JSON.stringify(task))).size;
-    // Of set-ups, and of trades of one man for one, there are only a few.
-    expect(kinds).toBeGreaterThan(id === 'set-up' ? 0 : id === 'trade' ? 3 : 10);
+    // Of set-ups, results, and trades of one man for one there are only a few.
+    expect(kinds).toBeGreaterThan(id === 'set-up' ? 0 : id === 'trade' || id === 'result' ? 3 : 10);
   });
 
   test('every task is valid and its stated solution is right', () => {

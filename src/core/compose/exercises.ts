@@ -2,7 +2,15 @@
  * Composers of the exercises: level and random numbers in, a fresh task out. What a level means stands at each; that measured
  * difficulty rises with it is tested.
  */
-import { EXERCISES, type ExerciseId, type ExerciseTask, type ExerciseTaskOf, type Level } from '../exercises';
+import { MAN_VALUES } from '../board';
+import {
+  EXERCISES,
+  type ExerciseId,
+  type ExerciseTask,
+  type ExerciseTaskOf,
+  type Level,
+  type Scale,
+} from '../exercises';
 import { createRandom } from '../shared';
 import { composeColour, composeLine, composeRepair, composeSetUp, composeSquare } from './boardLessons';
 import type { Composer } from './draw';
@@ -80,11 +88,19 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   result: composeResult,
 };
 
-/** The same family, level and seed give the same task, on any machine. Throws when the family has no such level. */
-export function composeExercise(family: ExerciseId, level: Level, seed: number): ExerciseTask {
+/**
+ * The same family, level, seed and values of men give the same task, on any machine; without values the usual ones hold. Throws
+ * when the family has no such level.
+ */
+export function composeExercise(
+  family: ExerciseId,
+  level: Level,
+  seed: number,
+  values: Scale = { ...MAN_VALUES, king: 0 },
+): ExerciseTask {
   if (level > EXERCISES[family].levels) throw new RangeError(`${family} has no level ${level}`);
   // Neighbouring seeds start far apart.
   const random = createRandom(Math.imul(seed + 1, 0x9e3779b1) ^ (level << 8));
   for (let count = 0; count < 3; count += 1) random();
-  return { family, level, task: COMPOSERS[family](random, level) };
+  return { family, level, task: COMPOSERS[family](random, level, values) };
 }

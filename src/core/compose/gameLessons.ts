@@ -6,7 +6,6 @@ import {
   fileOf,
   getMan,
   kingDistance,
-  MAN_VALUES,
   opponentOf,
   rankOf,
   SIDES,
@@ -54,17 +53,15 @@ function hasMate(position: Position): boolean {
   return search.canMate(position, 1);
 }
 
-const VALUES = { ...MAN_VALUES, king: 0 } as const;
-
 /** Men beside the kings: 1 four, 2 seven, 3 eleven, 4 eighteen. */
 const AHEAD_MEN: Recipes<readonly [number, number]> = { 1: [2, 2], 2: [4, 3], 3: [6, 5], 4: [9, 9] };
 
-export const composeWhoIsAhead: Composer<ExerciseTaskOf<'who-is-ahead'>> = (random, level) => {
+export const composeWhoIsAhead: Composer<ExerciseTaskOf<'who-is-ahead'>> = (random, level, values) => {
   const [one, other] = getRecipe(AHEAD_MEN, level);
   return throwUntil(() => {
     const position = throwPosition(random, pickOne(random, SIDES), new Map(), one, other);
     if (position === undefined) return undefined;
-    const task = { fen: makeFen(position), values: VALUES };
+    const task = { fen: makeFen(position), values };
     const [balance = ''] = EXERCISES['who-is-ahead'].solution(task).options;
     const points = balance === 'even' ? 0 : Number(balance.split('-')[1]);
     return points <= 6 ? task : undefined;
@@ -72,7 +69,7 @@ export const composeWhoIsAhead: Composer<ExerciseTaskOf<'who-is-ahead'>> = (rand
 };
 
 /** 1: one man for one. 2: one for two. 3: two for two or three. */
-export const composeTrade: Composer<ExerciseTaskOf<'trade'>> = (random, level) =>
+export const composeTrade: Composer<ExerciseTaskOf<'trade'>> = (random, level, values) =>
   throwUntil(() => {
     const counts = [
       [1, 1],
@@ -85,7 +82,7 @@ export const composeTrade: Composer<ExerciseTaskOf<'trade'>> = (random, level) =
       );
     const [given, taken] = shuffle(random, counts).map(pick);
     if (given === undefined || taken === undefined) return undefined;
-    const task = { given, taken, values: VALUES };
+    const task = { given, taken, values };
     const measure = EXERCISES.trade.measure(task);
     // Far apart is no question.
     const isNear = measure >= 10 * (given.length + taken.length) - 4;
@@ -125,7 +122,7 @@ const EXCHANGE_RECIPES: Recipes<readonly [men: number, least: number, most: numb
 };
 
 /** 1: one capture or two. 2 to 4: more men look at the square, and more captures follow. */
-export const composeTakeOrLeave: Composer<ExerciseTaskOf<'take-or-leave'>> = (random, level) => {
+export const composeTakeOrLeave: Composer<ExerciseTaskOf<'take-or-leave'>> = (random, level, values) => {
   const [men, least, most] = getRecipe(EXCHANGE_RECIPES, level);
   const wanted = pickOne(random, ['wins-men', 'loses-men', 'loses-men', 'comes-out-even']);
   return throwUntil(() => {
@@ -139,7 +136,7 @@ export const composeTakeOrLeave: Composer<ExerciseTaskOf<'take-or-leave'>> = (ra
     );
     const fen = makeFen(position);
     return shuffle(random, captures)
-      .map((move) => ({ fen, move: makeMoveText(move), values: VALUES }))
+      .map((move) => ({ fen, move: makeMoveText(move), values }))
       .find(
         (task) =>
           EXERCISES['take-or-leave'].solution(task).options[0] === wanted &&

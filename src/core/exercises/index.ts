@@ -25,6 +25,7 @@ export {
   type FamilyId,
 } from './registry';
 export { wander } from './looseMoves';
+export { scaleSchema, type Scale } from './values';
 export { PATH_PRESETS, STAGES, type PathPreset, type Stage } from './stages';
 export {
   OUTCOMES,

@@ -35,6 +35,7 @@ export const scaleSchema = z.object({
   queen: pointsSchema,
   king: z.literal(0),
 }) satisfies z.ZodType<ValueScale>;
+export type Scale = z.infer<typeof scaleSchema>;
 
 export const aheadTaskSchema = z.object({ fen: boardTextSchema, values: scaleSchema });
 export type AheadTask = z.infer<typeof aheadTaskSchema>;

@@ -11,6 +11,7 @@ import { askPool } from '@/workers/node';
 import { findOwnClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { listProgressAnswers } from '../data/attempts';
 import { findClassOfStudent } from '../data/classes';
+import { getClub } from '../data/clubs';
 import {
   createPractice,
   findPractice,
@@ -66,9 +67,11 @@ export async function startPractice(
   const isOpen = (await listOpenStages(db, actor)).some((one) => one.stage === stage);
   if (found === undefined || !isOpen || !hasExercises(stage)) return failure({ code: 'path/not-open' });
   const answers = await listProgressAnswers(db, { studentId: actor.studentId });
+  const { values } = (await getClub(db, actor.clubId)).settings;
   const tasks: ExerciseTask[] = [];
   for (const part of planPractice(answers, stage, PRACTICE_TASKS)) {
-    const composed = await askPool({ kind: 'compose', ...part, seed: randomInt(1, LARGEST_SEED) });
+    const seed = randomInt(1, LARGEST_SEED);
+    const composed = await askPool({ kind: 'compose', ...part, seed, values });
     if (composed.kind === 'busy') return failure({ code: 'workers/busy' });
     tasks.push(...composed.tasks);
   }

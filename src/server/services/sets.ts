@@ -16,6 +16,7 @@ import {
 } from '../data/assignments';
 import { addAuditEntry } from '../data/auditLog';
 import { listClasses } from '../data/classes';
+import { getClub } from '../data/clubs';
 import {
   addItem,
   copyVersion,
@@ -205,7 +206,8 @@ export async function addRound(
   if (found === undefined) return failure({ code: 'set/not-found' });
   const family = getExerciseFamily(round.family);
   if (round.level > family.levels) return failure({ code: 'exercise/no-such-level' });
-  const composed = await askPool({ kind: 'compose', ...round });
+  const { values } = (await getClub(getDb(), actor.clubId)).settings;
+  const composed = await askPool({ kind: 'compose', ...round, values });
   if (composed.kind === 'busy') return failure({ code: 'workers/busy' });
   return storeOnce(async (db) => {
     const latest = await getLatestVersion(db, setId, 'lock');

@@ -1,3 +1,4 @@
+import { MAN_VALUES } from '@/core/board';
 import { parseMoveText } from '@/core/notation';
 import { solutionGraphSchema } from '@/core/puzzles';
 import { findOutcome, listLegalMoves, playMove } from '@/core/rules';
@@ -33,7 +34,7 @@ test('every answer survives being copied as a message', () => {
     { kind: 'fates', fen: MATE_IN_2, plies: 2, isPassed: true },
     { kind: 'judge', fen: MATE_IN_2, line: '1 Rd8 Qe8 2 Rexe8#', claimed: 2, isBlockless: false },
     { kind: 'make-mate-task', fen: MATE_IN_2, maxMoves: 2, budgetNodes: 1e6 },
-    { kind: 'compose', family: 'reach', level: 4, seed: 3, count: 2 },
+    { kind: 'compose', family: 'reach', level: 4, seed: 3, count: 2, values: { ...MAN_VALUES, king: 0 } },
   ];
   const answers = questions.map((question) => answerQuestion(question));
   expect(answers.map(({ kind }) => kind)).toEqual([

@@ -46,10 +46,12 @@ export function answerQuestion<Q extends Question>(
 
 function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Question> {
   if (question.kind === 'compose') {
-    const { family, level, seed, count } = question;
+    const { family, level, seed, count, values } = question;
     return {
       kind: 'composed',
-      tasks: Array.from({ length: count }, (_, index) => composeExercise(family, level, seed + index)),
+      tasks: Array.from({ length: count }, (_, index) =>
+        composeExercise(family, level, seed + index, values),
+      ),
     };
   }
   const position = findPosition(question.fen);

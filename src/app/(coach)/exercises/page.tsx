@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { getClubPage } from '@/server/services/clubs';
 import { listOwnSets } from '@/server/services/sets';
 import { TryExercises } from '@/ui/panels/exercises/TryExercises';
 import styles from '../../_parts/pages.module.css';
@@ -8,7 +9,9 @@ import { addRoundAction, addSetAction } from '../sets/actions';
 export const metadata: Metadata = { title: 'Exercises' };
 
 export default async function ExercisesPage() {
-  const sets = await listOwnSets(await getPageCoach());
+  const actor = await getPageCoach();
+  const sets = await listOwnSets(actor);
+  const { settings } = await getClubPage(actor);
   return (
     <>
       <div className={styles.head}>
@@ -20,6 +23,7 @@ export default async function ExercisesPage() {
         </div>
       </div>
       <TryExercises
+        values={settings.values}
         sets={sets.map(({ setId, name }) => ({ setId, name }))}
         actions={{ addRound: addRoundAction, addSet: addSetAction }}
       />

@@ -9,6 +9,7 @@ import {
   type ExerciseId,
   type ExerciseTask,
   type Level,
+  type Scale,
 } from '@/core/exercises';
 import { FAMILY_WORDS, LEVEL_WORDS, STAGE_WORDS } from '@/text';
 import { ExercisePlayer } from '@/ui/answer';
@@ -34,10 +35,14 @@ interface Choice {
 }
 
 /** The coach tries any family at any level, and puts a round of it into a set; the seed makes the same task again. */
-export function TryExercises(props: { readonly sets: readonly SetChoice[]; readonly actions: RoundActions }) {
+export function TryExercises(props: {
+  readonly values: Scale;
+  readonly sets: readonly SetChoice[];
+  readonly actions: RoundActions;
+}) {
   const [choice, setChoice] = useState<Choice>({ family: 'find-square', level: 1, seed: 1 });
   const { family, level, seed } = choice;
-  const composed = useComposed(choice);
+  const composed = useComposed(choice, props.values);
   // Until the page listens a choice would be lost.
   const isWaiting = composed.kind === 'waiting';
   const levels = listLevels(family);
@@ -86,7 +91,7 @@ export function TryExercises(props: { readonly sets: readonly SetChoice[]; reado
         <Button size="md" mih={44} variant="default" disabled={isWaiting} onClick={goOn}>
           Another one
         </Button>
-        <AddRound {...props} {...choice} />
+        <AddRound sets={props.sets} actions={props.actions} {...choice} />
       </section>
       <section className={classes.player} aria-label="The task">
         {composed.kind === 'failed' && <p role="alert">The task could not be made: {composed.message}</p>}
@@ -104,13 +109,13 @@ type Composed =
   | { readonly kind: 'failed'; readonly message: string };
 
 /** Asks the worker for the chosen task; the one before stays until it comes. */
-function useComposed({ family, level, seed }: Choice): Composed {
+function useComposed({ family, level, seed }: Choice, values: Scale): Composed {
   const client = useMemo(() => createSearchClient(startSearchWorker), []);
   const [composed, setComposed] = useState<Composed>({ kind: 'waiting' });
   useEffect(() => () => client.stopAll(), [client]);
   useEffect(() => {
     let isAsked = true;
-    const asked = client.ask({ kind: 'compose', family, level, seed, count: 1 });
+    const asked = client.ask({ kind: 'compose', family, level, seed, count: 1, values });
     void asked.outcome.then((outcome) => {
       if (!isAsked || outcome.kind === 'stopped') return;
       if (outcome.kind === 'failed') {
@@ -124,6 +129,6 @@ function useComposed({ family, level, seed }: Choice): Composed {
       isAsked = false;
       asked.stop();
     };
-  }, [client, family, level, seed]);
+  }, [client, family, level, seed, values]);
   return composed;
 }

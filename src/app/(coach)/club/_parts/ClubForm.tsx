@@ -1,11 +1,11 @@
 'use client';
-import { Group, Radio, Stack } from '@mantine/core';
+import { Button, Group, NumberInput, Radio, Stack } from '@mantine/core';
 import { useState, useTransition } from 'react';
 import type { ClubSettings } from '@/contracts/clubs';
 import type { ServiceFault } from '@/contracts/faults';
 import type { MateCount } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { faultText } from '@/text';
+import { faultText, ROLE_WORDS } from '@/text';
 import styles from '../../../_parts/pages.module.css';
 
 const COUNTS: readonly { readonly value: MateCount; readonly label: string; readonly meaning: string }[] = [
@@ -22,6 +22,9 @@ const COUNTS: readonly { readonly value: MateCount; readonly label: string; read
   },
 ];
 
+/** Men that have a price. */
+const VALUED = ['pawn', 'knight', 'bishop', 'rook', 'queen'] as const;
+
 /** Each choice is stored as it is made. */
 export function ClubForm(props: {
   readonly settings: ClubSettings;
@@ -30,6 +33,7 @@ export function ClubForm(props: {
 }) {
   const { mayChange, onChange } = props;
   const [settings, setSettings] = useState(props.settings);
+  const [values, setValues] = useState(props.settings.values);
   const [said, setSaid] = useState('');
   const [isBusy, startTransition] = useTransition();
 
@@ -50,32 +54,67 @@ export function ClubForm(props: {
   }
 
   return (
-    <section className={styles.card}>
-      <h2>How the length of a mate is counted</h2>
-      <Radio.Group
-        value={settings.mateCount}
-        onChange={(value) => change({ ...settings, mateCount: value })}
-        description="A child who counts the other way is never told off for it: right by either count is right."
-        aria-label="How the length of a mate is counted"
-      >
-        <Stack gap="xs" mt="sm">
-          {COUNTS.map(({ value, label, meaning }) => (
-            <Radio.Card key={value} value={value} disabled={!mayChange || isBusy} p="sm">
-              <Group wrap="nowrap" align="flex-start">
-                <Radio.Indicator size="md" />
-                <div>
-                  {label}
-                  <br />
-                  <span className={styles.soft}>{meaning}</span>
-                </div>
-              </Group>
-            </Radio.Card>
+    <>
+      <section className={styles.card}>
+        <h2>How the length of a mate is counted</h2>
+        <Radio.Group
+          value={settings.mateCount}
+          onChange={(value) => change({ ...settings, mateCount: value })}
+          description="A child who counts the other way is never told off for it: right by either count is right."
+          aria-label="How the length of a mate is counted"
+        >
+          <Stack gap="xs" mt="sm">
+            {COUNTS.map(({ value, label, meaning }) => (
+              <Radio.Card key={value} value={value} disabled={!mayChange || isBusy} p="sm">
+                <Group wrap="nowrap" align="flex-start">
+                  <Radio.Indicator size="md" />
+                  <div>
+                    {label}
+                    <br />
+                    <span className={styles.soft}>{meaning}</span>
+                  </div>
+                </Group>
+              </Radio.Card>
+            ))}
+          </Stack>
+        </Radio.Group>
+      </section>
+      <section className={styles.card} style={{ marginTop: '1rem' }}>
+        <h2>What men are worth</h2>
+        <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
+          In points, for new exercises. What has been made before keeps its points.
+        </p>
+        <Group gap="md" align="flex-end">
+          {VALUED.map((role) => (
+            <NumberInput
+              key={role}
+              label={ROLE_WORDS[role]}
+              size="md"
+              w="7rem"
+              min={0}
+              max={20}
+              step={0.25}
+              decimalScale={2}
+              disabled={!mayChange || isBusy}
+              value={values[role]}
+              onChange={(value) => {
+                if (typeof value === 'number') setValues({ ...values, [role]: value });
+              }}
+            />
           ))}
-        </Stack>
-      </Radio.Group>
+          <Button
+            size="md"
+            mih={44}
+            disabled={!mayChange || isBusy || VALUED.every((role) => values[role] === settings.values[role])}
+            onClick={() => change({ ...settings, values })}
+          >
+            Keep these points
+          </Button>
+        </Group>
+      </section>
       <p role="status" style={{ minHeight: '1.5em', margin: '0.75rem 0 0' }}>
         {mayChange ? said : 'Only a lead of the club can change this.'}
       </p>
-    </section>
+    </>
   );
 }
