@@ -3,8 +3,15 @@ import type { SeatRound } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
 import type { RoundId, TaskId } from '@/contracts/ids';
 import type { ClassPath, StudentPath } from '@/contracts/paths';
-import { EXERCISE_IDS, EXERCISES, getExerciseFamily, type ExerciseTask, type Stage } from '@/core/exercises';
-import { findNextStage, findProgress, planPractice } from '@/core/progress';
+import {
+  EXERCISE_IDS,
+  EXERCISES,
+  getExerciseFamily,
+  type ExerciseTask,
+  type Scale,
+  type Stage,
+} from '@/core/exercises';
+import { findNextStage, findProgress, planPractice, type PracticePart } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import { STAGE_WORDS } from '@/text';
 import { askPool } from '@/workers/node';
@@ -70,10 +77,9 @@ export async function startPractice(
   const { values } = (await getClub(db, actor.clubId)).settings;
   const tasks: ExerciseTask[] = [];
   for (const part of planPractice(answers, stage, PRACTICE_TASKS)) {
-    const seed = randomInt(1, LARGEST_SEED);
-    const composed = await askPool({ kind: 'compose', ...part, seed, values });
-    if (composed.kind === 'busy') return failure({ code: 'workers/busy' });
-    tasks.push(...composed.tasks);
+    const fresh = await composeDifferent(part, values);
+    if (fresh === 'busy') return failure({ code: 'workers/busy' });
+    tasks.push(...fresh);
   }
   return storeOnce(async (inside) => {
     const other = await findPracticeByRequest(inside, requestId);
@@ -100,6 +106,21 @@ export async function startPractice(
     });
     return success(roundId);
   });
+}
+
+/** Of some families there are only a few tasks, and the same one twice is no practice: it is asked again, so often at most. */
+const MOST_DRAWS = 12;
+
+async function composeDifferent(part: PracticePart, values: Scale): Promise<ExerciseTask[] | 'busy'> {
+  const found = new Map<string, ExerciseTask>();
+  for (let draw = 0; draw < MOST_DRAWS && found.size < part.count; draw += 1) {
+    const seed = randomInt(1, LARGEST_SEED);
+    const count = part.count - found.size;
+    const composed = await askPool({ kind: 'compose', ...part, count, seed, values });
+    if (composed.kind === 'busy') return 'busy';
+    for (const task of composed.tasks) found.set(makeTaskKey(task), task);
+  }
+  return [...found.values()];
 }
 
 /** Opens the student's own practice round. */
