@@ -14,7 +14,8 @@ import {
 import { FAMILY_WORDS, LEVEL_WORDS, STAGE_WORDS } from '@/text';
 import { ExercisePlayer } from '@/ui/answer';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
-import { AddRound, type RoundActions, type SetChoice } from './AddRound';
+import type { SetChoice } from '@/ui/forms/chosenSet';
+import { AddRound, type RoundActions } from './AddRound';
 import classes from './TryExercises.module.css';
 
 const LARGEST_SEED = 999_999;
