@@ -3,13 +3,13 @@
  * it is right and the taught form is shown. `play-written`: a move is written, it is played. `which-man`: which of two men is meant.
  */
 import { z } from 'zod';
-import { getPosition, makeMoveText, makeSan, readMove } from '../notation';
+import { getPosition, makeMoveText, makeSan, readMove, type ReadMove } from '../notation';
 import { isSameMove, listLegalMoves, type Move, type Position } from '../rules';
 import { defineFamily } from './family';
 import { findLegalMove, positionTextSchema, sceneOfPosition } from './legalTask';
 import { judgeFirstMove } from './check';
 import { compareMarks, tapSquares } from './tapVerdict';
-import { RIGHT, wrongFor } from './verdict';
+import { RIGHT, wrongFor, type Verdict } from './verdict';
 
 export const writtenTaskSchema = z
   .object({ fen: positionTextSchema, move: z.string() })
@@ -45,30 +45,44 @@ const PARTS = {
   measure: measureWritten,
 } as const;
 
-export const writeMoveFamily = defineFamily<WrittenTask, 'write'>({
+/** A shown move that is to be written. */
+const WRITE_PARTS = {
   ...PARTS,
-  id: 'write-move',
-  skill: 'writing-moves',
   answerMode: 'write',
-  levels: 5,
-  question: ({ fen }) => ({ code: 'write-move', turn: getPosition(fen).turn }),
-  scene(task) {
+  scene(task: WrittenTask) {
     const { from, to } = openTask(task).move;
     return sceneOfPosition(task.fen, { bottom: 'white', trace: { from, to } });
   },
-  ask: () => ({ kind: 'write', form: 'move' }),
-  solution: (task) => ({ kind: 'write', text: openTask(task).san }),
+  ask: () => ({ kind: 'write', form: 'move' }) as const,
+  solution: (task: WrittenTask) => ({ kind: 'write', text: openTask(task).san }) as const,
+  hints: (task: WrittenTask) => [{ kind: 'begins-with', text: openTask(task).san.charAt(0) } as const],
+} as const;
+
+/** What the text means here; a tolerable way to write the asked move is for the family to judge. */
+function judgeWriting(
+  task: WrittenTask,
+  text: string,
+  judgeTolerable: (read: Extract<ReadMove, { kind: 'tolerable' }>) => Verdict,
+): Verdict {
+  const { position, move, san } = openTask(task);
+  const read = readMove(position, text);
+  if (read.kind === 'wrong') return wrongFor([{ code: 'unreadable', reason: read.reason }]);
+  if (!isSameMove(read.move, move)) return wrongFor([{ code: 'writes-another', san: read.san, asked: san }]);
+  return read.kind === 'exact' ? RIGHT : judgeTolerable(read);
+}
+
+export const writeMoveFamily = defineFamily<WrittenTask, 'write'>({
+  ...WRITE_PARTS,
+  id: 'write-move',
+  skill: 'writing-moves',
+  levels: 5,
+  question: ({ fen }) => ({ code: 'write-move', turn: getPosition(fen).turn }),
   judge(task, { text }) {
-    const { position, move, san } = openTask(task);
-    const read = readMove(position, text);
-    if (read.kind === 'wrong') return wrongFor([{ code: 'unreadable', reason: read.reason }]);
-    if (!isSameMove(read.move, move))
-      return wrongFor([{ code: 'writes-another', san: read.san, asked: san }]);
-    return read.kind === 'exact'
-      ? RIGHT
-      : { ...RIGHT, notes: [{ code: 'usually-written', san, remarks: read.diagnoses }] };
+    return judgeWriting(task, text, ({ san, diagnoses: remarks }) => ({
+      ...RIGHT,
+      notes: [{ code: 'usually-written', san, remarks }],
+    }));
   },
-  hints: (task) => [{ kind: 'begins-with', text: openTask(task).san.charAt(0) }],
 });
 
 export const repairLineTaskSchema = z
@@ -85,29 +99,17 @@ export const repairLineTaskSchema = z
 export type RepairLineTask = z.infer<typeof repairLineTaskSchema>;
 
 export const repairLineFamily = defineFamily<RepairLineTask, 'write'>({
-  ...PARTS,
+  ...WRITE_PARTS,
   id: 'repair-line',
   skill: 'writing-moves',
-  answerMode: 'write',
   levels: 4,
   taskSchema: repairLineTaskSchema,
   question: ({ before, faulty }) => ({ code: 'repair-line', line: before, faulty }),
-  scene(task) {
-    const { from, to } = openTask(task).move;
-    return sceneOfPosition(task.fen, { bottom: 'white', trace: { from, to } });
-  },
-  ask: () => ({ kind: 'write', form: 'move' }),
-  solution: (task) => ({ kind: 'write', text: openTask(task).san }),
   judge(task, { text }) {
-    const { position, move, san } = openTask(task);
-    const read = readMove(position, text);
-    if (read.kind === 'wrong') return wrongFor([{ code: 'unreadable', reason: read.reason }]);
-    if (!isSameMove(read.move, move))
-      return wrongFor([{ code: 'writes-another', san: read.san, asked: san }]);
     // It is to be put right: another slip, or the same one, does not do.
-    return read.kind === 'exact'
-      ? RIGHT
-      : wrongFor([{ code: 'still-differs', remark: read.diagnoses[0], text: text.trim() }]);
+    return judgeWriting(task, text, ({ diagnoses: [remark] }) =>
+      wrongFor([{ code: 'still-differs', remark, text: text.trim() }]),
+    );
   },
   /** A square turned round is seen at once; a sign that is missing is not; which of two men takes a look at the board. */
   measure(task) {
@@ -116,7 +118,6 @@ export const repairLineFamily = defineFamily<RepairLineTask, 'write'>({
     const isPlace = /^[KQRBN][a-h1-8]{1,2}x?[a-h][1-8]/.test(san) && isSign;
     return (isPlace ? 30 : isSign ? 15 : 0) + measureWritten(task);
   },
-  hints: (task) => [{ kind: 'begins-with', text: openTask(task).san.charAt(0) }],
 });
 
 export const playWrittenFamily = defineFamily<WrittenTask, 'play'>({
