@@ -11,6 +11,7 @@ const CORE = [
   'search',
   'written',
   'puzzles',
+  'pawns',
   'exercises',
   'compose',
   'progress',
@@ -18,6 +19,7 @@ const CORE = [
 /** Rooms below another one in the list, where the list alone would allow too much: judging never searches. */
 const NEVER = {
   puzzles: ['search', 'written'],
+  pawns: ['proof', 'search', 'written', 'puzzles'],
   exercises: ['search', 'written'],
   progress: ['search', 'written', 'compose'],
 };

@@ -1,6 +1,15 @@
 /** The exercises' questions, choices and hints: short, verbs first. */
 import { makeSquareName } from '@/core/board';
-import type { Answer, ExerciseId, GameEnding, GameStory, Hint, Question } from '@/core/exercises';
+import {
+  SMUDGE,
+  type Answer,
+  type AttackAnswer,
+  type ExerciseId,
+  type GameEnding,
+  type GameStory,
+  type Hint,
+  type Question,
+} from '@/core/exercises';
 import { RULE_WORDS } from './families';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
@@ -36,6 +45,24 @@ export function questionText(question: Question): string {
       return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)}. Go only where nobody can take it.`;
     case 'collect':
       return `Take all ${question.targets.length} men with the ${ROLE_WORDS[question.role]} in as few moves as you can.`;
+    case 'route-answered':
+      return `Move the ${ROLE_WORDS[question.role]} to ${makeSquareName(question.target)} in as few moves as you can. After each move the man on ${makeSquareName(question.answering)} moves too.`;
+    case 'best-square':
+      return `Which of ${listWords(question.candidates.map(makeSquareName))} is the best square for the ${ROLE_WORDS[question.role]} on ${makeSquareName(question.square)}?`;
+    case 'pawn-game':
+      return `You are ${SIDE_WORDS[question.turn]}. ${PAWN_GOAL_WORDS[question.goal]}`;
+    case 'attack-kinds':
+      return `The man on ${makeSquareName(question.attacker)} attacks ${SIDE_WORDS[question.turn]}'s man on ${makeSquareName(question.target)}. Which answers are there? Choose all.`;
+    case 'attack-men':
+      return `The man on ${makeSquareName(question.attacker)} attacks ${makeSquareName(question.target)}. ${ATTACK_TASK_WORDS[question.answer]}`;
+    case 'poisoned':
+      return `${SIDE_WORDS[question.turn]} can play ${question.move} and wins ${countWords(question.gain, 'point')} there. What comes next?`;
+    case 'garbled-line':
+      return `The score sheet says: ${question.line} ${smudgeText(question.garbled)}${question.after === '' ? '' : `, then ${question.after}`}. Which move was it? Write it.`;
+    case 'keep-score':
+      return 'Write down each move that is played.';
+    case 'sign':
+      return `${SIDE_WORDS[question.turn]} has played ${question.move}. Which sign has it earned?`;
     case 'captures':
       return `Tap every man that ${SIDE_WORDS[question.turn]} can take.`;
     case 'free-men':
@@ -83,9 +110,7 @@ export function questionText(question: Question): string {
     case 'repair-line':
       return `The score sheet says: ${question.line} ${question.faulty}. The last move is not written as it should be. Write it.`;
     case 'promote-to':
-      return question.goal === 'mate'
-        ? `The pawn goes to ${makeSquareName(question.square)}. What can it become so that it is mate? Choose all.`
-        : `The pawn goes to ${makeSquareName(question.square)}. What can it become so that it is not stalemate? Choose all.`;
+      return `The pawn goes to ${makeSquareName(question.square)}. What can it become so that it ${PROMOTION_WORDS[question.goal]}? Choose all.`;
     case 'write-move':
       return `${SIDE_WORDS[question.turn]} plays the move that is shown. Write it.`;
     case 'play-written':
@@ -93,6 +118,33 @@ export function questionText(question: Question): string {
     case 'which-man':
       return `${SIDE_WORDS[question.turn]} plays ${question.san}. Tap the man that moves.`;
   }
+}
+
+const PAWN_GOAL_WORDS = {
+  promotion: 'Bring a pawn to the far row before the other side does.',
+  'last-move': 'Make the last move: who cannot move any more has lost.',
+} as const;
+
+const ATTACK_TASK_WORDS: Readonly<Record<AttackAnswer, string>> = {
+  take: 'Tap every man that can take it and is not lost.',
+  'go-away': 'Tap every square where your man is safe.',
+  protect: 'Tap every man that can move so that it protects.',
+  'put-between': 'Tap every man that can go between.',
+  'open-line': 'Tap every man that can step aside so that another one protects.',
+  pin: 'Tap every man that can pin the attacker to its king.',
+  counter: 'Tap every man that can attack something as big.',
+  'in-between': 'Tap every man that can give check or threaten mate first.',
+};
+
+const PROMOTION_WORDS = {
+  mate: 'is mate',
+  'no-stalemate': 'is not stalemate',
+  fork: 'attacks two bigger men at once and is not taken',
+} as const;
+
+/** A smudged move with a sign that everybody reads as "cannot be read". */
+function smudgeText(garbled: string): string {
+  return garbled.replaceAll(SMUDGE, '▒');
 }
 
 function setUpText(side: 'white' | 'black' | undefined, areOfficersOnly: boolean): string {
@@ -209,6 +261,19 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
   take: 'The man is taken',
   'put-between': 'Something is put between',
   none: 'None: it is mate',
+  protect: 'Protect it',
+  'open-line': 'Step aside, so that another protects it',
+  pin: 'Pin the attacker',
+  counter: 'Attack something as big',
+  'in-between': 'Check or threaten mate first',
+  'loses-more': 'They take more somewhere else',
+  'take-it': 'Nothing: it can be taken',
+  '!!': '!! strong and surprising',
+  '!': '! strong',
+  '!?': '!? surprising and sound',
+  '?!': '?! not quite good',
+  '?': '? bad',
+  '??': '?? very bad',
   'allows-mate': 'Yes, it allows a mate',
   'allows-none': 'No, no mate',
   'may-castle': 'Yes, it may',
@@ -231,9 +296,17 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
   guarded: 'Guarded',
 };
 
+/** Options that mean something else in one family. */
+const OWN_OPTION_WORDS: Partial<Readonly<Record<ExerciseId, Readonly<Record<string, string>>>>> = {
+  trade: { even: 'An even trade' },
+  'attack-kinds': { take: 'Take the attacker', 'go-away': 'Go away' },
+  poisoned: { 'allows-mate': 'It is mate at once' },
+};
+
 /** A choice or a label in words. */
 export function optionText(family: ExerciseId, option: string): string {
-  if (family === 'trade' && option === 'even') return 'An even trade';
+  const own = OWN_OPTION_WORDS[family]?.[option];
+  if (own !== undefined) return own;
   if (family === 'stalemating' || family === 'result') return option === '1/2-1/2' ? '½-½' : option;
   const [kind = '', one, other] = option.split('-');
   if (family === 'who-is-ahead' && one !== undefined) {
@@ -258,6 +331,8 @@ export function hintText(family: ExerciseId, hint: Hint): string {
         : `There ${hint.count === 1 ? 'is one' : `are ${hint.count}`}.`;
     case 'not-this':
       return `It is not this: ${optionText(family, hint.option)}.`;
+    case 'not-square':
+      return `It is not ${makeSquareName(hint.square)}.`;
     case 'begins-with':
       return `It begins with ${hint.text}.`;
   }
@@ -279,7 +354,7 @@ export function answerText(family: ExerciseId, answer: Answer): string {
     case 'place':
       return countWords(answer.men.length, 'man', 'men');
     case 'write':
-      return answer.text === '' ? 'nothing' : `"${answer.text}"`;
+      return answer.text.trim() === '' ? 'nothing' : `"${answer.text.replaceAll('\n', ' ')}"`;
     case 'number':
       return String(answer.value);
     case 'choose':

@@ -37,16 +37,22 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, string>> = {
   route: 'The shortest way',
   'route-unguarded': 'The safe way',
   collect: 'Take them all',
+  'route-answered': 'A way past somebody',
+  'best-square': 'The best square',
   captures: 'What can be taken?',
   'pawn-moves': 'What may the pawn do?',
   'free-men': 'What is for nothing?',
+  'pawn-game': 'Pawns only',
   unprotected: 'Who stands alone?',
   'attack-from': 'Attack it safely',
   trapped: 'Who is shut in?',
+  'attack-kinds': 'Ways to answer an attack',
+  'attack-men': 'Who answers the attack?',
   'who-is-ahead': 'Who is ahead?',
   trade: 'A good trade?',
   'count-on-square': 'Count the helpers',
   'take-or-leave': 'Take it or leave it?',
+  poisoned: 'Is it poisoned?',
   'what-is-it': 'What is on the board?',
   'draw-kind': 'Which draw is it?',
   'why-stopped': 'Why did they stop?',
@@ -63,6 +69,9 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, string>> = {
   'play-written': 'Play what is written',
   'which-man': 'Which man is meant?',
   'repair-line': 'Put the score sheet right',
+  'garbled-line': 'A smudged score sheet',
+  'keep-score': 'Keep the score',
+  signs: 'Which sign has it earned?',
   result: 'Write the result',
   mate: 'Forced mate',
 };
@@ -116,6 +125,17 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
   route: ['Two moves.', 'Three moves.', 'Four moves, many men in the way.', 'Five moves and more.'],
   'route-unguarded': ['Two moves.', 'Three moves.', 'Four moves.', 'Five moves and more.'],
   collect: ['Two men.', 'Three men.', 'Three men, with ways between them.', 'Four men, far apart.'],
+  'route-answered': [
+    'Two moves, against a king.',
+    'Three moves, against a king or knight.',
+    'Four moves and more.',
+  ],
+  'best-square': [
+    'Two squares.',
+    'Three squares, men to attack.',
+    'Four squares, own men in the way.',
+    'Five squares, a full board.',
+  ],
   captures: [
     'One man looks round.',
     'Two men look round.',
@@ -129,6 +149,13 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
     'Another pawn has just passed it.',
   ],
   'free-men': ['One man looks round.', 'Two men.', 'Three men.', 'Five men, and eight to be taken or not.'],
+  'pawn-game': [
+    'Three pawns each; the app plays gently.',
+    'Five pawns each; the app looks two turns ahead.',
+    'Eight pawns each; the app looks two turns ahead.',
+    'Four pawns each; the app looks far ahead.',
+    'Kings and five pawns each; the app plays gently.',
+  ],
   unprotected: [
     'Three men.',
     'Five men.',
@@ -142,6 +169,13 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
     'A full board.',
   ],
   trapped: ['One of four men.', 'Six men.', 'Nine men.'],
+  'attack-kinds': ['Few men.', 'Twelve men.', 'Sixteen men.', 'Eighteen men and more kinds of answer.'],
+  'attack-men': [
+    'Take it or go away.',
+    'Protect.',
+    'Put something between.',
+    'Pin, open a line, attack back, move in between.',
+  ],
   'who-is-ahead': ['Four men.', 'Seven men.', 'Eleven men.', 'Eighteen men.'],
   trade: ['One man for one.', 'One man for two.', 'Two men for two or three.'],
   'count-on-square': [
@@ -156,6 +190,7 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
     'Three men look at the square.',
     'Four men and more.',
   ],
+  poisoned: ['Few answers to look at.', 'More answers.', 'A full board.'],
   'what-is-it': ['Few men.', 'Six men.', 'Ten men.', 'Sixteen men.'],
   'draw-kind': [
     'The board says it, or they have agreed.',
@@ -195,7 +230,7 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
     'Beside it or not?',
     'The own king may be left in check.',
   ],
-  'promote-to': ['Give mate.', 'Not stalemate.', 'Only a lesser man mates.'],
+  'promote-to': ['Give mate.', 'Not stalemate.', 'Only a lesser man mates.', 'Attack two men at once.'],
   'write-move': [
     'A plain move.',
     'A capture.',
@@ -217,6 +252,14 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
     'A check without its sign.',
     'Two men can go there, and it is not said which.',
   ],
+  'garbled-line': [
+    'One sign is smudged.',
+    'One sign; the next moves decide.',
+    'Two signs.',
+    'Two signs, and several moves look like it.',
+  ],
+  'keep-score': ['Two moves of each side.', 'Four moves of each side.', 'Seven moves of each side.'],
+  signs: ['Strong, bad or very bad?', 'And not quite good.', 'All six signs.'],
   result: ['Mate, giving up, time.', 'Draws.', 'A bare king when the time runs out; games that go on.'],
 };
 
@@ -236,17 +279,27 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
   route: 'Think backwards: from which squares can it reach the target?',
   'route-unguarded': 'First see which squares the other men guard. Then find a way round them.',
   collect: 'Look for the man from which the next one can be taken.',
+  'route-answered': 'Before you go: where can the other man go then? Never stand where it takes you.',
+  'best-square':
+    'Count for each square: the middle squares you see, the men you attack. One less for each own man in whose way you stand, one less for each move.',
   captures: 'Take your men one by one. Where can each one go? Who stands there?',
   'pawn-moves': 'A pawn goes straight, one step, from its first place one or two. It takes slantwise.',
   'free-men': 'Take it in your head. Can anybody take back?',
+  'pawn-game':
+    'Count first: how many moves do you need to the far row, and how many do they? A pawn that nobody can stop wins.',
   unprotected: 'Ask of each man: if it were taken, who could take back?',
   'attack-from': 'Go there in your head. Do you see the target from there? Does anybody see you?',
   trapped: 'Ask of each piece: where can it go? Could it be taken there?',
+  'attack-kinds':
+    'Go through the eight: take it, go away, protect, put something between, open a line, pin it, attack something bigger, check first.',
+  'attack-men':
+    'Try your men one by one. After the move: is your man still lost? Is the man that moved lost?',
   'who-is-ahead': 'Cross out what both have. Then count the rest in points.',
   trade: 'Count the points of what you give and of what you get.',
   'count-on-square':
     'Count who sees the square. Look behind them too: a second man on the same line helps as well.',
   'take-or-leave': 'Play it through in your head: take, take back, take again. Both may stop when they like.',
+  poisoned: 'Take it in your head. Now look at every check of theirs, and at everything else they can take.',
   'what-is-it': 'First: is the king attacked? Then: is there any move at all?',
   'draw-kind':
     'Stalemate: no move and no check. Three times the same position, or fifty moves without a capture or pawn move: a draw may be claimed.',
@@ -268,6 +321,11 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
     'Letter of the man, x if it takes, the square, + for check or # for mate. A pawn has no letter.',
   'play-written': 'The letter says which man, the square says where. No letter: a pawn.',
   'repair-line': 'Compare what is written with what was played: man, x, square, sign, and which of two men.',
+  'garbled-line':
+    'Which of your men could have gone there? Play on in your head: do the next moves still work?',
+  'keep-score': 'Letter of the man, x if something is taken, the square, + for check.',
+  signs:
+    '! is strong, !! strong and surprising, !? surprising and sound, ?! not quite good, ? bad, ?? very bad.',
   result: 'White has won: 1-0. Black has won: 0-1. A draw: 1/2-1/2. Not over: *.',
   'which-man': 'The letter or number after the man tells where it comes from.',
 };

@@ -1,10 +1,12 @@
 /** Why an answer is not right: always with the square and the man it is about, kind, and short enough for an eight-year-old. */
-import { makeSquareName, type Role, type Square } from '@/core/board';
-import type { Exercise, ExerciseId, Note, Reason, Scene, Verdict } from '@/core/exercises';
+import { makeSquareName, type Role, type Side, type Square } from '@/core/board';
+import type { AttackAnswer, Exercise, ExerciseId, Note, Reason, Scene, Verdict } from '@/core/exercises';
 import type { NotationDiagnosis } from '@/core/notation';
+import type { StoredFate } from '@/core/puzzles';
 import { optionText } from './exercises';
 import { reasonText as writtenReasonText } from './notation';
-import { countWords, listWords, ROLE_WORDS } from './words';
+import { fateText } from './fates';
+import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** The head of what is said: right, or what is too much and what is missing. */
 export function verdictText(verdict: Verdict, mode: Exercise['ask']['kind']): string {
@@ -36,9 +38,9 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
     case 'too-few':
       return 'There are more.';
     case 'wrong-option':
-      return `${optionText(family, note.option)}? ${reasonText(family, note.reason)}`.trim();
+      return `${optionText(family, note.option)}? ${reasonText(family, note.reason, turn)}`.trim();
     case 'missing-option':
-      return reasonText(family, note.reason);
+      return reasonText(family, note.reason, turn);
     case 'goes-round':
       return `That took ${countWords(note.moves, 'move')}. It can be done in ${note.fewest}.`;
     case 'move-not-meant':
@@ -51,6 +53,16 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
       return `After ${note.move} the other side has no move and is not in check: stalemate, a draw.`;
     case 'still-mates':
       return `Now ${note.move} mates.`;
+    case 'game-lost':
+      return `${SIDE_WORDS[note.winner]} has won: ${PAWN_END_WORDS[note.why]}.`;
+    case 'game-drawn':
+      return `Nobody has won: ${PAWN_END_WORDS[note.why]}.`;
+    case 'sheet-differs':
+      return `${note.number} ${note.text === '' ? 'is missing' : `"${note.text}"`}: played was ${note.san}.`;
+    case 'not-on-the-sheet':
+      return `${note.san} has other signs than the sheet.`;
+    case 'does-not-go-on':
+      return `${note.san} looks like it, but then ${note.next} could not be played.`;
     case 'not-a-legal-move':
       return 'That move is not allowed here.';
     case 'writes-another':
@@ -107,6 +119,16 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
       return `${square}: an own man stands there.`;
     case 'not-beside-king':
       return `${square} is not beside the king.`;
+    case 'not-marked':
+      return `${square} is not one of the marked squares.`;
+    case 'not-your-man':
+      return `${square}: that man is theirs.`;
+    case 'tally':
+      return `${square}: ${tallyText(note)}.`;
+    case 'can-answer':
+      return `${square}: ${note.move} does it.`;
+    case 'cannot-answer':
+      return `${square}: the ${ROLE_WORDS[note.role]} ${CANNOT_WORDS[note.answer]}.`;
     case 'protected':
       return `${square}: the ${man(note.byRole, note.by)} protects ${note.role === undefined ? 'it' : `the ${ROLE_WORDS[note.role]}`}.`;
     case 'is-guarded':
@@ -154,6 +176,36 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
   }
 }
 
+const CANNOT_WORDS: Readonly<Record<AttackAnswer, string>> = {
+  take: 'cannot take the attacker, or is lost when it does',
+  'go-away': 'is not the one that is attacked',
+  protect: 'cannot protect it well enough from anywhere',
+  'put-between': 'cannot go between without being lost',
+  'open-line': 'opens no line that protects it',
+  pin: 'cannot pin the attacker',
+  counter: 'finds nothing as big to attack',
+  'in-between': 'has no check and threatens no mate without being lost',
+};
+
+const PAWN_END_WORDS = {
+  'far-row': 'a pawn has come to the far row',
+  'no-men-left': 'the other side has no pawns left',
+  'no-move': 'the side to move cannot move',
+  mate: 'it is checkmate',
+  'quiet-moves': 'only the kings have moved for a long time',
+} as const;
+
+/** "2 middle squares, 1 man attacked, 1 move: 2 points". */
+function tallyText(tally: Extract<Note, { code: 'tally' }>): string {
+  const parts = [
+    tally.middle > 0 ? countWords(tally.middle, 'middle square') : '',
+    tally.attacked > 0 ? `${countWords(tally.attacked, 'man', 'men')} attacked` : '',
+    tally.blocked > 0 ? `${countWords(tally.blocked, 'own man', 'own men')} in the way` : '',
+    countWords(tally.moves, 'move'),
+  ].filter((part) => part !== '');
+  return `${parts.join(', ')}: ${countWords(tally.points, 'point')}`;
+}
+
 /** What to look at, without giving the move away. */
 const REMARK_WORDS: Readonly<Partial<Record<NotationDiagnosis, string>>> = {
   'missing-capture': 'something is taken.',
@@ -165,7 +217,7 @@ const REMARK_WORDS: Readonly<Partial<Record<NotationDiagnosis, string>>> = {
 const squares = (list: readonly Square[]) => listWords(list.map(makeSquareName));
 
 /** The evidence for a choice; "" when there is nothing to say. */
-function reasonText(family: ExerciseId, reason: Reason | undefined): string {
+function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side): string {
   switch (reason?.code) {
     case undefined:
       return '';
@@ -189,6 +241,18 @@ function reasonText(family: ExerciseId, reason: Reason | undefined): string {
       return `There is a move: ${reason.moves.join(', ')}.`;
     case 'mates':
       return `${listWords(reason.moves)} would mate.`;
+    case 'attacks':
+      return reason.squares.length === 0
+        ? 'It attacks nothing bigger.'
+        : `It attacks ${squares(reason.squares)}.`;
+    case 'is-taken-by':
+      return `It is taken: ${reason.moves.join(', ')}.`;
+    case 'but-then':
+      return `${reason.moves.join(', ')}: that loses something.`;
+    case 'fates':
+      return fatesText(reason, side);
+    case 'nothing-against':
+      return 'They have no mate at once, and nothing else to take.';
     case 'no-check':
       return 'The king is not attacked.';
     case 'no-move':
@@ -226,6 +290,14 @@ function reasonText(family: ExerciseId, reason: Reason | undefined): string {
     case 'exchange':
       return `${reason.moves.join(', ')}: ${gainText(reason.gain)}.`;
   }
+}
+
+/** What the move comes to, and the best other one. */
+function fatesText(reason: Extract<Reason, { code: 'fates' }>, side: Side): string {
+  const tell = (move: string, fate: StoredFate) =>
+    fate.kind === 'open' ? `${move} is open` : `${move} ${fateText(side, fate)}`;
+  const gift = reason.isGivenUp ? ' The man that moved can be taken.' : '';
+  return `${tell(reason.move, reason.fate)}. Of the others, ${tell(reason.other, reason.otherFate)}.${gift}`;
 }
 
 function gainText(gain: number): string {

@@ -67,6 +67,16 @@ const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
   'usually-written': 'write it in another way',
   'man-not-meant': 'choose the wrong one of two men',
   'man-meant': 'miss the man that is meant',
+  'not-marked': 'choose a square that is not asked about',
+  'not-your-man': 'mark a man of the other side',
+  tally: 'choose a lesser square',
+  'can-answer': 'overlook an answer to the attack',
+  'cannot-answer': 'choose a man that cannot help',
+  'game-lost': 'lose the pawns game',
+  'game-drawn': 'do not win the pawns game',
+  'sheet-differs': 'write another move than is played',
+  'not-on-the-sheet': 'do not look at the signs that can be read',
+  'does-not-go-on': 'do not look at the moves that follow',
 };
 
 function isDiagnosis(code: string): code is Diagnosis {

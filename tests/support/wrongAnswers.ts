@@ -42,6 +42,14 @@ export function listWrongAnswers({ ask, solution, question }: Exercise, fen: str
       });
       if (!ask.isMultiple)
         return ask.options.filter((option) => !options.includes(option)).map((option) => choose([option]));
+      // Of many choices, all answers that differ in one; of few, all there are.
+      if (ask.options.length > 5) {
+        return ask.options.map((option) =>
+          choose(
+            options.includes(option) ? options.filter((other) => other !== option) : [...options, option],
+          ),
+        );
+      }
       const subsets = ask.options.reduce<string[][]>(
         (sets, option) => [...sets, ...sets.map((set) => [...set, option])],
         [[]],

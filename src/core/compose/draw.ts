@@ -144,3 +144,8 @@ export function shuffle<Item>(random: Random, items: readonly Item[]): Item[] {
   const left = items.slice();
   return items.map(() => left.splice(randomBelow(random, left.length), 1)[0] as Item);
 }
+
+/** The squares at the edge of the board. */
+export const EDGE: readonly Square[] = Array.from({ length: 64 }, (_, square) => square).filter(
+  (square) => square % 8 === 0 || square % 8 === 7 || square < 8 || square > 55,
+);

@@ -1,20 +1,11 @@
-/** Composers about how games end, and about a faulty line of a score sheet. */
+/** Composers about how games end. */
 import { opponentOf, SIDES } from '../board';
-import { EXERCISES, wander, type ExerciseTaskOf, type Level } from '../exercises';
-import { makeFen, makeMoveText, makeNumberedLine, makeSan } from '../notation';
-import {
-  findCaptured,
-  findOutcome,
-  INITIAL_POSITION,
-  listLegalMoves,
-  listReach,
-  playMove,
-  type Move,
-  type Position,
-} from '../rules';
+import { EXERCISES, type ExerciseTaskOf, type Level, wander } from '../exercises';
+import { makeFen, makeSan } from '../notation';
+import { findOutcome, listLegalMoves, listReach, playMove, type Position } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
 import { findLegal, shuffle, throwUntil, type Composer } from './draw';
-import { throwStalemate, throwState } from './gameLessons';
+import { throwStalemate, throwState } from './checkLessons';
 
 type DrawTask = ExerciseTaskOf<'draw-kind'>;
 type Story = DrawTask['story'];
@@ -157,55 +148,3 @@ export const composeResult: Composer<ExerciseTaskOf<'result'>> = (random, level)
   ),
   side: pickOne(random, SIDES),
 });
-
-type RepairLineTask = ExerciseTaskOf<'repair-line'>;
-/** Moves of the line that stand before the faulty one. */
-const MOST_BEFORE = 5;
-
-/** 1: number before letter. 2: a capture without x. 3: a check without its sign. 4: which of two men is not said. */
-export const composeRepairLine: Composer<RepairLineTask> = (random, level) =>
-  throwUntil(() => {
-    const line: { position: Position; move: Move }[] = [];
-    let position: Position = INITIAL_POSITION;
-    for (let ply = 0; ply < 6 + randomBelow(random, 40); ply += 1) {
-      const moves = listLegalMoves(position);
-      if (moves.length === 0) break;
-      const move = pickOne(random, moves);
-      line.push({ position, move });
-      position = playMove(position, move);
-    }
-    const at = line.findIndex(
-      (step, index) => index >= 3 && disfigure(step.position, step.move, level) !== undefined,
-    );
-    const step = line[at];
-    const faulty = step && disfigure(step.position, step.move, level);
-    if (step === undefined || faulty === undefined) return undefined;
-    const before = line.slice(Math.max(0, at - MOST_BEFORE), at);
-    const first = before[0]?.position;
-    if (first === undefined) return undefined;
-    return {
-      fen: makeFen({ ...step.position, halfmoves: 0, fullmoves: step.position.fullmoves }),
-      move: makeMoveText(step.move),
-      before: makeNumberedLine(
-        first,
-        before.map(({ move }) => move),
-      ),
-      faulty,
-    };
-  });
-
-/** The slip of a level, where the move lets one be made. */
-function disfigure(position: Position, move: Move, level: Level): string | undefined {
-  const san = makeSan(position, move);
-  const isCapture = findCaptured(position, move) !== undefined;
-  switch (level) {
-    case 1:
-      return /^[KQRBN]?[a-h][1-8]$/.test(san) ? san.replace(/([a-h])([1-8])$/, '$2$1') : undefined;
-    case 2:
-      return isCapture && /^[KQRBN]x[a-h][1-8]$/.test(san) ? san.replace('x', '') : undefined;
-    case 3:
-      return san.endsWith('+') && isCapture ? san.slice(0, -1) : undefined;
-    default:
-      return /^[QRBN][a-h1-8]x?[a-h][1-8]/.test(san) ? san.replace(/^([QRBN])[a-h1-8]/, '$1') : undefined;
-  }
-}

@@ -13,39 +13,45 @@ import {
 } from '../exercises';
 import { createRandom } from '../shared';
 import { composeColour, composeLine, composeRepair, composeSetUp, composeSquare } from './boardLessons';
-import type { Composer } from './draw';
-import {
-  composeDrawKind,
-  composeRepairLine,
-  composeResult,
-  composeStalemating,
-  composeWhyStopped,
-} from './endLessons';
 import {
   composeAnswersToCheck,
-  composeCountOnSquare,
   composeIsSafeMove,
   composeKingSquares,
   composeMateInOne,
-  composeMayCastle,
-  composeMayPass,
-  composePromoteTo,
   composeStopMate,
-  composeTakeOrLeave,
-  composeTrade,
   composeWhatIsIt,
-  composeWhichMan,
-  composeWhoIsAhead,
-  composeWritten,
-} from './gameLessons';
+} from './checkLessons';
+import type { Composer } from './draw';
+import { composeDrawKind, composeResult, composeStalemating, composeWhyStopped } from './endLessons';
 import {
   composeAttackFrom,
+  composeBestSquare,
   composeCollect,
+  composePawnGame,
   composePawnMoves,
   composeReach,
   composeRoute,
+  composeRouteAnswered,
   composeTheirMen,
 } from './menLessons';
+import { composeMayCastle, composeMayPass, composePromoteTo } from './specialLessons';
+import {
+  composeAttackKinds,
+  composeAttackMen,
+  composeCountOnSquare,
+  composePoisoned,
+  composeTakeOrLeave,
+  composeTrade,
+  composeWhoIsAhead,
+} from './valueLessons';
+import {
+  composeGarbledLine,
+  composeKeepScore,
+  composeRepairLine,
+  composeSigns,
+  composeWhichMan,
+  composeWritten,
+} from './writingLessons';
 
 const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } = {
   'find-square': composeSquare,
@@ -59,16 +65,22 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   route: composeRoute('route'),
   'route-unguarded': composeRoute('route-unguarded'),
   collect: composeCollect,
+  'route-answered': composeRouteAnswered,
+  'best-square': composeBestSquare,
   captures: composeTheirMen('captures'),
   'pawn-moves': composePawnMoves,
   'free-men': composeTheirMen('free-men'),
+  'pawn-game': composePawnGame,
   unprotected: composeTheirMen('unprotected'),
   'attack-from': composeAttackFrom,
   trapped: composeTheirMen('trapped'),
+  'attack-kinds': composeAttackKinds,
+  'attack-men': composeAttackMen,
   'who-is-ahead': composeWhoIsAhead,
   trade: composeTrade,
   'count-on-square': composeCountOnSquare,
   'take-or-leave': composeTakeOrLeave,
+  poisoned: composePoisoned,
   'what-is-it': composeWhatIsIt,
   'draw-kind': composeDrawKind,
   'why-stopped': composeWhyStopped,
@@ -85,6 +97,9 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   'play-written': composeWritten('play-written'),
   'which-man': composeWhichMan,
   'repair-line': composeRepairLine,
+  'garbled-line': composeGarbledLine,
+  'keep-score': composeKeepScore,
+  signs: composeSigns,
   result: composeResult,
 };
 

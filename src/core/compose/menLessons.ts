@@ -1,8 +1,9 @@
 /** Composers about men on boards without kings: where they go, routes, captures, attack and protection. None of them searches. */
-import { getMan, isDarkSquare, opponentOf, SIDES, type Role, type Square } from '../board';
-import { EXERCISES, type ExerciseTaskOf } from '../exercises';
-import { makeFen } from '../notation';
-import type { PositionDraft } from '../rules';
+import { getMan, kingDistance, opponentOf, SIDES, type Role, type Square, isDarkSquare } from '../board';
+import { EXERCISES, type ExerciseTaskOf, wander } from '../exercises';
+import { makeFen, makeMoveText } from '../notation';
+import { choosePawnMove, findPawnEnd, PAWN_GOALS, playPawnMove, startPawnGame } from '../pawns';
+import { listReach, type PositionDraft } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
 import {
   getRecipe,
@@ -247,3 +248,140 @@ export const composeCollect: Composer<ExerciseTaskOf<'collect'>> = (random, leve
     return isWithin(EXERCISES.collect.measure(task), ...fewest) ? task : undefined;
   });
 };
+
+type RouteAnsweredTask = ExerciseTaskOf<'route-answered'>;
+const DUEL_RECIPES: Recipes<{
+  roles: readonly Role[];
+  answering: readonly Role[];
+  own: number;
+  fewest: readonly [number, number];
+}> = {
+  1: { roles: ['rook', 'queen'], answering: ['king'], own: 2, fewest: [2, 2] },
+  2: { roles: ['rook', 'bishop', 'queen', 'knight'], answering: ['king', 'knight'], own: 5, fewest: [3, 3] },
+  3: {
+    roles: ['rook', 'knight', 'bishop', 'king'],
+    answering: ['knight', 'bishop', 'king'],
+    own: 7,
+    fewest: [4, 5],
+  },
+};
+
+/** 1: two moves against a king. 2: three, against a king or knight. 3: four and more. */
+export const composeRouteAnswered: Composer<RouteAnsweredTask> = (random, level) => {
+  const { roles, answering, own, fewest } = getRecipe(DUEL_RECIPES, level);
+  return throwUntil(() => {
+    const turn = pickOne(random, SIDES);
+    const [square = 0, target = 0, other = 0] = shuffle(random, ALL_SQUARES);
+    const man = getMan(turn, pickOne(random, roles));
+    if (man.role === 'bishop' && isDarkSquare(square) !== isDarkSquare(target)) return undefined;
+    // Their man stands between or near, or it would not matter.
+    if (kingDistance(other, target) > 3 || kingDistance(square, target) < 2) return undefined;
+    const theirs = getMan(opponentOf(turn), pickOne(random, answering));
+    const draft = scatter(
+      random,
+      turn,
+      new Map([
+        [square, man],
+        [other, theirs],
+      ]),
+      own,
+      0,
+    );
+    if (draft.board[target] !== undefined) return undefined;
+    const task = { fen: makeFen(draft), square, target, answering: other };
+    const { measure } = EXERCISES['route-answered'];
+    return isWithin(Math.ceil(measure(task) / 10), ...fewest) ? task : undefined;
+  });
+};
+
+type BestSquareTask = ExerciseTaskOf<'best-square'>;
+const EVEN_WEIGHTS = { middle: 1, attacked: 1, blocked: 1, moves: 1 } as const;
+const BEST_RECIPES: Recipes<{ candidates: number; own: number; others: number; most: number }> = {
+  1: { candidates: 2, own: 0, others: 1, most: 1 },
+  2: { candidates: 3, own: 1, others: 3, most: 1 },
+  3: { candidates: 4, own: 4, others: 5, most: 2 },
+  4: { candidates: 5, own: 7, others: 8, most: 2 },
+};
+
+/** 1: two squares. 2: three, with men to attack. 3: four, own men in the way. 4: five, on a full board. */
+export const composeBestSquare: Composer<BestSquareTask> = (random, level) => {
+  const { candidates, own, others } = getRecipe(BEST_RECIPES, level);
+  return throwUntil(() => {
+    const turn = pickOne(random, SIDES);
+    const square = randomBelow(random, 64);
+    const man = getMan(turn, pickOne(random, ['knight', 'bishop', 'rook', 'queen'] as const));
+    const draft = scatter(random, turn, new Map([[square, man]]), own, others);
+    const near = listReach(draft, square).map(({ to }) => to);
+    const beyond =
+      level < 3
+        ? []
+        : near.flatMap((to) => listReach(wander(draft, { from: square, to }), to).map((move) => move.to));
+    const free = [...new Set([...near, ...beyond])].filter(
+      (at) => at !== square && draft.board[at] === undefined,
+    );
+    if (free.length < candidates) return undefined;
+    const task = {
+      fen: makeFen(draft),
+      square,
+      candidates: shuffle(random, free)
+        .slice(0, candidates)
+        .sort((one, other) => one - other),
+      weights: EVEN_WEIGHTS,
+    };
+    return EXERCISES['best-square'].isTask(task) ? task : undefined;
+  });
+};
+
+type PawnGameTask = ExerciseTaskOf<'pawn-game'>;
+const GAME_RECIPES: Recipes<{ files: number; strength: PawnGameTask['strength']; hasKings: boolean }> = {
+  1: { files: 3, strength: 'gentle', hasKings: false },
+  2: { files: 5, strength: 'steady', hasKings: false },
+  3: { files: 8, strength: 'steady', hasKings: false },
+  4: { files: 4, strength: 'strong', hasKings: false },
+  5: { files: 5, strength: 'gentle', hasKings: true },
+};
+/** Turns of a game that is tried out; longer ones are given up. */
+const MOST_PLIES = 80;
+
+/** 1: three pawns each. 2: five. 3: eight. 4: the app looks far ahead. 5: with kings, it looks less far. Every task has been won once. */
+export const composePawnGame: Composer<PawnGameTask> = (random, level) => {
+  const { files, strength, hasKings } = getRecipe(GAME_RECIPES, level);
+  const first = randomBelow(random, 9 - files);
+  return throwUntil(() => {
+    const side = pickOne(random, SIDES);
+    const goal = hasKings ? 'promotion' : pickOne(random, PAWN_GOALS);
+    const seed = randomBelow(random, 1_000_000);
+    const start = startPawnGame(
+      Array.from({ length: files }, (_, index) => first + index),
+      hasKings,
+    );
+    // The app begins when the student has Black.
+    const opening = side === 'white' ? undefined : choosePawnMove(start, goal, strength, seed);
+    const home = opening === undefined ? start : playPawnMove(start, opening);
+    const won = winPawnGame(home, { goal, strength, seed });
+    return won && { fen: makeFen(home), goal, strength, seed, won };
+  });
+};
+
+/** A game that the side to move wins against the app; undefined when this one is not. */
+function winPawnGame(
+  home: PositionDraft,
+  { goal, strength, seed }: Pick<PawnGameTask, 'goal' | 'strength' | 'seed'>,
+): string[] | undefined {
+  const own = home.turn;
+  const student = strength === 'strong' ? 'strong' : 'steady';
+  const moves: string[] = [];
+  let place = home;
+  while (moves.length < MOST_PLIES) {
+    const end = findPawnEnd(place, goal);
+    if (end !== undefined) return end.winner === own ? moves : undefined;
+    const isOwn = place.turn === own;
+    const move = choosePawnMove(place, goal, isOwn ? student : strength, isOwn ? seed + 1 : seed);
+    if (move === undefined) return undefined;
+    moves.push(makeMoveText(move));
+    place = playPawnMove(place, move);
+  }
+  return undefined;
+}
+
+const ALL_SQUARES: readonly Square[] = Array.from({ length: 64 }, (_, square) => square);

@@ -68,6 +68,8 @@ export interface ExerciseFamily<Task, Mode extends AnswerMode = AnswerMode> exte
   measure(task: Task): number;
   /** Steps of help after the rule itself, the smallest first. */
   hints(task: Task): readonly Hint[];
+  /** Of an exercise in which somebody answers: the app's move after these, when they have not ended it. */
+  reply?(task: Task, moves: readonly MoveText[]): MoveText | undefined;
   /** Of an exercise answered by moves: the moves that are right now, for the hint and to tell a slip. */
   listRightMoves?(task: Task, moves: readonly MoveText[]): readonly MoveText[];
 }
@@ -136,6 +138,8 @@ export function defineFamily<Task, Mode extends AnswerMode>(
           const last = moves.at(-1);
           const played = last === undefined ? undefined : parseMoveText(last);
           const verdict = judge({ kind: 'play', moves: [...moves], slips: 0 });
+          const reply = verdict.outcome === 'unfinished' ? family.reply?.(task, moves) : undefined;
+          if (reply !== undefined) return { kind: 'reply', move: reply };
           const mayBeSlip =
             verdict.outcome === 'wrong' &&
             played !== undefined &&

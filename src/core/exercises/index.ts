@@ -25,7 +25,10 @@ export {
   type FamilyId,
 } from './registry';
 export { wander } from './looseMoves';
-export { scaleSchema, type Scale } from './values';
+export { exchangeAfter, scaleSchema, type Scale } from './values';
+export { earnSign } from './signs';
+export { SMUDGE } from './sheets';
+export { findAttacker, listAttackAnswers, type AttackAnswer } from './attackAnswers';
 export { PATH_PRESETS, STAGES, type PathPreset, type Stage } from './stages';
 export {
   OUTCOMES,

@@ -1,6 +1,9 @@
 /** What is asked and what the board shows, as data; the sentences live with the words of the pages. */
 import type { Board, Man, Role, Side, Square } from '../board';
+import type { MoveText } from '../notation';
+import type { PawnGoal } from '../pawns';
 import type { CastlingWing } from '../rules';
+import type { AttackAnswer } from './attackAnswers';
 
 export type Question =
   | { readonly code: 'tap-square' | 'colour-of'; readonly square: Square }
@@ -26,6 +29,31 @@ export type Question =
       readonly role: Role;
       readonly targets: readonly Square[];
     }
+  | {
+      readonly code: 'route-answered';
+      readonly role: Role;
+      readonly target: Square;
+      readonly answering: Square;
+    }
+  | {
+      readonly code: 'best-square';
+      readonly role: Role;
+      readonly square: Square;
+      readonly candidates: readonly Square[];
+    }
+  | { readonly code: 'pawn-game'; readonly turn: Side; readonly goal: PawnGoal }
+  | { readonly code: 'attack-kinds'; readonly turn: Side; readonly target: Square; readonly attacker: Square }
+  | {
+      readonly code: 'attack-men';
+      readonly turn: Side;
+      readonly target: Square;
+      readonly attacker: Square;
+      readonly answer: AttackAnswer;
+    }
+  | { readonly code: 'garbled-line'; readonly line: string; readonly garbled: string; readonly after: string }
+  | { readonly code: 'keep-score'; readonly moves: number }
+  | { readonly code: 'poisoned'; readonly turn: Side; readonly move: string; readonly gain: number }
+  | { readonly code: 'sign'; readonly turn: Side; readonly move: string }
   | { readonly code: 'captures' | 'free-men' | 'king-squares'; readonly turn: Side }
   | { readonly code: 'unprotected' | 'trapped'; readonly side: Side }
   | { readonly code: 'attack-from'; readonly role: Role; readonly target: Square }
@@ -54,7 +82,7 @@ export type Question =
   | { readonly code: 'stalemating'; readonly turn: Side }
   | { readonly code: 'result'; readonly ending: GameEnding; readonly side: Side }
   | { readonly code: 'repair-line'; readonly line: string; readonly faulty: string }
-  | { readonly code: 'promote-to'; readonly square: Square; readonly goal: 'mate' | 'no-stalemate' }
+  | { readonly code: 'promote-to'; readonly square: Square; readonly goal: 'mate' | 'no-stalemate' | 'fork' }
   | { readonly code: 'play-written' | 'which-man'; readonly turn: Side; readonly san: string };
 
 /** What the game was before a position: what no diagram shows. */
@@ -93,13 +121,22 @@ export interface Scene {
 
 /** How the answer is given. */
 export type Ask =
-  /** `rules`: legal moves, or one man moving again and again on a board without kings. */
-  | { readonly kind: 'play'; readonly rules: 'legal' | 'wander'; readonly fen: string }
+  /** Legal moves, or those of the pawns-only game. */
+  | { readonly kind: 'play'; readonly rules: 'legal' | 'pawns'; readonly fen: string }
+  /** One man moves again and again on a board without kings; another may answer. */
+  | { readonly kind: 'play'; readonly rules: 'wander'; readonly fen: string; readonly man: Square }
   /** One square, or as many as are right; with labels each mark is given one of them. */
   | { readonly kind: 'tap'; readonly isSingle: boolean; readonly labels: readonly string[] }
   /** The men that may be put on the board; those that stand there may be moved and taken off. */
   | { readonly kind: 'place'; readonly tray: readonly Man[] }
   | { readonly kind: 'write'; readonly form: 'square' | 'move' }
+  /** The moves are shown one after another, and each is written. */
+  | {
+      readonly kind: 'write';
+      readonly form: 'sheet';
+      readonly fen: string;
+      readonly moves: readonly MoveText[];
+    }
   | { readonly kind: 'number'; readonly least: number; readonly most: number }
   | { readonly kind: 'choose'; readonly options: readonly string[]; readonly isMultiple: boolean };
 
@@ -110,4 +147,5 @@ export type Hint =
   | { readonly kind: 'man'; readonly square: Square }
   | { readonly kind: 'count'; readonly count: number }
   | { readonly kind: 'not-this'; readonly option: string }
+  | { readonly kind: 'not-square'; readonly square: Square }
   | { readonly kind: 'begins-with'; readonly text: string };

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import type { Answer } from './answer';
+import { attackKindsFamily, attackMenFamily } from './attackAnswers';
 import { attackFromFamily, trappedFamily, unprotectedFamily } from './attack';
+import { bestSquareFamily } from './bestSquare';
 import { capturesFamily, freeMenFamily } from './captures';
 import { mayCastleFamily } from './castling';
 import {
@@ -18,9 +20,14 @@ import { kingSquaresFamily } from './kingSquares';
 import { nameLineFamily } from './lines';
 import { mateFamily } from './mate';
 import { nameSquareFamily } from './nameSquare';
+import { pawnGameFamily } from './pawnGame';
+import { poisonedFamily } from './poisoned';
 import { countReachFamily, pawnMovesFamily, reachFamily } from './reach';
+import { routeAnsweredFamily } from './routeAnswered';
 import { collectFamily, routeFamily, routeUnguardedFamily } from './routes';
 import { repairFamily, setUpFamily } from './setUp';
+import { garbledLineFamily, keepScoreFamily } from './sheets';
+import { signsFamily } from './signs';
 import { mayPassFamily, promoteToFamily } from './specialPawns';
 import { countOnSquareFamily, takeOrLeaveFamily, tradeFamily, whoIsAheadFamily } from './values';
 import type { Stage } from './stages';
@@ -40,16 +47,22 @@ export const EXERCISES = {
   route: routeFamily,
   'route-unguarded': routeUnguardedFamily,
   collect: collectFamily,
+  'route-answered': routeAnsweredFamily,
+  'best-square': bestSquareFamily,
   captures: capturesFamily,
   'pawn-moves': pawnMovesFamily,
   'free-men': freeMenFamily,
+  'pawn-game': pawnGameFamily,
   unprotected: unprotectedFamily,
   'attack-from': attackFromFamily,
   trapped: trappedFamily,
+  'attack-kinds': attackKindsFamily,
+  'attack-men': attackMenFamily,
   'who-is-ahead': whoIsAheadFamily,
   trade: tradeFamily,
   'count-on-square': countOnSquareFamily,
   'take-or-leave': takeOrLeaveFamily,
+  poisoned: poisonedFamily,
   'what-is-it': whatIsItFamily,
   'draw-kind': drawKindFamily,
   'why-stopped': whyStoppedFamily,
@@ -66,6 +79,9 @@ export const EXERCISES = {
   'play-written': playWrittenFamily,
   'which-man': whichManFamily,
   'repair-line': repairLineFamily,
+  'garbled-line': garbledLineFamily,
+  'keep-score': keepScoreFamily,
+  signs: signsFamily,
   result: resultFamily,
 } as const;
 export type ExerciseId = keyof typeof EXERCISES;

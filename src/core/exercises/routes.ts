@@ -60,7 +60,7 @@ function defineRoute(parts: {
     scene({ fen, square, targets }) {
       return sceneOf(getDraft(fen), { asked: code === 'collect' ? [square] : [square, ...targets] });
     },
-    ask: ({ fen }) => ({ kind: 'play', rules: 'wander', fen }),
+    ask: ({ fen, square }) => ({ kind: 'play', rules: 'wander', fen, man: square }),
     solution: (task) => ({
       kind: 'play',
       moves: (findShortest(startOf(task), mayGo) ?? []).map(makeMoveText),
@@ -111,7 +111,7 @@ function judgeRoute(task: RouteTask, { moves }: AnswerOf<'play'>, mayGo: Permiss
   let way = start;
   for (const [ply, text] of moves.entries()) {
     const move = parseMoveText(text);
-    if (move === undefined || !listReach(way.draft, way.at).some(({ to }) => to === move.to)) {
+    if (move?.from !== way.at || !listReach(way.draft, way.at).some(({ to }) => to === move.to)) {
       return {
         ...wrongFor([{ code: 'not-its-way', square: move?.to ?? way.at, role: getRole(way.draft, way.at) }]),
         wrongPly: ply,

@@ -1,12 +1,13 @@
 /**
  * Families of the pawns' special moves. `may-pass`: may this pawn take that one in passing (FIDE Laws of Chess, article 3.7.3.1), and
  * if not, why? The last move is told and shown. `promote-to`: which men may the pawn become so that it gives mate, or so that it
- * is not stalemate (article 3.7.3.3): every such man is right.
+ * is not stalemate (article 3.7.3.3), or so that it forks: cannot be taken, and attacks at once two men that are each the king or worth
+ * more than itself (by the usual points). Every such man is right.
  */
 import { z } from 'zod';
-import { fileOf, PROMOTION_ROLES, rankOf, type Square } from '../board';
+import { fileOf, MAN_VALUES, opponentOf, PROMOTION_ROLES, rankOf, type Square } from '../board';
 import { getPosition, makeSan } from '../notation';
-import { findOutcome, listLegalMoves, playMove } from '../rules';
+import { findOutcome, listAttackers, listLegalMoves, playMove, type Position } from '../rules';
 import { squareSchema } from './answer';
 import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
@@ -84,7 +85,7 @@ const promotionShape = z.object({
   fen: positionTextSchema,
   from: squareSchema,
   to: squareSchema,
-  goal: z.enum(['mate', 'no-stalemate']),
+  goal: z.enum(['mate', 'no-stalemate', 'fork']),
 });
 type PromotionTask = z.infer<typeof promotionShape>;
 const promotionTaskSchema = promotionShape.refine((task) => {
@@ -98,7 +99,7 @@ export const promoteToFamily = defineFamily<PromotionTask, 'choose'>({
   stage: 'special-moves',
   skill: 'promotion',
   answerMode: 'choose',
-  levels: 3,
+  levels: 4,
   taskSchema: promotionTaskSchema,
   question: ({ to, goal }) => ({ code: 'promote-to', square: to, goal }),
   scene: ({ fen, from, to }) => sceneOfPosition(fen, { asked: [from], trace: { from, to } }),
@@ -109,19 +110,20 @@ export const promoteToFamily = defineFamily<PromotionTask, 'choose'>({
   measure(task) {
     const men = getPosition(task.fen).board.filter((man) => man !== undefined).length;
     if (listRightRoles(task).includes('queen')) return men;
-    return men + (task.goal === 'mate' ? 40 : 20);
+    return men + { 'no-stalemate': 20, mate: 40, fork: 60 }[task.goal];
   },
   hints: (task) => chooseHints(PROMOTION_ROLES, listRightRoles(task)),
 });
 
 /** What the other side has left once the pawn has become this. */
-function reasonOfRole({ fen, from, to }: PromotionTask, option: string): Reason | undefined {
+function reasonOfRole({ fen, from, to, goal }: PromotionTask, option: string): Reason | undefined {
   const position = getPosition(fen);
   const move = listLegalMoves(position).find(
     (one) => one.from === from && one.to === to && one.promotion === option,
   );
   if (move === undefined) return undefined;
   const after = playMove(position, move);
+  if (goal === 'fork') return reasonOfFork(after, to);
   const [reply] = listLegalMoves(after);
   if (reply !== undefined) return { code: 'can-move', moves: [makeSan(after, reply)] };
   return isMatingMove(position, move) ? { code: 'it-is-mate' } : { code: 'no-move' };
@@ -131,10 +133,32 @@ function listRightRoles({ fen, from, to, goal }: PromotionTask): string[] {
   const position = getPosition(fen);
   return listLegalMoves(position)
     .filter((move) => move.from === from && move.to === to && move.promotion !== undefined)
-    .filter((move) =>
-      goal === 'mate'
-        ? isMatingMove(position, move)
-        : findOutcome(playMove(position, move))?.kind !== 'stalemate',
-    )
+    .filter((move) => {
+      if (goal === 'mate') return isMatingMove(position, move);
+      const after = playMove(position, move);
+      return goal === 'fork' ? forks(after, to) : findOutcome(after)?.kind !== 'stalemate';
+    })
     .flatMap(({ promotion }) => promotion ?? []);
+}
+
+/** The new man attacks two men that are each the king or worth more than itself, and nobody can take it. */
+function forks(after: Position, square: Square): boolean {
+  return !listLegalMoves(after).some(({ to }) => to === square) && listForked(after, square).length > 1;
+}
+
+function listForked({ board, turn }: Position, square: Square): Square[] {
+  const own = board[square];
+  if (own === undefined) return [];
+  return board.flatMap((man, at) => {
+    const isWorthy =
+      man?.side === turn && (man.role === 'king' || MAN_VALUES[man.role] > MAN_VALUES[own.role]);
+    return isWorthy && listAttackers(board, at, opponentOf(turn)).includes(square) ? [at] : [];
+  });
+}
+
+/** Which men it attacks, or that it can be taken. */
+function reasonOfFork(after: Position, square: Square): Reason {
+  const taking = listLegalMoves(after).find(({ to }) => to === square);
+  if (taking !== undefined) return { code: 'is-taken-by', moves: [makeSan(after, taking)] };
+  return { code: 'attacks', squares: listForked(after, square) };
 }

@@ -1,6 +1,8 @@
-import type { Role, Square } from '../board';
+import type { Role, Side, Square } from '../board';
 import type { MoveText, NotationDiagnosis, NotationReason } from '../notation';
+import type { PawnEnd } from '../pawns';
 import type { StoredFate } from '../puzzles';
+import type { AttackAnswer } from './attackAnswers';
 
 /** right: the goal is reached; wrong: something loses it; unfinished: right so far. */
 export const OUTCOMES = ['right', 'wrong', 'unfinished'] as const;
@@ -47,7 +49,9 @@ export type Note =
         | 'is-the-target'
         | 'is-free'
         | 'is-own-man'
-        | 'not-beside-king';
+        | 'not-beside-king'
+        | 'not-marked'
+        | 'not-your-man';
       readonly square: Square;
     }
   /** A man on `by` protects, guards or attacks the square. */
@@ -70,6 +74,25 @@ export type Note =
       readonly square: Square;
       readonly asked: Square;
     }
+  /** What is counted for a square; `isBest`: no other one has as many points. */
+  | {
+      readonly code: 'tally';
+      readonly isBest: boolean;
+      readonly square: Square;
+      readonly middle: number;
+      readonly attacked: number;
+      readonly blocked: number;
+      readonly moves: number;
+      readonly points: number;
+    }
+  /** Answers to an attack: a man or a square that has one, and the move; a man that has none of this kind. */
+  | { readonly code: 'can-answer'; readonly square: Square; readonly move: string }
+  | {
+      readonly code: 'cannot-answer';
+      readonly square: Square;
+      readonly role: Role;
+      readonly answer: AttackAnswer;
+    }
   | { readonly code: 'no-such-square'; readonly text: string }
   /** Men of a set-up. */
   | {
@@ -90,6 +113,9 @@ export type Note =
   | { readonly code: 'mate-not-yet'; readonly move: string; readonly reason: Reason }
   | { readonly code: 'stalemates' | 'still-mates'; readonly move: string }
   | { readonly code: 'not-a-legal-move' }
+  /** How the pawns-only game has ended. */
+  | { readonly code: 'game-lost'; readonly why: PawnEnd['why']; readonly winner: Side }
+  | { readonly code: 'game-drawn'; readonly why: PawnEnd['why'] }
   /** A written move: what it means here, and what was asked; or why it means none. */
   | { readonly code: 'writes-another'; readonly san: string; readonly asked: string }
   | { readonly code: 'unreadable'; readonly reason: NotationReason }
@@ -99,6 +125,19 @@ export type Note =
       readonly remark: NotationDiagnosis | undefined;
       readonly text: string;
     }
+  /** A move of a score sheet that is not what was played. */
+  | {
+      readonly code: 'sheet-differs';
+      /** From 0. */
+      readonly ply: number;
+      /** "3." or "3...". */
+      readonly number: string;
+      readonly text: string;
+      readonly san: string;
+    }
+  /** A smudged move: this one has other signs, or the next move could not follow it. */
+  | { readonly code: 'not-on-the-sheet'; readonly san: string }
+  | { readonly code: 'does-not-go-on'; readonly san: string; readonly next: string }
   /** Right, but the taught form is another. */
   | { readonly code: 'usually-written'; readonly san: string; readonly remarks: readonly NotationDiagnosis[] }
   /** Another man of its kind: how its own move would be written, if it has one. */
@@ -118,11 +157,23 @@ export type Reason =
   | { readonly code: 'given-and-taken'; readonly given: number; readonly taken: number }
   /** The men on these squares do it. */
   | {
-      readonly code: 'gives-check' | 'guards' | 'in-the-way';
+      readonly code: 'gives-check' | 'guards' | 'in-the-way' | 'attacks';
       readonly squares: readonly Square[];
     }
   /** These moves do it, in SAN. */
-  | { readonly code: 'moves-do' | 'can-move' | 'mates'; readonly moves: readonly string[] }
+  | {
+      readonly code: 'moves-do' | 'can-move' | 'mates' | 'is-taken-by' | 'but-then';
+      readonly moves: readonly string[];
+    }
+  /** What becomes of a move, and of the best other one. */
+  | {
+      readonly code: 'fates';
+      readonly move: string;
+      readonly fate: StoredFate;
+      readonly other: string;
+      readonly otherFate: StoredFate;
+      readonly isGivenUp: boolean;
+    }
   | {
       readonly code:
         | 'no-check'
@@ -136,7 +187,8 @@ export type Reason =
         | 'enough-men'
         | 'not-agreed'
         | 'nothing-else-ends-it'
-        | 'it-is-mate';
+        | 'it-is-mate'
+        | 'nothing-against';
     }
   | { readonly code: 'times'; readonly times: number }
   | { readonly code: 'quiet-moves'; readonly moves: number }

@@ -12,6 +12,7 @@ import { ChooseAnswer } from './ChooseAnswer';
 import { NumberAnswer } from './NumberAnswer';
 import { PlaceAnswer } from './PlaceAnswer';
 import { PlayAnswer } from './PlayAnswer';
+import { SheetAnswer } from './SheetAnswer';
 import { TapAnswer } from './TapAnswer';
 import { WriteAnswer } from './WriteAnswer';
 
@@ -38,7 +39,11 @@ export function ExercisePlayer({ task, next, onAnswer, onNext }: ExercisePlayerP
     case 'place':
       return <PlaceAnswer tray={ask.tray} {...common} />;
     case 'write':
-      return <WriteAnswer form={ask.form} {...common} />;
+      return ask.form === 'sheet' ? (
+        <SheetAnswer ask={ask} {...common} />
+      ) : (
+        <WriteAnswer form={ask.form} {...common} />
+      );
     case 'number':
       return <NumberAnswer ask={ask} {...common} />;
     case 'choose':

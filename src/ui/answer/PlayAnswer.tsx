@@ -5,7 +5,7 @@ import { getDraft, getPosition } from '@/core/notation';
 import type { PositionDraft } from '@/core/rules';
 import { hintText, noteText, questionText } from '@/text';
 import type { Answering } from './ExercisePlayer';
-import { GAME, WANDERING, type Ground } from './ground';
+import { GAME, PAWNS, WANDERING, type Ground } from './ground';
 import { PlayPlayer, type PlayWords } from './PlayPlayer';
 import { answerMoves, FRESH_PLAY, reducePlay, type PlayAction, type PlayJudge } from './playState';
 
@@ -21,13 +21,13 @@ export function PlayAnswer({
   ...props
 }: PlayAnswerProps & { readonly ask: Extract<Ask, { kind: 'play' }> }) {
   const { fen, rules } = ask;
-  const position = useMemo(() => (rules === 'legal' ? getPosition(fen) : undefined), [fen, rules]);
   const draft = useMemo(() => getDraft(fen), [fen]);
-  return position === undefined ? (
-    <Played home={draft} ground={WANDERING} {...props} />
-  ) : (
-    <Played home={position} ground={GAME} {...props} />
-  );
+  const position = useMemo(() => (rules === 'legal' ? getPosition(fen) : undefined), [fen, rules]);
+  const man = ask.rules === 'wander' ? ask.man : undefined;
+  const wandering = useMemo(() => (man === undefined ? undefined : { ...draft, at: man }), [draft, man]);
+  if (position !== undefined) return <Played home={position} ground={GAME} {...props} />;
+  if (wandering !== undefined) return <Played home={wandering} ground={WANDERING} {...props} />;
+  return <Played home={draft} ground={PAWNS} {...props} />;
 }
 
 function Played<Place extends PositionDraft>(

@@ -1,6 +1,7 @@
 /** What the play player has to know of a board: how its men move, and how a move is told. */
 import { wander } from '@/core/exercises';
-import { makeSquareName } from '@/core/board';
+import { makeSquareName, type Square } from '@/core/board';
+import { listPawnMoves, playPawnMove } from '@/core/pawns';
 import {
   findCaptured,
   findOutcome,
@@ -30,19 +31,40 @@ export const GAME: Ground<Position> = {
   tell: moveSentence,
 };
 
-/** One man moves again and again, kings or not. */
-export const WANDERING: Ground<PositionDraft> = {
-  listMovesFrom: listReach,
-  play: wander,
+/** A board on which one man moves again and again, kings or not; another may answer each of its moves. */
+export interface Wandering extends PositionDraft {
+  /** Where the man stands now. */
+  readonly at: Square;
+}
+
+export const WANDERING: Ground<Wandering> = {
+  listMovesFrom: (place, from) => (from === place.at ? listReach(place, from) : []),
+  play: (place, move) => ({
+    ...place,
+    ...wander(place, move),
+    at: move.from === place.at ? move.to : place.at,
+  }),
   isCapture: ({ board }, { to }) => board[to] !== undefined,
   isMate: () => false,
-  tell({ board }, { from, to }) {
-    const role = board[from]?.role ?? 'pawn';
-    const taken = board[to];
-    const deed =
-      taken === undefined
-        ? `goes to ${makeSquareName(to)}`
-        : `takes the ${ROLE_WORDS[taken.role]} on ${makeSquareName(to)}`;
-    return `The ${ROLE_WORDS[role]} ${deed}.`;
-  },
+  tell: tellManMove,
 };
+
+/** The pawns-only game. */
+export const PAWNS: Ground<PositionDraft> = {
+  listMovesFrom: (place, from) => listPawnMoves(place).filter((move) => move.from === from),
+  play: playPawnMove,
+  isCapture: ({ board }, { from, to }) =>
+    board[to] !== undefined || (board[from]?.role === 'pawn' && (from - to) % 8 !== 0),
+  isMate: () => false,
+  tell: tellManMove,
+};
+
+function tellManMove({ board }: PositionDraft, { from, to }: Move): string {
+  const role = board[from]?.role ?? 'pawn';
+  const taken = board[to];
+  const deed =
+    taken === undefined
+      ? `goes to ${makeSquareName(to)}`
+      : `takes the ${ROLE_WORDS[taken.role]} on ${makeSquareName(to)}`;
+  return `The ${ROLE_WORDS[role]} ${deed}.`;
+}

@@ -1,0 +1,229 @@
+/** Composers on positions of a game: values, exchanges, attack and protection. */
+import { opponentOf, SIDES, type Square } from '../board';
+import {
+  EXERCISES,
+  findAttacker,
+  listAttackAnswers,
+  type AttackAnswer,
+  type ExerciseTaskOf,
+  type Scale,
+  exchangeAfter,
+} from '../exercises';
+import { makeFen, makeMoveText, getPosition } from '../notation';
+import {
+  findCaptured,
+  isCheck,
+  listAttackers,
+  listLegalMoves,
+  playMove,
+  type Move,
+  type Position,
+} from '../rules';
+import { pickOne, randomBelow, type Random } from '../shared';
+import { getRecipe, isWithin, shuffle, throwPosition, throwUntil, type Composer, type Recipes } from './draw';
+import { hasMate } from './checkLessons';
+
+/** Men beside the kings: 1 four, 2 seven, 3 eleven, 4 eighteen. */
+const AHEAD_MEN: Recipes<readonly [number, number]> = { 1: [2, 2], 2: [4, 3], 3: [6, 5], 4: [9, 9] };
+
+export const composeWhoIsAhead: Composer<ExerciseTaskOf<'who-is-ahead'>> = (random, level, values) => {
+  const [one, other] = getRecipe(AHEAD_MEN, level);
+  return throwUntil(() => {
+    const position = throwPosition(random, pickOne(random, SIDES), new Map(), one, other);
+    if (position === undefined) return undefined;
+    const task = { fen: makeFen(position), values };
+    const [balance = ''] = EXERCISES['who-is-ahead'].solution(task).options;
+    const points = balance === 'even' ? 0 : Number(balance.split('-')[1]);
+    return points <= 6 ? task : undefined;
+  });
+};
+
+/** 1: one man for one. 2: one for two. 3: two for two or three. */
+export const composeTrade: Composer<ExerciseTaskOf<'trade'>> = (random, level, values) =>
+  throwUntil(() => {
+    const counts = [
+      [1, 1],
+      [1, 2],
+      [2, 2 + randomBelow(random, 2)],
+    ][level - 1] ?? [1, 1];
+    const pick = (count = 1) =>
+      Array.from({ length: count }, () =>
+        pickOne(random, ['pawn', 'knight', 'bishop', 'rook', 'queen'] as const),
+      );
+    const [given, taken] = shuffle(random, counts).map(pick);
+    if (given === undefined || taken === undefined) return undefined;
+    const task = { given, taken, values };
+    const measure = EXERCISES.trade.measure(task);
+    // Far apart is no question.
+    const isNear = measure >= 10 * (given.length + taken.length) - 4;
+    const isFair = EXERCISES.trade.solution(task).options[0] !== 'even' || random() < 0.5;
+    return isNear && isFair && given.join() !== taken.join() ? task : undefined;
+  });
+
+const COUNT_RECIPES: Recipes<readonly [own: number, others: number, least: number, most: number]> = {
+  1: [3, 3, 1, 2],
+  2: [7, 5, 3, 3],
+  3: [8, 7, 4, 5],
+  4: [9, 8, 6, 30],
+};
+
+/** 1: one or two look at the square. 2: more. 3: one stands behind another. 4: a pinned man, or two behind. */
+export const composeCountOnSquare: Composer<ExerciseTaskOf<'count-on-square'>> = (random, level) => {
+  const [own, others, least, most] = getRecipe(COUNT_RECIPES, level);
+  return throwUntil(() => {
+    const side = pickOne(random, SIDES);
+    const position = throwPosition(random, side, new Map(), own, others);
+    if (position === undefined) return undefined;
+    const squares = position.board.flatMap((man, at) =>
+      man !== undefined && man.role !== 'king' ? [at] : [],
+    );
+    const fen = makeFen(position);
+    return shuffle(random, squares)
+      .map((square) => ({ fen, square, side }))
+      .find((task) => isWithin(EXERCISES['count-on-square'].measure(task), least, most));
+  });
+};
+
+const EXCHANGE_RECIPES: Recipes<readonly [men: number, least: number, most: number]> = {
+  1: [5, 1, 4],
+  2: [8, 5, 5],
+  3: [10, 6, 6],
+  4: [12, 7, 12],
+};
+
+/** 1: one capture or two. 2 to 4: more men look at the square, and more captures follow. */
+export const composeTakeOrLeave: Composer<ExerciseTaskOf<'take-or-leave'>> = (random, level, values) => {
+  const [men, least, most] = getRecipe(EXCHANGE_RECIPES, level);
+  const wanted = pickOne(random, ['wins-men', 'loses-men', 'loses-men', 'comes-out-even']);
+  return throwUntil(() => {
+    const position = throwPosition(random, pickOne(random, SIDES), new Map(), men, men);
+    if (position === undefined) return undefined;
+    const captures = listLegalMoves(position).filter(
+      (move) =>
+        move.promotion === undefined &&
+        position.board[move.to] !== undefined &&
+        isSmallFight(position, move.to),
+    );
+    const fen = makeFen(position);
+    return shuffle(random, captures)
+      .map((move) => ({ fen, move: makeMoveText(move), values }))
+      .find(
+        (task) =>
+          EXERCISES['take-or-leave'].solution(task).options[0] === wanted &&
+          isWithin(EXERCISES['take-or-leave'].measure(task), least, most),
+      );
+  });
+};
+
+/** Three men a side and fewer: every order of captures is soon looked at. */
+function isSmallFight({ board }: Position, square: Square): boolean {
+  return SIDES.every((side) => listAttackers(board, square, side).length <= 3);
+}
+
+type PoisonedTask = ExerciseTaskOf<'poisoned'>;
+const POISON_RECIPES: Recipes<readonly [men: number, least: number, most: number]> = {
+  1: [4, 0, 18],
+  2: [7, 19, 28],
+  3: [10, 29, 80],
+};
+
+/** More answers of the other side to look at from level to level. A catch elsewhere that is as big as the first is no question. */
+export const composePoisoned: Composer<PoisonedTask> = (random, level, values) => {
+  const [men, least, most] = getRecipe(POISON_RECIPES, level);
+  const wanted = pickOne(random, ['allows-mate', 'loses-more', 'take-it'] as const);
+  return throwUntil(() => {
+    const position = throwPosition(random, pickOne(random, SIDES), new Map(), men, men);
+    if (position === undefined || isCheck(position)) return undefined;
+    const captures = listLegalMoves(position).filter(
+      (move) =>
+        move.promotion === undefined &&
+        position.board[move.to] !== undefined &&
+        isSmallFight(position, move.to),
+    );
+    if (captures.length === 0) return undefined;
+    const move = pickOne(random, captures);
+    if ((wanted === 'allows-mate') !== hasMate(playMove(position, move))) return undefined;
+    const task = { fen: makeFen(position), move: makeMoveText(move), values };
+    const { poisoned } = EXERCISES;
+    if (!isWithin(poisoned.measure(task), least, most) || !poisoned.isTask(task)) return undefined;
+    if (poisoned.solution(task).options[0] !== wanted) return undefined;
+    return wanted === 'take-it' && !isQuietElsewhere(task, move) ? undefined : task;
+  });
+};
+
+/** Nothing else hangs once the capture is made. */
+function isQuietElsewhere({ fen, values }: PoisonedTask, capture: Move): boolean {
+  const after = playMove(getPosition(fen), capture);
+  return listLegalMoves(after).every(
+    (reply) =>
+      reply.to === capture.to ||
+      findCaptured(after, reply) === undefined ||
+      exchangeAfter(after, reply, values).gain <= 0,
+  );
+}
+
+type AttackedTask = ExerciseTaskOf<'attack-kinds'>;
+
+const ATTACKED_RECIPES: Recipes<readonly [men: number, least: number, most: number]> = {
+  1: [3, 0, 30],
+  2: [5, 24, 45],
+  3: [7, 36, 70],
+  4: [8, 44, 200],
+};
+
+/** More men and more kinds of answer from level to level. */
+export const composeAttackKinds: Composer<AttackedTask> = (random, level, values) => {
+  const [men, least, most] = getRecipe(ATTACKED_RECIPES, level);
+  return throwUntil(() => {
+    const task = throwAttack(random, men, values);
+    const { measure, isTask } = EXERCISES['attack-kinds'];
+    return task && isWithin(measure(task), least, most) && isTask(task) ? task : undefined;
+  });
+};
+
+/** Kinds of answer a level asks for, the rarest first. */
+const ANSWERS_OF_LEVEL: readonly (readonly AttackAnswer[])[] = [
+  ['take', 'go-away'],
+  ['protect', 'take', 'go-away'],
+  ['put-between', 'protect'],
+  ['pin', 'open-line', 'counter', 'in-between'],
+];
+
+/** 1: take it or go away. 2: protect. 3: something between. 4: pins, opened lines, counter-attacks, moves in between. */
+export const composeAttackMen: Composer<ExerciseTaskOf<'attack-men'>> = (random, level, values) =>
+  throwUntil(() => {
+    const attack = throwAttack(random, 2 + 2 * level, values);
+    if (attack === undefined) return undefined;
+    const found = new Set(listAttackAnswers(attack).flatMap(({ kinds }) => kinds));
+    const wanted = (ANSWERS_OF_LEVEL[level - 1] ?? []).filter((answer) => found.has(answer));
+    const [rarest = 'take'] = wanted;
+    return wanted.length === 0
+      ? undefined
+      : { ...attack, answer: random() < 0.6 ? rarest : pickOne(random, wanted) };
+  });
+
+/** A man of the side to move attacked by one of theirs; no check of ours that changes who takes back, for its kind is hard to name. */
+function throwAttack(random: Random, men: number, values: Scale): AttackedTask | undefined {
+  const turn = pickOne(random, SIDES);
+  const position = throwPosition(random, turn, new Map(), men, men);
+  if (position === undefined || isCheck(position)) return undefined;
+  const own = position.board.flatMap((man, at) =>
+    man?.side === turn &&
+    man.role !== 'king' &&
+    listAttackers(position.board, at, opponentOf(turn)).length === 1
+      ? [at]
+      : [],
+  );
+  if (own.length !== 1) return undefined;
+  const task = { fen: makeFen(position), target: pickOne(random, own), values };
+  return findAttacker(task) !== undefined && hasPlainChecks(position, task.target) ? task : undefined;
+}
+
+function hasPlainChecks(position: Position, target: Square): boolean {
+  const helpers = (one: Position) => listAttackers(one.board, target, position.turn).join();
+  return listLegalMoves(position).every((move) => {
+    if (move.from === target) return true;
+    const after = playMove(position, move);
+    return !isCheck(after) || helpers(after) === helpers(position);
+  });
+}

@@ -1,0 +1,162 @@
+/**
+ * Family `best-square`: of some marked squares, which is best for this man? Compared by a tally that everybody can count: one point
+ * for each of the four middle squares it stands on or looks at, one for each man of theirs it attacks, one less for each own man whose
+ * way it shortens, one less for each move it takes to get there. That these four are looked at is common practice; how much each
+ * weighs is the coach's, so the weights belong to the task. One square is best, and by a whole point.
+ */
+import { z } from 'zod';
+import { opponentOf, type Square } from '../board';
+import { getDraft } from '../notation';
+import { listReach, type PositionDraft } from '../rules';
+import { squareSchema } from './answer';
+import { defineFamily } from './family';
+import { boardTextSchema, getRole, sceneOf } from './lessonBoard';
+import { wander, without } from './looseMoves';
+import { compareMarks, tapSquares } from './tapVerdict';
+import type { Note } from './verdict';
+
+/** d4, e4, d5, e5. */
+const MIDDLE: readonly Square[] = [27, 28, 35, 36];
+const MOST_MOVES = 3;
+
+export const tallyWeightsSchema = z.object({
+  middle: z.number().int().min(0).max(5),
+  attacked: z.number().int().min(0).max(5),
+  blocked: z.number().int().min(0).max(5),
+  moves: z.number().int().min(0).max(5),
+});
+export type TallyWeights = z.infer<typeof tallyWeightsSchema>;
+
+const bestSquareShape = z.object({
+  fen: boardTextSchema,
+  square: squareSchema,
+  candidates: z.array(squareSchema).min(2).max(5),
+  weights: tallyWeightsSchema,
+});
+export type BestSquareTask = z.infer<typeof bestSquareShape>;
+
+/** What is counted for one square, and the points it comes to. */
+export interface Tally {
+  readonly square: Square;
+  readonly middle: number;
+  readonly attacked: number;
+  readonly blocked: number;
+  readonly moves: number;
+  readonly points: number;
+}
+
+export const bestSquareFamily = defineFamily<BestSquareTask, 'tap'>({
+  id: 'best-square',
+  version: 1,
+  stage: 'movement',
+  skill: 'good-squares',
+  answerMode: 'tap',
+  levels: 4,
+  taskSchema: bestSquareShape
+    .refine(({ fen, square }) => {
+      const { board, turn } = getDraft(fen);
+      return board[square]?.side === turn;
+    }, 'no man stands there')
+    .refine((task) => listTallies(task).length === task.candidates.length, 'a square is out of reach')
+    .refine((task) => findMargin(task) >= 1, 'no square is best'),
+  question: ({ fen, square, candidates }) => ({
+    code: 'best-square',
+    role: getRole(getDraft(fen), square),
+    square,
+    candidates,
+  }),
+  scene({ fen, square, candidates }) {
+    const draft = getDraft(fen);
+    return sceneOf(draft, { bottom: draft.turn, asked: [square, ...candidates] });
+  },
+  ask: () => ({ kind: 'tap', isSingle: true, labels: [] }),
+  solution: (task) => tapSquares([findBest(task).square]),
+  judge(task, answer) {
+    const best = findBest(task);
+    return compareMarks(
+      [best.square],
+      answer,
+      (square) => noteSquare(task, square),
+      () => ({ code: 'tally', isBest: true, ...best }),
+    );
+  },
+  /** What has to be counted, and how close it comes. */
+  measure(task) {
+    const { board } = getDraft(task.fen);
+    return 6 * task.candidates.length + board.filter((man) => man !== undefined).length - findMargin(task);
+  },
+  hints(task) {
+    const wrong = task.candidates.find((square) => square !== findBest(task).square);
+    return task.candidates.length < 3 || wrong === undefined ? [] : [{ kind: 'not-square', square: wrong }];
+  },
+});
+
+function noteSquare(task: BestSquareTask, square: Square): Note {
+  const tally = listTallies(task).find((one) => one.square === square);
+  return tally === undefined ? { code: 'not-marked', square } : { code: 'tally', isBest: false, ...tally };
+}
+
+function findBest(task: BestSquareTask): Tally {
+  const [best] = listTallies(task).sort((one, other) => other.points - one.points);
+  if (best === undefined) throw new Error('a parsed task has squares to compare');
+  return best;
+}
+
+/** Points between the best square and the next. */
+function findMargin(task: BestSquareTask): number {
+  const [best, next] = listTallies(task).sort((one, other) => other.points - one.points);
+  return best === undefined || next === undefined ? 0 : best.points - next.points;
+}
+
+/** Squares that cannot be reached have none. */
+export function listTallies(task: BestSquareTask): Tally[] {
+  const draft = getDraft(task.fen);
+  const distances = findDistances(draft, task.square);
+  return task.candidates.flatMap((square) => {
+    const moves = distances.get(square);
+    return moves === undefined ? [] : [tallyOf(draft, task, square, moves)];
+  });
+}
+
+function tallyOf(
+  draft: PositionDraft,
+  { square: from, weights }: BestSquareTask,
+  square: Square,
+  moves: number,
+): Tally {
+  const after = wander(draft, { from, to: square });
+  const reach = listReach(after, square).map(({ to }) => to);
+  const middle = MIDDLE.filter((at) => at === square || reach.includes(at)).length;
+  const attacked = reach.filter((to) => after.board[to]?.side === opponentOf(draft.turn)).length;
+  const blocked = listShortened(without(draft, from), after, square).length;
+  const points =
+    weights.middle * middle + weights.attacked * attacked - weights.blocked * blocked - weights.moves * moves;
+  return { square, middle, attacked, blocked, moves, points };
+}
+
+/** Own men that get to fewer squares because the man stands there. */
+function listShortened(before: PositionDraft, after: PositionDraft, square: Square): Square[] {
+  return after.board.flatMap((man, at) => {
+    if (man?.side !== after.turn || at === square) return [];
+    const had = listReach(before, at).length;
+    const has = listReach(after, at).length;
+    return has < had ? [at] : [];
+  });
+}
+
+/** The fewest moves to every square over free squares, as far as is asked. */
+function findDistances(draft: PositionDraft, from: Square): Map<Square, number> {
+  const distances = new Map([[from, 0]]);
+  let edge = [{ draft, at: from }];
+  for (let moves = 1; moves <= MOST_MOVES; moves += 1) {
+    edge = edge.flatMap((place) =>
+      listReach(place.draft, place.at).flatMap((move) => {
+        if (place.draft.board[move.to] !== undefined || distances.has(move.to)) return [];
+        distances.set(move.to, moves);
+        return [{ draft: wander(place.draft, move), at: move.to }];
+      }),
+    );
+  }
+  distances.delete(from);
+  return distances;
+}

@@ -1,0 +1,188 @@
+/**
+ * Families of the score sheet. `garbled-line`: signs of one move are smudged; what stands before and after it leaves one legal move.
+ * `keep-score`: moves are shown one after another, and each is written; the reader of moves says what each text means.
+ */
+import { z } from 'zod';
+import type { Role } from '../board';
+import { getPosition, makeSan, parseSan, readMove } from '../notation';
+import { listLegalMoves, playMove, type Move, type Position } from '../rules';
+import { defineFamily } from './family';
+import { findLegalMove, positionTextSchema, sceneOfPosition } from './legalTask';
+import { sceneOf } from './lessonBoard';
+import { RIGHT, wrongFor, type Note } from './verdict';
+
+/** Stands for a sign that cannot be read. */
+export const SMUDGE = '_';
+
+const garbledShape = z.object({
+  /** The position in which the smudged move was played. */
+  fen: positionTextSchema,
+  /** What stands before it, and the text with its smudges. */
+  before: z.string(),
+  garbled: z.string(),
+  /** The moves after it, in SAN. */
+  after: z.array(z.string()).max(6),
+});
+export type GarbledTask = z.infer<typeof garbledShape>;
+
+/** The legal moves whose written form has these signs, and after which the rest of the line can be played. */
+export function listFittingMoves({ fen, garbled, after }: GarbledTask): Move[] {
+  const position = getPosition(fen);
+  return listLookalikes(position, garbled).filter((move) => canFollow(playMove(position, move), after));
+}
+
+function listLookalikes(position: Position, garbled: string): Move[] {
+  const letter = garbled.charAt(0);
+  const role = letter === SMUDGE ? undefined : (ROLE_OF_LETTER[letter] ?? 'pawn');
+  return listLegalMoves(position).filter((move) => {
+    // Told cheaply, before the whole text is made.
+    if (role !== undefined && position.board[move.from]?.role !== role) return false;
+    const san = makeSan(position, move);
+    return (
+      san.length === garbled.length &&
+      [...garbled].every((sign, index) => sign === SMUDGE || sign === san.charAt(index))
+    );
+  });
+}
+
+const ROLE_OF_LETTER: Readonly<Record<string, Role>> = {
+  K: 'king',
+  O: 'king',
+  Q: 'queen',
+  R: 'rook',
+  B: 'bishop',
+  N: 'knight',
+};
+
+function canFollow(start: Position, sans: readonly string[]): boolean {
+  let position = start;
+  for (const san of sans) {
+    const move = parseSan(position, san);
+    if (!move.ok) return false;
+    position = playMove(position, move.value);
+  }
+  return true;
+}
+
+export const garbledLineFamily = defineFamily<GarbledTask, 'write'>({
+  id: 'garbled-line',
+  version: 1,
+  stage: 'notation',
+  skill: 'reading-moves',
+  answerMode: 'write',
+  levels: 4,
+  taskSchema: garbledShape.refine(
+    (task) => listFittingMoves(task).length === 1,
+    'more than one move fits, or none',
+  ),
+  question: ({ before, garbled, after }) => ({
+    code: 'garbled-line',
+    line: before,
+    garbled,
+    after: after.join(' '),
+  }),
+  scene: ({ fen }) => sceneOfPosition(fen, { bottom: 'white' }),
+  ask: () => ({ kind: 'write', form: 'move' }),
+  solution: (task) => ({ kind: 'write', text: solveGarbled(task).san }),
+  judge(task, { text }) {
+    const { position, san } = solveGarbled(task);
+    const read = readMove(position, text);
+    if (read.kind === 'wrong') return wrongFor([{ code: 'unreadable', reason: read.reason }]);
+    if (read.san === san) {
+      return read.kind === 'exact'
+        ? RIGHT
+        : { ...RIGHT, notes: [{ code: 'usually-written', san, remarks: read.diagnoses }] };
+    }
+    const isLike = listLookalikes(position, task.garbled).some(
+      (move) => makeSan(position, move) === read.san,
+    );
+    const [next = ''] = task.after;
+    return wrongFor([
+      isLike ? { code: 'does-not-go-on', san: read.san, next } : { code: 'not-on-the-sheet', san: read.san },
+    ]);
+  },
+  /** Signs that are missing, and moves that look like it but do not go on. */
+  measure: (task) =>
+    4 * [...task.garbled].filter((sign) => sign === SMUDGE).length +
+    6 * (listLookalikes(getPosition(task.fen), task.garbled).length - 1),
+  hints: (task) => [{ kind: 'begins-with', text: solveGarbled(task).san.charAt(0) }],
+});
+
+function solveGarbled(task: GarbledTask): { position: Position; san: string } {
+  const position = getPosition(task.fen);
+  const [move] = listFittingMoves(task);
+  if (move === undefined) throw new Error('a parsed task has one move that fits');
+  return { position, san: makeSan(position, move) };
+}
+
+const scoreShape = z.object({ fen: positionTextSchema, moves: z.array(z.string()).min(2).max(20) });
+export type ScoreTask = z.infer<typeof scoreShape>;
+
+export const keepScoreFamily = defineFamily<ScoreTask, 'write'>({
+  id: 'keep-score',
+  version: 1,
+  stage: 'notation',
+  skill: 'writing-moves',
+  answerMode: 'write',
+  levels: 3,
+  taskSchema: scoreShape.refine((task) => replay(task) !== undefined, 'not a game'),
+  question: ({ moves }) => ({ code: 'keep-score', moves: moves.length }),
+  scene: ({ fen }) => sceneOf(getPosition(fen), { bottom: 'white' }),
+  ask: ({ fen, moves }) => ({ kind: 'write', form: 'sheet', fen, moves }),
+  solution: (task) => ({
+    kind: 'write',
+    text: openGame(task)
+      .map(({ san }) => san)
+      .join('\n'),
+  }),
+  judge(task, { text }) {
+    const written = text.split('\n');
+    const notes = openGame(task).flatMap((turn, ply) => noteTurn(turn, written[ply] ?? '', ply));
+    if (notes.some(({ code }) => code === 'sheet-differs')) {
+      return { ...wrongFor(notes), wrongPly: notes[0]?.code === 'sheet-differs' ? notes[0].ply : undefined };
+    }
+    return { ...RIGHT, notes };
+  },
+  measure: (task) =>
+    openGame(task).reduce(
+      (sum, { san }) => sum + 3 + (san.match(/[x+#=]|O-O|^[KQRBN][a-h1-8]x?[a-h]/g)?.length ?? 0),
+      0,
+    ),
+  hints: () => [],
+});
+
+interface Turn {
+  readonly position: Position;
+  readonly san: string;
+}
+
+/** Each turn with the position it is played in; undefined when a move is not legal. */
+function replay({ fen, moves }: ScoreTask): Turn[] | undefined {
+  let position = getPosition(fen);
+  const turns: Turn[] = [];
+  for (const text of moves) {
+    const move = findLegalMove(position, text);
+    if (move === undefined) return undefined;
+    turns.push({ position, san: makeSan(position, move) });
+    position = playMove(position, move);
+  }
+  return turns;
+}
+
+function openGame(task: ScoreTask): Turn[] {
+  const turns = replay(task);
+  if (turns === undefined) throw new Error('a parsed task is a game');
+  return turns;
+}
+
+type SheetNote = Extract<Note, { code: 'sheet-differs' | 'usually-written' }>;
+
+/** What is to be said of one written move: nothing when it stands as it should. */
+function noteTurn({ position, san }: Turn, text: string, ply: number): SheetNote[] {
+  const read = readMove(position, text);
+  if (read.kind === 'wrong' || read.san !== san) {
+    const number = `${position.fullmoves}${position.turn === 'white' ? '.' : '...'}`;
+    return [{ code: 'sheet-differs', ply, number, text, san }];
+  }
+  return read.kind === 'exact' ? [] : [{ code: 'usually-written', san, remarks: read.diagnoses }];
+}

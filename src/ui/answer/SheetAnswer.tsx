@@ -1,0 +1,97 @@
+'use client';
+import { Button } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import type { Ask, Scene } from '@/core/exercises';
+import { getPosition, parseMoveText } from '@/core/notation';
+import { playMove, type Position } from '@/core/rules';
+import { questionText } from '@/text';
+import { AnswerFrame } from './AnswerFrame';
+import classes from './AnswerFrame.module.css';
+import type { Answering } from './ExercisePlayer';
+import { SceneBoard } from './SceneBoard';
+import { MOVE_KEYS, WriteField } from './WriteField';
+
+interface SheetAnswerProps {
+  readonly ask: Extract<Ask, { form: 'sheet' }>;
+  readonly session: Answering;
+  readonly next: string;
+  readonly onNext: () => void;
+}
+
+/** A score sheet is kept: the moves are played one after another, each is written, then the next is shown. */
+export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
+  const { exercise, verdict, isShown } = session;
+  const steps = useMemo(() => listSteps(ask, exercise.scene), [ask, exercise.scene]);
+  const [texts, setTexts] = useState<readonly string[]>(() => steps.map(() => ''));
+  const [at, setAt] = useState(0);
+  const isLast = at === steps.length - 1;
+  const solution = exercise.solution.kind === 'write' ? exercise.solution.text.split('\n') : [];
+  const shown = isShown ? solution : texts;
+  const isWritten = (shown[at] ?? '').trim() !== '';
+  const done =
+    isLast && isWritten && verdict === undefined
+      ? () => session.give({ kind: 'write', text: texts.join('\n') })
+      : undefined;
+
+  function write(text: string) {
+    session.change();
+    setTexts(texts.map((old, ply) => (ply === at ? text.replace('\n', ' ') : old)));
+  }
+
+  const step = steps[at];
+  return (
+    <AnswerFrame
+      session={session}
+      begin="Look at the move on the board and write it."
+      onDone={done}
+      board={step && <SceneBoard scene={step.scene} title={questionText(exercise.question)} />}
+      {...rest}
+    >
+      <ol className={classes.sheet} aria-label="Score sheet">
+        {steps.map(({ number }, ply) => (
+          <li key={ply} className={ply === at ? classes.sheetNow : undefined}>
+            <span>{number}</span> {shown[ply] === '' ? '…' : shown[ply]}
+          </li>
+        ))}
+      </ol>
+      <WriteField
+        value={shown[at] ?? ''}
+        keys={MOVE_KEYS}
+        isClosed={session.isOver}
+        onChange={write}
+        onEnter={() => {
+          if (done !== undefined) done();
+          else if (isWritten && !isLast) setAt(at + 1);
+        }}
+      />
+      <div className={classes.turns}>
+        <Button variant="default" mih={48} disabled={at === 0} onClick={() => setAt(at - 1)}>
+          Move before
+        </Button>
+        <Button variant="default" mih={48} disabled={isLast || !isWritten} onClick={() => setAt(at + 1)}>
+          Next move
+        </Button>
+      </div>
+    </AnswerFrame>
+  );
+}
+
+interface SheetStep {
+  /** "3." or "3...". */
+  readonly number: string;
+  /** The board after the move, which is traced. */
+  readonly scene: Scene;
+}
+
+function listSteps({ fen, moves }: SheetAnswerProps['ask'], scene: Scene): SheetStep[] {
+  const steps: SheetStep[] = [];
+  let position: Position = getPosition(fen);
+  for (const text of moves) {
+    const move = parseMoveText(text);
+    if (move === undefined) break;
+    const number = `${position.fullmoves}${position.turn === 'white' ? '.' : '...'}`;
+    position = playMove(position, move);
+    steps.push({ number, scene: { ...scene, board: position.board, turn: position.turn, trace: move } });
+  }
+  return steps;
+}

@@ -1,0 +1,67 @@
+'use client';
+import { TextInput } from '@mantine/core';
+import classes from './AnswerFrame.module.css';
+
+export const SQUARE_KEYS = [
+  ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'],
+  ['1', '2', '3', '4', '5', '6', '7', '8'],
+];
+export const MOVE_KEYS = [['K', 'Q', 'R', 'B', 'N', 'O-O', 'O-O-O'], ...SQUARE_KEYS, ['x', '+', '#', '=']];
+const MOST_SIGNS = 40;
+
+/** A line to write in, and the keys for a screen without a keyboard. */
+export function WriteField(props: {
+  readonly value: string;
+  readonly keys: readonly (readonly string[])[];
+  readonly isClosed: boolean;
+  readonly onChange: (text: string) => void;
+  readonly onEnter: () => void;
+}) {
+  const { value, keys, isClosed, onEnter } = props;
+  const change = (text: string) => {
+    if (!isClosed) props.onChange(text.slice(0, MOST_SIGNS));
+  };
+  return (
+    <>
+      <div className={classes.write}>
+        <TextInput
+          aria-label="Your answer"
+          autoComplete="off"
+          autoCapitalize="off"
+          autoCorrect="off"
+          spellCheck={false}
+          value={value}
+          onChange={(event) => change(event.currentTarget.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') onEnter();
+          }}
+        />
+        <button
+          type="button"
+          className={classes.key}
+          disabled={isClosed || value === ''}
+          onClick={() => change(value.slice(0, -1))}
+        >
+          Back
+        </button>
+      </div>
+      <div className={classes.keys} role="group" aria-label="Keys">
+        {keys.map((row) => (
+          <div key={row[0]} className={classes.keyRow}>
+            {row.map((key) => (
+              <button
+                key={key}
+                type="button"
+                className={classes.key}
+                disabled={isClosed}
+                onClick={() => change(value + key)}
+              >
+                {key}
+              </button>
+            ))}
+          </div>
+        ))}
+      </div>
+    </>
+  );
+}
