@@ -46,15 +46,15 @@ export function questionText(question: Question): string {
     case 'collect':
       return `Take all ${question.targets.length} men with the ${ROLE_WORDS[question.role]} in as few moves as you can.`;
     case 'route-answered':
-      return `Move the ${ROLE_WORDS[question.role]} to ${makeSquareName(question.target)} in as few moves as you can. After each move the man on ${makeSquareName(question.answering)} moves too.`;
+      return `Move the ${ROLE_WORDS[question.role]} to ${makeSquareName(question.target)} in as few moves as you can. After each move the ${ROLE_WORDS[question.answeringRole]} on ${makeSquareName(question.answering)} moves too.`;
     case 'best-square':
-      return `Which of ${listWords(question.candidates.map(makeSquareName))} is the best square for the ${ROLE_WORDS[question.role]} on ${makeSquareName(question.square)}?`;
+      return `Count the points: which of ${listWords(question.candidates.map(makeSquareName))} is best for the ${ROLE_WORDS[question.role]} on ${makeSquareName(question.square)}?`;
     case 'pawn-game':
       return `You are ${SIDE_WORDS[question.turn]}. ${PAWN_GOAL_WORDS[question.goal]}`;
     case 'attack-kinds':
-      return `The man on ${makeSquareName(question.attacker)} attacks ${SIDE_WORDS[question.turn]}'s man on ${makeSquareName(question.target)}. Which answers are there? Choose all.`;
+      return `${attackText(question)} Which answers are there? Choose all.`;
     case 'attack-men':
-      return `The man on ${makeSquareName(question.attacker)} attacks ${makeSquareName(question.target)}. ${ATTACK_TASK_WORDS[question.answer]}`;
+      return `${attackText(question)} ${ATTACK_TASK_WORDS[question.answer]}`;
     case 'poisoned':
       return `${SIDE_WORDS[question.turn]} can play ${question.move} and wins ${countWords(question.gain, 'point')} there. What comes next?`;
     case 'garbled-line':
@@ -135,6 +135,12 @@ const ATTACK_TASK_WORDS: Readonly<Record<AttackAnswer, string>> = {
   counter: 'Tap every man that can attack something as big.',
   'in-between': 'Tap every man that can give check or threaten mate first.',
 };
+
+/** "The pawn on h2 attacks the knight on g3." */
+function attackText(question: Extract<Question, { attacker: unknown }>): string {
+  const { attacker, attackerRole, target, targetRole } = question;
+  return `The ${ROLE_WORDS[attackerRole]} on ${makeSquareName(attacker)} attacks the ${ROLE_WORDS[targetRole]} on ${makeSquareName(target)}.`;
+}
 
 const PROMOTION_WORDS = {
   mate: 'is mate',

@@ -1,5 +1,5 @@
 import { parseSquareName } from '@/core/board';
-import { openExercise, type Answer, type ExerciseId, type Note } from '@/core/exercises';
+import { EXERCISES, openExercise, type Answer, type ExerciseId, type Note } from '@/core/exercises';
 import { hintText, noteText, questionText, verdictText } from '.';
 import { FAMILY_WORDS, LEVEL_WORDS, RULE_WORDS } from './families';
 import { EXERCISE_IDS, listLevels } from '@/core/exercises';
@@ -425,6 +425,83 @@ test('the head of a verdict counts what is wrong and what is missing', () => {
   expect(verdictText(judge(tap('a2', 'a3')), 'tap')).toBe('Right so far. 2 are still missing.');
   expect(verdictText(judge(tap('a2', 'b2')), 'tap')).toBe('1 square not right, 3 missing.');
   expect(verdictText(judge(tap('a2', 'a3', 'b1', 'c1', 'd1')), 'tap')).toBe('1 square not right.');
+});
+
+const SHEET = { fen: 'rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1', moves: ['e2e4', 'e7e5'] };
+const ATTACKED = { fen: '3r4/7k/8/8/3N4/8/8/1R4K1 w - - 0 1', target: at('d4'), values: VALUES };
+
+/** The families in which more is counted than one square: the sentence names what was counted. */
+test.each([
+  [
+    'best-square',
+    {
+      fen: '8/8/8/8/8/8/8/N7 w - - 0 1',
+      square: at('a1'),
+      candidates: [at('b3'), at('c2')],
+      weights: { middle: 1, attacked: 1, blocked: 1, moves: 1 },
+    },
+    tap('b3'),
+    undefined,
+  ],
+  [
+    'best-square',
+    {
+      fen: '8/8/8/8/1p6/8/8/N7 w - - 0 1',
+      square: at('a1'),
+      candidates: [at('b3'), at('c2')],
+      weights: { middle: 1, attacked: 1, blocked: 1, moves: 1 },
+    },
+    tap('b3'),
+    ['b3: 1 middle square, 1 move: 0 points.', 'c2: 1 middle square, 1 man attacked, 1 move: 1 point.'],
+  ],
+  [
+    'best-square',
+    {
+      fen: '8/8/8/8/1p6/8/8/N7 w - - 0 1',
+      square: at('a1'),
+      candidates: [at('b3'), at('c2')],
+      weights: { middle: 1, attacked: 1, blocked: 1, moves: 1 },
+    },
+    tap('h8'),
+    ['h8 is not one of the marked squares.', 'c2: 1 middle square, 1 man attacked, 1 move: 1 point.'],
+  ],
+  ['attack-men', { ...ATTACKED, answer: 'take' }, tap('b1'), undefined],
+  [
+    'attack-men',
+    { ...ATTACKED, answer: 'go-away' },
+    tap('b3', 'b5', 'c2', 'c6', 'e2', 'e6', 'f3', 'd6'),
+    ['d6: a knight does not go that way.', 'f5: Nf5 does it.'],
+  ],
+  [
+    'attack-men',
+    { ...ATTACKED, answer: 'in-between' },
+    tap('b1', 'd4', 'd8', 'g1', 'a5'),
+    [
+      'd4: the knight has no check and threatens no mate without being lost.',
+      'd8: that man is theirs.',
+      'g1: the king has no check and threatens no mate without being lost.',
+    ],
+  ],
+  ['keep-score', SHEET, write('e4\ne6'), ['1... "e6": played was e5.']],
+  ['keep-score', SHEET, write('e4'), ['1... is missing: played was e5.']],
+  ['keep-score', SHEET, write('E4\ne5'), ['We write it e4.']],
+  [
+    'pawn-game',
+    { fen: '8/8/P7/7p/7P/8/1p6/8 w - - 0 1', goal: 'promotion', strength: 'steady', seed: 1, won: ['a6a7'] },
+    play('a6a7'),
+    ['Black has won: a pawn has come to the far row.'],
+  ],
+  [
+    'promote-to',
+    { fen: '8/1P6/3k4/2q5/8/8/8/6K1 w - - 0 1', from: at('b7'), to: at('b8'), goal: 'fork' },
+    choose('queen'),
+    undefined,
+  ],
+] as const)('%s tells what was counted', (family, task, answer, expected) => {
+  const { isTask } = EXERCISES[family];
+  // Tasks without one right answer are no tasks at all.
+  if (expected === undefined) expect(isTask(task)).toBe(false);
+  else expect(sentencesOf(family, task, answer).slice(0, 4)).toEqual(expect.arrayContaining([...expected]));
 });
 
 test('every family has a name, a rule and words for each of its levels', () => {

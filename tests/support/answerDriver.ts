@@ -20,15 +20,31 @@ function changesOf({ scene, solution }: Exercise): { put: { square: Square; man:
 const squaresOf = (move: string) => [move.slice(0, 2), move.slice(2, 4)] as const;
 const indexOf = (name: string) => 'abcdefgh'.indexOf(name.charAt(0)) + 8 * (Number(name.charAt(1)) - 1);
 
+/** Plays every second move where the app answers, and waits for its answers. */
+async function playOwnMoves(
+  page: Page,
+  exercise: Exercise,
+  moves: readonly string[],
+  play: (move: string) => Promise<void>,
+): Promise<void> {
+  for (let ply = 0; ply < moves.length; ply += 1) {
+    const move = moves[ply] ?? '';
+    if (move.length > 4) throw new Error('no promotion is chosen here');
+    await play(move);
+    if (exercise.respond(moves.slice(0, ply + 1)).kind !== 'reply') continue;
+    ply += 1;
+    await page.getByText(/Now you\.$/).waitFor();
+  }
+}
+
 export async function answerByTouch(page: Page, family: ExerciseId, exercise: Exercise): Promise<void> {
   const { solution, ask } = exercise;
   const button = (name: string) => page.getByRole('button', { name, exact: true });
   switch (solution.kind) {
     case 'play':
-      for (const move of solution.moves) {
+      await playOwnMoves(page, exercise, solution.moves, async (move) => {
         for (const name of squaresOf(move)) await cell(page, indexOf(name)).tap();
-        if (move.length > 4) throw new Error('no promotion is chosen here');
-      }
+      });
       return;
     case 'tap':
       for (const { square, label } of solution.marks) {
@@ -46,7 +62,10 @@ export async function answerByTouch(page: Page, family: ExerciseId, exercise: Ex
       for (let count = 0; count <= solution.value; count += 1) await button('One more').tap();
       break;
     case 'write':
-      for (const key of solution.text.match(/O-O-O|O-O|./g) ?? []) await button(key).tap();
+      for (const [line, text] of solution.text.split('\n').entries()) {
+        if (line > 0) await button('Next move').tap();
+        for (const key of text.match(/O-O-O|O-O|./g) ?? []) await button(key).tap();
+      }
       break;
     case 'place': {
       const { put, clear } = changesOf(exercise);
@@ -67,9 +86,9 @@ export async function answerByKeyboard(page: Page, family: ExerciseId, exercise:
   const { solution, ask } = exercise;
   switch (solution.kind) {
     case 'play':
-      for (const move of solution.moves) {
+      await playOwnMoves(page, exercise, solution.moves, async (move) => {
         for (const name of squaresOf(move)) await goToSquare(page, exercise, indexOf(name));
-      }
+      });
       return;
     case 'tap':
       for (const { square, label } of solution.marks) {
@@ -92,8 +111,10 @@ export async function answerByKeyboard(page: Page, family: ExerciseId, exercise:
       return;
     case 'write':
       await tabTo(page, 'textbox', 'Your answer');
-      await page.keyboard.type(solution.text);
-      await page.keyboard.press('Enter');
+      for (const line of solution.text.split('\n')) {
+        await page.keyboard.type(line);
+        await page.keyboard.press('Enter');
+      }
       return;
     case 'place': {
       const { put, clear } = changesOf(exercise);

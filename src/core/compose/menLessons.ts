@@ -3,7 +3,7 @@ import { getMan, kingDistance, opponentOf, SIDES, type Role, type Square, isDark
 import { EXERCISES, type ExerciseTaskOf, wander } from '../exercises';
 import { makeFen, makeMoveText } from '../notation';
 import { choosePawnMove, findPawnEnd, PAWN_GOALS, playPawnMove, startPawnGame } from '../pawns';
-import { listReach, type PositionDraft } from '../rules';
+import { listAttackers, listReach, type PositionDraft } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
 import {
   getRecipe,
@@ -316,8 +316,12 @@ export const composeBestSquare: Composer<BestSquareTask> = (random, level) => {
       level < 3
         ? []
         : near.flatMap((to) => listReach(wander(draft, { from: square, to }), to).map((move) => move.to));
+    // Where it would be taken nobody calls a square good.
     const free = [...new Set([...near, ...beyond])].filter(
-      (at) => at !== square && draft.board[at] === undefined,
+      (at) =>
+        at !== square &&
+        draft.board[at] === undefined &&
+        listAttackers(wander(draft, { from: square, to: at }).board, at, opponentOf(turn)).length === 0,
     );
     if (free.length < candidates) return undefined;
     const task = {

@@ -120,7 +120,15 @@ export const attackMenFamily = defineFamily<AttackMenTask, 'tap'>({
 function aboutAttack(task: AttackedTask) {
   const attacker = findAttacker(task);
   if (attacker === undefined) throw new Error('a parsed task has an attacker');
-  return { turn: getPosition(task.fen).turn, target: task.target, attacker };
+  const position = getPosition(task.fen);
+  const { target } = task;
+  return {
+    turn: position.turn,
+    target,
+    targetRole: getRole(position, target),
+    attacker,
+    attackerRole: getRole(position, attacker),
+  };
 }
 
 /** The one man that attacks the target, when the target would be lost to it now. */

@@ -33,7 +33,9 @@ export type Question =
       readonly code: 'route-answered';
       readonly role: Role;
       readonly target: Square;
+      /** Their man that moves after each of ours. */
       readonly answering: Square;
+      readonly answeringRole: Role;
     }
   | {
       readonly code: 'best-square';
@@ -42,14 +44,8 @@ export type Question =
       readonly candidates: readonly Square[];
     }
   | { readonly code: 'pawn-game'; readonly turn: Side; readonly goal: PawnGoal }
-  | { readonly code: 'attack-kinds'; readonly turn: Side; readonly target: Square; readonly attacker: Square }
-  | {
-      readonly code: 'attack-men';
-      readonly turn: Side;
-      readonly target: Square;
-      readonly attacker: Square;
-      readonly answer: AttackAnswer;
-    }
+  | (AttackAsked & { readonly code: 'attack-kinds' })
+  | (AttackAsked & { readonly code: 'attack-men'; readonly answer: AttackAnswer })
   | { readonly code: 'garbled-line'; readonly line: string; readonly garbled: string; readonly after: string }
   | { readonly code: 'keep-score'; readonly moves: number }
   | { readonly code: 'poisoned'; readonly turn: Side; readonly move: string; readonly gain: number }
@@ -84,6 +80,15 @@ export type Question =
   | { readonly code: 'repair-line'; readonly line: string; readonly faulty: string }
   | { readonly code: 'promote-to'; readonly square: Square; readonly goal: 'mate' | 'no-stalemate' | 'fork' }
   | { readonly code: 'play-written' | 'which-man'; readonly turn: Side; readonly san: string };
+
+/** One man of the side to move, and the one that attacks it. */
+interface AttackAsked {
+  readonly turn: Side;
+  readonly target: Square;
+  readonly targetRole: Role;
+  readonly attacker: Square;
+  readonly attackerRole: Role;
+}
 
 /** What the game was before a position: what no diagram shows. */
 export interface GameStory {

@@ -52,6 +52,7 @@ export const routeAnsweredFamily = defineFamily<RouteAnsweredTask, 'play'>({
     role: getRole(getDraft(fen), square),
     target,
     answering,
+    answeringRole: getRole(getDraft(fen), answering),
   }),
   scene: ({ fen, square, target }) => sceneOf(getDraft(fen), { asked: [square, target] }),
   ask: ({ fen, square }) => ({ kind: 'play', rules: 'wander', fen, man: square }),

@@ -1,4 +1,4 @@
-export { makeExactKey, makeTwinKey, swapColours } from './puzzleKeys';
+export { makeExactKey, makeTwinKey } from './puzzleKeys';
 export {
   listKeys,
   listLongest,

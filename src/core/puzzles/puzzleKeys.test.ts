@@ -1,6 +1,7 @@
 import { positionOf, randomPositions } from '../../../tests/fixtures/positions';
 import { listLegalMoves } from '../rules';
-import { makeExactKey, makeTwinKey, swapColours } from './puzzleKeys';
+import { swapColours } from '../rules';
+import { makeExactKey, makeTwinKey } from './puzzleKeys';
 
 test('colours swapped twice is the position again, with as many moves each time', () => {
   for (const position of randomPositions(3, 200)) {

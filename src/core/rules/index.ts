@@ -15,6 +15,7 @@ export {
   playMove,
   type Move,
 } from './moves';
+export { listHandMoves, tryHandMove, type HandFault, type HandMove } from './handMove';
 export { findOutcome, type Outcome } from './outcome';
 export {
   EMPTY_DRAFT,
@@ -26,3 +27,4 @@ export {
   type Position,
   type PositionDraft,
 } from './position';
+export { mirrorFiles, swapColours, turnQuarter } from './twins';

@@ -1,7 +1,7 @@
 import { randomPositions } from '../../../tests/fixtures/positions';
 import { fileOf, rankOf, type Board, type Square } from '../board';
 import { makeFen, makeMoveText } from '../notation';
-import { swapColours } from '../puzzles';
+import { swapColours } from '../rules';
 import { NO_CASTLING, type Move, type Position } from '../rules';
 import { createMateSearch } from '.';
 

@@ -50,7 +50,7 @@ export function ChooseAnswer(props: {
       {...rest}
     >
       <div
-        className={classes.choices}
+        className={ask.options.length > 5 ? classes.choiceList : classes.choices}
         role={ask.isMultiple ? 'group' : 'radiogroup'}
         aria-label="Your answer"
       >

@@ -50,7 +50,7 @@ export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
       <ol className={classes.sheet} aria-label="Score sheet">
         {steps.map(({ number }, ply) => (
           <li key={ply} className={ply === at ? classes.sheetNow : undefined}>
-            <span>{number}</span> {shown[ply] === '' ? '…' : shown[ply]}
+            <span>{number}</span> {shown[ply]}
           </li>
         ))}
       </ol>

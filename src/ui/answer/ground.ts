@@ -1,6 +1,6 @@
 /** What the play player has to know of a board: how its men move, and how a move is told. */
 import { wander } from '@/core/exercises';
-import { makeSquareName, type Square } from '@/core/board';
+import type { Square } from '@/core/board';
 import { listPawnMoves, playPawnMove } from '@/core/pawns';
 import {
   findCaptured,
@@ -12,7 +12,7 @@ import {
   type Position,
   type PositionDraft,
 } from '@/core/rules';
-import { moveSentence, ROLE_WORDS } from '@/text';
+import { manMoveText, moveSentence } from '@/text';
 
 export interface Ground<Place extends PositionDraft> {
   listMovesFrom(place: Place, from: number): Move[];
@@ -46,7 +46,7 @@ export const WANDERING: Ground<Wandering> = {
   }),
   isCapture: ({ board }, { to }) => board[to] !== undefined,
   isMate: () => false,
-  tell: tellManMove,
+  tell: manMoveText,
 };
 
 /** The pawns-only game. */
@@ -56,15 +56,5 @@ export const PAWNS: Ground<PositionDraft> = {
   isCapture: ({ board }, { from, to }) =>
     board[to] !== undefined || (board[from]?.role === 'pawn' && (from - to) % 8 !== 0),
   isMate: () => false,
-  tell: tellManMove,
+  tell: manMoveText,
 };
-
-function tellManMove({ board }: PositionDraft, { from, to }: Move): string {
-  const role = board[from]?.role ?? 'pawn';
-  const taken = board[to];
-  const deed =
-    taken === undefined
-      ? `goes to ${makeSquareName(to)}`
-      : `takes the ${ROLE_WORDS[taken.role]} on ${makeSquareName(to)}`;
-  return `The ${ROLE_WORDS[role]} ${deed}.`;
-}

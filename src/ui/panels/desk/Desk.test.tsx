@@ -65,6 +65,57 @@ test('an empty Desk says what is missing and offers no proof', () => {
   expect(button('Undo')).toBeDisabled();
 });
 
+const fenNow = () => (fenField() as HTMLInputElement).value;
+
+test('making moves: either side, several running, a forbidden one is explained and goes home, H is home', async () => {
+  openDesk('4k3/8/8/8/8/8/4P3/4K2R w K - 0 1');
+  fireEvent.click(screen.getByRole('radio', { name: 'Make moves' }));
+  expect(screen.getByText('Move any man of either side, as often as you like.')).toBeInTheDocument();
+  playByKeys('h1', 'e4');
+  expect(screen.getByText('A rook does not go that way: not to e4. The man goes home.')).toBeInTheDocument();
+  expect(cell('h1, white rook')).toBeInTheDocument();
+  playByKeys('h1', 'h7');
+  playByKeys('h7', 'a7');
+  expect(screen.getByText('The rook goes to a7. H goes back home.')).toBeInTheDocument();
+  playByKeys('e8', 'f8');
+  expect(cell('f8, black king')).toBeInTheDocument();
+  expect(screen.queryByText(/goes home/)).not.toBeInTheDocument();
+  // Home, and on again: the moves are kept.
+  fireEvent.keyDown(document.documentElement, { key: 'h' });
+  expect(cell('h1, white rook')).toBeInTheDocument();
+  await press('Step on');
+  expect(cell('h7, white rook')).toBeInTheDocument();
+  // Another move from here takes the place of the old ones.
+  playByKeys('h7', 'h8');
+  expect(cell('h8, white rook')).toBeInTheDocument();
+  expect(button('Step on')).toBeDisabled();
+  expect(screen.getByRole('heading', { name: 'Black to move' })).toBeInTheDocument();
+  // What was set up has not changed.
+  expect(fenNow()).toBe('4k3/8/8/8/8/8/4P3/4K2R w K - 0 1');
+});
+
+test('making moves: the side to move may stay as it is set', () => {
+  openDesk('8/8/8/8/8/8/8/R7 w - - 0 1');
+  fireEvent.click(screen.getByRole('radio', { name: 'Make moves' }));
+  fireEvent.click(screen.getByRole('checkbox', { name: 'The side to move stays as set' }));
+  playByKeys('a1', 'a5');
+  expect(screen.getByRole('heading', { name: 'White to move' })).toBeInTheDocument();
+});
+
+test('twins: left and right, colours, a quarter-turn, each undone by itself', async () => {
+  openDesk('k7/8/8/8/8/8/8/1R5K w - - 0 1');
+  await press('Left and right');
+  expect(fenNow()).toBe('7k/8/8/8/8/8/8/K5R1 w - - 0 1');
+  await press('Left and right');
+  await press('Swap colours');
+  expect(fenNow()).toBe('1r5k/8/8/8/8/8/8/K7 b - - 0 1');
+  await press('Undo');
+  await press('Quarter-turn');
+  expect(cell('h8, black king')).toBeInTheDocument();
+  expect(cell('a7, white rook')).toBeInTheDocument();
+  expect(cell('a1, white king')).toBeInTheDocument();
+});
+
 test('Start, a move by hand, undo, clear, side to move, turn', async () => {
   openDesk();
   await press('Start');

@@ -1,10 +1,10 @@
 'use client';
-import { Button, Tabs } from '@mantine/core';
+import { Button, SegmentedControl, Tabs } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useMemo, useReducer, useState } from 'react';
 import { getMan, opponentOf, type Man, type Side, type Square } from '@/core/board';
 import { makeFen, parseFenLetter, type MoveText } from '@/core/notation';
-import { checkPosition, passTurn, type PositionFault } from '@/core/rules';
+import { checkPosition, listHandMoves, passTurn, type PositionDraft, type PositionFault } from '@/core/rules';
 import { faultText, SIDE_WORDS } from '@/text';
 import { Board, SignLegend, useCarry, type Drop, type HandRules } from '@/ui/board';
 import type { SetChoice } from '@/ui/forms/chosenSet';
@@ -17,14 +17,12 @@ import { PositionTools } from './PositionTools';
 import { MATE_LIMITS, ProofPanel } from './ProofPanel';
 import { betterLine, breakLine, playLine, type ShownLine } from './shownLine';
 import { SolutionTree } from './SolutionTree';
+import { StudyWords } from './StudyWords';
 import { Tray, type Tool } from './Tray';
+import { TwinTools } from './TwinTools';
 import { useDeskSearch } from './useDeskSearch';
+import { squaresOfRefusal, useStudy, type Refusal, type StudyStep } from './useStudy';
 import { WrittenPanel } from './WrittenPanel';
-
-/** Anything may stand anywhere on the Desk; off the board takes a man off. */
-const FREE_HAND: Pick<HandRules, 'dropResult'> = {
-  dropResult: () => 'move',
-};
 
 /** The coach's bench: a position set up by hand or pasted, its mate proved, and put into a set. */
 export function Desk(props: {
@@ -39,6 +37,9 @@ export function Desk(props: {
   const [maxMoves, setMaxMoves] = useState<number>(MATE_LIMITS[2]);
   const [ply, setPly] = useState(0);
   const [chosen, setChosen] = useState<ShownLine | undefined>();
+  const [hand, setHand] = useState<'sets-up' | 'moves'>('sets-up');
+  const [isTurnFixed, setIsTurnFixed] = useState(false);
+  const study = useStudy();
   const search = useDeskSearch();
   const { draft } = state;
   const checked = useMemo(() => checkPosition(draft), [draft]);
@@ -47,9 +48,14 @@ export function Desk(props: {
   const fen = makeFen(draft);
   const { prover, written, fates } = search;
   const line = useMemo(() => chosen ?? provedLine(fen, prover), [chosen, fen, prover]);
-  const { start, steps } = useMemo(() => (line === undefined ? NO_LINE : playLine(line)), [line]);
+  const { start, steps: lineSteps } = useMemo(() => (line === undefined ? NO_LINE : playLine(line)), [line]);
+  const isStudied = study.steps.length > 0;
+  const steps: readonly StudyStep[] = isStudied ? study.steps : lineSteps;
   const shown = steps[ply - 1]?.after ?? (ply > 0 ? (start ?? draft) : draft);
   const isHome = ply === 0;
+  const isMoving = hand === 'moves';
+  // A refusal is said as long as the board it was about is shown.
+  const refusal = isMoving && study.refusal?.place === shown ? study.refusal : undefined;
   const fatesAt =
     fates.kind !== 'none' && 'isPassed' in fates && fates.isPassed
       ? position && passTurn(position)
@@ -57,13 +63,19 @@ export function Desk(props: {
 
   function edit(action: DeskAction) {
     search.reset();
+    study.forget();
     setChosen(undefined);
     setPly(0);
     dispatch(action);
   }
 
+  function goTo(next: number) {
+    setPly(Math.max(0, Math.min(steps.length, next)));
+  }
+
   /** Puts a line on the board, at its end. */
   function show(next: ShownLine) {
+    study.forget();
     setChosen(next);
     setPly(next.moves.length);
   }
@@ -72,6 +84,7 @@ export function Desk(props: {
 
   function prove() {
     if (position === undefined) return;
+    study.forget();
     setChosen(undefined);
     setPly(0);
     void search.prove(fen, maxMoves);
@@ -91,15 +104,22 @@ export function Desk(props: {
   });
 
   const rules: HandRules = {
-    ...FREE_HAND,
-    canHold: (square) => isHome && draft.board[square] !== undefined,
+    canHold: (square) => (isMoving || isHome) && shown.board[square] !== undefined,
+    dropResult: (from, to) => (isMoving && isPromotion(shown, from, to) ? 'promotion' : 'move'),
   };
 
-  function drop({ from, to }: Drop) {
-    edit(to === undefined ? { kind: 'take', square: from } : { kind: 'move', from, to });
+  function drop(made: Drop) {
+    const { from, to } = made;
+    if (!isMoving) {
+      edit(to === undefined ? { kind: 'take', square: from } : { kind: 'move', from, to });
+      return;
+    }
+    const next = study.play(shown, steps.slice(0, ply), made, isTurnFixed ? draft.turn : undefined);
+    if (next !== undefined) setPly(next.length);
   }
 
   function press(square: Square): boolean {
+    if (isMoving) return false;
     if (!isHome) return true;
     if (tool === undefined) return false;
     edit(tool.kind === 'man' ? { kind: 'put', square, man: tool.man } : { kind: 'take', square });
@@ -107,7 +127,7 @@ export function Desk(props: {
   }
 
   function pressKey(square: Square, key: string) {
-    if (!isHome) return;
+    if (!isHome || isMoving) return;
     if (key === 'Delete' || key === 'Backspace') {
       edit({ kind: 'take', square });
       return;
@@ -117,13 +137,23 @@ export function Desk(props: {
     if (man !== undefined) edit({ kind: 'put', square, man: getMan(opponentOf(man.side), man.role) });
   }
 
+  function chooseHand(next: 'sets-up' | 'moves') {
+    setHand(next);
+    setTool(undefined);
+    if (next === 'sets-up') {
+      study.forget();
+      setPly(0);
+    }
+  }
+
   useHotkeys([
     ['mod+Z', () => edit({ kind: 'undo' })],
     ['mod+shift+Z', () => edit({ kind: 'redo' })],
     ['mod+Enter', prove],
-    ['.', () => setPly(Math.min(steps.length, ply + 1))],
-    [',', () => setPly(Math.max(0, ply - 1))],
-    ['H', () => setPly(0)],
+    ['.', () => goTo(ply + 1)],
+    [',', () => goTo(ply - 1)],
+    ['H', () => goTo(0)],
+    ['M', () => chooseHand(isMoving ? 'sets-up' : 'moves')],
     ['Escape', () => setTool(undefined)],
   ]);
 
@@ -131,6 +161,15 @@ export function Desk(props: {
     <div className={classes.desk}>
       <div className={classes.question}>
         <h1>{SIDE_WORDS[shown.turn]} to move</h1>
+        <SegmentedControl
+          aria-label="What the hand does"
+          value={hand}
+          onChange={(value) => chooseHand(value === 'moves' ? 'moves' : 'sets-up')}
+          data={[
+            { value: 'sets-up', label: 'Set up' },
+            { value: 'moves', label: 'Make moves' },
+          ]}
+        />
         <div className={classes.sides} role="group" aria-label="Side to move">
           <Button
             variant="default"
@@ -144,6 +183,7 @@ export function Desk(props: {
       <div className={classes.tools}>
         <Tray
           tool={tool}
+          isClosed={isMoving}
           onTool={setTool}
           onCarry={(event, man) => {
             setCarriedMan(man);
@@ -173,12 +213,21 @@ export function Desk(props: {
           onDrop={drop}
           onPress={press}
           onSquareKey={pressKey}
-          marks={isHome ? faultMarks(faults) : []}
+          marks={markedSquares(refusal, isHome && !isMoving ? faults : [])}
+          {...(isMoving ? { marksFor: (from: Square) => listHandMarks(shown, from) } : {})}
           trace={steps[ply - 1]?.move}
         />
       </div>
       <div className={classes.answer} aria-live="polite">
-        {faults.length === 0 ? (
+        {isMoving ? (
+          <StudyWords
+            refusal={refusal}
+            said={steps[ply - 1]?.words}
+            isHome={isHome}
+            isTurnFixed={isTurnFixed}
+            onTurnFixed={setIsTurnFixed}
+          />
+        ) : faults.length === 0 ? (
           <p style={{ margin: 0 }}>
             {isHome ? 'This position is possible.' : `Shown: ${line?.name ?? 'a line'}. H goes back home.`}
           </p>
@@ -237,10 +286,10 @@ export function Desk(props: {
           </Tabs.Panel>
         </Tabs>
         <LineStepper
-          name={line?.name ?? 'The line'}
+          name={isStudied ? 'Moves made by hand' : (line?.name ?? 'The line')}
           words={steps.map(({ words }) => words)}
           ply={ply}
-          onPly={setPly}
+          onPly={goTo}
         />
         <AddToSet
           fen={fen}
@@ -249,13 +298,15 @@ export function Desk(props: {
           actions={props.actions}
         />
         <section className={classes.card}>
+          <TwinTools draft={draft} onTwin={(twin) => edit({ kind: 'load', draft: twin })} />
           <PositionTools draft={draft} onEdit={edit} />
           <details>
             <summary className={classes.summary}>Keys</summary>
             <p style={{ margin: 0 }}>
               On the board: arrows go from square to square, Enter takes a man up and puts it down, k q r b n
-              p put a white man, with Shift a black one, Delete takes it off. Everywhere: Ctrl+Enter proves,
-              full stop and comma step through the line, H goes back home, Ctrl+Z undoes.
+              p put a white man, with Shift a black one, Delete takes it off. Everywhere: M changes between
+              setting up and making moves, full stop and comma step through the line, H goes back home,
+              Ctrl+Enter proves, Ctrl+Z undoes.
             </p>
           </details>
           <details>
@@ -291,10 +342,22 @@ function showBetter(
   return better && (() => show(better));
 }
 
-function faultMarks(faults: readonly PositionFault[]) {
-  return faults.flatMap((fault) => {
-    const squares =
-      'squares' in fault ? fault.squares : 'by' in fault ? fault.by : 'square' in fault ? [fault.square] : [];
-    return squares.map((square) => ({ square, mark: 'fault' as const }));
-  });
+function markedSquares(refusal: Refusal | undefined, faults: readonly PositionFault[]) {
+  const refused = refusal === undefined ? [] : squaresOfRefusal(refusal);
+  const faulty = faults.flatMap((fault) =>
+    'squares' in fault ? fault.squares : 'by' in fault ? fault.by : 'square' in fault ? [fault.square] : [],
+  );
+  return [...refused, ...faulty].map((square) => ({ square, mark: 'fault' as const }));
+}
+
+/** Where the man in hand may be put, and where it takes. */
+function listHandMarks(place: PositionDraft, from: Square) {
+  return listHandMoves(place, from).map(({ to }) => ({
+    square: to,
+    mark: place.board[to] === undefined ? ('goes' as const) : ('takes' as const),
+  }));
+}
+
+function isPromotion(place: PositionDraft, from: Square, to: Square | undefined): boolean {
+  return listHandMoves(place, from).some((move) => move.to === to && move.promotion !== undefined);
 }

@@ -11,10 +11,12 @@ export type Tool = { readonly kind: 'man'; readonly man: Man } | { readonly kind
 /** The men beside the board: tap one, then squares; or drag it there. */
 export function Tray(props: {
   readonly tool: Tool;
+  /** The hand makes moves: nothing is put on the board. */
+  readonly isClosed: boolean;
   readonly onTool: (tool: Tool) => void;
   readonly onCarry: (event: PointerEvent, man: Man) => void;
 }) {
-  const { tool, onTool, onCarry } = props;
+  const { tool, isClosed, onTool, onCarry } = props;
   const isChosen = (man: Man) => tool?.kind === 'man' && tool.man === man;
   return (
     <div className={classes.tray} role="group" aria-label="Men to place">
@@ -29,7 +31,8 @@ export function Tray(props: {
                 className={classes.trayMan}
                 aria-pressed={isChosen(man)}
                 aria-label={manWords(man)}
-                onPointerDown={(event) => onCarry(event, man)}
+                disabled={isClosed}
+                onPointerDown={(event) => !isClosed && onCarry(event, man)}
                 onClick={() => onTool(isChosen(man) ? undefined : { kind: 'man', man })}
               >
                 <ManPicture man={man} />
@@ -42,6 +45,7 @@ export function Tray(props: {
         type="button"
         className={classes.trayWord}
         aria-pressed={tool === undefined}
+        disabled={isClosed}
         onClick={() => onTool(undefined)}
       >
         Hand
@@ -50,6 +54,7 @@ export function Tray(props: {
         type="button"
         className={classes.trayWord}
         aria-pressed={tool?.kind === 'empty'}
+        disabled={isClosed}
         onClick={() => onTool(tool?.kind === 'empty' ? undefined : { kind: 'empty' })}
       >
         Take off

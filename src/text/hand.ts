@@ -1,0 +1,59 @@
+/** The study board in words: moves made by hand, and why one is not allowed. */
+import { makeSquareName, type Square } from '@/core/board';
+import type { HandFault, Move, PositionDraft } from '@/core/rules';
+import { ROLE_WORDS } from './words';
+
+/** "The rook takes the pawn on a7." On any board, kings or not. */
+export function manMoveText({ board, enPassant }: PositionDraft, { from, to, promotion }: Move): string {
+  const role = board[from]?.role ?? 'pawn';
+  const isPassing = role === 'pawn' && to === enPassant && board[to] === undefined && (from - to) % 8 !== 0;
+  const taken = isPassing ? 'pawn' : board[to]?.role;
+  const deed =
+    taken === undefined
+      ? `goes to ${makeSquareName(to)}`
+      : `takes the ${ROLE_WORDS[taken]} ${isPassing ? 'in passing' : `on ${makeSquareName(to)}`}`;
+  const becomes = promotion === undefined ? '' : ` and becomes a ${ROLE_WORDS[promotion]}`;
+  return `The ${ROLE_WORDS[role]} ${deed}${becomes}.`;
+}
+
+/** Why the hand may not make a move; names the square and the man. */
+export function handFaultText({ board }: PositionDraft, fault: HandFault): string {
+  const on = (square: Square) => {
+    const man = board[square];
+    return `the ${man === undefined ? 'man' : ROLE_WORDS[man.role]} on ${makeSquareName(square)}`;
+  };
+  switch (fault.code) {
+    case 'nobody-there':
+      return `Nobody stands on ${makeSquareName(fault.square)}.`;
+    case 'own-man':
+      return `The own ${ROLE_WORDS[fault.role]} stands on ${makeSquareName(fault.square)}.`;
+    case 'takes-king':
+      return `A king is never taken: on ${makeSquareName(fault.square)} it is in check.`;
+    case 'another-way':
+      return `A ${ROLE_WORDS[fault.role]} does not go that way: not to ${makeSquareName(fault.square)}.`;
+    case 'in-the-way':
+      return `The ${ROLE_WORDS[fault.role]} does not get to ${makeSquareName(fault.square)}: ${on(fault.by)} is in the way.`;
+    case 'pawn-is-stopped':
+      return `The pawn is stopped: ${on(fault.square)} stands before it, and a pawn takes slantwise only.`;
+    case 'pawn-needs-a-man':
+      return `A pawn goes slantwise only to take, and nobody stands on ${makeSquareName(fault.square)}.`;
+    case 'pawn-goes-back':
+      return `A pawn goes forward only: not to ${makeSquareName(fault.square)}.`;
+    case 'pawn-two-steps':
+      return `A pawn goes two steps only from its first place: on ${makeSquareName(fault.square)} it has moved already.`;
+    case 'king-goes-into-check':
+      return `The king may not go there: ${on(fault.by)} would take it.`;
+    case 'king-stays-in-check':
+      return `The king is in check from ${makeSquareName(fault.by)}, and this does not stop it.`;
+    case 'is-pinned':
+      return `The ${ROLE_WORDS[fault.role]} is pinned: ${on(fault.by)} would take the king.`;
+    case 'castles-without-right':
+      return 'King and rook must stand at home and not have moved before they castle.';
+    case 'castles-past-a-man':
+      return `They cannot castle: ${on(fault.by)} is in the way.`;
+    case 'castles-out-of-check':
+      return 'A king in check may not castle.';
+    case 'castles-through-check':
+      return 'The king may not pass or reach a square that is attacked.';
+  }
+}

@@ -1,0 +1,32 @@
+'use client';
+import { Checkbox } from '@mantine/core';
+import { handFaultText } from '@/text';
+import classes from './Desk.module.css';
+import type { Refusal } from './useStudy';
+
+/** What is said under the board while moves are made by hand: the last move, or why one is not allowed. */
+export function StudyWords(props: {
+  readonly refusal: Refusal | undefined;
+  readonly said: string | undefined;
+  readonly isHome: boolean;
+  readonly isTurnFixed: boolean;
+  readonly onTurnFixed: (isFixed: boolean) => void;
+}) {
+  const { refusal, said, isHome, isTurnFixed, onTurnFixed } = props;
+  const words =
+    refusal !== undefined
+      ? `${handFaultText(refusal.place, refusal.fault)} The man goes home.`
+      : isHome || said === undefined
+        ? 'Move any man of either side, as often as you like.'
+        : `${said} H goes back home.`;
+  return (
+    <div className={classes.study}>
+      <p>{words}</p>
+      <Checkbox
+        label="The side to move stays as set"
+        checked={isTurnFixed}
+        onChange={(event) => onTurnFixed(event.currentTarget.checked)}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,71 @@
+'use client';
+import { useState } from 'react';
+import type { Side, Square } from '@/core/board';
+import { tryHandMove, type HandFault, type Move, type PositionDraft } from '@/core/rules';
+import { manMoveText } from '@/text';
+import type { Drop } from '@/ui/board';
+
+/** A move on the board: of a line, or one the coach made. */
+export interface StudyStep {
+  readonly move: Move;
+  readonly words: string;
+  readonly after: PositionDraft;
+}
+
+/** A forbidden move: where it was tried, and why not. */
+export interface Refusal {
+  readonly place: PositionDraft;
+  readonly fault: HandFault;
+}
+
+export interface Study {
+  /** The moves made by hand, after those of the line they began in; empty: none yet. */
+  readonly steps: readonly StudyStep[];
+  readonly refusal: Refusal | undefined;
+  /**
+   * Tries a move after these steps; the steps with it, or undefined when it is not allowed and the man goes home. `turn`: whose turn
+   * it is said to be afterwards; without it, the other side's.
+   */
+  readonly play: (
+    place: PositionDraft,
+    before: readonly StudyStep[],
+    drop: Drop,
+    turn: Side | undefined,
+  ) => readonly StudyStep[] | undefined;
+  readonly forget: () => void;
+}
+
+/** The coach's free hand: either colour, any number of moves running, each one by the rules or explained. */
+export function useStudy(): Study {
+  const [steps, setSteps] = useState<readonly StudyStep[]>([]);
+  const [refusal, setRefusal] = useState<Refusal>();
+  return {
+    steps,
+    refusal,
+    play(place, before, { from, to, promotion }, turn) {
+      // Carried off the board, it simply goes home.
+      if (to === undefined || to === from) return undefined;
+      const tried = tryHandMove(place, promotion === undefined ? { from, to } : { from, to, promotion });
+      if (!tried.ok) {
+        setRefusal({ place, fault: tried.error });
+        return undefined;
+      }
+      const { move } = tried.value;
+      const after = turn === undefined ? tried.value.after : { ...tried.value.after, turn };
+      const next = [...before, { move, words: manMoveText(place, move), after }];
+      setSteps(next);
+      setRefusal(undefined);
+      return next;
+    },
+    forget() {
+      setSteps([]);
+      setRefusal(undefined);
+    },
+  };
+}
+
+/** The squares a refusal names, for a mark on the board. */
+export function squaresOfRefusal({ fault }: Refusal): Square[] {
+  if ('by' in fault) return [fault.by];
+  return 'square' in fault ? [fault.square] : [];
+}
