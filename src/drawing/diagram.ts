@@ -55,6 +55,13 @@ export const PRINT_PAINT: DiagramPaint = {
 export const SQUARE_MARKS = ['goes', 'takes', 'chosen', 'hint', 'fault', 'guarded', 'blocked'] as const;
 export type SquareMark = (typeof SQUARE_MARKS)[number];
 
+export interface DiagramArrow {
+  readonly from: Square;
+  readonly to: Square;
+  readonly kind: 'attack' | 'idea';
+  readonly label?: string;
+}
+
 export interface Diagram {
   readonly board: Board;
   /** Whose edge carries the bar; undefined = nobody's. */
@@ -62,6 +69,8 @@ export interface Diagram {
   /** The side at the bottom. */
   readonly bottom: Side;
   readonly marks?: readonly { readonly square: Square; readonly mark: SquareMark }[];
+  /** Who attacks or guards what (attack), or a move that is only thought of (idea, dashed); `label` stands in its middle. */
+  readonly arrows?: readonly DiagramArrow[];
   /** A move made: a thin trace from where to where. */
   readonly trace?: { readonly from: Square; readonly to: Square } | undefined;
   /** Letters and numbers beside the board; they are there unless this says no. */
@@ -88,6 +97,7 @@ export function drawDiagram(diagram: Diagram, paint: DiagramPaint, title?: strin
     ...(diagram.marks ?? [])
       .filter(({ mark }) => mark !== 'chosen' && mark !== 'hint')
       .map((mark) => drawMark(diagram, paint, mark)),
+    ...(diagram.arrows ?? []).map((arrow) => drawArrow(diagram, paint, arrow)),
     '</svg>',
   ].join('');
 }
@@ -159,18 +169,51 @@ function drawMen({ board, bottom, lifted }: Diagram, paint: DiagramPaint): strin
 
 function drawTrace({ trace, bottom }: Diagram, paint: DiagramPaint): string {
   if (trace === undefined) return '';
-  const centre = (square: Square) => {
-    const { x, y } = cornerOf(square, bottom);
-    return { x: x + SQUARE_UNITS / 2, y: y + SQUARE_UNITS / 2 };
-  };
-  const from = centre(trace.from);
-  const to = centre(trace.to);
+  const from = centreOf(trace.from, bottom);
+  const to = centreOf(trace.to, bottom);
   return (
     `<g stroke="${paint.warm}" fill="none" stroke-width="6" stroke-linecap="round">` +
     `<path d="M${from.x} ${from.y}L${to.x} ${to.y}" stroke-dasharray="1 14"/>` +
     `<path d="M${from.x - 14} ${from.y}H${from.x + 14}M${from.x} ${from.y - 14}V${from.y + 14}"/>` +
     `<path d="M${to.x - 42} ${to.y + 42}H${to.x + 42}"/></g>`
   );
+}
+
+/** A thin line with an open tip, on a paper edge that keeps it readable over men; it ends short of both middles. */
+function drawArrow(
+  { bottom }: Diagram,
+  paint: DiagramPaint,
+  { from, to, kind, label }: DiagramArrow,
+): string {
+  const [start, end] = [centreOf(from, bottom), centreOf(to, bottom)];
+  const length = Math.hypot(end.x - start.x, end.y - start.y);
+  if (length === 0) return '';
+  const [dx, dy] = [(end.x - start.x) / length, (end.y - start.y) / length];
+  const at = (along: number, aside: number) =>
+    `${round(start.x + dx * along - dy * aside)} ${round(start.y + dy * along + dx * aside)}`;
+  const tip = length - 24;
+  const shaft = `M${at(30, 0)}L${at(tip, 0)}`;
+  const head = `M${at(tip - 24, 16)}L${at(tip, 0)}L${at(tip - 24, -16)}`;
+  const dashes = kind === 'idea' ? ' stroke-dasharray="18 12"' : '';
+  const line = (colour: string, width: number, dash: string) =>
+    `<g stroke="${colour}" stroke-width="${width}" fill="none" stroke-linecap="round" stroke-linejoin="round"><path d="${shaft}"${dash}/><path d="${head}"/></g>`;
+  const middle = { x: round(start.x + dx * (length / 2)), y: round(start.y + dy * (length / 2)) };
+  const tag =
+    label === undefined
+      ? ''
+      : `<rect x="${middle.x - 17}" y="${middle.y - 17}" width="34" height="34" rx="6" fill="${paint.paper}" stroke="${paint.ink}" stroke-width="3"/>` +
+        `<text x="${middle.x}" y="${middle.y + 9}" text-anchor="middle" font-size="26" font-weight="700" fill="${paint.ink}">${escapeText(label)}</text>`;
+  return line(paint.paper, 15, '') + line(paint.ink, 7, dashes) + tag;
+}
+
+function centreOf(square: Square, bottom: Side): { x: number; y: number } {
+  const { x, y } = cornerOf(square, bottom);
+  return { x: x + SQUARE_UNITS / 2, y: y + SQUARE_UNITS / 2 };
+}
+
+/** A tenth of a unit is finer than any screen or printer shows. */
+function round(value: number): number {
+  return Math.round(value * 10) / 10;
 }
 
 function drawMark(

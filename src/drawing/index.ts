@@ -1,2 +1,10 @@
-export { drawDiagram, drawSign, SCREEN_PAINT, SQUARE_MARKS, type Diagram, type SquareMark } from './diagram';
+export {
+  drawDiagram,
+  drawSign,
+  SCREEN_PAINT,
+  SQUARE_MARKS,
+  type Diagram,
+  type DiagramArrow,
+  type SquareMark,
+} from './diagram';
 export { drawManPicture } from './men';

@@ -11,6 +11,7 @@ import {
   type Question,
 } from '@/core/exercises';
 import { RULE_WORDS } from './families';
+import { mateQuestion } from './proof';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 export function questionText(question: Question): string {
@@ -55,6 +56,12 @@ export function questionText(question: Question): string {
       return `${attackText(question)} Which answers are there? Choose all.`;
     case 'attack-men':
       return `${attackText(question)} ${ATTACK_TASK_WORDS[question.answer]}`;
+    case 'whole-line':
+      return `${mateQuestion(question.turn, question.moves)} Say the whole line, both sides, before a man moves.`;
+    case 'last-square':
+      return `${mateQuestion(question.turn, question.moves)} Tap the square of the last move.`;
+    case 'right-order':
+      return `${mateQuestion(question.turn, question.moves)} Tap its moves in the right order.`;
     case 'poisoned':
       return `${SIDE_WORDS[question.turn]} can play ${question.move} and wins ${countWords(question.gain, 'point')} there. What comes next?`;
     case 'garbled-line':

@@ -73,6 +73,9 @@ export const FAMILY_WORDS: Readonly<Record<FamilyId, string>> = {
   'keep-score': 'Keep the score',
   signs: 'Which sign has it earned?',
   result: 'Write the result',
+  'last-square': 'Where does it end?',
+  'whole-line': 'The whole line first',
+  'right-order': 'In the right order',
   mate: 'Forced mate',
 };
 
@@ -260,6 +263,9 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
   ],
   'keep-score': ['Two moves of each side.', 'Four moves of each side.', 'Seven moves of each side.'],
   signs: ['Strong, bad or very bad?', 'And not quite good.', 'All six signs.'],
+  'last-square': ['Mate in two, few men.', 'Mate in two, more men.', 'Mate in three.'],
+  'whole-line': ['Mate in two, few men.', 'Mate in two, more men.', 'Mate in three.'],
+  'right-order': ['Mate in two, few men.', 'Mate in two, more men.', 'Mate in three.'],
   result: ['Mate, giving up, time.', 'Draws.', 'A bare king when the time runs out; games that go on.'],
 };
 
@@ -326,6 +332,9 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
   'keep-score': 'Letter of the man, x if something is taken, the square, + for check.',
   signs:
     '! is strong, !! strong and surprising, !? surprising and sound, ?! not quite good, ? bad, ?? very bad.',
+  'last-square': 'Play it through in your head, to the very last move. Only then tap.',
+  'whole-line': 'Say every move first: yours, their best answer, yours. Touch nothing.',
+  'right-order': 'Try each order in your head: which check or capture spoils it?',
   result: 'White has won: 1-0. Black has won: 0-1. A draw: 1/2-1/2. Not over: *.',
   'which-man': 'The letter or number after the man tells where it comes from.',
 };

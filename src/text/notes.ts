@@ -59,6 +59,16 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
       return `Nobody has won: ${PAWN_END_WORDS[note.why]}.`;
     case 'sheet-differs':
       return `${note.number} ${note.text === '' ? 'is missing' : `"${note.text}"`}: played was ${note.san}.`;
+    case 'line-breaks':
+      return note.reply === undefined
+        ? `${note.number} ${note.san} breaks the line.`
+        : `${note.number} ${note.san} is met by ${note.reply}.`;
+    case 'lasts-longer':
+      return `${note.san} is not the best answer: ${note.better} holds out longer.`;
+    case 'line-too-short':
+      return 'The line does not come to mate yet.';
+    case 'cannot-yet':
+      return `${note.san} cannot be played then.`;
     case 'not-on-the-sheet':
       return `${note.san} has other signs than the sheet.`;
     case 'does-not-go-on':
@@ -121,6 +131,10 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
       return `${square} is not beside the king.`;
     case 'not-marked':
       return `${square} is not one of the marked squares.`;
+    case 'no-mate-there':
+      return `${square}: no mate ends there in time.`;
+    case 'mates-there':
+      return `${square}: there the last move lands.`;
     case 'not-your-man':
       return `${square}: that man is theirs.`;
     case 'tally':

@@ -42,6 +42,11 @@ export async function answerByTouch(page: Page, family: ExerciseId, exercise: Ex
   const button = (name: string) => page.getByRole('button', { name, exact: true });
   switch (solution.kind) {
     case 'play':
+      if (ask.kind === 'play' && ask.rules === 'line') {
+        for (const move of solution.moves)
+          for (const name of squaresOf(move)) await cell(page, indexOf(name)).tap();
+        break;
+      }
       await playOwnMoves(page, exercise, solution.moves, async (move) => {
         for (const name of squaresOf(move)) await cell(page, indexOf(name)).tap();
       });

@@ -40,6 +40,12 @@ export function listWrongAnswers({ ask, solution, question }: Exercise, fen: str
         options: [...chosen],
         ordered: false,
       });
+      // The other orders are wrong: composers see to it that only one is right.
+      if (ask.isOrdered === true) {
+        return listOrders(options)
+          .filter((order) => order.join() !== options.join())
+          .map((order) => ({ kind: 'choose', options: order, ordered: true }));
+      }
       if (!ask.isMultiple)
         return ask.options.filter((option) => !options.includes(option)).map((option) => choose([option]));
       // Of many choices, all answers that differ in one; of few, all there are.
@@ -84,10 +90,18 @@ export function listWrongAnswers({ ask, solution, question }: Exercise, fen: str
         const back = `${first.slice(2, 4)}${first.slice(0, 2)}`;
         return [{ kind: 'play', moves: [first, back, ...solution.moves], slips: 0 }];
       }
+      if (ask.kind === 'play' && ask.rules === 'line')
+        return [{ kind: 'play', moves: solution.moves.slice(0, -1), slips: 0 }];
       // Where a game's move is asked for, other moves may be right too; those families have their own oracle.
       if (question.code !== 'play-written') return [];
       return listOthers(fen, question.san).map(({ move }) => ({ kind: 'play', moves: [move], slips: 0 }));
   }
+}
+
+/** Every order of a few things. */
+function listOrders(items: readonly string[]): string[][] {
+  if (items.length < 2) return [[...items]];
+  return items.flatMap((item, at) => listOrders(items.toSpliced(at, 1)).map((rest) => [item, ...rest]));
 }
 
 /** Every legal move but one. */

@@ -23,6 +23,7 @@ import {
 } from './checkLessons';
 import type { Composer } from './draw';
 import { composeDrawKind, composeResult, composeStalemating, composeWhyStopped } from './endLessons';
+import { composeHabit, composeRightOrder } from './habitLessons';
 import {
   composeAttackFrom,
   composeBestSquare,
@@ -101,6 +102,9 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   'keep-score': composeKeepScore,
   signs: composeSigns,
   result: composeResult,
+  'last-square': composeHabit,
+  'whole-line': composeHabit,
+  'right-order': composeRightOrder,
 };
 
 /**

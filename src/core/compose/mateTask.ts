@@ -49,6 +49,11 @@ export interface TaskLimits {
   readonly maxMoves: number;
   /** Positions to visit for the proof, and as many for the tree and for the second run. Default: no limit. */
   readonly budgetNodes?: number;
+  /**
+   * For an exercise that is made in a moment: the checker certifies the mate, one run alone that none is shorter, and the other moves
+   * are seen less deep.
+   */
+  readonly isQuick?: boolean;
 }
 
 /** All on the realm's one board: one question at a time. */
@@ -69,6 +74,7 @@ const MOST_STORED_NODES = 1_500;
 /** Nodes in which every other move has its fate, and what may be visited for one of them. */
 const MOST_JUDGED_NODES = 120;
 const FATE_PLIES = 4;
+const QUICK_FATE_PLIES = 2;
 const FATE_NODES = 150_000;
 
 /** Proves a position and builds its task; without a certified mate in the limits it hands on what the prover knows. */
@@ -87,7 +93,7 @@ export function makeMateTask(
   const graph: SolutionGraph = {
     formatVersion: 2,
     mateInMoves,
-    nodes: judgeNodes(searches, position, trimTree(proof), false),
+    nodes: judgeNodes(searches, position, trimTree(proof), false, limits),
   };
   const task: MateTask = { fen: makeFen(position), mateInMoves };
   if (blockless.kind === 'same') return { kind: 'task', task, graph };
@@ -100,7 +106,7 @@ export function makeMateTask(
       ...graph,
       blockless: {
         mateInMoves: blockless.mateInMoves,
-        nodes: judgeNodes(searches, position, trimTree(shorter), true),
+        nodes: judgeNodes(searches, position, trimTree(shorter), true, limits),
       },
     },
   };
@@ -112,7 +118,7 @@ function certify(
   position: Position,
   mateInMoves: number,
   isBlockless: boolean,
-  { budgetNodes }: TaskLimits,
+  { budgetNodes, isQuick = false }: TaskLimits,
 ): Proof | undefined {
   const budget = budgetNodes === undefined ? {} : { budgetNodes };
   const { proof, isWhole } = explainer.explain(position, mateInMoves, {
@@ -126,6 +132,7 @@ function certify(
   const checked = isBlockless ? checkProof(position, proof, countsAsMate) : checkProof(position, proof);
   if (!checked.ok)
     throw new Error(`proof and checker disagree: ${JSON.stringify(checked.error)} ${makeFen(position)}`);
+  if (isQuick) return proof;
   const keys = (proof.nodes[0]?.moves ?? []).map(({ move }) => move).sort();
   const again = confirm(mate, position, mateInMoves, isBlockless, budget);
   if (again === undefined) return undefined;
@@ -190,11 +197,12 @@ function judgeNodes(
   home: Position,
   nodes: SolutionNode[],
   isBlockless: boolean,
+  { isQuick = false }: TaskLimits,
 ): SolutionNode[] {
   for (const [index, position] of listSeatPositions(home, nodes).slice(0, MOST_JUDGED_NODES)) {
     const node = getNode(nodes, index);
     const table = fate.listFates(position, {
-      plies: FATE_PLIES,
+      plies: isQuick ? QUICK_FATE_PLIES : FATE_PLIES,
       budgetNodes: FATE_NODES,
       mateInMoves: node.mateInMoves + 1,
       // The bounds of the tree and of the nodes before answer most of it.

@@ -289,8 +289,8 @@ export const composeRouteAnswered: Composer<RouteAnsweredTask> = (random, level)
     );
     if (draft.board[target] !== undefined) return undefined;
     const task = { fen: makeFen(draft), square, target, answering: other };
-    const { measure } = EXERCISES['route-answered'];
-    return isWithin(Math.ceil(measure(task) / 10), ...fewest) ? task : undefined;
+    const measure = EXERCISES['route-answered'].measure(task);
+    return isWithin(Math.ceil(measure / 10), ...fewest) ? task : undefined;
   });
 };
 

@@ -176,8 +176,8 @@ export const composeAttackKinds: Composer<AttackedTask> = (random, level, values
   const [men, least, most] = getRecipe(ATTACKED_RECIPES, level);
   return throwUntil(() => {
     const task = throwAttack(random, men, values);
-    const { measure, isTask } = EXERCISES['attack-kinds'];
-    return task && isWithin(measure(task), least, most) && isTask(task) ? task : undefined;
+    const family = EXERCISES['attack-kinds'];
+    return task && isWithin(family.measure(task), least, most) && family.isTask(task) ? task : undefined;
   });
 };
 

@@ -192,8 +192,8 @@ export const composeGarbledLine: Composer<GarbledTask> = (random, level) => {
       garbled: Array.from(san, (sign, index) => (hidden.includes(index) ? SMUDGE : sign)).join(''),
       after: line.slice(at + 1, at + 1 + MOST_AFTER).map(({ position, move }) => makeSan(position, move)),
     };
-    const { measure, isTask } = EXERCISES['garbled-line'];
-    return isWithin(measure(task), least, most) && isTask(task) ? task : undefined;
+    const family = EXERCISES['garbled-line'];
+    return isWithin(family.measure(task), least, most) && family.isTask(task) ? task : undefined;
   });
 };
 

@@ -48,6 +48,12 @@ export type Question =
   | (AttackAsked & { readonly code: 'attack-men'; readonly answer: AttackAnswer })
   | { readonly code: 'garbled-line'; readonly line: string; readonly garbled: string; readonly after: string }
   | { readonly code: 'keep-score'; readonly moves: number }
+  /** A forced mate, answered at once. */
+  | {
+      readonly code: 'whole-line' | 'last-square' | 'right-order';
+      readonly turn: Side;
+      readonly moves: number;
+    }
   | { readonly code: 'poisoned'; readonly turn: Side; readonly move: string; readonly gain: number }
   | { readonly code: 'sign'; readonly turn: Side; readonly move: string }
   | { readonly code: 'captures' | 'free-men' | 'king-squares'; readonly turn: Side }
@@ -128,6 +134,8 @@ export interface Scene {
 export type Ask =
   /** Legal moves, or those of the pawns-only game. */
   | { readonly kind: 'play'; readonly rules: 'legal' | 'pawns'; readonly fen: string }
+  /** The moves of both sides are told while every man stays where it is. */
+  | { readonly kind: 'play'; readonly rules: 'line'; readonly fen: string }
   /** One man moves again and again on a board without kings; another may answer. */
   | { readonly kind: 'play'; readonly rules: 'wander'; readonly fen: string; readonly man: Square }
   /** One square, or as many as are right; with labels each mark is given one of them. */
@@ -143,7 +151,13 @@ export type Ask =
       readonly moves: readonly MoveText[];
     }
   | { readonly kind: 'number'; readonly least: number; readonly most: number }
-  | { readonly kind: 'choose'; readonly options: readonly string[]; readonly isMultiple: boolean };
+  | {
+      readonly kind: 'choose';
+      readonly options: readonly string[];
+      readonly isMultiple: boolean;
+      /** All of them are laid in an order. */
+      readonly isOrdered?: boolean;
+    };
 
 /** A step of the hint ladder: asked for, never pushed. */
 export type Hint =

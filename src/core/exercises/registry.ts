@@ -16,6 +16,7 @@ import { squareColourFamily } from './colours';
 import { LEVELS, type Exercise, type Level, type OpenableFamily } from './family';
 import { findSquareFamily } from './findSquare';
 import { drawKindFamily, resultFamily, stalematingFamily, whyStoppedFamily } from './gameEnds';
+import { lastSquareFamily, rightOrderFamily, wholeLineFamily } from './habits';
 import { kingSquaresFamily } from './kingSquares';
 import { nameLineFamily } from './lines';
 import { mateFamily } from './mate';
@@ -83,6 +84,9 @@ export const EXERCISES = {
   'keep-score': keepScoreFamily,
   signs: signsFamily,
   result: resultFamily,
+  'last-square': lastSquareFamily,
+  'whole-line': wholeLineFamily,
+  'right-order': rightOrderFamily,
 } as const;
 export type ExerciseId = keyof typeof EXERCISES;
 export const EXERCISE_IDS = Object.keys(EXERCISES) as ExerciseId[];

@@ -40,7 +40,7 @@ function listLookalikes(position: Position, garbled: string): Move[] {
     const san = makeSan(position, move);
     return (
       san.length === garbled.length &&
-      [...garbled].every((sign, index) => sign === SMUDGE || sign === san.charAt(index))
+      Array.from(garbled).every((sign, index) => sign === SMUDGE || sign === san.charAt(index))
     );
   });
 }
@@ -103,7 +103,7 @@ export const garbledLineFamily = defineFamily<GarbledTask, 'write'>({
   },
   /** Signs that are missing, and moves that look like it but do not go on. */
   measure: (task) =>
-    4 * [...task.garbled].filter((sign) => sign === SMUDGE).length +
+    4 * Array.from(task.garbled).filter((sign) => sign === SMUDGE).length +
     6 * (listLookalikes(getPosition(task.fen), task.garbled).length - 1),
   hints: (task) => [{ kind: 'begins-with', text: solveGarbled(task).san.charAt(0) }],
 });

@@ -51,6 +51,8 @@ export type Note =
         | 'is-own-man'
         | 'not-beside-king'
         | 'not-marked'
+        | 'no-mate-there'
+        | 'mates-there'
         | 'not-your-man';
       readonly square: Square;
     }
@@ -125,6 +127,18 @@ export type Note =
       readonly remark: NotationDiagnosis | undefined;
       readonly text: string;
     }
+  /** Where a told line breaks, and what answers it; a defence that could last longer; a line without its end. */
+  | {
+      readonly code: 'line-breaks';
+      /** "2." or "2...". */
+      readonly number: string;
+      readonly san: string;
+      readonly reply: string | undefined;
+    }
+  | { readonly code: 'lasts-longer'; readonly san: string; readonly better: string }
+  | { readonly code: 'line-too-short'; readonly moves: number }
+  /** In this order the move is not possible. */
+  | { readonly code: 'cannot-yet'; readonly san: string }
   /** A move of a score sheet that is not what was played. */
   | {
       readonly code: 'sheet-differs';

@@ -2,6 +2,7 @@
 import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
 import type { Square } from '@/core/board';
+import type { Note } from '@/core/exercises';
 import { answerText, hintText, noteText, questionText, verdictText } from '@/text';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';
@@ -79,9 +80,7 @@ function Help({ session, begin }: { readonly session: Answering; readonly begin:
 function Said({ session }: { readonly session: Answering }) {
   const { exercise, family, verdict, isShown } = session;
   const { ask, scene, solution } = exercise;
-  const notes = (verdict?.notes ?? []).filter(
-    (_, index) => isShown || (ask.kind !== 'tap' && ask.kind !== 'choose') || index < countWrong(session),
-  );
+  const notes = listShownNotes(session);
   return (
     <>
       {verdict !== undefined && !isShown && <strong>{verdictText(verdict, ask.kind)}</strong>}
@@ -93,13 +92,22 @@ function Said({ session }: { readonly session: Answering }) {
       )}
       {isShown && ask.kind === 'place' && <strong>This is how it stands.</strong>}
       <ul className={classes.notes}>
-        {notes.slice(0, MOST_NOTES).map((note, index) => {
+        {notes.map((note, index) => {
           const text = noteText(family, note, scene);
           return text === '' ? null : <li key={index}>{text}</li>;
         })}
       </ul>
     </>
   );
+}
+
+/** The notes that are told now: on what is wrong; on what is missing only when the solution is shown. */
+export function listShownNotes(session: Answering): readonly Note[] {
+  const { verdict, exercise, isShown } = session;
+  const isToldWhole = isShown || (exercise.ask.kind !== 'tap' && exercise.ask.kind !== 'choose');
+  return (verdict?.notes ?? [])
+    .filter((_, index) => isToldWhole || index < countWrong(session))
+    .slice(0, MOST_NOTES);
 }
 
 /** Notes on what was answered wrong stand before those on what is missing. */

@@ -5,6 +5,7 @@ import { optionText, questionText } from '@/text';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';
+import { arrowsOf } from './noteArrows';
 import { SceneBoard } from './SceneBoard';
 
 /** Answered by choosing: one, or all that are right. */
@@ -17,6 +18,7 @@ export function ChooseAnswer(props: {
   const { ask, session, ...rest } = props;
   const { exercise, family } = session;
   const [chosen, setChosen] = useState<readonly string[]>([]);
+  const isOrdered = ask.isOrdered === true;
   const shown = session.isShown && exercise.solution.kind === 'choose' ? exercise.solution.options : chosen;
 
   function choose(option: string) {
@@ -30,11 +32,11 @@ export function ChooseAnswer(props: {
   return (
     <AnswerFrame
       session={session}
-      begin={ask.isMultiple ? 'Choose all that are right.' : 'Choose one.'}
+      begin={beginText(ask)}
       onDone={
-        chosen.length === 0
+        chosen.length === 0 || (isOrdered && chosen.length < ask.options.length)
           ? undefined
-          : () => session.give({ kind: 'choose', options: [...chosen], ordered: false })
+          : () => session.give({ kind: 'choose', options: [...chosen], ordered: isOrdered })
       }
       {...(exercise.scene.isHidden
         ? {}
@@ -44,6 +46,7 @@ export function ChooseAnswer(props: {
                 scene={exercise.scene}
                 helpSquare={findHelpSquare(session)}
                 title={questionText(exercise.question)}
+                arrows={arrowsOf(session)}
               />
             ),
           })}
@@ -64,11 +67,20 @@ export function ChooseAnswer(props: {
             disabled={session.isOver}
             onClick={() => choose(option)}
           >
-            <span className={ask.isMultiple ? classes.box : classes.dot} aria-hidden />
+            {isOrdered ? (
+              <span className={classes.place}>{shown.includes(option) ? shown.indexOf(option) + 1 : ''}</span>
+            ) : (
+              <span className={ask.isMultiple ? classes.box : classes.dot} aria-hidden />
+            )}
             {optionText(family, option)}
           </button>
         ))}
       </div>
     </AnswerFrame>
   );
+}
+
+function beginText({ isOrdered = false, isMultiple }: Extract<Ask, { kind: 'choose' }>): string {
+  if (isOrdered) return 'Tap the first move first. Tap again to take it out.';
+  return isMultiple ? 'Choose all that are right.' : 'Choose one.';
 }

@@ -9,6 +9,7 @@ import {
   type Verdict,
 } from '@/core/exercises';
 import { ChooseAnswer } from './ChooseAnswer';
+import { LineAnswer } from './LineAnswer';
 import { NumberAnswer } from './NumberAnswer';
 import { PlaceAnswer } from './PlaceAnswer';
 import { PlayAnswer } from './PlayAnswer';
@@ -33,7 +34,11 @@ export function ExercisePlayer({ task, next, onAnswer, onNext }: ExercisePlayerP
   const { ask } = exercise;
   switch (ask.kind) {
     case 'play':
-      return <PlayAnswer ask={ask} {...common} />;
+      return ask.rules === 'line' ? (
+        <LineAnswer ask={ask} {...common} />
+      ) : (
+        <PlayAnswer ask={ask} {...common} />
+      );
     case 'tap':
       return <TapAnswer ask={ask} {...common} />;
     case 'place':

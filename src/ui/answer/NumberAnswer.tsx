@@ -6,6 +6,7 @@ import { questionText } from '@/text';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';
+import { arrowsOf } from './noteArrows';
 import { SceneBoard } from './SceneBoard';
 
 /** Answered by a number: typed, or stepped to with the two large buttons. */
@@ -46,6 +47,7 @@ export function NumberAnswer(props: {
         <SceneBoard
           scene={exercise.scene}
           title={questionText(exercise.question)}
+          arrows={arrowsOf(session)}
           helpSquare={findHelpSquare(session)}
           marks={counted.map((square) => ({ square, mark: 'chosen' }))}
         />

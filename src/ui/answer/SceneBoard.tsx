@@ -10,13 +10,15 @@ export function SceneBoard(props: {
   readonly title: string;
   readonly helpSquare?: Square | undefined;
   readonly marks?: NonNullable<Diagram['marks']>;
+  readonly arrows?: Diagram['arrows'];
 }) {
-  const { scene, title, helpSquare, marks = [] } = props;
+  const { scene, title, helpSquare, marks = [], arrows = [] } = props;
   const asked = helpSquare === undefined ? scene.asked : [...scene.asked, helpSquare];
   return (
     <DiagramPicture
       diagram={{
         ...scene,
+        arrows,
         marks: [...asked.map((square) => ({ square, mark: 'hint' as const })), ...marks],
       }}
       title={title}

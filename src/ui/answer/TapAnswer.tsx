@@ -8,6 +8,7 @@ import { Board, type HandRules } from '@/ui/board';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';
+import { arrowsOf } from './noteArrows';
 
 /** Nothing is carried: a tap marks a square or takes its mark away. */
 const STILL: HandRules = { canHold: () => false, dropResult: () => 'back' };
@@ -68,6 +69,7 @@ export function TapAnswer(props: {
           onDrop={() => undefined}
           onPress={press}
           trace={scene.trace}
+          arrows={arrowsOf(session)}
           marks={[
             ...scene.asked.map((square) => ({ square, mark: 'hint' as const })),
             ...(helpSquare === undefined ? [] : [{ square: helpSquare, mark: 'hint' as const }]),

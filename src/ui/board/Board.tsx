@@ -31,6 +31,7 @@ export interface BoardProps {
   readonly marksFor?: (from: Square) => NonNullable<Diagram['marks']>;
   readonly marks?: Diagram['marks'];
   readonly trace?: Diagram['trace'];
+  readonly arrows?: Diagram['arrows'];
   /** Hears a press or Enter first; true = done, the hand does not move. */
   readonly onPress?: (square: Square) => boolean;
   /** Hears every other key on a square. */
@@ -99,6 +100,7 @@ export function Board(props: BoardProps) {
       marks,
       hasCoordinates,
       trace: props.trace,
+      arrows: props.arrows ?? [],
       lifted: carry.isCarrying ? held : undefined,
     },
     SCREEN_PAINT,
