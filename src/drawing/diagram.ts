@@ -197,7 +197,9 @@ function drawArrow(
   const dashes = kind === 'idea' ? ' stroke-dasharray="18 12"' : '';
   const line = (colour: string, width: number, dash: string) =>
     `<g stroke="${colour}" stroke-width="${width}" fill="none" stroke-linecap="round" stroke-linejoin="round"><path d="${shaft}"${dash}/><path d="${head}"/></g>`;
-  const middle = { x: round(start.x + dx * (length / 2)), y: round(start.y + dy * (length / 2)) };
+  // On a short arrow the tag stands at its beginning, so that the tip is seen.
+  const along = length > 1.5 * SQUARE_UNITS ? length / 2 : 34;
+  const middle = { x: round(start.x + dx * along), y: round(start.y + dy * along) };
   const tag =
     label === undefined
       ? ''

@@ -23,7 +23,7 @@ import {
 } from './checkLessons';
 import type { Composer } from './draw';
 import { composeDrawKind, composeResult, composeStalemating, composeWhyStopped } from './endLessons';
-import { composeHabit, composeRightOrder } from './habitLessons';
+import { composeLastSquare, composeRightOrder, composeWholeLine } from './habitLessons';
 import {
   composeAttackFrom,
   composeBestSquare,
@@ -102,8 +102,8 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   'keep-score': composeKeepScore,
   signs: composeSigns,
   result: composeResult,
-  'last-square': composeHabit,
-  'whole-line': composeHabit,
+  'last-square': composeLastSquare,
+  'whole-line': composeWholeLine,
   'right-order': composeRightOrder,
 };
 

@@ -1,6 +1,6 @@
 /** Composers of thinking before moving: forced mates of few men, proved, and the mate certified by the checker. */
 import { SIDES } from '../board';
-import { EXERCISES, listOwnSans, type ExerciseTaskOf, type Level } from '../exercises';
+import { EXERCISES, listLastSquares, listOwnSans, type ExerciseTaskOf, type Level } from '../exercises';
 import { trimToSeat } from '../puzzles';
 import { isCheck } from '../rules';
 import { pickOne, type Random } from '../shared';
@@ -33,8 +33,15 @@ function throwMate(random: Random, level: Level): HabitTask | undefined {
   return { ...made.task, graph: trimToSeat(made.graph) };
 }
 
-export const composeHabit: Composer<HabitTask> = (random, level) =>
+export const composeWholeLine: Composer<HabitTask> = (random, level) =>
   throwUntil(() => throwMate(random, level));
+
+/** Whatever is answered, it ends on one square. */
+export const composeLastSquare: Composer<HabitTask> = (random, level) =>
+  throwUntil(() => {
+    const task = throwMate(random, level);
+    return task !== undefined && listLastSquares(task).length === 1 ? task : undefined;
+  });
 
 /** The moves are shown in any order but the right one; only one order is right. */
 export const composeRightOrder: Composer<ExerciseTaskOf<'right-order'>> = (random, level) =>

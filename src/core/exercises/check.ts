@@ -29,6 +29,7 @@ import {
   toTexts,
 } from './legalTask';
 import type { BoardTask } from './theirMen';
+import { tagMiss } from './missGeometry';
 import { RIGHT, wrongFor, type Reason, type Verdict } from './verdict';
 
 export const STATE_OPTIONS = ['check', 'mate', 'stalemate', 'dead', 'goes-on'] as const;
@@ -151,7 +152,9 @@ export const mateInOneFamily = defineFamily<BoardTask, 'play'>({
   solution: ({ fen }) => firstMove(listMatingMoves(getPosition(fen))),
   judge: ({ fen }, answer) =>
     judgeFirstMove(getPosition(fen), answer, (position, move) =>
-      isMatingMove(position, move) ? RIGHT : whyNoMate(position, move),
+      isMatingMove(position, move)
+        ? RIGHT
+        : tagMiss(whyNoMate(position, move), position, listMatingMoves(position)),
     ),
   /** Moves to choose among, checks above all. */
   measure({ fen }) {

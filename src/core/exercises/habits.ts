@@ -183,7 +183,7 @@ export const lastSquareFamily = defineFamily<HabitTask, 'tap'>({
 });
 
 /** The squares mates end on, over every right move against every longest defence; that of the main line first. */
-function listLastSquares(task: HabitTask): Square[] {
+export function listLastSquares(task: HabitTask): Square[] {
   const { nodes } = countedGraph(task);
   const squares: Square[] = [];
   const seen = new Set<number>();
@@ -227,7 +227,7 @@ export const rightOrderFamily = defineFamily<OrderTask, 'choose'>({
   hints: hintMan,
 });
 
-/** The own moves of the main line, in SAN. */
+/** The own moves of the main line, in SAN without the signs that would tell which one is the last. */
 export function listOwnSans(task: HabitTask): string[] {
   let position = getPosition(task.fen);
   return mateFamily.solution(mateTaskOf(task), task.graph).flatMap((text, ply) => {
@@ -235,7 +235,7 @@ export function listOwnSans(task: HabitTask): string[] {
     if (move === undefined) return [];
     const san = makeSan(position, move);
     position = playMove(position, move);
-    return ply % 2 === 0 ? [san] : [];
+    return ply % 2 === 0 ? [san.replace(/[+#]$/, '')] : [];
   });
 }
 

@@ -26,7 +26,7 @@ export {
 } from './registry';
 export { wander } from './looseMoves';
 export { exchangeAfter, scaleSchema, type Scale } from './values';
-export { listOwnSans } from './habits';
+export { listLastSquares, listOwnSans } from './habits';
 export { earnSign } from './signs';
 export { SMUDGE } from './sheets';
 export { findAttacker, listAttackAnswers, type AttackAnswer } from './attackAnswers';

@@ -6,7 +6,7 @@
  */
 import { z } from 'zod';
 import { kingDistance } from '../board';
-import { parseMoveText, type MoveText } from '../notation';
+import { findPosition, parseMoveText, type MoveText } from '../notation';
 import {
   listLongest,
   listMainLine,
@@ -16,7 +16,10 @@ import {
   type SolutionNode,
   type StoredFate,
 } from '../puzzles';
+import { playMove } from '../rules';
 import type { PuzzleFamily } from './family';
+import { findLegalMove } from './legalTask';
+import { tagMiss } from './missGeometry';
 import { RIGHT, UNFINISHED, wrongFor, type MateDiagnosis, type Verdict } from './verdict';
 
 /** With every legal block, or with a check that only pointless blocks can meet as mate. */
@@ -55,7 +58,7 @@ export const mateFamily: PuzzleFamily<MateTask, SolutionGraph> = {
   answerMode: 'play',
   taskSchema: mateTaskSchema,
   solutionSchema: solutionGraphSchema,
-  respond({ count }, graph, moves) {
+  respond({ fen, count }, graph, moves) {
     const walk = walkGraph(graph, moves, count);
     switch (walk.kind) {
       case 'answered':
@@ -63,16 +66,16 @@ export const mateFamily: PuzzleFamily<MateTask, SolutionGraph> = {
       case 'ended':
         return {
           kind: 'verdict',
-          verdict: walk.verdict,
+          verdict: tagWalk(fen, moves, walk),
           mayBeSlip: isNearRightMove(walk.node, moves.at(-1)),
         };
       case 'at':
         return { kind: 'verdict', verdict: UNFINISHED, mayBeSlip: false };
     }
   },
-  judge({ count }, graph, answer) {
+  judge({ fen, count }, graph, answer) {
     const walk = walkGraph(graph, answer.moves, count);
-    return walk.kind === 'ended' ? walk.verdict : UNFINISHED;
+    return walk.kind === 'ended' ? tagWalk(fen, answer.moves, walk) : UNFINISHED;
   },
   solution: ({ count }, graph) => listMainLine(count === 'no-blocks' ? (graph.blockless ?? graph) : graph),
   hint({ count }, graph, moves) {
@@ -83,6 +86,24 @@ export const mateFamily: PuzzleFamily<MateTask, SolutionGraph> = {
     return move && { square: move.from };
   },
 };
+
+/** A wrong move of the student with the shapes of those that would have been right. */
+function tagWalk(
+  fen: string,
+  moves: readonly MoveText[],
+  { verdict, node }: Extract<Walk, { kind: 'ended' }>,
+): Verdict {
+  const ply = verdict.wrongPly;
+  if (ply === undefined || ply % 2 === 1) return verdict;
+  const home = findPosition(fen);
+  const place = moves.slice(0, ply).reduce((one, text) => {
+    const move = one && findLegalMove(one, text);
+    return one && move && playMove(one, move);
+  }, home);
+  if (place === undefined) return verdict;
+  const right = node.moves.flatMap(({ move }) => findLegalMove(place, move) ?? []);
+  return tagMiss(verdict, place, right);
+}
 
 /** By the club's count; where that finds a fault, by the other. */
 function walkGraph(

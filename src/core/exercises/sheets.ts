@@ -75,12 +75,16 @@ export const garbledLineFamily = defineFamily<GarbledTask, 'write'>({
     (task) => listFittingMoves(task).length === 1,
     'more than one move fits, or none',
   ),
-  question: ({ before, garbled, after }) => ({
-    code: 'garbled-line',
-    line: before,
-    garbled,
-    after: after.join(' '),
-  }),
+  question(task) {
+    const { position } = solveGarbled(task);
+    const isWhite = position.turn === 'white';
+    return {
+      code: 'garbled-line',
+      line: isWhite ? `${task.before} ${position.fullmoves}.` : task.before,
+      garbled: task.garbled,
+      after: numberAfter(position, task.after),
+    };
+  },
   scene: ({ fen }) => sceneOfPosition(fen, { bottom: 'white' }),
   ask: () => ({ kind: 'write', form: 'move' }),
   solution: (task) => ({ kind: 'write', text: solveGarbled(task).san }),
@@ -107,6 +111,16 @@ export const garbledLineFamily = defineFamily<GarbledTask, 'write'>({
     6 * (listLookalikes(getPosition(task.fen), task.garbled).length - 1),
   hints: (task) => [{ kind: 'begins-with', text: solveGarbled(task).san.charAt(0) }],
 });
+
+/** What stands after the move of this turn, numbered as on a sheet. */
+function numberAfter({ turn, fullmoves }: Position, after: readonly string[]): string {
+  const plies = turn === 'white' ? 1 : 0;
+  return after
+    .map((san, index) =>
+      (index + plies) % 2 === 0 ? `${fullmoves + 1 + Math.floor(index / 2)}. ${san}` : san,
+    )
+    .join(' ');
+}
 
 function solveGarbled(task: GarbledTask): { position: Position; san: string } {
   const position = getPosition(task.fen);

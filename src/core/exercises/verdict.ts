@@ -210,8 +210,19 @@ export type Reason =
   /** Men after one another on one square: what each takes, in points, and what it comes to. */
   | { readonly code: 'exchange'; readonly moves: readonly string[]; readonly gain: number };
 
+/** The shape of the move that was not seen. */
+export const MISS_GEOMETRIES = [
+  'miss-knight',
+  'miss-backward',
+  'miss-long-diagonal',
+  'miss-en-passant',
+  'miss-discovered',
+  'miss-behind',
+] as const;
+export type MissGeometry = (typeof MISS_GEOMETRIES)[number];
+
 /** Kinds of mistake, as codes; their sentences live with the words of the pages. */
-export type Diagnosis = MateDiagnosis | Note['code'];
+export type Diagnosis = MateDiagnosis | Note['code'] | MissGeometry;
 
 export interface Verdict {
   readonly outcome: VerdictOutcome;
