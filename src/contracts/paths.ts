@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { STAGES, type Stage } from '@/core/exercises';
 import type { Standing } from '@/core/progress';
-import { classIdSchema, requestIdSchema } from './ids';
+import { classIdSchema, requestIdSchema, studentIdSchema, type StudentId } from './ids';
 
 /** The order of a class and which stages are open: every stage once. */
 export const classPathSchema = z.object({
@@ -13,6 +13,25 @@ export const classPathSchema = z.object({
 });
 export type ClassPath = z.infer<typeof classPathSchema>;
 
+/** One stage for one child: open, closed, or as for the class. */
+export const studentStageSchema = z.object({
+  classId: classIdSchema,
+  studentId: studentIdSchema,
+  stage: z.enum(STAGES),
+  isOpen: z.boolean().optional(),
+});
+export type StudentStage = z.infer<typeof studentStageSchema>;
+
+/** The path of a class, and what is different for some of its children. */
+export interface ClassPathPage {
+  readonly stages: readonly { readonly stage: Stage; readonly isOpen: boolean }[];
+  readonly students: readonly {
+    readonly studentId: StudentId;
+    readonly name: string;
+    readonly stages: readonly { readonly stage: Stage; readonly isOpen: boolean }[];
+  }[];
+}
+
 export const practiceSchema = z.object({ requestId: requestIdSchema, stage: z.enum(STAGES) });
 
 /** A child's path: the stages that are built and open, in the order of its class. */
@@ -20,8 +39,6 @@ export interface StudentPath {
   readonly stages: readonly {
     readonly stage: Stage;
     readonly standing: Standing;
-    /** Fresh tasks can be made for it. */
-    readonly canPractise: boolean;
   }[];
   /** The first one that is not mastered. */
   readonly next: Stage | undefined;

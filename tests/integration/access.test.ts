@@ -11,6 +11,8 @@ import {
   removeStudent,
   renameOwnStudent,
 } from '@/server/services/classes';
+import { saveHouseWords } from '@/server/services/houseWords';
+import { getClassPath, setStudentStage } from '@/server/services/paths';
 import { addPuzzle, getSetPage, giveSet, listOwnSets, removePuzzle } from '@/server/services/sets';
 import {
   makeClass,
@@ -71,6 +73,20 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
     may: ['teacher', 'lead'],
     run: (actor, { setId, classId }) => giveSet(actor, { requestId: makeUuid(), setId, classId }),
   },
+  'see the path of the class': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId }) => getClassPath(actor, classId),
+  },
+  'close a stage for one child': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId, studentId }) =>
+      setStudentStage(actor, { classId, studentId, stage: 'board', isOpen: false }),
+  },
+  'keep words for the class': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId }) =>
+      saveHouseWords(actor, { classId, words: [{ term: 'rook', one: 'tower' }], readingLevel: 'short' }),
+  },
   'open the set': {
     may: ['teacher', 'lead', 'colleague'],
     run: (actor, { setId }) => getSetPage(actor, setId),
@@ -87,7 +103,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
 const ROLES: readonly Role[] = ['teacher', 'lead', 'colleague', 'stranger'];
 const WALK = Object.keys(DEEDS).flatMap((deed) => ROLES.map((role) => [deed, role] as const));
 
-test('the walk is not empty', () => expect(WALK).toHaveLength(40));
+test('the walk is not empty', () => expect(WALK).toHaveLength(52));
 
 test.each(WALK)('%s: %s', async (deed, role) => {
   const scene = await makeScene();
@@ -111,6 +127,9 @@ async function countRows(): Promise<number[]> {
     'tasks',
     'assignments',
     'audit_log',
+    'house_words',
+    'class_voices',
+    'student_stages',
   ];
   return Promise.all(tables.map(async (table) => (await getDb()(table).select(getDb().raw('1'))).length));
 }

@@ -6,6 +6,7 @@ import {
   getStudentPath,
   openPractice,
   saveClassPath,
+  setStudentStage,
   startPractice,
 } from '@/server/services/paths';
 import { makeClass, makeClub, valueOf, withDatabase } from '../support/database';
@@ -26,7 +27,6 @@ test('a path begins with nothing begun; stages that are not built are absent', a
   expect(next).toBe('board');
   expect(stages.every(({ standing }) => standing === 'not-begun')).toBe(true);
   expect(stages.map(({ stage }) => stage)).toEqual([...STAGES.slice(0, 8), 'forced-mates']);
-  expect(stages.filter(({ canPractise }) => !canPractise)).toMatchObject([{ stage: 'forced-mates' }]);
 });
 
 test('a practice round has fresh tasks, is begun once, and its right answers master the stage', async () => {
@@ -71,7 +71,7 @@ test("somebody else's practice is not opened, a stage that is not open or not bu
   expect(await openPractice(other, roundId)).toMatchObject({ ok: false, error: { code: 'round/not-found' } });
   const order = PATH_PRESETS['mate-early'].map((stage) => ({ stage, isOpen: stage !== 'board' }));
   valueOf(await saveClassPath(coach, { classId, stages: order }));
-  for (const stage of ['board', 'motifs', 'forced-mates'] as const) {
+  for (const stage of ['board', 'motifs', 'named-mates'] as const) {
     expect(await startPractice(student, { requestId: makeUuid(), stage })).toMatchObject({
       ok: false,
       error: { code: 'path/not-open' },
@@ -81,10 +81,10 @@ test("somebody else's practice is not opened, a stage that is not open or not bu
 
 test('the order of a class is kept, and only its own coach or the lead may change it', async () => {
   const { coach, lead, classId, student } = await makeWay();
-  expect(valueOf(await getClassPath(coach, classId)).map(({ stage }) => stage)).toEqual(STAGES);
+  expect(valueOf(await getClassPath(coach, classId)).stages.map(({ stage }) => stage)).toEqual(STAGES);
   const stages = PATH_PRESETS['writing-early'].map((stage) => ({ stage, isOpen: stage !== 'values' }));
   valueOf(await saveClassPath(lead, { classId, stages }));
-  expect(valueOf(await getClassPath(coach, classId))).toEqual(stages);
+  expect(valueOf(await getClassPath(coach, classId)).stages).toEqual(stages);
   const seen = (await getStudentPath(student)).stages.map(({ stage }) => stage);
   expect(seen.slice(0, 3)).toEqual(['board', 'notation', 'movement']);
   expect(seen).not.toContain('values');
@@ -93,4 +93,45 @@ test('the order of a class is kept, and only its own coach or the lead may chang
     ok: false,
     error: { code: 'class/not-found' },
   });
+});
+
+test('a stage is opened or closed for one child, whatever holds for the class, and given back to it', async () => {
+  const { coach, classId, student } = await makeWay();
+  const { student: other } = await makeClass(coach);
+  const seen = async () => (await getStudentPath(student)).stages.map(({ stage }) => stage);
+  const set = (stage: 'board' | 'values', isOpen?: boolean) =>
+    setStudentStage(coach, {
+      classId,
+      studentId: student.studentId,
+      stage,
+      ...(isOpen === undefined ? {} : { isOpen }),
+    });
+  const stages = PATH_PRESETS['board-first'].map((stage) => ({ stage, isOpen: stage !== 'values' }));
+  valueOf(await saveClassPath(coach, { classId, stages }));
+  valueOf(await set('values', true));
+  valueOf(await set('values', true));
+  valueOf(await set('board', false));
+  expect(await seen()).toContain('values');
+  expect(await seen()).not.toContain('board');
+  expect(await startPractice(student, { requestId: makeUuid(), stage: 'board' })).toMatchObject({
+    ok: false,
+    error: { code: 'path/not-open' },
+  });
+  const own = valueOf(await getClassPath(coach, classId)).students.find(
+    ({ studentId }) => studentId === student.studentId,
+  );
+  expect(own?.stages).toEqual(
+    expect.arrayContaining([
+      { stage: 'values', isOpen: true },
+      { stage: 'board', isOpen: false },
+    ]),
+  );
+  valueOf(await set('values'));
+  valueOf(await set('board'));
+  expect(await seen()).toContain('board');
+  expect(await seen()).not.toContain('values');
+  // A child of another class is none of this one's.
+  expect(
+    await setStudentStage(coach, { classId, studentId: other.studentId, stage: 'board', isOpen: false }),
+  ).toMatchObject({ ok: false, error: { code: 'class/not-found' } });
 });

@@ -1,6 +1,8 @@
 import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
+import { listClubWords } from '@/server/services/houseWords';
 import { SchemeButton } from '@/ui/theme/SchemeButton';
+import { HouseWordsProvider } from '@/ui/words';
 import { signOut } from '../(public)/sign-in/actions';
 import { Brand } from '../_parts/Brand';
 import styles from '../_parts/pages.module.css';
@@ -24,7 +26,9 @@ export default async function CoachLayout({ children }: { children: ReactNode })
           </form>
         </div>
       </header>
-      <main className={styles.page}>{children}</main>
+      <HouseWordsProvider spoken={{ words: await listClubWords(actor), readingLevel: 'full' }}>
+        <main className={styles.page}>{children}</main>
+      </HouseWordsProvider>
     </>
   );
 }

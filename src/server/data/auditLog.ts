@@ -8,7 +8,9 @@ export type AuditAction =
   | 'student/removed'
   | 'student/new-key'
   | 'set/given'
-  | 'club/settings';
+  | 'club/settings'
+  | 'club/words'
+  | 'path/student';
 
 /** Notes who changed what; only ever added. Details hold ids, never names. */
 export async function addAuditEntry(

@@ -33,6 +33,33 @@ export async function saveClassStages(
   );
 }
 
+/** Stages that are open or closed for one student alone. */
+export async function listStudentStages(db: Db, studentId: StudentId): Promise<ClassStage[]> {
+  const rows: { stage: string; is_open: number }[] = await db('student_stages')
+    .where({ student_id: studentId })
+    .select('stage', 'is_open');
+  return rows.flatMap((row) => {
+    const stage = STAGES.find((one) => one === row.stage);
+    return stage === undefined ? [] : [{ stage, isOpen: row.is_open === 1 }];
+  });
+}
+
+/** Opens or closes a stage for one student; undefined: what holds for the class holds again. */
+export async function saveStudentStage(
+  db: Db,
+  studentId: StudentId,
+  stage: Stage,
+  isOpen: boolean | undefined,
+): Promise<void> {
+  if (isOpen === undefined) await db('student_stages').where({ student_id: studentId, stage }).delete();
+  else {
+    await db('student_stages')
+      .insert({ student_id: studentId, stage, is_open: isOpen })
+      .onConflict(['student_id', 'stage'])
+      .merge();
+  }
+}
+
 export interface PracticeRecord {
   readonly roundId: RoundId;
   readonly stage: Stage;

@@ -2,7 +2,7 @@ import { randomInt } from 'node:crypto';
 import type { SeatRound } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
 import type { RoundId, TaskId } from '@/contracts/ids';
-import type { ClassPath, StudentPath } from '@/contracts/paths';
+import type { ClassPath, ClassPathPage, StudentPath, StudentStage } from '@/contracts/paths';
 import {
   EXERCISE_IDS,
   EXERCISES,
@@ -17,14 +17,17 @@ import { STAGE_WORDS } from '@/text';
 import { askPool } from '@/workers/node';
 import { findOwnClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { listProgressAnswers } from '../data/attempts';
-import { findClassOfStudent } from '../data/classes';
+import { addAuditEntry } from '../data/auditLog';
+import { findClassOfStudent, isStudentOfClass, listStudents } from '../data/classes';
 import { getClub } from '../data/clubs';
 import {
   createPractice,
   findPractice,
   findPracticeByRequest,
   listClassStages,
+  listStudentStages,
   saveClassStages,
+  saveStudentStage,
   type ClassStage,
 } from '../data/paths';
 import { findOrCreateExercise, listTasksOfPractice } from '../data/tasks';
@@ -36,12 +39,8 @@ import { makeTaskKey } from './taskKey';
 const PRACTICE_TASKS = 6;
 const LARGEST_SEED = 999_999;
 
-/** Stages with something to do: exercises, or the mates a coach gives in sets. The others are not built yet and are absent. */
+/** A stage without exercises is not built yet and absent. */
 function isBuilt(stage: Stage): boolean {
-  return stage === 'forced-mates' || hasExercises(stage);
-}
-
-function hasExercises(stage: Stage): boolean {
   return EXERCISE_IDS.some((id) => EXERCISES[id].stage === stage);
 }
 
@@ -51,7 +50,7 @@ export async function getStudentPath(actor: StudentActor): Promise<StudentPath> 
   const open = (await listOpenStages(db, actor)).map(({ stage }) => stage);
   const progress = findProgress(await listProgressAnswers(db, { studentId: actor.studentId }), open);
   return {
-    stages: progress.map(({ stage, standing }) => ({ stage, standing, canPractise: hasExercises(stage) })),
+    stages: progress.map(({ stage, standing }) => ({ stage, standing })),
     next: findNextStage(progress),
   };
 }
@@ -59,7 +58,10 @@ export async function getStudentPath(actor: StudentActor): Promise<StudentPath> 
 async function listOpenStages(db: Db, actor: StudentActor): Promise<ClassStage[]> {
   const found = await findClassOfStudent(db, actor.studentId);
   const stages = found === undefined ? [] : await listClassStages(db, found.classId);
-  return stages.filter(({ stage, isOpen }) => isOpen && isBuilt(stage));
+  const own = new Map(
+    (await listStudentStages(db, actor.studentId)).map(({ stage, isOpen }) => [stage, isOpen]),
+  );
+  return stages.filter(({ stage, isOpen }) => (own.get(stage) ?? isOpen) && isBuilt(stage));
 }
 
 /** Makes a round of fresh tasks of a stage: what the student knows least, at the level that is next. Begun twice, it is one. */
@@ -72,7 +74,7 @@ export async function startPractice(
   if (known !== undefined) return success(known);
   const found = await findClassOfStudent(db, actor.studentId);
   const isOpen = (await listOpenStages(db, actor)).some((one) => one.stage === stage);
-  if (found === undefined || !isOpen || !hasExercises(stage)) return failure({ code: 'path/not-open' });
+  if (found === undefined || !isOpen) return failure({ code: 'path/not-open' });
   const answers = await listProgressAnswers(db, { studentId: actor.studentId });
   const { values } = (await getClub(db, actor.clubId)).settings;
   const tasks: ExerciseTask[] = [];
@@ -135,14 +137,48 @@ export async function openPractice(
   return success(await toSeatRound(db, roundId, STAGE_WORDS[practice.stage], tasks));
 }
 
-/** The order of a class as its coach sees it: stages that are built. */
+/** The order of a class as its coach sees it, and what is different for single children. */
 export async function getClassPath(
   actor: CoachActor,
   classId: ClassPath['classId'],
-): Promise<Result<readonly ClassStage[], ServiceFault>> {
+): Promise<Result<ClassPathPage, ServiceFault>> {
   const db = getDb();
   if ((await findOwnClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
-  return success(await listClassStages(db, classId));
+  const students = await listStudents(db, classId);
+  return success({
+    stages: await listClassStages(db, classId),
+    students: await Promise.all(
+      students.map(async ({ studentId, name }) => ({
+        studentId,
+        name,
+        stages: await listStudentStages(db, studentId),
+      })),
+    ),
+  });
+}
+
+/** Opens or closes a stage for one child of a class. */
+export async function setStudentStage(
+  actor: CoachActor,
+  { classId, studentId, stage, isOpen }: StudentStage,
+): Promise<Result<undefined, ServiceFault>> {
+  return withTransaction(async (db) => {
+    if ((await findOwnClass(db, actor, classId)) === undefined) {
+      return failure<ServiceFault>({ code: 'class/not-found' });
+    }
+    if (!(await isStudentOfClass(db, classId, studentId))) {
+      return failure<ServiceFault>({ code: 'class/not-found' });
+    }
+    await saveStudentStage(db, studentId, stage, isOpen);
+    await addAuditEntry(db, {
+      clubId: actor.clubId,
+      personId: actor.coachId,
+      action: 'path/student',
+      details: { classId, studentId },
+      now: new Date(),
+    });
+    return success(undefined);
+  });
 }
 
 /** Saves the order of a class and which stages are open. */

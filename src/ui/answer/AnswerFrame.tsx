@@ -3,9 +3,10 @@ import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
 import type { Square } from '@/core/board';
 import type { Note } from '@/core/exercises';
-import { answerText, hintText, noteText, questionText, verdictText } from '@/text';
+import { answerText, firstSentence, hintText, noteText, questionText, verdictText } from '@/text';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';
+import { TaskQuestion, useHouseVoice } from '@/ui/words';
 
 /** More sentences than these are not read. */
 const MOST_NOTES = 4;
@@ -34,7 +35,9 @@ export function AnswerFrame(props: {
     <div
       className={board === undefined ? classes.bare : children === undefined ? classes.player : classes.wide}
     >
-      <h1 className={classes.question}>{questionText(exercise.question)}</h1>
+      <div className={classes.question}>
+        <TaskQuestion text={questionText(exercise.question)} />
+      </div>
       {board !== undefined && <div className={classes.boardPlace}>{board}</div>}
       {children !== undefined && <div className={classes.made}>{children}</div>}
       <div className={classes.said} aria-live="polite">
@@ -73,28 +76,31 @@ export function AnswerFrame(props: {
 function Help({ session, begin }: { readonly session: Answering; readonly begin: string }) {
   const { exercise, family, helpCount } = session;
   const hint = exercise.hints[helpCount - 1];
-  return <span>{hint === undefined ? begin : hintText(family, hint)}</span>;
+  const { say, isShort } = useHouseVoice();
+  const text = hint === undefined ? begin : hintText(family, hint);
+  return <span>{say(isShort ? firstSentence(text) : text)}</span>;
 }
 
 /** What is too much is explained; what is missing is only counted, until it is shown. */
 function Said({ session }: { readonly session: Answering }) {
   const { exercise, family, verdict, isShown } = session;
   const { ask, scene, solution } = exercise;
-  const notes = listShownNotes(session);
+  const { say, isShort } = useHouseVoice();
+  const notes = listShownNotes(session).slice(0, isShort ? 1 : MOST_NOTES);
   return (
     <>
       {verdict !== undefined && !isShown && <strong>{verdictText(verdict, ask.kind)}</strong>}
       {isShown && ask.kind !== 'place' && (
         <strong>
           {ask.kind === 'tap' ? 'These are right: ' : 'Right is: '}
-          {answerText(family, solution)}.
+          {say(answerText(family, solution))}.
         </strong>
       )}
       {isShown && ask.kind === 'place' && <strong>This is how it stands.</strong>}
       <ul className={classes.notes}>
         {notes.map((note, index) => {
           const text = noteText(family, note, scene);
-          return text === '' ? null : <li key={index}>{text}</li>;
+          return text === '' ? null : <li key={index}>{say(isShort ? firstSentence(text) : text)}</li>;
         })}
       </ul>
     </>

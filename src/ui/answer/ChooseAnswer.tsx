@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import type { Ask } from '@/core/exercises';
 import { optionText, questionText } from '@/text';
+import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';
@@ -16,6 +17,7 @@ export function ChooseAnswer(props: {
   readonly onNext: () => void;
 }) {
   const { ask, session, ...rest } = props;
+  const { say } = useHouseVoice();
   const { exercise, family } = session;
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const isOrdered = ask.isOrdered === true;
@@ -72,7 +74,7 @@ export function ChooseAnswer(props: {
             ) : (
               <span className={ask.isMultiple ? classes.box : classes.dot} aria-hidden />
             )}
-            {optionText(family, option)}
+            {say(optionText(family, option))}
           </button>
         ))}
       </div>

@@ -5,7 +5,9 @@ import type { Side, Square } from '@/core/board';
 import type { Verdict } from '@/core/exercises';
 import { makeMoveText, parseMoveText, type MoveText } from '@/core/notation';
 import type { Move, PositionDraft } from '@/core/rules';
+import { firstSentence } from '@/text';
 import { Board, type Drop, type HandRules } from '@/ui/board';
+import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import type { Ground } from './ground';
 import classes from './PlayPlayer.module.css';
 import type { PlayAction, PlayState } from './playState';
@@ -57,6 +59,7 @@ interface PlayPlayerProps<Place extends PositionDraft> {
 /** The player of every task that is answered by moves: board, replies, take-back, help, try again. */
 export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<Place>) {
   const { home, ground, play, words, help, asked = [], onAction } = props;
+  const { say } = useHouseVoice();
   const steps = useMemo(() => listSteps(ground, home, play.moves), [ground, home, play.moves]);
   const shown = useShownPlies(play.moves);
   const place = steps[shown - 1]?.after ?? home;
@@ -82,7 +85,7 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
 
   return (
     <div className={classes.player}>
-      <h1 className={classes.question}>{words.question}</h1>
+      <TaskQuestion text={words.question} />
       <div className={classes.boardPlace}>
         <Board
           board={place.board}
@@ -108,7 +111,11 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
       </div>
       <div className={classes.answer}>
         <div className={classes.said} aria-live="polite">
-          {isSettled ? <Said {...props} steps={steps} place={place} /> : steps[shown - 1]?.sentence}
+          {isSettled ? (
+            <Said {...props} steps={steps} place={place} />
+          ) : (
+            say(steps[shown - 1]?.sentence ?? '')
+          )}
         </div>
         <div className={classes.buttons}>
           <PlayButtons
@@ -190,20 +197,21 @@ function Said<Place extends PositionDraft>(
   props: PlayPlayerProps<Place> & { readonly steps: readonly Step<Place>[]; readonly place: Place },
 ) {
   const { home, ground, play, words, help, steps, place } = props;
+  const { say, isShort } = useHouseVoice();
   const last = steps.at(-1)?.sentence;
   switch (play.phase.kind) {
     case 'thinking':
-      if (help.text !== undefined) return help.text;
-      return last === undefined ? words.begin : `${last} Now you.`;
+      if (help.text !== undefined) return say(help.text);
+      return say(last === undefined ? words.begin : `${last} Now you.`);
     case 'slipped':
       return 'Did your hand slip? You may take this move back once.';
-    case 'ended':
-      if (play.phase.verdict.outcome === 'right')
-        return <strong>{words.right(Math.ceil(play.moves.length / 2), ground.isMate(place))}</strong>;
-      return words.wrong(
-        play.phase.verdict,
-        findRefutation(home, steps, play.phase.verdict.refutation.length),
-      );
+    case 'ended': {
+      const { verdict } = play.phase;
+      if (verdict.outcome === 'right')
+        return <strong>{say(words.right(Math.ceil(play.moves.length / 2), ground.isMate(place)))}</strong>;
+      const text = words.wrong(verdict, findRefutation(home, steps, verdict.refutation.length));
+      return say(isShort ? firstSentence(text) : text);
+    }
   }
 }
 

@@ -5,6 +5,7 @@ import type { Ask } from '@/core/exercises';
 import { drawSign, SCREEN_PAINT, type SquareMark } from '@/drawing';
 import { optionText, questionText } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
+import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';
@@ -27,6 +28,7 @@ export function TapAnswer(props: {
   readonly onNext: () => void;
 }) {
   const { ask, session, ...rest } = props;
+  const { say } = useHouseVoice();
   const { scene, solution, question } = session.exercise;
   const [marks, setMarks] = useState<ReadonlyMap<Square, string | undefined>>(new Map());
   const [label, setLabel] = useState(ask.labels[0]);
@@ -102,7 +104,7 @@ export function TapAnswer(props: {
                 className={classes.sign}
                 dangerouslySetInnerHTML={{ __html: drawSign(LABEL_MARKS[one] ?? 'chosen', SCREEN_PAINT) }}
               />
-              {optionText(session.family, one)}
+              {say(optionText(session.family, one))}
             </button>
           ))}
         </div>

@@ -11,6 +11,7 @@ import {
 } from '@/core/board';
 import { drawDiagram, SCREEN_PAINT, type Diagram, type SquareMark } from '@/drawing';
 import { ROLE_WORDS, squareWords } from '@/text';
+import { useHouseVoice } from '@/ui/words';
 import classes from './Board.module.css';
 import { useCarry } from './carry';
 import { ManPicture } from './Picture';
@@ -41,6 +42,7 @@ export interface BoardProps {
 /** The one interactive board: drag, tap and keyboard end in the same drops. */
 export function Board(props: BoardProps) {
   const { board, turn, bottom, label, rules, marksFor, onPress, onSquareKey, hasCoordinates = true } = props;
+  const { say } = useHouseVoice();
   const [hand, setHand] = useState<Hand>(IDLE);
   const [focus, setFocus] = useState<Square>(bottom === 'white' ? 0 : 63);
   // A man taken away while it was in hand (undo, a new puzzle) is no longer in hand.
@@ -122,7 +124,7 @@ export function Board(props: BoardProps) {
                 key={square}
                 className={classes.square}
                 data-square={square}
-                aria-label={squareWords(square, board[square])}
+                aria-label={say(squareWords(square, board[square]))}
                 aria-selected={
                   square === held || marks.some((one) => one.square === square && one.mark === 'chosen')
                 }

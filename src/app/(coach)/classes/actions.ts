@@ -9,7 +9,7 @@ import {
   rosterStudentSchema,
   type KeyPicture,
 } from '@/contracts/people';
-import { classPathSchema } from '@/contracts/paths';
+import { classPathSchema, studentStageSchema } from '@/contracts/paths';
 import type { Result } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
 import {
@@ -20,7 +20,7 @@ import {
   renameOwnStudent,
   type NewKey,
 } from '@/server/services/classes';
-import { saveClassPath } from '@/server/services/paths';
+import { saveClassPath, setStudentStage } from '@/server/services/paths';
 
 export async function addClassAction(input: unknown): Promise<Result<ClassId, ServiceFault>> {
   const result = await runAsCoach(newClassSchema, input, addClass);
@@ -30,6 +30,10 @@ export async function addClassAction(input: unknown): Promise<Result<ClassId, Se
 
 export async function saveClassPathAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
   return runAsCoach(classPathSchema, input, saveClassPath);
+}
+
+export async function setStudentStageAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  return runAsCoach(studentStageSchema, input, setStudentStage);
 }
 
 export async function addStudentAction(input: unknown): Promise<Result<NewKey, ServiceFault>> {

@@ -1,14 +1,20 @@
 import type { Metadata } from 'next';
 import { getClubPage } from '@/server/services/clubs';
+import { getHouseWordsPage } from '@/server/services/houseWords';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { ClubForm } from './_parts/ClubForm';
-import { changeClubSettingsAction } from './actions';
+import { HouseWordsForm } from './_parts/HouseWordsForm';
+import { changeClubSettingsAction, saveHouseWordsAction } from './actions';
 
 export const metadata: Metadata = { title: 'Club' };
 
 export default async function ClubPage() {
-  const { name, settings, mayChange } = await getClubPage(await getPageCoach());
+  const actor = await getPageCoach();
+  const [{ name, settings, mayChange }, words] = await Promise.all([
+    getClubPage(actor),
+    getHouseWordsPage(actor),
+  ]);
   return (
     <>
       <div className={styles.head}>
@@ -18,6 +24,7 @@ export default async function ClubPage() {
         </div>
       </div>
       <ClubForm settings={settings} mayChange={mayChange} onChange={changeClubSettingsAction} />
+      <HouseWordsForm page={words} isLead={mayChange} onSave={saveHouseWordsAction} />
     </>
   );
 }

@@ -21,6 +21,8 @@ import * as m0020 from './0020_throttles';
 import * as m0021 from './0021_practices';
 import * as m0022 from './0022_practice_tasks';
 import * as m0023 from './0023_class_stages';
+import * as m0024 from './0024_class_voices';
+import * as m0025 from './0025_student_stages';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -54,6 +56,8 @@ export const MIGRATIONS: readonly Migration[] = [
   m0021,
   m0022,
   m0023,
+  m0024,
+  m0025,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

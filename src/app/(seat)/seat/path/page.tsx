@@ -23,7 +23,7 @@ export default async function PathPage() {
       </div>
       {next === undefined && <p className={pages.card}>You can do all of this. Well done.</p>}
       <ol className={styles.path}>
-        {stages.map(({ stage, standing, canPractise }) => (
+        {stages.map(({ stage, standing }) => (
           <li
             key={stage}
             className={styles.stage}
@@ -40,16 +40,12 @@ export default async function PathPage() {
                 {standingText(standing)}
               </span>
             </span>
-            {canPractise ? (
-              <PractiseButton
-                stage={stage}
-                name={STAGE_WORDS[stage]}
-                isNext={stage === next}
-                onStart={startPracticeAction}
-              />
-            ) : (
-              <span className={styles.given}>Your coach gives these.</span>
-            )}
+            <PractiseButton
+              stage={stage}
+              name={STAGE_WORDS[stage]}
+              isNext={stage === next}
+              onStart={startPracticeAction}
+            />
           </li>
         ))}
       </ol>

@@ -6,16 +6,17 @@ import { getClassPath } from '@/server/services/paths';
 import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
-import { saveClassPathAction } from '../../actions';
+import { saveClassPathAction, setStudentStageAction } from '../../actions';
 import { PathOrder } from './_parts/PathOrder';
+import { StudentStages } from './_parts/StudentStages';
 
 export const metadata: Metadata = { title: 'Path of the class' };
 
 export default async function ClassPathPage({ params }: PageProps<'/classes/[classId]/path'>) {
   const actor = await getPageCoach();
   const classId = parseInput(classIdSchema, (await params).classId);
-  const stages = classId.ok ? await getClassPath(actor, classId.value) : classId;
-  if (!classId.ok || !stages.ok) notFound();
+  const path = classId.ok ? await getClassPath(actor, classId.value) : classId;
+  if (!classId.ok || !path.ok) notFound();
   return (
     <>
       <div className={styles.head}>
@@ -29,7 +30,13 @@ export default async function ClassPathPage({ params }: PageProps<'/classes/[cla
           Back to the class
         </LinkButton>
       </div>
-      <PathOrder classId={classId.value} stages={stages.value} onSave={saveClassPathAction} />
+      <PathOrder classId={classId.value} stages={path.value.stages} onSave={saveClassPathAction} />
+      <StudentStages
+        classId={classId.value}
+        stages={path.value.stages}
+        students={path.value.students}
+        onSave={setStudentStageAction}
+      />
     </>
   );
 }

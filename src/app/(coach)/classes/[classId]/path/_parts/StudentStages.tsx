@@ -1,0 +1,107 @@
+'use client';
+import { NativeSelect } from '@mantine/core';
+import { useState, useTransition } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClassPathPage } from '@/contracts/paths';
+import { EXERCISE_IDS, EXERCISES, type Stage } from '@/core/exercises';
+import type { Result } from '@/core/shared';
+import { faultText, STAGE_WORDS } from '@/text';
+import pages from '../../../../../_parts/pages.module.css';
+
+type Students = ClassPathPage['students'];
+/** As for the class, or open or closed for this child alone. */
+type Said = 'class' | 'open' | 'closed';
+
+/** Stages that are open or closed for one child, whatever holds for the others; each choice is saved at once. */
+export function StudentStages(props: {
+  readonly classId: number;
+  readonly stages: ClassPathPage['stages'];
+  readonly students: Students;
+  readonly onSave: (input: {
+    classId: number;
+    studentId: number;
+    stage: Stage;
+    isOpen?: boolean;
+  }) => Promise<Result<undefined, ServiceFault>>;
+}) {
+  const { classId, stages, onSave } = props;
+  const [students, setStudents] = useState(props.students);
+  const [chosenId, setChosenId] = useState(String(props.students[0]?.studentId ?? ''));
+  const [said, setSaid] = useState('');
+  const [isBusy, startTransition] = useTransition();
+  const chosen = students.find(({ studentId }) => String(studentId) === chosenId);
+  if (chosen === undefined) return null;
+  const built = stages.filter(({ stage }) => EXERCISE_IDS.some((id) => EXERCISES[id].stage === stage));
+  const saidOf = (stage: Stage): Said => {
+    const own = chosen.stages.find((one) => one.stage === stage);
+    return own === undefined ? 'class' : own.isOpen ? 'open' : 'closed';
+  };
+
+  function save(stage: Stage, value: Said) {
+    const before = students;
+    const { studentId } = chosen ?? { studentId: 0 };
+    const others = (chosen?.stages ?? []).filter((one) => one.stage !== stage);
+    const own = value === 'class' ? others : [...others, { stage, isOpen: value === 'open' }];
+    setStudents(students.map((one) => (one === chosen ? { ...one, stages: own } : one)));
+    startTransition(async () => {
+      try {
+        const result = await onSave({
+          classId,
+          studentId,
+          stage,
+          ...(value === 'class' ? {} : { isOpen: value === 'open' }),
+        });
+        setSaid(result.ok ? 'Saved.' : faultText(result.error));
+        if (!result.ok) setStudents(before);
+      } catch {
+        // What is shown is what is stored.
+        setStudents(before);
+        setSaid('The server did not answer. Try again.');
+      }
+    });
+  }
+
+  return (
+    <section className={pages.card} style={{ marginTop: '1.5rem' }} aria-label="For one child">
+      <h2>For one child</h2>
+      <NativeSelect
+        label="Child"
+        size="md"
+        maw="20rem"
+        value={chosenId}
+        onChange={(event) => setChosenId(event.currentTarget.value)}
+        data={students.map(({ studentId, name, stages: own }) => ({
+          value: String(studentId),
+          label: own.length === 0 ? name : `${name} (${own.length} different)`,
+        }))}
+      />
+      <div
+        style={{
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fill, minmax(15rem, 1fr))',
+          gap: '0.75rem',
+          marginTop: '1rem',
+        }}
+      >
+        {built.map(({ stage, isOpen }) => (
+          <NativeSelect
+            key={stage}
+            label={STAGE_WORDS[stage]}
+            size="md"
+            disabled={isBusy}
+            value={saidOf(stage)}
+            onChange={(event) => save(stage, event.currentTarget.value as Said)}
+            data={[
+              { value: 'class', label: `As for the class: ${isOpen ? 'open' : 'closed'}` },
+              { value: 'open', label: 'Open for this child' },
+              { value: 'closed', label: 'Closed for this child' },
+            ]}
+          />
+        ))}
+      </div>
+      <p role="status" style={{ minHeight: '1.5em', margin: '0.5rem 0 0' }}>
+        {said}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,185 @@
+'use client';
+import { Button, Group, NativeSelect, Radio, Table, TextInput } from '@mantine/core';
+import { useState, useTransition } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import {
+  HOUSE_TERMS,
+  type HouseTerm,
+  type HouseWord,
+  type HouseWordsPage,
+  type ReadingLevel,
+  type SaveHouseWords,
+} from '@/contracts/houseWords';
+import type { Result } from '@/core/shared';
+import { clashText, faultText, listWordClashes, plainWord } from '@/text';
+import styles from '../../../_parts/pages.module.css';
+
+type Fields = Readonly<Partial<Record<HouseTerm, { readonly one: string; readonly many: string }>>>;
+
+/** Men and places of which there are several, so that their plural may be irregular. */
+const COUNTED = new Set<HouseTerm>([
+  'pawn',
+  'knight',
+  'bishop',
+  'rook',
+  'queen',
+  'king',
+  'file',
+  'rank',
+  'diagonal',
+]);
+
+/** What the club and each class call things; two things with one name are told at once. */
+export function HouseWordsForm(props: {
+  readonly page: HouseWordsPage;
+  readonly isLead: boolean;
+  readonly onSave: (input: SaveHouseWords) => Promise<Result<undefined, ServiceFault>>;
+}) {
+  const { page, isLead, onSave } = props;
+  const [classId, setClassId] = useState('');
+  const [stored, setStored] = useState(page);
+  const chosen = stored.classes.find((one) => String(one.classId) === classId);
+  const [fields, setFields] = useState<Fields>(() => toFields(page.club));
+  const [readingLevel, setReadingLevel] = useState<ReadingLevel>('full');
+  const [said, setSaid] = useState('');
+  const [isBusy, startTransition] = useTransition();
+  const words = toWords(fields);
+  const mayChange = isLead || chosen !== undefined;
+  // A class speaks the words of the club where it has none of its own.
+  const spoken =
+    chosen === undefined
+      ? words
+      : [...words, ...stored.club.filter(({ term }) => !words.some((own) => own.term === term))];
+  const clashes = listWordClashes(spoken);
+
+  function choose(next: string) {
+    const found = stored.classes.find((one) => String(one.classId) === next);
+    setClassId(next);
+    setFields(toFields(found?.words ?? stored.club));
+    setReadingLevel(found?.readingLevel ?? 'full');
+    setSaid('');
+  }
+
+  function change(term: HouseTerm, part: 'one' | 'many', text: string) {
+    setFields({ ...fields, [term]: { ...(fields[term] ?? { one: '', many: '' }), [part]: text } });
+    setSaid('');
+  }
+
+  function save() {
+    startTransition(async () => {
+      try {
+        const result = await onSave({ classId: chosen?.classId ?? null, words, readingLevel });
+        setSaid(result.ok ? 'Stored. It is spoken from now on.' : faultText(result.error));
+        if (!result.ok) return;
+        setStored(
+          chosen === undefined
+            ? { ...stored, club: words }
+            : {
+                ...stored,
+                classes: stored.classes.map((one) =>
+                  one === chosen ? { ...one, words, readingLevel } : one,
+                ),
+              },
+        );
+      } catch {
+        // Nothing was stored; the fields keep what was written.
+        setSaid('The server did not answer. Try again.');
+      }
+    });
+  }
+
+  return (
+    <section className={styles.card} style={{ marginTop: '1rem' }} aria-label="House words">
+      <h2>House words</h2>
+      <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
+        What you call things. Empty: the plain word. Children hear and read your words in every exercise.
+      </p>
+      <NativeSelect
+        label="For"
+        size="md"
+        maw="20rem"
+        value={classId}
+        onChange={(event) => choose(event.currentTarget.value)}
+        data={[
+          { value: '', label: 'The whole club' },
+          ...stored.classes.map((one) => ({ value: String(one.classId), label: one.name })),
+        ]}
+      />
+      {chosen !== undefined && (
+        <Radio.Group
+          label="How much is explained"
+          mt="md"
+          value={readingLevel}
+          onChange={(value) => setReadingLevel(value === 'short' ? 'short' : 'full')}
+        >
+          <Group mt="xs">
+            <Radio value="full" label="Every reason" />
+            <Radio value="short" label="One short sentence" />
+          </Group>
+        </Radio.Group>
+      )}
+      <Table mt="md" verticalSpacing={4}>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th>Plain word</Table.Th>
+            <Table.Th>Your word</Table.Th>
+            <Table.Th>Several of them</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {HOUSE_TERMS.map((term) => (
+            <Table.Tr key={term}>
+              <Table.Td>{plainWord(term)}</Table.Td>
+              <Table.Td>
+                <TextInput
+                  aria-label={`Your word for ${plainWord(term)}`}
+                  size="md"
+                  maxLength={40}
+                  disabled={!mayChange || isBusy}
+                  value={fields[term]?.one ?? ''}
+                  onChange={(event) => change(term, 'one', event.currentTarget.value)}
+                />
+              </Table.Td>
+              <Table.Td>
+                {COUNTED.has(term) && (
+                  <TextInput
+                    aria-label={`Several of ${plainWord(term)}`}
+                    size="md"
+                    maxLength={40}
+                    placeholder={(fields[term]?.one ?? '') === '' ? '' : `${fields[term]?.one ?? ''}s`}
+                    disabled={!mayChange || isBusy}
+                    value={fields[term]?.many ?? ''}
+                    onChange={(event) => change(term, 'many', event.currentTarget.value)}
+                  />
+                )}
+              </Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+      <div role="status" style={{ minHeight: '3em', margin: '0.75rem 0' }}>
+        {clashes.map((clash) => (
+          <p key={clash.word} style={{ margin: 0 }}>
+            {clashText(clash)} Children will not know which is meant.
+          </p>
+        ))}
+        {mayChange ? said : 'Only a lead of the club can change this.'}
+      </div>
+      <Button size="md" mih={44} disabled={!mayChange || isBusy} onClick={save}>
+        Keep these words
+      </Button>
+    </section>
+  );
+}
+
+function toFields(words: readonly HouseWord[]): Fields {
+  return Object.fromEntries(words.map(({ term, one, many = '' }) => [term, { one, many }]));
+}
+
+function toWords(fields: Fields): HouseWord[] {
+  return HOUSE_TERMS.flatMap((term) => {
+    const { one = '', many = '' } = fields[term] ?? {};
+    if (one.trim() === '') return [];
+    return [{ term, one: one.trim(), ...(many.trim() === '' ? {} : { many: many.trim() }) }];
+  });
+}

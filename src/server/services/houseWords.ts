@@ -1,0 +1,73 @@
+import type { ServiceFault } from '@/contracts/faults';
+import type { HouseWord, HouseWordsPage, SaveHouseWords, SpokenWords } from '@/contracts/houseWords';
+import { failure, success, type Result } from '@/core/shared';
+import { findOwnClass, type CoachActor, type StudentActor } from '../auth/actors';
+import { addAuditEntry } from '../data/auditLog';
+import { findClassOfStudent } from '../data/classes';
+import { getReadingLevel, listHouseWords, replaceHouseWords, saveReadingLevel } from '../data/houseWords';
+import { getDb, withTransaction } from '../db';
+import { listOwnClasses } from './classes';
+
+/** What is spoken to a student: the words of the class before those of the club. */
+export async function getSeatWords(actor: StudentActor): Promise<SpokenWords> {
+  const db = getDb();
+  const found = await findClassOfStudent(db, actor.studentId);
+  const ofClub = await listHouseWords(db, actor.clubId, null);
+  if (found === undefined) return { words: ofClub, readingLevel: 'full' };
+  return {
+    words: joinWords(ofClub, await listHouseWords(db, actor.clubId, found.classId)),
+    readingLevel: await getReadingLevel(db, found.classId),
+  };
+}
+
+function joinWords(ofClub: readonly HouseWord[], ofClass: readonly HouseWord[]): HouseWord[] {
+  return [...ofClass, ...ofClub.filter(({ term }) => !ofClass.some((own) => own.term === term))];
+}
+
+/** The words of the whole club, as its coaches hear them. */
+export async function listClubWords(actor: CoachActor): Promise<HouseWord[]> {
+  return listHouseWords(getDb(), actor.clubId, null);
+}
+
+/** The words of the club, and of every class this coach may work with. */
+export async function getHouseWordsPage(actor: CoachActor): Promise<HouseWordsPage> {
+  const db = getDb();
+  const classes = await listOwnClasses(actor);
+  return {
+    club: await listHouseWords(db, actor.clubId, null),
+    classes: await Promise.all(
+      classes.map(async ({ classId, name }) => ({
+        classId,
+        name,
+        words: await listHouseWords(db, actor.clubId, classId),
+        readingLevel: await getReadingLevel(db, classId),
+      })),
+    ),
+  };
+}
+
+/** Words of the whole club are the lead's; those of a class its coach's. The reading level belongs to a class. */
+export async function saveHouseWords(
+  actor: CoachActor,
+  { classId, words, readingLevel }: SaveHouseWords,
+): Promise<Result<undefined, ServiceFault>> {
+  return withTransaction(async (db) => {
+    if (classId === null) {
+      if (!actor.isLead) return failure<ServiceFault>({ code: 'access/not-allowed' });
+    } else {
+      if ((await findOwnClass(db, actor, classId)) === undefined) {
+        return failure<ServiceFault>({ code: 'class/not-found' });
+      }
+      await saveReadingLevel(db, classId, readingLevel);
+    }
+    await replaceHouseWords(db, actor.clubId, classId, words);
+    await addAuditEntry(db, {
+      clubId: actor.clubId,
+      personId: actor.coachId,
+      action: 'club/words',
+      details: { ...(classId === null ? {} : { classId }), words: words.length },
+      now: new Date(),
+    });
+    return success(undefined);
+  });
+}

@@ -1,0 +1,2 @@
+export { HouseWordsProvider, useHouseVoice } from './HouseWords';
+export { TaskQuestion } from './TaskQuestion';
