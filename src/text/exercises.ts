@@ -127,7 +127,8 @@ export function questionText(question: Question): string {
   }
 }
 
-const PAWN_GOAL_WORDS = {
+/** What wins the pawns-only game. */
+export const PAWN_GOAL_WORDS = {
   promotion: 'Bring a pawn to the far row before the other side does.',
   'last-move': 'Make the last move: who cannot move any more has lost.',
 } as const;

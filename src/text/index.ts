@@ -10,9 +10,9 @@ export {
   progressText,
   undecidedText,
 } from './proof';
-export { answerText, hintText, optionText, questionText } from './exercises';
+export { answerText, hintText, optionText, PAWN_GOAL_WORDS, questionText } from './exercises';
 export { FAMILY_WORDS, LEVEL_WORDS, PRESET_WORDS, STAGE_WORDS } from './families';
-export { noteText, verdictText } from './notes';
+export { noteText, pawnEndText, verdictText } from './notes';
 export { hardshipText, standingText } from './progress';
 export { readMoveText } from './notation';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';

@@ -2,6 +2,7 @@
 import { makeSquareName, type Role, type Side, type Square } from '@/core/board';
 import type { AttackAnswer, Exercise, ExerciseId, Note, Reason, Scene, Verdict } from '@/core/exercises';
 import type { NotationDiagnosis } from '@/core/notation';
+import type { PawnEnd } from '@/core/pawns';
 import type { StoredFate } from '@/core/puzzles';
 import { optionText } from './exercises';
 import { reasonText as writtenReasonText } from './notation';
@@ -54,9 +55,9 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
     case 'still-mates':
       return `Now ${note.move} mates.`;
     case 'game-lost':
-      return `${SIDE_WORDS[note.winner]} has won: ${PAWN_END_WORDS[note.why]}.`;
+      return pawnEndText(note);
     case 'game-drawn':
-      return `Nobody has won: ${PAWN_END_WORDS[note.why]}.`;
+      return pawnEndText({ winner: undefined, why: note.why });
     case 'sheet-differs':
       return `${note.number} ${note.text === '' ? 'is missing' : `"${note.text}"`}: played was ${note.san}.`;
     case 'line-breaks':
@@ -208,6 +209,12 @@ const PAWN_END_WORDS = {
   mate: 'it is checkmate',
   'quiet-moves': 'only the kings have moved for a long time',
 } as const;
+
+/** "White has won: a pawn has come to the far row." */
+export function pawnEndText({ winner, why }: PawnEnd): string {
+  const who = winner === undefined ? 'Nobody has won' : `${SIDE_WORDS[winner]} has won`;
+  return `${who}: ${PAWN_END_WORDS[why]}.`;
+}
 
 /** "2 middle squares, 1 man attacked, 1 move: 2 points". */
 function tallyText(tally: Extract<Note, { code: 'tally' }>): string {

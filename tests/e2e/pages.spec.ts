@@ -11,6 +11,7 @@ const COACH_PAGES = [
   '/classes/1/path',
   '/answers/2',
   '/exercises',
+  '/exercises/pawns',
   '/club',
 ];
 const PUBLIC_PAGES = ['/', '/sign-in', '/join', '/join/LANTRN'];
@@ -41,6 +42,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await takeSeat(page, 'LANTRN', 'Moss', ['Tree', 'Apple', 'House']);
       await expectAccessible(page, '/seat');
       await expectAccessible(page, '/seat/path');
+      await expectAccessible(page, '/seat/pawns');
       await page.goto('/seat');
       await page.getByRole('link', { name: 'Go on' }).first().click();
       await page.waitForURL('**/seat/*');

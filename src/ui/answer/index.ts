@@ -1,2 +1,3 @@
 export { ExercisePlayer } from './ExercisePlayer';
 export { SeatRound } from './SeatRound';
+export { PAWNS } from './ground';

@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { getClubPage } from '@/server/services/clubs';
 import { listOwnSets } from '@/server/services/sets';
 import { TryExercises } from '@/ui/panels/exercises/TryExercises';
+import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addRoundAction, addSetAction } from '../sets/actions';
@@ -21,6 +22,9 @@ export default async function ExercisesPage() {
             Try any exercise as a child sees it. Every task is made fresh and judged by the rules.
           </span>
         </div>
+        <LinkButton href="/exercises/pawns" variant="default">
+          Play pawns only
+        </LinkButton>
       </div>
       <TryExercises
         values={settings.values}

@@ -19,6 +19,9 @@ export default async function SeatHomePage() {
           <LinkButton href="/seat/path" mih={56}>
             My path
           </LinkButton>
+          <LinkButton href="/seat/pawns" variant="default" mih={56}>
+            Pawns only
+          </LinkButton>
           <SchemeButton />
           <form action={leaveSeat}>
             <Button type="submit" variant="default" mih={56}>

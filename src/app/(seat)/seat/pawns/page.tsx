@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import { PawnTable } from '@/ui/panels/pawns/PawnTable';
+import { LinkButton } from '../../../_parts/LinkButton';
+import pages from '../../../_parts/pages.module.css';
+import { getPageStudent } from '../../_parts/seatPage';
+
+export const metadata: Metadata = { title: 'Pawns only' };
+
+/** The pawns-only game at the seat: with a neighbour or against the app. */
+export default async function SeatPawnsPage() {
+  await getPageStudent();
+  return (
+    <div className={pages.seatPage}>
+      <div className={pages.head}>
+        <span />
+        <LinkButton href="/seat" variant="default" mih={56}>
+          My place
+        </LinkButton>
+      </div>
+      <PawnTable />
+    </div>
+  );
+}
