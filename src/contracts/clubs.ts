@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MAN_VALUES } from '@/core/board';
-import { MATE_COUNTS, scaleSchema } from '@/core/exercises';
+import { MATE_COUNTS, notationWaysSchema, scaleSchema } from '@/core/exercises';
 
 /** What a club has decided for itself; what it has not touched is as here. */
 export const clubSettingsSchema = z.object({
@@ -8,6 +8,8 @@ export const clubSettingsSchema = z.object({
   mateCount: z.enum(MATE_COUNTS).default('full'),
   /** What men are worth in new exercises, in points. */
   values: scaleSchema.default({ ...MAN_VALUES, king: 0 }),
+  /** How moves are written: absent, the usual ways. */
+  ways: notationWaysSchema.optional(),
 });
 export type ClubSettings = z.infer<typeof clubSettingsSchema>;
 

@@ -2,7 +2,7 @@
  * What may be asked of a worker and what comes back; types only, so that both ends compile against one text. Positions travel as
  * FEN: the men of a board are shared objects compared by identity, and a copy made by a message would no longer be them.
  */
-import type { ExerciseId, ExerciseTask, Level, MateTask, Scale } from '@/core/exercises';
+import type { ExerciseId, ExerciseTask, Level, MateTask, NotationWays, Scale } from '@/core/exercises';
 import type { MoveText } from '@/core/notation';
 import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
 import type { SolutionGraph } from '@/core/puzzles';
@@ -57,6 +57,8 @@ export interface ComposeQuestion {
   readonly count: number;
   /** What men are worth to the club that asks. */
   readonly values: Scale;
+  /** How the club has moves written; the usual ways when nothing is said. */
+  readonly ways?: NotationWays | undefined;
 }
 
 export type Question =

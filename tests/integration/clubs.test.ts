@@ -64,3 +64,18 @@ test('new exercises count in the points of the club; those that are there keep t
     { task: { values: { bishop: 3.25, queen: 10 } } },
   ]);
 });
+
+test('new exercises are written and judged by the ways of the club; those made before keep theirs', async () => {
+  const { lead, coach } = await makeClub();
+  const setId = await makeSet(coach, []);
+  const round = { setId, family: 'write-move', level: 2, seed: 5, count: 1 } as const;
+  const waysOf = async () =>
+    valueOf(await getSetPage(coach, setId)).items.map((item) =>
+      item.family === 'write-move' ? (item.task as { ways?: unknown }).ways : 'none',
+    );
+  valueOf(await addRound(coach, round));
+  const ways = { groups: { 'capture-signs': 'refuse' }, form: 'long', hasZeros: false } as const;
+  valueOf(await changeClubSettings(lead, { ...USUAL, ways }));
+  valueOf(await addRound(coach, round));
+  expect(await waysOf()).toEqual([undefined, ways]);
+});

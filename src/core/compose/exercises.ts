@@ -9,6 +9,7 @@ import {
   type ExerciseTask,
   type ExerciseTaskOf,
   type Level,
+  type NotationWays,
   type Scale,
 } from '../exercises';
 import { createRandom } from '../shared';
@@ -108,18 +109,22 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
 };
 
 /**
- * The same family, level, seed and values of men give the same task, on any machine; without values the usual ones hold. Throws
- * when the family has no such level.
+ * The same family, level, seed, values of men and ways of writing give the same task, on any machine; without them the usual ones hold.
+ * Throws when the family has no such level.
  */
 export function composeExercise(
   family: ExerciseId,
   level: Level,
   seed: number,
   values: Scale = { ...MAN_VALUES, king: 0 },
+  ways?: NotationWays,
 ): ExerciseTask {
   if (level > EXERCISES[family].levels) throw new RangeError(`${family} has no level ${level}`);
   // Neighbouring seeds start far apart.
   const random = createRandom(Math.imul(seed + 1, 0x9e3779b1) ^ (level << 8));
   for (let count = 0; count < 3; count += 1) random();
-  return { family, level, task: COMPOSERS[family](random, level, values) };
+  const task = COMPOSERS[family](random, level, values);
+  // Only what the child writes freely is judged by the ways of the club.
+  const isWritten = family === 'write-move' || family === 'keep-score';
+  return { family, level, task: isWritten && ways !== undefined ? { ...task, ways } : task };
 }

@@ -19,13 +19,12 @@ import type { Note } from './verdict';
 const MIDDLE: readonly Square[] = [27, 28, 35, 36];
 const MOST_MOVES = 3;
 
-export const tallyWeightsSchema = z.object({
+const tallyWeightsSchema = z.object({
   middle: z.number().int().min(0).max(5),
   attacked: z.number().int().min(0).max(5),
   blocked: z.number().int().min(0).max(5),
   moves: z.number().int().min(0).max(5),
 });
-export type TallyWeights = z.infer<typeof tallyWeightsSchema>;
 
 const bestSquareShape = z.object({
   fen: boardTextSchema,

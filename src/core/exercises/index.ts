@@ -27,6 +27,15 @@ export {
 export { wander } from './looseMoves';
 export { exchangeAfter, scaleSchema, type Scale } from './values';
 export { listLastSquares, listOwnSans } from './habits';
+export {
+  ACCEPTANCES,
+  NOTATION_GROUPS,
+  notationWaysSchema,
+  USUAL_WAYS,
+  type Acceptance,
+  type NotationGroup,
+  type NotationWays,
+} from './notationWays';
 export { earnSign } from './signs';
 export { SMUDGE } from './sheets';
 export { findAttacker, listAttackAnswers, type AttackAnswer } from './attackAnswers';

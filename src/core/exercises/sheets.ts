@@ -9,6 +9,7 @@ import { listLegalMoves, playMove, type Move, type Position } from '../rules';
 import { defineFamily } from './family';
 import { findLegalMove, positionTextSchema, sceneOfPosition } from './legalTask';
 import { sceneOf } from './lessonBoard';
+import { judgeRead, notationWaysSchema, USUAL_WAYS, type NotationWays } from './notationWays';
 import { RIGHT, wrongFor, type Note } from './verdict';
 
 /** Stands for a sign that cannot be read. */
@@ -129,7 +130,11 @@ function solveGarbled(task: GarbledTask): { position: Position; san: string } {
   return { position, san: makeSan(position, move) };
 }
 
-const scoreShape = z.object({ fen: positionTextSchema, moves: z.array(z.string()).min(2).max(20) });
+const scoreShape = z.object({
+  fen: positionTextSchema,
+  moves: z.array(z.string()).min(2).max(20),
+  ways: notationWaysSchema.optional(),
+});
 export type ScoreTask = z.infer<typeof scoreShape>;
 
 export const keepScoreFamily = defineFamily<ScoreTask, 'write'>({
@@ -151,9 +156,12 @@ export const keepScoreFamily = defineFamily<ScoreTask, 'write'>({
   }),
   judge(task, { text }) {
     const written = text.split('\n');
-    const notes = openGame(task).flatMap((turn, ply) => noteTurn(turn, written[ply] ?? '', ply));
+    const notes = openGame(task).flatMap((turn, ply) =>
+      noteTurn(turn, written[ply] ?? '', ply, task.ways ?? USUAL_WAYS),
+    );
     if (notes.some(({ code }) => code === 'sheet-differs')) {
-      return { ...wrongFor(notes), wrongPly: notes[0]?.code === 'sheet-differs' ? notes[0].ply : undefined };
+      const first = notes.find((note) => note.code === 'sheet-differs');
+      return { ...wrongFor(notes), wrongPly: first?.ply };
     }
     return { ...RIGHT, notes };
   },
@@ -189,14 +197,13 @@ function openGame(task: ScoreTask): Turn[] {
   return turns;
 }
 
-type SheetNote = Extract<Note, { code: 'sheet-differs' | 'usually-written' }>;
-
 /** What is to be said of one written move: nothing when it stands as it should. */
-function noteTurn({ position, san }: Turn, text: string, ply: number): SheetNote[] {
+function noteTurn({ position, san }: Turn, text: string, ply: number, ways: NotationWays): readonly Note[] {
   const read = readMove(position, text);
-  if (read.kind === 'wrong' || read.san !== san) {
-    const number = `${position.fullmoves}${position.turn === 'white' ? '.' : '...'}`;
-    return [{ code: 'sheet-differs', ply, number, text, san }];
+  if (read.kind !== 'wrong' && read.san === san) {
+    const verdict = judgeRead(position, read, text, ways);
+    if (verdict.outcome === 'right') return verdict.notes;
   }
-  return read.kind === 'exact' ? [] : [{ code: 'usually-written', san, remarks: read.diagnoses }];
+  const number = `${position.fullmoves}${position.turn === 'white' ? '.' : '...'}`;
+  return [{ code: 'sheet-differs', ply, number, text, san }];
 }

@@ -9,10 +9,16 @@ import { defineFamily } from './family';
 import { findLegalMove, positionTextSchema, sceneOfPosition } from './legalTask';
 import { judgeFirstMove } from './check';
 import { compareMarks, tapSquares } from './tapVerdict';
+import { judgeRead, notationWaysSchema, USUAL_WAYS, writeAsTaught } from './notationWays';
 import { RIGHT, wrongFor, type Verdict } from './verdict';
 
 export const writtenTaskSchema = z
-  .object({ fen: positionTextSchema, move: z.string() })
+  .object({
+    fen: positionTextSchema,
+    move: z.string(),
+    /** How the club had moves written when the task was made; as usual when nothing is said. */
+    ways: notationWaysSchema.optional(),
+  })
   .refine(({ fen, move }) => findLegalMove(getPosition(fen), move) !== undefined, 'not a legal move');
 export type WrittenTask = z.infer<typeof writtenTaskSchema>;
 
@@ -54,21 +60,24 @@ const WRITE_PARTS = {
     return sceneOfPosition(task.fen, { bottom: 'white', trace: { from, to } });
   },
   ask: () => ({ kind: 'write', form: 'move' }) as const,
-  solution: (task: WrittenTask) => ({ kind: 'write', text: openTask(task).san }) as const,
+  solution(task: WrittenTask) {
+    const { position, move } = openTask(task);
+    return { kind: 'write', text: writeAsTaught(position, move, task.ways ?? USUAL_WAYS) } as const;
+  },
   hints: (task: WrittenTask) => [{ kind: 'begins-with', text: openTask(task).san.charAt(0) } as const],
 } as const;
 
-/** What the text means here; a tolerable way to write the asked move is for the family to judge. */
+/** What the text means here; how the asked move is written is for the family to judge. */
 function judgeWriting(
   task: WrittenTask,
   text: string,
-  judgeTolerable: (read: Extract<ReadMove, { kind: 'tolerable' }>) => Verdict,
+  judgeMeant: (position: Position, read: Extract<ReadMove, { kind: 'exact' | 'tolerable' }>) => Verdict,
 ): Verdict {
   const { position, move, san } = openTask(task);
   const read = readMove(position, text);
   if (read.kind === 'wrong') return wrongFor([{ code: 'unreadable', reason: read.reason }]);
   if (!isSameMove(read.move, move)) return wrongFor([{ code: 'writes-another', san: read.san, asked: san }]);
-  return read.kind === 'exact' ? RIGHT : judgeTolerable(read);
+  return judgeMeant(position, read);
 }
 
 export const writeMoveFamily = defineFamily<WrittenTask, 'write'>({
@@ -78,10 +87,9 @@ export const writeMoveFamily = defineFamily<WrittenTask, 'write'>({
   levels: 5,
   question: ({ fen }) => ({ code: 'write-move', turn: getPosition(fen).turn }),
   judge(task, { text }) {
-    return judgeWriting(task, text, ({ san, diagnoses: remarks }) => ({
-      ...RIGHT,
-      notes: [{ code: 'usually-written', san, remarks }],
-    }));
+    return judgeWriting(task, text, (position, read) =>
+      judgeRead(position, read, text, task.ways ?? USUAL_WAYS),
+    );
   },
 });
 
@@ -107,8 +115,8 @@ export const repairLineFamily = defineFamily<RepairLineTask, 'write'>({
   question: ({ before, faulty }) => ({ code: 'repair-line', line: before, faulty }),
   judge(task, { text }) {
     // It is to be put right: another slip, or the same one, does not do.
-    return judgeWriting(task, text, ({ diagnoses: [remark] }) =>
-      wrongFor([{ code: 'still-differs', remark, text: text.trim() }]),
+    return judgeWriting(task, text, (_, { kind, diagnoses: [remark] }) =>
+      kind === 'exact' ? RIGHT : wrongFor([{ code: 'still-differs', remark, text: text.trim() }]),
     );
   },
   /** A square turned round is seen at once; a sign that is missing is not; which of two men takes a look at the board. */

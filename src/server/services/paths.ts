@@ -1,16 +1,10 @@
 import { randomInt } from 'node:crypto';
 import type { SeatRound } from '@/contracts/attempts';
+import type { ClubSettings } from '@/contracts/clubs';
 import type { ServiceFault } from '@/contracts/faults';
 import type { RoundId, TaskId } from '@/contracts/ids';
 import type { ClassPath, ClassPathPage, StudentPath, StudentStage } from '@/contracts/paths';
-import {
-  EXERCISE_IDS,
-  EXERCISES,
-  getExerciseFamily,
-  type ExerciseTask,
-  type Scale,
-  type Stage,
-} from '@/core/exercises';
+import { EXERCISE_IDS, EXERCISES, getExerciseFamily, type ExerciseTask, type Stage } from '@/core/exercises';
 import { findNextStage, findProgress, planPractice, type PracticePart } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import { STAGE_WORDS } from '@/text';
@@ -76,10 +70,10 @@ export async function startPractice(
   const isOpen = (await listOpenStages(db, actor)).some((one) => one.stage === stage);
   if (found === undefined || !isOpen) return failure({ code: 'path/not-open' });
   const answers = await listProgressAnswers(db, { studentId: actor.studentId });
-  const { values } = (await getClub(db, actor.clubId)).settings;
+  const { settings } = await getClub(db, actor.clubId);
   const tasks: ExerciseTask[] = [];
   for (const part of planPractice(answers, stage, PRACTICE_TASKS)) {
-    const fresh = await composeDifferent(part, values);
+    const fresh = await composeDifferent(part, settings);
     if (fresh === 'busy') return failure({ code: 'workers/busy' });
     tasks.push(...fresh);
   }
@@ -113,12 +107,15 @@ export async function startPractice(
 /** Of some families there are only a few tasks, and the same one twice is no practice: it is asked again, so often at most. */
 const MOST_DRAWS = 12;
 
-async function composeDifferent(part: PracticePart, values: Scale): Promise<ExerciseTask[] | 'busy'> {
+async function composeDifferent(
+  part: PracticePart,
+  { values, ways }: Pick<ClubSettings, 'values' | 'ways'>,
+): Promise<ExerciseTask[] | 'busy'> {
   const found = new Map<string, ExerciseTask>();
   for (let draw = 0; draw < MOST_DRAWS && found.size < part.count; draw += 1) {
     const seed = randomInt(1, LARGEST_SEED);
     const count = part.count - found.size;
-    const composed = await askPool({ kind: 'compose', ...part, count, seed, values });
+    const composed = await askPool({ kind: 'compose', ...part, count, seed, values, ways });
     if (composed.kind === 'busy') return 'busy';
     for (const task of composed.tasks) found.set(makeTaskKey(task), task);
   }

@@ -206,8 +206,8 @@ export async function addRound(
   if (found === undefined) return failure({ code: 'set/not-found' });
   const family = getExerciseFamily(round.family);
   if (round.level > family.levels) return failure({ code: 'exercise/no-such-level' });
-  const { values } = (await getClub(getDb(), actor.clubId)).settings;
-  const composed = await askPool({ kind: 'compose', ...round, values });
+  const { values, ways } = (await getClub(getDb(), actor.clubId)).settings;
+  const composed = await askPool({ kind: 'compose', ...round, values, ways });
   if (composed.kind === 'busy') return failure({ code: 'workers/busy' });
   return storeOnce(async (db) => {
     const latest = await getLatestVersion(db, setId, 'lock');

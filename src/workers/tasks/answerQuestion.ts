@@ -46,11 +46,11 @@ export function answerQuestion<Q extends Question>(
 
 function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Question> {
   if (question.kind === 'compose') {
-    const { family, level, seed, count, values } = question;
+    const { family, level, seed, count, values, ways } = question;
     return {
       kind: 'composed',
       tasks: Array.from({ length: count }, (_, index) =>
-        composeExercise(family, level, seed + index, values),
+        composeExercise(family, level, seed + index, values, ways),
       ),
     };
   }

@@ -28,6 +28,7 @@ export default async function ExercisesPage() {
       </div>
       <TryExercises
         values={settings.values}
+        ways={settings.ways}
         sets={sets.map(({ setId, name }) => ({ setId, name }))}
         actions={{ addRound: addRoundAction, addSet: addSetAction }}
       />

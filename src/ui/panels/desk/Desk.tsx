@@ -163,6 +163,7 @@ export function Desk(props: {
         <h1>{SIDE_WORDS[shown.turn]} to move</h1>
         <SegmentedControl
           aria-label="What the hand does"
+          className={classes.hand ?? ''}
           value={hand}
           onChange={(value) => chooseHand(value === 'moves' ? 'moves' : 'sets-up')}
           data={[
@@ -176,7 +177,7 @@ export function Desk(props: {
             disabled={!isHome}
             onClick={() => edit({ kind: 'turn', turn: opponentOf(draft.turn) })}
           >
-            {SIDE_WORDS[opponentOf(draft.turn)]} to move instead
+            {SIDE_WORDS[opponentOf(shown.turn)]} to move instead
           </Button>
         </div>
       </div>

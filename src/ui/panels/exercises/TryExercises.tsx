@@ -9,6 +9,7 @@ import {
   type ExerciseId,
   type ExerciseTask,
   type Level,
+  type NotationWays,
   type Scale,
 } from '@/core/exercises';
 import { FAMILY_WORDS, LEVEL_WORDS, STAGE_WORDS } from '@/text';
@@ -38,12 +39,13 @@ interface Choice {
 /** The coach tries any family at any level, and puts a round of it into a set; the seed makes the same task again. */
 export function TryExercises(props: {
   readonly values: Scale;
+  readonly ways: NotationWays | undefined;
   readonly sets: readonly SetChoice[];
   readonly actions: RoundActions;
 }) {
   const [choice, setChoice] = useState<Choice>({ family: 'find-square', level: 1, seed: 1 });
   const { family, level, seed } = choice;
-  const composed = useComposed(choice, props.values);
+  const composed = useComposed(choice, props.values, props.ways);
   // Until the page listens a choice would be lost.
   const isWaiting = composed.kind === 'waiting';
   const levels = listLevels(family);
@@ -110,13 +112,17 @@ type Composed =
   | { readonly kind: 'failed'; readonly message: string };
 
 /** Asks the worker for the chosen task; the one before stays until it comes. */
-function useComposed({ family, level, seed }: Choice, values: Scale): Composed {
+function useComposed(
+  { family, level, seed }: Choice,
+  values: Scale,
+  ways: NotationWays | undefined,
+): Composed {
   const client = useMemo(() => createSearchClient(startSearchWorker), []);
   const [composed, setComposed] = useState<Composed>({ kind: 'waiting' });
   useEffect(() => () => client.stopAll(), [client]);
   useEffect(() => {
     let isAsked = true;
-    const asked = client.ask({ kind: 'compose', family, level, seed, count: 1, values });
+    const asked = client.ask({ kind: 'compose', family, level, seed, count: 1, values, ways });
     void asked.outcome.then((outcome) => {
       if (!isAsked || outcome.kind === 'stopped') return;
       if (outcome.kind === 'failed') {
@@ -130,6 +136,6 @@ function useComposed({ family, level, seed }: Choice, values: Scale): Composed {
       isAsked = false;
       asked.stop();
     };
-  }, [client, family, level, seed, values]);
+  }, [client, family, level, seed, values, ways]);
   return composed;
 }

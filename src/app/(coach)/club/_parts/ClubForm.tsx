@@ -6,6 +6,8 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { MateCount } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { faultText, ROLE_WORDS } from '@/text';
+import { USUAL_WAYS } from '@/core/exercises';
+import { WaysCard } from './WaysCard';
 import styles from '../../../_parts/pages.module.css';
 
 const COUNTS: readonly { readonly value: MateCount; readonly label: string; readonly meaning: string }[] = [
@@ -112,6 +114,11 @@ export function ClubForm(props: {
           </Button>
         </Group>
       </section>
+      <WaysCard
+        ways={settings.ways ?? USUAL_WAYS}
+        isDisabled={!mayChange || isBusy}
+        onChange={(ways) => change({ ...settings, ways })}
+      />
       <p role="status" style={{ minHeight: '1.5em', margin: '0.75rem 0 0' }}>
         {mayChange ? said : 'Only a lead of the club can change this.'}
       </p>
