@@ -67,6 +67,7 @@ export function WaysCard(props: {
           display: 'grid',
           gridTemplateColumns: 'repeat(auto-fill, minmax(20rem, 1fr))',
           gap: '0.75rem 1.25rem',
+          alignItems: 'end',
           marginTop: '1rem',
         }}
       >
