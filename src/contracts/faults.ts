@@ -26,5 +26,6 @@ export type ServiceFault =
   | { readonly code: 'answer/another-mode' }
   | { readonly code: 'path/not-open' }
   | { readonly code: 'exercise/no-such-level' }
+  | { readonly code: 'exercise/asks-nothing' }
   | { readonly code: 'term/none' }
   | { readonly code: 'workers/busy' };

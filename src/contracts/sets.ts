@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { EXERCISE_IDS, LEVELS, type ExerciseTask } from '@/core/exercises';
+import { HABITS, EXERCISE_IDS, LEVELS, type ExerciseTask } from '@/core/exercises';
 import {
   classIdSchema,
   requestIdSchema,
@@ -24,6 +24,8 @@ export const addRoundSchema = z.object({
 });
 export type NewRound = z.infer<typeof addRoundSchema>;
 export const removePuzzleSchema = z.object({ setId: setIdSchema, taskId: taskIdSchema });
+/** A puzzle of the set, to be answered in another way as well. */
+export const addHabitSchema = z.object({ setId: setIdSchema, taskId: taskIdSchema, habit: z.enum(HABITS) });
 export const giveSetSchema = z.object({
   requestId: requestIdSchema,
   setId: setIdSchema,

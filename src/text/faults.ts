@@ -104,6 +104,8 @@ export function faultText(fault: ServiceFault): string {
       return 'This answer does not belong to this exercise.';
     case 'exercise/no-such-level':
       return 'This exercise has no such level.';
+    case 'exercise/asks-nothing':
+      return 'This mate is too short for that: one move has no order and no line.';
     case 'round/not-found':
       return 'This set does not lie on your place any more. Go back and choose another one.';
     case 'term/none':

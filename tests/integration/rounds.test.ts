@@ -2,8 +2,16 @@ import { v4 as makeUuid } from 'uuid';
 import { EXERCISE_IDS, openExercise, type Answer } from '@/core/exercises';
 import { getAnswersPage } from '@/server/services/answers';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
-import { addRound, getSetPage, giveSet, listOwnSets } from '@/server/services/sets';
-import { makeClass, makeClub, makeSet, MATE_IN_1, valueOf, withDatabase } from '../support/database';
+import { addHabit, addRound, getSetPage, giveSet, listOwnSets } from '@/server/services/sets';
+import {
+  makeClass,
+  makeClub,
+  makeSet,
+  MATE_IN_1,
+  MATE_IN_2,
+  valueOf,
+  withDatabase,
+} from '../support/database';
 
 withDatabase();
 
@@ -79,4 +87,29 @@ test('a set that begins with an exercise shows its board, or none where it is as
   valueOf(await addRound(coach, { setId: other, family: 'captures', level: 1, seed: 1, count: 1 }));
   const found = (await listOwnSets(coach)).find((one) => one.setId === other);
   expect(found?.firstFen).toMatch(/\//);
+});
+
+test('a puzzle is given once more, to be answered before a man moves; the same way twice is there once', async () => {
+  const { coach } = await makeClub();
+  const setId = await makeSet(coach, [MATE_IN_2, MATE_IN_1]);
+  const items = async () => valueOf(await getSetPage(coach, setId)).items;
+  const [two, one] = await items();
+  if (two === undefined || one === undefined) throw new Error('the set has two puzzles');
+  for (const habit of ['last-square', 'whole-line', 'right-order', 'whole-line'] as const) {
+    valueOf(await addHabit(coach, { setId, taskId: two.taskId, habit }));
+  }
+  const families = (await items()).map(({ family }) => family);
+  expect(families).toEqual(['mate', 'mate', 'last-square', 'whole-line', 'right-order']);
+  for (const item of (await items()).slice(2)) {
+    if (item.family === 'mate') throw new Error('an exercise');
+    const { solution, judge } = openExercise(item);
+    expect([item.family, judge(solution).outcome]).toEqual([item.family, 'right']);
+  }
+  // Of one move there is no line and no order.
+  for (const habit of ['whole-line', 'right-order'] as const) {
+    expect(await addHabit(coach, { setId, taskId: one.taskId, habit })).toEqual({
+      ok: false,
+      error: { code: 'exercise/asks-nothing' },
+    });
+  }
 });

@@ -26,7 +26,7 @@ export {
 } from './registry';
 export { wander } from './looseMoves';
 export { exchangeAfter, scaleSchema, type Scale } from './values';
-export { listLastSquares, listOwnSans } from './habits';
+export { HABITS, listLastSquares, listOwnSans, makeHabitTask, type Habit } from './habits';
 export {
   ACCEPTANCES,
   NOTATION_GROUPS,

@@ -1,9 +1,9 @@
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, ClassId, SetId, TaskId } from '@/contracts/ids';
 import type { AddedPuzzle, AddedRound, NewRound, SetPage, SetPuzzle, SetSummary } from '@/contracts/sets';
-import { getExerciseFamily, mateFamily } from '@/core/exercises';
+import { getExerciseFamily, makeHabitTask, mateFamily, type Habit } from '@/core/exercises';
 import { getPosition, makeNumberedLine, makeSan, parseFen, parseMoveText } from '@/core/notation';
-import { listKeys, listMainLine } from '@/core/puzzles';
+import { listKeys, listMainLine, trimToSeat } from '@/core/puzzles';
 import { checkPosition, type Move } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
@@ -230,6 +230,37 @@ export async function addRound(
       for (const taskId of fresh) await addItem(db, version.setVersionId, taskId);
     }
     return success({ setId, setName: found.name, added: fresh.length });
+  });
+}
+
+/** Puts a puzzle of the set behind the others once more, to be answered before a man moves. The same twice is there once. */
+export async function addHabit(
+  actor: CoachActor,
+  { setId, taskId, habit }: { setId: SetId; taskId: TaskId; habit: Habit },
+): Promise<Result<undefined, ServiceFault>> {
+  return storeOnce(async (db) => {
+    if ((await findOwnSet(db, actor, setId)) === undefined) {
+      return failure<ServiceFault>({ code: 'set/not-found' });
+    }
+    const latest = await getLatestVersion(db, setId, 'lock');
+    const tasks = await listTasksOfVersion(db, latest.setVersionId);
+    const puzzle = tasks.find((one) => one.taskId === taskId);
+    if (puzzle?.family !== 'mate') return failure<ServiceFault>({ code: 'set/not-found' });
+    const made = makeHabitTask(habit, puzzle.task, trimToSeat(puzzle.solution));
+    if (made === undefined) return failure<ServiceFault>({ code: 'exercise/asks-nothing' });
+    const level = puzzle.task.mateInMoves > 2 ? 3 : puzzle.task.mateInMoves > 1 ? 2 : 1;
+    const exercise = { family: habit, level, task: made } as const;
+    const { version: familyVersion, skill } = getExerciseFamily(habit);
+    const id = await findOrCreateExercise(
+      db,
+      actor.clubId,
+      { ...exercise, familyVersion, skill },
+      makeTaskKey(exercise),
+    );
+    if (tasks.some((one) => one.taskId === id)) return success(undefined);
+    const version = await openVersion(db, setId, latest);
+    await addItem(db, version.setVersionId, id);
+    return success(undefined);
   });
 }
 

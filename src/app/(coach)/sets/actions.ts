@@ -3,6 +3,7 @@ import { revalidatePath } from 'next/cache';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, SetId } from '@/contracts/ids';
 import {
+  addHabitSchema,
   addPuzzleSchema,
   addRoundSchema,
   giveSetSchema,
@@ -13,7 +14,7 @@ import {
 } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
-import { addPuzzle, addRound, addSet, giveSet, removePuzzle } from '@/server/services/sets';
+import { addHabit, addPuzzle, addRound, addSet, giveSet, removePuzzle } from '@/server/services/sets';
 
 export async function addSetAction(input: unknown): Promise<Result<SetId, ServiceFault>> {
   const result = await runAsCoach(newSetSchema, input, addSet);
@@ -29,6 +30,12 @@ export async function addPuzzleAction(input: unknown): Promise<Result<AddedPuzzl
 
 export async function addRoundAction(input: unknown): Promise<Result<AddedRound, ServiceFault>> {
   const result = await runAsCoach(addRoundSchema, input, addRound);
+  revalidatePath('/sets', 'layout');
+  return result;
+}
+
+export async function addHabitAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  const result = await runAsCoach(addHabitSchema, input, addHabit);
   revalidatePath('/sets', 'layout');
   return result;
 }

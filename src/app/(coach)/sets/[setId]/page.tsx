@@ -8,7 +8,7 @@ import { countWords } from '@/text';
 import styles from '../../../_parts/pages.module.css';
 import { LinkButton } from '../../../_parts/LinkButton';
 import { getPageCoach } from '../../_parts/coachPage';
-import { giveSetAction, removePuzzleAction } from '../actions';
+import { addHabitAction, giveSetAction, removePuzzleAction } from '../actions';
 import { GiveForm } from './_parts/GiveForm';
 import { TaskCards } from './_parts/TaskCards';
 
@@ -67,7 +67,12 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
             This set is empty. Prove a mate on the Desk or choose an exercise, and add it here.
           </p>
         ) : (
-          <TaskCards setId={page.value.setId} items={items} onRemove={removePuzzleAction} />
+          <TaskCards
+            setId={page.value.setId}
+            items={items}
+            onRemove={removePuzzleAction}
+            onHabit={addHabitAction}
+          />
         )}
       </div>
     </>

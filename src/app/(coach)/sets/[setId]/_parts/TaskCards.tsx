@@ -1,11 +1,11 @@
 'use client';
-import { Button, Switch } from '@mantine/core';
+import { Button, NativeSelect, Switch } from '@mantine/core';
 import Link from 'next/link';
 import { useState, useTransition } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { TaskId } from '@/contracts/ids';
 import type { SetExercise, SetItem, SetPuzzle } from '@/contracts/sets';
-import { openExercise } from '@/core/exercises';
+import { HABITS, openExercise, type Habit } from '@/core/exercises';
 import { parseFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
 import type { Result } from '@/core/shared';
@@ -26,8 +26,14 @@ export function TaskCards(props: {
   readonly setId: number;
   readonly items: readonly SetItem[];
   readonly onRemove: (input: { setId: number; taskId: number }) => Promise<Result<undefined, ServiceFault>>;
+  /** Puts a puzzle in once more, answered before a man moves. */
+  readonly onHabit: (input: {
+    setId: number;
+    taskId: number;
+    habit: Habit;
+  }) => Promise<Result<undefined, ServiceFault>>;
 }) {
-  const { setId, items, onRemove } = props;
+  const { setId, items, onRemove, onHabit } = props;
   const [isOpen, setIsOpen] = useState(false);
   const [error, setError] = useState('');
   const [isBusy, startTransition] = useTransition();
@@ -35,6 +41,13 @@ export function TaskCards(props: {
   function remove(taskId: TaskId) {
     startTransition(async () => {
       const result = await onRemove({ setId, taskId });
+      setError(result.ok ? '' : faultText(result.error));
+    });
+  }
+
+  function addAs(taskId: TaskId, habit: Habit) {
+    startTransition(async () => {
+      const result = await onHabit({ setId, taskId, habit });
       setError(result.ok ? '' : faultText(result.error));
     });
   }
@@ -60,7 +73,22 @@ export function TaskCards(props: {
             )}
             <div className={styles.row}>
               {item.family === 'mate' && (
-                <Link href={`/desk?fen=${encodeURIComponent(item.fen)}`}>Open on the Desk</Link>
+                <>
+                  <Link href={`/desk?fen=${encodeURIComponent(item.fen)}`}>Open on the Desk</Link>
+                  <NativeSelect
+                    aria-label={`Give task ${index + 1} also as`}
+                    disabled={isBusy}
+                    value=""
+                    onChange={(event) => {
+                      const habit = HABITS.find((one) => one === event.currentTarget.value);
+                      if (habit !== undefined) addAs(item.taskId, habit);
+                    }}
+                    data={[
+                      { value: '', label: 'Give also as ...' },
+                      ...HABITS.map((value) => ({ value, label: FAMILY_WORDS[value] })),
+                    ]}
+                  />
+                </>
               )}
               <Button
                 variant="subtle"

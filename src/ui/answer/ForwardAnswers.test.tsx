@@ -1,0 +1,184 @@
+/** Answers that are given as a whole: a line told beforehand, an order, a score sheet, a game; and the words they are spoken in. */
+import { act, fireEvent, screen } from '@testing-library/react';
+import { renderUi } from '../../../tests/support/renderUi';
+import { makeSquareName } from '@/core/board';
+import { composeExercise } from '@/core/compose';
+import { openExercise, type Answer, type ExerciseTask } from '@/core/exercises';
+import { parseMoveText } from '@/core/notation';
+import { HouseWordsProvider } from '@/ui/words';
+import type { SpokenWords } from '@/contracts/houseWords';
+import { PawnTable } from '@/ui/panels/pawns/PawnTable';
+import { ExercisePlayer } from './ExercisePlayer';
+
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+const pressSquare = (square: number) => {
+  const cell = document.querySelector(`[data-square="${square}"]`);
+  if (cell === null) throw new Error(String(square));
+  fireEvent.keyDown(cell, { key: 'Enter' });
+};
+const PLAIN: SpokenWords = { words: [], readingLevel: 'full' };
+
+function openPlayer(task: ExerciseTask, spoken: SpokenWords = PLAIN) {
+  const heard: [Answer, boolean][] = [];
+  renderUi(
+    <HouseWordsProvider spoken={spoken}>
+      <ExercisePlayer
+        task={task}
+        next="Next one"
+        onAnswer={(answer, isRight) => heard.push([answer, isRight])}
+        onNext={() => undefined}
+      />
+    </HouseWordsProvider>,
+  );
+  return heard;
+}
+
+test('a whole line is told while the men stay; what is told wrong is taken back, then it is right', () => {
+  const task = composeExercise('whole-line', 1, 3);
+  const { solution, scene } = openExercise(task);
+  if (solution.kind !== 'play') throw new Error('a line of moves');
+  const heard = openPlayer(task);
+  const tell = (text: string) => {
+    const move = parseMoveText(text);
+    pressSquare(move?.from ?? -1);
+    pressSquare(move?.to ?? -1);
+  };
+  const [first = ''] = solution.moves;
+  tell(first);
+  const from = parseMoveText(first)?.from ?? -1;
+  // Nothing has moved on the board, and the line is written down.
+  expect(
+    screen.getByRole('gridcell', { name: new RegExp(`^${makeSquareName(from)}, ${scene.turn ?? ''}`) }),
+  ).toBeInTheDocument();
+  expect(screen.getByRole('list', { name: 'The line so far' }).children).toHaveLength(1);
+  press('Done');
+  expect(screen.getByText('The line does not come to mate yet.')).toBeInTheDocument();
+  press('Take the last one back');
+  expect(screen.getByRole('button', { name: 'Done' })).toBeDisabled();
+  for (const move of solution.moves) tell(move);
+  press('Done');
+  expect(screen.getByText('Yes, that is right.')).toBeInTheDocument();
+  expect(heard.map(([, isRight]) => isRight)).toEqual([false, true]);
+});
+
+test('an order is laid by tapping; a wrong one is answered by what breaks it', () => {
+  const task = composeExercise('right-order', 1, 2);
+  const { solution } = openExercise(task);
+  if (solution.kind !== 'choose') throw new Error('an order');
+  const heard = openPlayer(task);
+  const tap = (option: string) =>
+    fireEvent.click(screen.getByRole('checkbox', { name: new RegExp(option.replace(/[+=]/g, '.')) }));
+  for (const option of solution.options.toReversed()) tap(option);
+  press('Done');
+  expect(screen.getByText(/is met by|cannot be played then|breaks the line/)).toBeInTheDocument();
+  // Taken out and laid anew.
+  for (const option of solution.options) tap(option);
+  expect(screen.getByRole('button', { name: 'Done' })).toBeDisabled();
+  for (const option of solution.options) tap(option);
+  press('Done');
+  expect(screen.getByText('Yes, that is right.')).toBeInTheDocument();
+  expect(heard.at(-1)?.[0]).toEqual({ kind: 'choose', options: [...solution.options], ordered: true });
+});
+
+test('a score sheet is kept move by move, one can go back, and each wrong move is named', () => {
+  const fen = 'rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1';
+  const heard = openPlayer({
+    family: 'keep-score',
+    level: 1,
+    task: { fen, moves: ['e2e4', 'e7e5', 'g1f3'] },
+  });
+  const field = () => screen.getByLabelText('Your answer');
+  const write = (text: string) => {
+    fireEvent.change(field(), { target: { value: text } });
+    fireEvent.keyDown(field(), { key: 'Enter' });
+  };
+  expect(screen.getByRole('img', { name: /Write down/ })).toBeInTheDocument();
+  expect(screen.getByRole('button', { name: 'Next move' })).toBeDisabled();
+  write('e4');
+  write('e6');
+  write('Nf3');
+  expect(screen.getByText('1... "e6": played was e5.')).toBeInTheDocument();
+  press('Move before');
+  write('e5');
+  press('Done');
+  expect(screen.getByText('Yes, that is right.')).toBeInTheDocument();
+  expect(heard.map(([answer, isRight]) => [answer, isRight])).toEqual([
+    [{ kind: 'write', text: 'e4\ne6\nNf3' }, false],
+    [{ kind: 'write', text: 'e4\ne5\nNf3' }, true],
+  ]);
+});
+
+test('house words are spoken in question, choices and reasons; who reads slowly gets one short sentence', () => {
+  const task = {
+    family: 'answers-to-check' as const,
+    level: 1 as const,
+    task: { fen: '4k3/8/8/8/8/8/8/4RK2 b - - 0 1' },
+  };
+  openPlayer(task, {
+    words: [
+      { term: 'go-away', one: 'run' },
+      { term: 'king', one: 'chief' },
+    ],
+    readingLevel: 'short',
+  });
+  expect(screen.getByRole('checkbox', { name: 'Run' })).toBeInTheDocument();
+  press('Help');
+  expect(
+    screen.getByText('Three answers: run, the checking man is taken, something is put between.'),
+  ).toBeInTheDocument();
+});
+
+test('reading aloud speaks the question in the words of the house and stops with the task', () => {
+  const spoken: string[] = [];
+  const cancel = jest.fn();
+  Object.assign(window, {
+    speechSynthesis: { speak: ({ text }: { text: string }) => spoken.push(text), cancel },
+    SpeechSynthesisUtterance: class {
+      lang = '';
+      rate = 1;
+      constructor(readonly text: string) {}
+    },
+  });
+  const task = {
+    family: 'reach' as const,
+    level: 1 as const,
+    task: { fen: '8/8/8/8/8/8/8/R7 w - - 0 1', square: 0 },
+  };
+  openPlayer(task, { words: [{ term: 'rook', one: 'tower' }], readingLevel: 'full' });
+  press('Read aloud');
+  expect(spoken).toEqual(['Tap every square this tower can go to.']);
+  expect(cancel).toHaveBeenCalled();
+});
+
+test('the pawns table: two play by turns, the end is told, kings shut out the last move', () => {
+  renderUi(<PawnTable />);
+  const choose = (label: string, value: string) =>
+    act(() => fireEvent.change(screen.getByLabelText(label), { target: { value } }));
+  choose('Pawns of each side', '3');
+  expect(screen.getByRole('heading', { name: /White to move/ })).toBeInTheDocument();
+  const play = (from: number, to: number) => {
+    pressSquare(from);
+    pressSquare(to);
+  };
+  // c2-c4, e7-e5, c4-c5, e5-e4, c5-c6, e4-e3, c6xd7, e3xd2, d7-d8.
+  for (const [from, to] of [
+    [10, 26],
+    [52, 36],
+    [26, 34],
+    [36, 28],
+    [34, 42],
+    [28, 20],
+    [42, 51],
+    [20, 11],
+    [51, 59],
+  ] as const)
+    play(from, to);
+  expect(
+    screen.getByRole('heading', { name: 'White has won: a pawn has come to the far row.' }),
+  ).toBeInTheDocument();
+  press('Take back');
+  expect(screen.getByRole('heading', { name: /White to move/ })).toBeInTheDocument();
+  fireEvent.click(screen.getByRole('checkbox', { name: 'With kings' }));
+  expect(screen.getByLabelText('Who wins')).toBeDisabled();
+  expect(screen.getByRole('gridcell', { name: 'e1, white king' })).toBeInTheDocument();
+});
