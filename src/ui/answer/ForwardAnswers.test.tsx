@@ -1,5 +1,5 @@
 /** Answers that are given as a whole: a line told beforehand, an order, a score sheet, a game; and the words they are spoken in. */
-import { act, fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../tests/support/renderUi';
 import { makeSquareName } from '@/core/board';
 import { composeExercise } from '@/core/compose';
@@ -153,7 +153,7 @@ test('reading aloud speaks the question in the words of the house and stops with
 test('the pawns table: two play by turns, the end is told, kings shut out the last move', () => {
   renderUi(<PawnTable />);
   const choose = (label: string, value: string) =>
-    act(() => fireEvent.change(screen.getByLabelText(label), { target: { value } }));
+    fireEvent.change(screen.getByLabelText(label), { target: { value } });
   choose('Pawns of each side', '3');
   expect(screen.getByRole('heading', { name: /White to move/ })).toBeInTheDocument();
   const play = (from: number, to: number) => {
