@@ -36,6 +36,7 @@ export {
   type NotationGroup,
   type NotationWays,
 } from './notationWays';
+export { findPlaceSlip } from './placeSlip';
 export { earnSign } from './signs';
 export { SMUDGE } from './sheets';
 export { findAttacker, listAttackAnswers, type AttackAnswer } from './attackAnswers';

@@ -23,12 +23,14 @@ export function AnswerFrame(props: {
   readonly children?: ReactNode;
   /** Said before anything is answered. */
   readonly begin: string;
+  /** Said before everything else, as long as it holds. */
+  readonly notice?: string | undefined;
   /** Gives the answer; undefined: there is none yet. */
   readonly onDone: (() => void) | undefined;
   readonly next: string;
   readonly onNext: () => void;
 }) {
-  const { session, board, children, begin, onDone, next, onNext } = props;
+  const { session, board, children, begin, notice, onDone, next, onNext } = props;
   const { exercise, verdict, isOver, helpCount } = session;
   const hasMoreHelp = helpCount < exercise.hints.length;
   return (
@@ -42,7 +44,7 @@ export function AnswerFrame(props: {
       {children !== undefined && <div className={classes.made}>{children}</div>}
       <div className={classes.said} aria-live="polite">
         {verdict === undefined && !session.isShown ? (
-          <Help session={session} begin={begin} />
+          <Help session={session} begin={begin} notice={notice} />
         ) : (
           <Said session={session} />
         )}
@@ -73,12 +75,17 @@ export function AnswerFrame(props: {
   );
 }
 
-function Help({ session, begin }: { readonly session: Answering; readonly begin: string }) {
+function Help(props: {
+  readonly session: Answering;
+  readonly begin: string;
+  readonly notice: string | undefined;
+}) {
+  const { session, begin, notice } = props;
   const { exercise, family, helpCount } = session;
   const hint = exercise.hints[helpCount - 1];
   const { say, isShort } = useHouseVoice();
   const text = hint === undefined ? begin : hintText(family, hint);
-  return <span>{say(isShort ? firstSentence(text) : text)}</span>;
+  return <span>{say(notice ?? (isShort ? firstSentence(text) : text))}</span>;
 }
 
 /** What is too much is explained; what is missing is only counted, until it is shown. */

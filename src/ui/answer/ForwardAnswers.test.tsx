@@ -182,3 +182,38 @@ test('the pawns table: two play by turns, the end is told, kings shut out the la
   expect(screen.getByLabelText('Who wins')).toBeDisabled();
   expect(screen.getByRole('gridcell', { name: 'e1, white king' })).toBeInTheDocument();
 });
+
+test('placing: a man beside its square is one free slip, never a wrong answer; the second time it counts', () => {
+  const task = {
+    family: 'set-up' as const,
+    level: 2 as const,
+    task: { sides: ['white'], areOfficersOnly: false, bottom: 'white' },
+  };
+  const { solution } = openExercise(task);
+  if (solution.kind !== 'place') throw new Error('men are placed');
+  const heard = openPlayer(task);
+  const place = (role: string, square: number) => {
+    fireEvent.click(screen.getByRole('button', { name: `white ${role}`, pressed: false }));
+    pressSquare(square);
+    fireEvent.click(screen.getByRole('button', { name: `white ${role}`, pressed: true }));
+  };
+  // The queen lands in front of the pawns.
+  for (const { role, square } of solution.men) place(role, role === 'queen' ? square + 16 : square);
+  press('Done');
+  expect(heard.map(([, isRight]) => isRight)).toEqual([false]);
+  press('Move men');
+  const move = (from: number, to: number) => {
+    pressSquare(from);
+    pressSquare(to);
+  };
+  // A pawn beside its square, all else right: taken for a slip.
+  move(19, 3);
+  move(8, 16);
+  press('Done');
+  expect(screen.getByText(/Did your hand slip\?/)).toBeInTheDocument();
+  expect(heard).toHaveLength(1);
+  move(16, 8);
+  press('Done');
+  expect(screen.getByText('Yes, that is right.')).toBeInTheDocument();
+  expect(heard.at(-1)?.[0]).toMatchObject({ kind: 'place', slips: 1 });
+});

@@ -69,7 +69,8 @@ export function LineAnswer(props: {
   return (
     <AnswerFrame
       session={session}
-      begin={refusal ?? beginText(told.length, from)}
+      begin={beginText(told.length, from)}
+      notice={refusal}
       onDone={
         told.length === 0 || session.verdict !== undefined
           ? undefined

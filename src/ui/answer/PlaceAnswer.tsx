@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { getMan, type Board as BoardMen, type Man, type Square } from '@/core/board';
-import type { Answer } from '@/core/exercises';
+import { findPlaceSlip, type Answer } from '@/core/exercises';
 import { manWords, questionText } from '@/text';
 import { Board, ManPicture, useCarry, type Drop, type HandRules } from '@/ui/board';
 import { AnswerFrame } from './AnswerFrame';
@@ -22,15 +22,20 @@ export function PlaceAnswer(props: {
   const [board, setBoard] = useState<BoardMen>(scene.board);
   /** The man that taps put down, or the hand that takes men away; undefined: taps move men. */
   const [tool, setTool] = useState<Man | 'take-off'>();
+  /** Men that slipped beside their square and may be put right, once and for nothing. */
+  const [slips, setSlips] = useState(0);
+  const [isSlipTold, setIsSlipTold] = useState(false);
 
   function put(square: Square, man: Man | undefined) {
     if (session.isOver) return;
     session.change();
+    setIsSlipTold(false);
     setBoard((before) => before.map((other, at) => (at === square ? man : other)));
   }
   function drop({ from, to }: Drop) {
     if (session.isOver) return;
     session.change();
+    setIsSlipTold(false);
     setBoard((before) => {
       const after = before.slice();
       after[from] = undefined;
@@ -43,6 +48,15 @@ export function PlaceAnswer(props: {
     put(square, tool === 'take-off' || board[square] === tool ? undefined : tool);
     return true;
   }
+  function give() {
+    const men = listMen(board);
+    const isSlip =
+      slips === 0 && solution.kind === 'place' && findPlaceSlip(solution.men, men, scene.board) !== undefined;
+    if (isSlip) {
+      setSlips(1);
+      setIsSlipTold(true);
+    } else session.give({ kind: 'place', men, slips });
+  }
   const [carried, setCarried] = useState<Man>();
   const carry = useCarry((square, hasMoved) => {
     if (hasMoved && square !== undefined && carried !== undefined) put(square, carried);
@@ -53,7 +67,12 @@ export function PlaceAnswer(props: {
     <AnswerFrame
       session={session}
       begin="Choose a man, then tap squares. Or drag it there."
-      onDone={() => session.give({ kind: 'place', men: listMen(board), slips: 0 })}
+      notice={
+        isSlipTold
+          ? 'One man stands beside its square. Did your hand slip? Put it right, or press Done again.'
+          : undefined
+      }
+      onDone={give}
       board={
         <Board
           board={shown}
