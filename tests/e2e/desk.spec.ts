@@ -38,6 +38,26 @@ test('men are placed by tap, by drag and by keyboard; faults are named as one go
   await expect(page.getByRole('heading', { name: 'Black to move' })).toBeVisible();
 });
 
+test('the hand makes moves of either side by drag and tap; a forbidden one goes home, and H leads home', async ({
+  page,
+}) => {
+  await page.goto(`/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4P3/4K2R w K - 0 1')}`);
+  const board = boardOf(page);
+  await page.getByText('Make moves').click();
+  await board.drag('h1', 'h7');
+  await board.play('e2', 'e4');
+  await expect(page.getByText('The pawn goes to e4. H goes back home.')).toBeVisible();
+  await board.drag('e8', 'e7');
+  await expect(
+    page.getByText('The king may not go there: the rook on h7 would take it. The man goes home.'),
+  ).toBeVisible();
+  await expect(board.square('e8')).toHaveAccessibleName('e8, black king');
+  await page.keyboard.press('h');
+  await expect(board.square('h1')).toHaveAccessibleName('h1, white rook');
+  await page.getByRole('button', { name: 'Step on' }).click();
+  await expect(board.square('h7')).toHaveAccessibleName('h7, white rook');
+});
+
 test('a bad FEN is explained, stays in the field, and leaves the board alone', async ({ page }) => {
   const field = page.getByLabel('FEN of this position');
   await page.getByRole('button', { name: 'Start', exact: true }).click();

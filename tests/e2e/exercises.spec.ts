@@ -9,7 +9,7 @@ import { answerByKeyboard, answerByTouch } from '../support/answerDriver';
 import { boardOf } from '../support/boardDriver';
 import { signInCoach, takeSeat } from '../support/visitors';
 
-/** A family for each answer mode, and one with labels and one with several choices besides. */
+/** A family for each answer mode; besides, labels, several choices, an opponent, a score sheet, a told line and an order. */
 const MODES: readonly ExerciseId[] = [
   'mate-in-one',
   'captures',
@@ -19,6 +19,10 @@ const MODES: readonly ExerciseId[] = [
   'count-reach',
   'square-colour',
   'answers-to-check',
+  'route-answered',
+  'keep-score',
+  'whole-line',
+  'right-order',
 ];
 
 /** The first task of a family at its first level, as the page shows it. */
@@ -108,18 +112,18 @@ test('the ladder of help, then the solution and why', async ({ page }) => {
   await expect(page.getByText(new RegExp(`^${makeSquareName(right[0] ?? 0)}: .* gets there`))).toBeVisible();
 });
 
-test('no serious fault is found by axe in any answer mode, light and dark', async ({ page }) => {
-  await openExercises(page);
-  for (const scheme of ['light', 'dark'] as const) {
+for (const scheme of ['light', 'dark'] as const) {
+  test(`no serious fault is found by axe in any answer mode, ${scheme}`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: scheme });
+    await openExercises(page);
     for (const family of MODES) {
       await chooseExercise(page, family);
       const { violations } = await new AxeBuilder({ page }).analyze();
       const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
       expect(serious.map(({ id, nodes }) => [family, id, nodes[0]?.html])).toEqual([]);
     }
-  }
-});
+  });
+}
 
 test('a round goes into a new set, and what is in it already is not added again', async ({ page }) => {
   await openExercises(page);

@@ -91,6 +91,11 @@ export async function answerByKeyboard(page: Page, family: ExerciseId, exercise:
   const { solution, ask } = exercise;
   switch (solution.kind) {
     case 'play':
+      if (ask.kind === 'play' && ask.rules === 'line') {
+        for (const move of solution.moves)
+          for (const name of squaresOf(move)) await goToSquare(page, exercise, indexOf(name));
+        break;
+      }
       await playOwnMoves(page, exercise, solution.moves, async (move) => {
         for (const name of squaresOf(move)) await goToSquare(page, exercise, indexOf(name));
       });

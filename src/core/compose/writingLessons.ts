@@ -291,12 +291,16 @@ function isForcing(position: Position, move: Move): boolean {
   return findCaptured(position, move) !== undefined || isCheck(playMove(position, move));
 }
 
-/** Can the man that moves be taken where it goes, for more than it took? */
+/** What a gift costs at least: a pawn left to be taken, or one that becomes something, surprises nobody. */
+const LEAST_GIFT = 2;
+
+/** Can the man that moves be taken where it goes, for clearly more than it took? */
 function isLeftToBeTaken(position: Position, move: Move, values: Scale): boolean {
   const taken = findCaptured(position, move);
   const after = playMove(position, move);
   const worst = listLegalMoves(after)
     .filter(({ to, promotion }) => to === move.to && promotion === undefined)
     .reduce((most, reply) => Math.max(most, exchangeAfter(after, reply, values).gain), 0);
-  return worst > (taken === undefined ? 0 : values[taken.role]);
+  const given = worst - (taken === undefined ? 0 : values[taken.role]);
+  return move.promotion === undefined && given >= LEAST_GIFT;
 }
