@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Stage } from '@/core/exercises';
 import type { Hardship } from '@/core/progress';
 import { classIdSchema, requestIdSchema, studentIdSchema, type ClassId, type StudentId } from './ids';
 
@@ -101,7 +102,10 @@ export interface NameCard {
 export interface LatestAnswer {
   readonly attemptId: number;
   readonly studentName: string;
-  readonly setName: string;
+  /** The set it lies in; undefined: the child practised on its own. */
+  readonly setName: string | undefined;
+  /** The stage that was practised; undefined: it was given. */
+  readonly practised: Stage | undefined;
   readonly puzzleNumber: number;
   readonly outcome: string;
   readonly tryNumber: number;

@@ -1,5 +1,6 @@
 import { v4 as makeUuid } from 'uuid';
 import { openExercise, PATH_PRESETS, STAGES } from '@/core/exercises';
+import { getClassPage } from '@/server/services/classes';
 import { storeAttempt } from '@/server/services/seat';
 import {
   getClassPath,
@@ -77,6 +78,27 @@ test("somebody else's practice is not opened, a stage that is not open or not bu
       error: { code: 'path/not-open' },
     });
   }
+});
+
+test('what a child practises is among the last answers of its class', async () => {
+  const { coach, classId, student, practise } = await makeWay();
+  const roundId = await practise();
+  const [, second] = valueOf(await openPractice(student, roundId)).tasks;
+  if (second === undefined || second.family === 'mate') throw new Error('six exercises');
+  valueOf(
+    await storeAttempt(student, {
+      clientId: makeUuid(),
+      roundId,
+      taskId: second.taskId,
+      answer: openExercise(second).solution,
+      hints: 0,
+      spentMs: 1000,
+      answeredAt: new Date().toISOString(),
+    }),
+  );
+  expect(valueOf(await getClassPage(coach, classId)).latestAnswers).toMatchObject([
+    { practised: 'board', setName: undefined, puzzleNumber: 2, outcome: 'right', tryNumber: 1 },
+  ]);
 });
 
 test('the order of a class is kept, and only its own coach or the lead may change it', async () => {

@@ -4,6 +4,7 @@ import {
   answerSchema,
   familyIdSchema,
   findStage,
+  STAGES,
   type Answer,
   type Diagnosis,
   type Verdict,
@@ -156,8 +157,10 @@ export async function listLatestAnswers(db: Db, classId: ClassId, most: number):
   const rows: {
     id: number;
     display_name: string;
-    set_name: string;
-    ordinal: number;
+    set_name: string | null;
+    stage: string | null;
+    ordinal: number | null;
+    practice_ordinal: number | null;
     outcome: string;
     try_number: number;
     received_at: Date;
@@ -165,13 +168,19 @@ export async function listLatestAnswers(db: Db, classId: ClassId, most: number):
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('people', 'people.id', 'attempts.student_id')
     .join('rounds', 'rounds.id', 'attempts.round_id')
-    .join('assignments', 'assignments.id', 'rounds.assignment_id')
-    .join('set_versions', 'set_versions.id', 'assignments.set_version_id')
-    .join('sets', 'sets.id', 'set_versions.set_id')
-    .join('set_items', (on) =>
+    .leftJoin('assignments', 'assignments.id', 'rounds.assignment_id')
+    .leftJoin('set_versions', 'set_versions.id', 'assignments.set_version_id')
+    .leftJoin('sets', 'sets.id', 'set_versions.set_id')
+    .leftJoin('set_items', (on) =>
       on
         .on('set_items.set_version_id', 'assignments.set_version_id')
         .andOn('set_items.task_id', 'attempts.task_id'),
+    )
+    .leftJoin('practices', 'practices.round_id', 'attempts.round_id')
+    .leftJoin('practice_tasks', (on) =>
+      on
+        .on('practice_tasks.round_id', 'attempts.round_id')
+        .andOn('practice_tasks.task_id', 'attempts.task_id'),
     )
     .where({ 'attempts.class_id': classId, 'verdicts.judge_version': JUDGE_VERSION })
     .orderBy([
@@ -183,7 +192,9 @@ export async function listLatestAnswers(db: Db, classId: ClassId, most: number):
       'attempts.id',
       'people.display_name',
       'sets.name as set_name',
+      'practices.stage',
       'set_items.ordinal',
+      'practice_tasks.ordinal as practice_ordinal',
       'verdicts.outcome',
       'attempts.try_number',
       'attempts.received_at',
@@ -191,8 +202,10 @@ export async function listLatestAnswers(db: Db, classId: ClassId, most: number):
   return rows.map((row) => ({
     attemptId: row.id,
     studentName: row.display_name,
-    setName: row.set_name,
-    puzzleNumber: row.ordinal,
+    setName: row.set_name ?? undefined,
+    practised: STAGES.find((stage) => stage === row.stage),
+    // In a set numbers begin at 1, in a practice round at 0.
+    puzzleNumber: row.ordinal ?? (row.practice_ordinal ?? 0) + 1,
     outcome: row.outcome,
     tryNumber: row.try_number,
     receivedAt: row.received_at.toISOString(),

@@ -6,7 +6,7 @@ import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData } from '@/contracts/people';
 import { parseInput } from '@/server/auth/access';
 import { getClassPage } from '@/server/services/classes';
-import { countWords, FAMILY_WORDS, hardshipText } from '@/text';
+import { countWords, FAMILY_WORDS, hardshipText, STAGE_WORDS } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
@@ -131,17 +131,20 @@ function LatestAnswers({ page }: { page: ClassPageData }) {
         </p>
       )}
       <ul className={styles.list}>
-        {page.latestAnswers.map(({ attemptId, studentName, setName, puzzleNumber, outcome, tryNumber }) => (
-          <li key={attemptId}>
-            <span>
-              <strong>{studentName}</strong> {outcome === 'right' ? 'solved' : 'tried'} task {puzzleNumber}
-              <br />
-              <span className={styles.soft}>
-                {setName}, try {tryNumber}
+        {page.latestAnswers.map(
+          ({ attemptId, studentName, setName, practised, puzzleNumber, outcome, tryNumber }) => (
+            <li key={attemptId}>
+              <span>
+                <strong>{studentName}</strong> {outcome === 'right' ? 'solved' : 'tried'} task {puzzleNumber}
+                <br />
+                <span className={styles.soft}>
+                  {setName ?? (practised === undefined ? 'Practice' : `Practice: ${STAGE_WORDS[practised]}`)},
+                  try {tryNumber}
+                </span>
               </span>
-            </span>
-          </li>
-        ))}
+            </li>
+          ),
+        )}
       </ul>
     </section>
   );
