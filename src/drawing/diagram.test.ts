@@ -62,3 +62,17 @@ test('a title cannot break out of its attribute', () => {
   const svg = drawDiagram(EMPTY, PRINT_PAINT, '"><script>alert(1)</script>');
   expect(svg).not.toContain('<script>');
 });
+
+test('arrows: whole for an attack, dashed for an idea, with a tag that is read, turned with the board', () => {
+  const draw = (diagram: Partial<Diagram>) => drawDiagram({ ...EMPTY, ...diagram }, PRINT_PAINT);
+  const attack = draw({ arrows: [{ from: 0, to: 56, kind: 'attack' }] });
+  const idea = draw({ arrows: [{ from: 0, to: 56, kind: 'idea' }] });
+  expect(attack).not.toContain('stroke-dasharray="18 12"');
+  expect(idea).toContain('stroke-dasharray="18 12"');
+  expect(draw({ arrows: [{ from: 0, to: 56, kind: 'idea', label: '1' }] })).toContain('>1</text>');
+  expect(draw({ bottom: 'black', arrows: [{ from: 0, to: 56, kind: 'idea' }] })).not.toBe(
+    draw({ bottom: 'black', arrows: [{ from: 56, to: 0, kind: 'idea' }] }),
+  );
+  // From a square to itself there is nothing to draw.
+  expect(draw({ arrows: [{ from: 9, to: 9, kind: 'attack' }] })).toBe(draw({}));
+});

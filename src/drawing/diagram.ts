@@ -271,6 +271,17 @@ export function drawSign(mark: SquareMark, paint: DiagramPaint): string {
   );
 }
 
+/** One kind of arrow alone, over two squares, for a legend. */
+export function drawArrowSign(kind: DiagramArrow['kind'], paint: DiagramPaint): string {
+  const arrow = drawArrow({ board: [], turn: undefined, bottom: 'white' }, paint, { from: 0, to: 1, kind });
+  const { x, y } = cornerOf(0, 'white');
+  const width = 2 * SQUARE_UNITS;
+  return (
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${width} ${SQUARE_UNITS}" aria-hidden="true">` +
+    `<rect x="${x}" y="${y}" width="${width}" height="${SQUARE_UNITS}" fill="${paint.lightSquare}"/>${arrow}</svg>`
+  );
+}
+
 function escapeText(text: string): string {
   return text.replace(/[&<>"]/g, (letter) => `&#${letter.charCodeAt(0)};`);
 }

@@ -1,4 +1,5 @@
 export {
+  drawArrowSign,
   drawDiagram,
   drawSign,
   SCREEN_PAINT,

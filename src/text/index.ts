@@ -21,6 +21,7 @@ export { moveSentence, rightSentence, wrongSentence } from './seat';
 export { defenceText, moveKindText } from './tree';
 export { writtenVerdictText } from './written';
 export {
+  ARROW_WORDS,
   countWords,
   listWords,
   manWords,

@@ -50,6 +50,11 @@ export function listWords(words: readonly string[]): string {
 }
 
 /** What each sign on a square means. */
+export const ARROW_WORDS: Readonly<Record<'attack' | 'idea', string>> = {
+  attack: 'this man attacks or guards that square',
+  idea: 'a move that is thought of, not made',
+};
+
 export const SIGN_WORDS: Readonly<
   Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>
 > = {

@@ -128,6 +128,19 @@ test('house words are spoken in question, choices and reasons; who reads slowly 
   ).toBeInTheDocument();
 });
 
+test('what a reason says is drawn on the board: the moves that there are, as arrows', () => {
+  // The king may go to d7, d8, f7 or f8; nothing else helps.
+  const fen = '4k3/8/8/8/8/8/8/4RK2 b - - 0 1';
+  openPlayer({ family: 'answers-to-check', level: 1, task: { fen } });
+  const arrows = () => document.body.innerHTML.split('stroke-dasharray="18 12"').length - 1;
+  expect(arrows()).toBe(0);
+  fireEvent.click(screen.getByRole('checkbox', { name: 'The man is taken' }));
+  press('Done');
+  expect(screen.getByText('The man is taken? Nothing does that here.')).toBeInTheDocument();
+  press('Show me');
+  expect(arrows()).toBe(4);
+});
+
 test('reading aloud speaks the question in the words of the house and stops with the task', () => {
   const spoken: string[] = [];
   const cancel = jest.fn();

@@ -1,6 +1,14 @@
 import type { Man } from '@/core/board';
-import { drawDiagram, drawManPicture, drawSign, SCREEN_PAINT, SQUARE_MARKS, type Diagram } from '@/drawing';
-import { SIGN_WORDS } from '@/text';
+import {
+  drawArrowSign,
+  drawDiagram,
+  drawManPicture,
+  drawSign,
+  SCREEN_PAINT,
+  SQUARE_MARKS,
+  type Diagram,
+} from '@/drawing';
+import { ARROW_WORDS, SIGN_WORDS } from '@/text';
 import classes from './Legend.module.css';
 
 /** A position as a picture, nothing to touch. */
@@ -22,6 +30,15 @@ export function SignLegend() {
         <li key={mark} className={classes.item}>
           <span className={classes.sign} dangerouslySetInnerHTML={{ __html: drawSign(mark, SCREEN_PAINT) }} />
           {SIGN_WORDS[mark]}
+        </li>
+      ))}
+      {(['attack', 'idea'] as const).map((kind) => (
+        <li key={kind} className={classes.item}>
+          <span
+            className={classes.sign}
+            dangerouslySetInnerHTML={{ __html: drawArrowSign(kind, SCREEN_PAINT) }}
+          />
+          {ARROW_WORDS[kind]}
         </li>
       ))}
     </ul>
