@@ -223,7 +223,10 @@ interface ProgressRow {
   diagnoses: unknown;
 }
 
-/** Answers for progress, oldest first: of a class, or of one student wherever it was given. */
+/** What was answered longer ago than so many answers says nothing of now, and a class page is fetched every few seconds. */
+const MOST_PROGRESS_ANSWERS = 3_000;
+
+/** The latest answers for progress, oldest first: of a class, or of one student wherever it was given. */
 export async function listProgressAnswers(
   db: Db,
   of: { readonly classId: ClassId } | { readonly studentId: StudentId },
@@ -235,7 +238,11 @@ export async function listProgressAnswers(
   if ('classId' in of) query.where('attempts.class_id', of.classId);
   else query.where('attempts.student_id', of.studentId);
   const rows: ProgressRow[] = await query
-    .orderBy(['attempts.answered_at', 'attempts.id'])
+    .orderBy([
+      { column: 'attempts.answered_at', order: 'desc' },
+      { column: 'attempts.id', order: 'desc' },
+    ])
+    .limit(MOST_PROGRESS_ANSWERS)
     .select(
       'attempts.student_id',
       'attempts.task_id',
@@ -246,7 +253,7 @@ export async function listProgressAnswers(
       'attempts.hints',
       'verdicts.diagnoses',
     );
-  return rows.map((row) => {
+  return rows.toReversed().map((row) => {
     const family = familyIdSchema.parse(row.family);
     return {
       student: row.student_id,
