@@ -27,7 +27,13 @@ export type HouseTerm = (typeof HOUSE_TERMS)[number];
 export const READING_LEVELS = ['full', 'short'] as const;
 export type ReadingLevel = (typeof READING_LEVELS)[number];
 
-const wordSchema = z.string().trim().min(1).max(40);
+/** One and several are stored with a slash between them, so a word has none. */
+const wordSchema = z
+  .string()
+  .trim()
+  .min(1)
+  .max(40)
+  .regex(/^[^/]+$/, 'a word has no slash');
 export const houseWordSchema = z.object({
   term: z.enum(HOUSE_TERMS),
   one: wordSchema,

@@ -1,3 +1,4 @@
+import { houseWordsSchema } from '@/contracts/houseWords';
 import { getHouseWordsPage, getSeatWords, listClubWords, saveHouseWords } from '@/server/services/houseWords';
 import { makeClass, makeClub, valueOf, withDatabase } from '../support/database';
 
@@ -60,4 +61,12 @@ test("words of the whole club are the lead's alone", async () => {
     }),
   ).toEqual({ ok: false, error: { code: 'access/not-allowed' } });
   expect(await listClubWords(coach)).toEqual([]);
+});
+
+test('a word with a slash is refused: one and several are stored with one between them', () => {
+  const parse = (one: string, many?: string) =>
+    houseWordsSchema.safeParse([{ term: 'rook', one, ...(many === undefined ? {} : { many }) }]).success;
+  expect(parse('tower', 'towers')).toBe(true);
+  expect(parse('tower/castle')).toBe(false);
+  expect(parse('tower', 'towers/castles')).toBe(false);
 });

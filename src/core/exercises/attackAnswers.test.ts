@@ -28,6 +28,16 @@ test('go away: to every square where it is not lost', () => {
   expect(sansOf(KNIGHT, 'd4', 'go-away')).toEqual(['Nb3', 'Nb5', 'Nc2', 'Nc6', 'Ne2', 'Ne6', 'Nf3', 'Nf5']);
 });
 
+test('the attacked man that takes its attacker has answered in both ways', () => {
+  const pawn = '7k/8/8/4p3/3P4/8/8/6K1 w - - 0 1';
+  expect(sansOf(pawn, 'd4', 'take')).toEqual(['dxe5']);
+  expect(sansOf(pawn, 'd4', 'go-away')).toContain('dxe5');
+  const task = { fen: pawn, target: at('d4'), values: VALUES, answer: 'go-away' };
+  const { judge, solution } = openExercise({ family: 'attack-men', task });
+  expect(solution).toEqual({ kind: 'tap', marks: [{ square: at('d5') }, { square: at('e5') }] });
+  expect(judge({ kind: 'tap', marks: [{ square: at('e5') }, { square: at('d5') }] }).outcome).toBe('right');
+});
+
 test('protect: so that it can be taken back', () => {
   // A knight protected by a pawn is no prize for a rook.
   expect(sansOf('3r4/7k/8/8/3N4/8/2P5/6K1 w - - 0 1', 'd4', 'protect')).toEqual(['c3']);
@@ -35,7 +45,7 @@ test('protect: so that it can be taken back', () => {
 
 test('put between: the rook does not see it any more', () => {
   expect(sansOf('3r4/7k/8/8/3N4/8/8/2B3K1 w - - 0 1', 'd4', 'put-between')).toEqual([]);
-  // On d6 the pawn d-file is shut; the bishop stands protected there.
+  // On d6 the bishop stands between, and the pawn protects it.
   expect(sansOf('3r4/7k/8/2P5/3N3B/8/7P/6K1 w - - 0 1', 'd4', 'put-between')).toEqual([]);
   expect(sansOf('3r4/7k/8/2P5/3N4/6B1/8/6K1 w - - 0 1', 'd4', 'put-between')).toEqual(['Bd6']);
 });

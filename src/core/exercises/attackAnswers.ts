@@ -189,7 +189,9 @@ function kindsOf(position: Position, move: Move, task: AttackedTask, known: Know
   if (lossOn(after, move.to, values) > gained) return [];
   const isPassing = taken !== undefined && position.board[move.to] === undefined;
   const isAttackerGone = move.to === attacker || (isPassing && after.board[attacker] === undefined);
-  if (isAttackerGone) return move.from === target || lossOn(after, target, values) <= 0 ? ['take'] : [];
+  // The man that is attacked may take the attacker itself: then it has gone where it is not lost, too.
+  if (isAttackerGone && move.from === target) return ['take', 'go-away'];
+  if (isAttackerGone) return lossOn(after, target, values) <= 0 ? ['take'] : [];
   if (move.from === target) return ['go-away'];
   const kinds: AttackAnswer[] = [];
   const theirs = after.turn;

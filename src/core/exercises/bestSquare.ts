@@ -35,7 +35,7 @@ const bestSquareShape = z.object({
 export type BestSquareTask = z.infer<typeof bestSquareShape>;
 
 /** What is counted for one square, and the points it comes to. */
-export interface Tally {
+interface Tally {
   readonly square: Square;
   readonly middle: number;
   readonly attacked: number;
@@ -108,7 +108,7 @@ function findMargin(task: BestSquareTask): number {
 }
 
 /** Squares that cannot be reached have none. */
-export function listTallies(task: BestSquareTask): Tally[] {
+function listTallies(task: BestSquareTask): Tally[] {
   const draft = getDraft(task.fen);
   const distances = findDistances(draft, task.square);
   return task.candidates.flatMap((square) => {

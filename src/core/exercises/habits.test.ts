@@ -1,7 +1,8 @@
 /** Forced mates answered as a whole: a known mate in two by hand, and the judge on lines that are nearly right. */
-import { createTaskSearches, makeMateTask } from '../compose';
-import { getPosition } from '../notation';
+import { composeExercise, createTaskSearches, makeMateTask } from '../compose';
+import { getPosition, makeMoveText, makeSan } from '../notation';
 import { trimToSeat } from '../puzzles';
+import { listLegalMoves, playMove } from '../rules';
 import { makeHabitTask } from './habits';
 import { openExercise, type Answer, type Habit } from '.';
 
@@ -30,17 +31,30 @@ test('a line is right when both sides play their best; it says where it breaks a
   expect(exercise?.judge(line('a1a7', 'e8d8', 'b2b8')).outcome).toBe('right');
 });
 
-test('a defence that gives in too soon is named, with the better one', () => {
-  // Mate in three; after 1 Kc6 the king may stay in the corner or run into a mate at once.
-  const exercise = makeExercise('k7/8/2K5/8/8/8/8/1R6 w - - 0 1', 'whole-line', 2);
-  const solution = exercise?.solution;
-  if (solution?.kind !== 'play') throw new Error('a line');
-  expect(exercise?.judge(solution).outcome).toBe('right');
-  const [first = ''] = solution.moves;
-  for (const verdict of ['a8a7', 'a8b8'].map((reply) => exercise?.judge(line(first, reply)))) {
-    expect(verdict?.outcome).toBe('wrong');
-    expect(['line-too-short', 'lasts-longer', 'not-a-legal-move']).toContain(verdict?.notes[0]?.code);
+test('a defence that gives in too soon is named, with the one that holds out longer', () => {
+  let weak = 0;
+  for (let seed = 0; seed < 4; seed += 1) {
+    const composed = composeExercise('whole-line', 3, seed);
+    const { solution, judge } = openExercise(composed);
+    if (solution.kind !== 'play') throw new Error('a line');
+    const [first = '', best = ''] = solution.moves;
+    const home = getPosition((composed.task as { fen: string }).fen);
+    const key = listLegalMoves(home).find((move) => makeMoveText(move) === first);
+    if (key === undefined) throw new Error(first);
+    const after = playMove(home, key);
+    for (const defence of listLegalMoves(after)) {
+      // Only what is not among the longest defences ends the line already here.
+      const verdict = judge(line(first, makeMoveText(defence)));
+      const [note] = verdict.notes;
+      if (note?.code !== 'lasts-longer') continue;
+      weak += 1;
+      expect(verdict.outcome).toBe('wrong');
+      expect(note.san).toBe(makeSan(after, defence));
+      expect(note.better).not.toBe(note.san);
+      expect(makeMoveText(defence)).not.toBe(best);
+    }
   }
+  expect(weak).toBeGreaterThan(0);
 });
 
 test('the last square is any on which a right line ends', () => {

@@ -27,7 +27,7 @@ const garbledShape = z.object({
 export type GarbledTask = z.infer<typeof garbledShape>;
 
 /** The legal moves whose written form has these signs, and after which the rest of the line can be played. */
-export function listFittingMoves({ fen, garbled, after }: GarbledTask): Move[] {
+function listFittingMoves({ fen, garbled, after }: GarbledTask): Move[] {
   const position = getPosition(fen);
   return listLookalikes(position, garbled).filter((move) => canFollow(playMove(position, move), after));
 }

@@ -61,7 +61,7 @@ export const signsFamily = defineFamily<SignTask, 'choose'>({
 });
 
 /** Points for an order of fates: mates far above, being mated far below. */
-export function worthOf(fate: StoredFate): number {
+function worthOf(fate: StoredFate): number {
   switch (fate.kind) {
     case 'mates':
       return 1_000 - fate.inMoves;

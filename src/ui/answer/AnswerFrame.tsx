@@ -33,21 +33,20 @@ export function AnswerFrame(props: {
   const { session, board, children, begin, notice, onDone, next, onNext } = props;
   const { exercise, verdict, isOver, helpCount } = session;
   const hasMoreHelp = helpCount < exercise.hints.length;
+  const { say, isShort } = useHouseVoice();
+  const isAnswered = verdict !== undefined || session.isShown;
+  const said = isAnswered ? listSaid(session, isShort) : [helpText(session, begin, notice, isShort)];
   return (
     <div
       className={board === undefined ? classes.bare : children === undefined ? classes.player : classes.wide}
     >
       <div className={classes.question}>
-        <TaskQuestion text={questionText(exercise.question)} />
+        <TaskQuestion text={questionText(exercise.question)} said={said.join(' ')} />
       </div>
       {board !== undefined && <div className={classes.boardPlace}>{board}</div>}
       {children !== undefined && <div className={classes.made}>{children}</div>}
       <div className={classes.said} aria-live="polite">
-        {verdict === undefined && !session.isShown ? (
-          <Help session={session} begin={begin} notice={notice} />
-        ) : (
-          <Said session={session} />
-        )}
+        {isAnswered ? <Said said={said} /> : <span>{say(said.join(' '))}</span>}
       </div>
       <div className={classes.buttons}>
         {isOver ? (
@@ -75,40 +74,48 @@ export function AnswerFrame(props: {
   );
 }
 
-function Help(props: {
-  readonly session: Answering;
-  readonly begin: string;
-  readonly notice: string | undefined;
-}) {
-  const { session, begin, notice } = props;
-  const { exercise, family, helpCount } = session;
+/** Before an answer: what has to be told first, the open help, or how to begin. */
+function helpText(
+  { exercise, family, helpCount }: Answering,
+  begin: string,
+  notice: string | undefined,
+  isShort: boolean,
+): string {
+  if (notice !== undefined) return notice;
   const hint = exercise.hints[helpCount - 1];
-  const { say, isShort } = useHouseVoice();
   const text = hint === undefined ? begin : hintText(family, hint);
-  return <span>{say(notice ?? (isShort ? firstSentence(text) : text))}</span>;
+  return isShort ? firstSentence(text) : text;
 }
 
-/** What is too much is explained; what is missing is only counted, until it is shown. */
-function Said({ session }: { readonly session: Answering }) {
-  const { exercise, family, verdict, isShown } = session;
-  const { ask, scene, solution } = exercise;
-  const { say, isShort } = useHouseVoice();
-  const notes = listShownNotes(session).slice(0, isShort ? 1 : MOST_NOTES);
+/**
+ * The head, then the reasons: what is too much is explained; what is missing is only counted, until it is shown. Who reads slowly gets
+ * one reason in one sentence.
+ */
+function listSaid(session: Answering, isShort: boolean): string[] {
+  const { exercise, family } = session;
+  const reasons = listShownNotes(session)
+    .map((note) => noteText(family, note, exercise.scene))
+    .filter((text) => text !== '');
+  return [headText(session), ...(isShort ? reasons.slice(0, 1).map(firstSentence) : reasons)];
+}
+
+function headText({ exercise, family, verdict, isShown }: Answering): string {
+  const { ask, solution } = exercise;
+  if (!isShown) return verdict === undefined ? '' : verdictText(verdict, ask.kind);
+  if (ask.kind === 'place') return 'This is how it stands.';
+  const begin = ask.kind === 'tap' ? 'These are right: ' : 'Right is: ';
+  return `${begin}${answerText(family, solution)}.`;
+}
+
+function Said({ said: [head = '', ...reasons] }: { readonly said: readonly string[] }) {
+  const { say } = useHouseVoice();
   return (
     <>
-      {verdict !== undefined && !isShown && <strong>{verdictText(verdict, ask.kind)}</strong>}
-      {isShown && ask.kind !== 'place' && (
-        <strong>
-          {ask.kind === 'tap' ? 'These are right: ' : 'Right is: '}
-          {say(answerText(family, solution))}.
-        </strong>
-      )}
-      {isShown && ask.kind === 'place' && <strong>This is how it stands.</strong>}
+      <strong>{say(head)}</strong>
       <ul className={classes.notes}>
-        {notes.map((note, index) => {
-          const text = noteText(family, note, scene);
-          return text === '' ? null : <li key={index}>{say(isShort ? firstSentence(text) : text)}</li>;
-        })}
+        {reasons.map((reason) => (
+          <li key={reason}>{say(reason)}</li>
+        ))}
       </ul>
     </>
   );

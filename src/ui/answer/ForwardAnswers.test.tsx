@@ -159,7 +159,14 @@ test('reading aloud speaks the question in the words of the house and stops with
   };
   openPlayer(task, { words: [{ term: 'rook', one: 'tower' }], readingLevel: 'full' });
   press('Read aloud');
-  expect(spoken).toEqual(['Tap every square this tower can go to.']);
+  expect(spoken).toEqual(['Tap every square this tower can go to. Tap the board.']);
+  // After an answer its reasons are read too.
+  pressSquare(9);
+  press('Done');
+  press('Read aloud');
+  expect(spoken.at(-1)).toBe(
+    'Tap every square this tower can go to. 1 square not right, 14 missing. b2: a tower does not go that way.',
+  );
   expect(cancel).toHaveBeenCalled();
 });
 

@@ -59,12 +59,14 @@ interface PlayPlayerProps<Place extends PositionDraft> {
 /** The player of every task that is answered by moves: board, replies, take-back, help, try again. */
 export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<Place>) {
   const { home, ground, play, words, help, asked = [], onAction } = props;
-  const { say } = useHouseVoice();
+  const { say, isShort } = useHouseVoice();
   const steps = useMemo(() => listSteps(ground, home, play.moves), [ground, home, play.moves]);
   const shown = useShownPlies(play.moves);
   const place = steps[shown - 1]?.after ?? home;
   const isSettled = shown === play.moves.length;
   const isThinking = play.phase.kind === 'thinking' && isSettled;
+  const isRight = isSettled && play.phase.kind === 'ended' && play.phase.verdict.outcome === 'right';
+  const said = isSettled ? saidText(props, steps, place, isShort) : (steps[shown - 1]?.sentence ?? '');
 
   const rules: HandRules = {
     canHold: (square) => isThinking && ground.listMovesFrom(place, square).length > 0,
@@ -85,7 +87,7 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
 
   return (
     <div className={classes.player}>
-      <TaskQuestion text={words.question} />
+      <TaskQuestion text={words.question} said={said} />
       <div className={classes.boardPlace}>
         <Board
           board={place.board}
@@ -111,11 +113,7 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
       </div>
       <div className={classes.answer}>
         <div className={classes.said} aria-live="polite">
-          {isSettled ? (
-            <Said {...props} steps={steps} place={place} />
-          ) : (
-            say(steps[shown - 1]?.sentence ?? '')
-          )}
+          {isRight ? <strong>{say(said)}</strong> : say(said)}
         </div>
         <div className={classes.buttons}>
           <PlayButtons
@@ -193,24 +191,25 @@ function findRefutation<Place>(
   };
 }
 
-function Said<Place extends PositionDraft>(
-  props: PlayPlayerProps<Place> & { readonly steps: readonly Step<Place>[]; readonly place: Place },
-) {
-  const { home, ground, play, words, help, steps, place } = props;
-  const { say, isShort } = useHouseVoice();
+/** What is said under the board once every move is shown. */
+function saidText<Place extends PositionDraft>(
+  { home, ground, play, words, help }: PlayPlayerProps<Place>,
+  steps: readonly Step<Place>[],
+  place: Place,
+  isShort: boolean,
+): string {
   const last = steps.at(-1)?.sentence;
   switch (play.phase.kind) {
     case 'thinking':
-      if (help.text !== undefined) return say(help.text);
-      return say(last === undefined ? words.begin : `${last} Now you.`);
+      return help.text ?? (last === undefined ? words.begin : `${last} Now you.`);
     case 'slipped':
       return 'Did your hand slip? You may take this move back once.';
     case 'ended': {
       const { verdict } = play.phase;
       if (verdict.outcome === 'right')
-        return <strong>{say(words.right(Math.ceil(play.moves.length / 2), ground.isMate(place)))}</strong>;
+        return words.right(Math.ceil(play.moves.length / 2), ground.isMate(place));
       const text = words.wrong(verdict, findRefutation(home, steps, verdict.refutation.length));
-      return say(isShort ? firstSentence(text) : text);
+      return isShort ? firstSentence(text) : text;
     }
   }
 }

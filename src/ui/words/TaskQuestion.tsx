@@ -4,7 +4,7 @@ import classes from './TaskQuestion.module.css';
 import { useHouseVoice } from './HouseWords';
 
 /** The question of a task, in the words of the house, and read aloud on demand with what is said now. */
-export function TaskQuestion({ text, said = '' }: { readonly text: string; readonly said?: string }) {
+export function TaskQuestion({ text, said }: { readonly text: string; readonly said: string }) {
   const { say } = useHouseVoice();
   return (
     <div className={classes.row}>

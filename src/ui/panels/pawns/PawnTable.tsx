@@ -27,6 +27,7 @@ export function PawnTable() {
   const end = endOf(state);
   const last = state.moves.at(-1);
   const before = state.places.at(-2);
+  const said = last === undefined || before === undefined ? '' : PAWNS.tell(before, last);
 
   function begin(change: Partial<PawnRules>) {
     const next = { ...rules, ...change };
@@ -50,7 +51,10 @@ export function PawnTable() {
 
   return (
     <div className={classes.table}>
-      <TaskQuestion text={`${question} ${end === undefined ? PAWN_GOAL_WORDS[rules.goal] : ''}`.trim()} />
+      <TaskQuestion
+        text={`${question} ${end === undefined ? PAWN_GOAL_WORDS[rules.goal] : ''}`.trim()}
+        said={said}
+      />
       <div className={classes.boardPlace}>
         <Board
           board={place.board}
@@ -69,7 +73,7 @@ export function PawnTable() {
         />
       </div>
       <p className={classes.said} role="status">
-        {last !== undefined && before !== undefined ? say(PAWNS.tell(before, last)) : ' '}
+        {say(said)}
       </p>
       <div className={classes.buttons}>
         <Button size="lg" mih={56} onClick={() => begin({})}>
