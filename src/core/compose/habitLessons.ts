@@ -49,6 +49,8 @@ export const composeRightOrder: Composer<ExerciseTaskOf<'right-order'>> = (rando
     const mate = throwMate(random, level);
     if (mate === undefined) return undefined;
     const sans = listOwnSans(mate);
+    // Which of two men is told only when there are two: that would tell the order.
+    if (sans.some((san) => /^[QRBN][a-h1-8]{1,2}x?[a-h][1-8]$/.test(san))) return undefined;
     const task = { ...mate, shown: shuffle(random, sans) };
     const family = EXERCISES['right-order'];
     if (!family.isTask(task)) return undefined;

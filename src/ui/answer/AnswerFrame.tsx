@@ -25,12 +25,14 @@ export function AnswerFrame(props: {
   readonly begin: string;
   /** Said before everything else, as long as it holds. */
   readonly notice?: string | undefined;
+  /** The board is only looked at and leaves its room to a long answer. */
+  readonly isBoardSmall?: boolean;
   /** Gives the answer; undefined: there is none yet. */
   readonly onDone: (() => void) | undefined;
   readonly next: string;
   readonly onNext: () => void;
 }) {
-  const { session, board, children, begin, notice, onDone, next, onNext } = props;
+  const { session, board, children, begin, notice, isBoardSmall = false, onDone, next, onNext } = props;
   const { exercise, verdict, isOver, helpCount } = session;
   const hasMoreHelp = helpCount < exercise.hints.length;
   const { say, isShort } = useHouseVoice();
@@ -43,7 +45,9 @@ export function AnswerFrame(props: {
       <div className={classes.question}>
         <TaskQuestion text={questionText(exercise.question)} said={said.join(' ')} />
       </div>
-      {board !== undefined && <div className={classes.boardPlace}>{board}</div>}
+      {board !== undefined && (
+        <div className={`${classes.boardPlace} ${isBoardSmall ? classes.small : ''}`}>{board}</div>
+      )}
       {children !== undefined && <div className={classes.made}>{children}</div>}
       <div className={classes.said} aria-live="polite">
         {isAnswered ? <Said said={said} /> : <span>{say(said.join(' '))}</span>}

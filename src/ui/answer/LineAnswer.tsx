@@ -7,6 +7,7 @@ import { getPosition, listNumberedMoves, makeMoveText, parseMoveText } from '@/c
 import { findOutcome, listLegalMoves, playMove, type Move, type Position } from '@/core/rules';
 import { moveSentence, questionText, ROLE_WORDS } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
+import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';
@@ -23,6 +24,7 @@ export function LineAnswer(props: {
 }) {
   const { ask, session, ...rest } = props;
   const { exercise } = session;
+  const { say } = useHouseVoice();
   const [told, setTold] = useState<readonly Move[]>([]);
   const [from, setFrom] = useState<Square>();
   const [promoting, setPromoting] = useState<readonly Move[]>([]);
@@ -94,17 +96,30 @@ export function LineAnswer(props: {
       }
       {...rest}
     >
-      <ol className={classes.told} aria-label="The line so far">
-        {listNumberedMoves(home, line).map((words, ply) => {
-          const move = line[ply];
-          const before = places[ply - 1] ?? home;
-          return (
-            <li key={ply}>
-              <strong>{words}</strong> {move !== undefined && moveSentence(before, move)}
-            </li>
-          );
-        })}
-      </ol>
+      <div className={classes.toldRow}>
+        <ol className={classes.told} aria-label="The line so far">
+          {listNumberedMoves(home, line).map((words, ply) => {
+            const move = line[ply];
+            const before = places[ply - 1] ?? home;
+            return (
+              <li key={ply}>
+                <strong>{words}</strong>{' '}
+                <span className={classes.toldSentence}>
+                  {move !== undefined && say(moveSentence(before, move))}
+                </span>
+              </li>
+            );
+          })}
+        </ol>
+        <Button
+          variant="default"
+          mih={48}
+          disabled={told.length === 0 || session.isOver}
+          onClick={() => change(told.slice(0, -1))}
+        >
+          Take the last one back
+        </Button>
+      </div>
       {promoting.length > 0 && (
         <div className={classes.turns} role="group" aria-label="What does the pawn become?">
           {PROMOTION_ROLES.map((role: PromotionRole) => {
@@ -116,22 +131,12 @@ export function LineAnswer(props: {
                 mih={48}
                 onClick={() => move !== undefined && change([...told, move])}
               >
-                {ROLE_WORDS[role]}
+                {say(ROLE_WORDS[role])}
               </Button>
             );
           })}
         </div>
       )}
-      <div className={classes.turns}>
-        <Button
-          variant="default"
-          mih={48}
-          disabled={told.length === 0 || session.isOver}
-          onClick={() => change(told.slice(0, -1))}
-        >
-          Take the last one back
-        </Button>
-      </div>
     </AnswerFrame>
   );
 }

@@ -42,6 +42,7 @@ export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
   return (
     <AnswerFrame
       session={session}
+      isBoardSmall
       begin="Look at the move on the board and write it."
       onDone={done}
       board={step && <SceneBoard scene={step.scene} title={questionText(exercise.question)} />}
@@ -49,7 +50,7 @@ export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
     >
       <ol className={classes.sheet} aria-label="Score sheet">
         {steps.map(({ number }, ply) => (
-          <li key={ply} className={ply === at ? classes.sheetNow : undefined}>
+          <li key={ply} className={sheetClass(ply - at)}>
             <span>{number}</span> {shown[ply]}
           </li>
         ))}
@@ -74,6 +75,12 @@ export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
       </div>
     </AnswerFrame>
   );
+}
+
+/** The move that is written now; on a phone only its neighbours stand beside it. */
+function sheetClass(distance: number): string | undefined {
+  if (distance === 0) return classes.sheetNow;
+  return Math.abs(distance) > 1 ? classes.sheetFar : undefined;
 }
 
 interface SheetStep {
