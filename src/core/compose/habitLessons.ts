@@ -43,7 +43,7 @@ export const composeLastSquare: Composer<HabitTask> = (random, level) =>
     return task !== undefined && listLastSquares(task).length === 1 ? task : undefined;
   });
 
-/** The moves are shown in any order but the right one; only one order is right. */
+/** The moves are shown in an order by chance; only one order is right. */
 export const composeRightOrder: Composer<ExerciseTaskOf<'right-order'>> = (random, level) =>
   throwUntil(() => {
     const mate = throwMate(random, level);
