@@ -57,6 +57,7 @@ test('the coach orders the path by buttons, by keyboard and by drag, and closes 
     .getByLabel('Begin with an order')
     .selectOption({ label: 'Mate early: after the board and the men' });
   await expect(rows.nth(2)).toContainText('3. Check, mate and draws');
+  await expect(page.getByText('Saved.')).toBeVisible();
   await page.reload();
   await expect(rows.nth(2)).toContainText('3. Check, mate and draws');
   await expect(page.getByRole('switch', { name: 'Taking is open' })).not.toBeChecked();

@@ -64,7 +64,7 @@ export function PathOrder(props: {
   const { classId, onSave } = props;
   const [stages, setStages] = useState(props.stages);
   const [said, setSaid] = useState('');
-  const [, startTransition] = useTransition();
+  const [isSaving, startTransition] = useTransition();
   const listId = useId();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
@@ -112,7 +112,7 @@ export function PathOrder(props: {
         }}
       />
       <p className={styles.said} role="status">
-        {said}
+        {isSaving ? 'Saving ...' : said}
       </p>
       <DndContext
         id={listId}
