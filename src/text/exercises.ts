@@ -41,11 +41,11 @@ export function questionText(question: Question): string {
     case 'count-reach':
       return `How many squares can this ${ROLE_WORDS[question.role]} go to?`;
     case 'route':
-      return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)} in as few moves as you can.`;
+      return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)} in as few moves as you can.${toldWords(question)}`;
     case 'route-unguarded':
-      return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)}. Go only where nobody can take it.`;
+      return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)}. Go only where nobody can take it.${toldWords(question)}`;
     case 'collect':
-      return `Take all ${question.targets.length} men with the ${ROLE_WORDS[question.role]} in as few moves as you can.`;
+      return `Take all ${question.targets.length} men with the ${ROLE_WORDS[question.role]} in as few moves as you can.${toldWords(question)}`;
     case 'route-answered':
       return `Move the ${ROLE_WORDS[question.role]} to ${makeSquareName(question.target)} in as few moves as you can. After each move the ${ROLE_WORDS[question.answeringRole]} on ${makeSquareName(question.answering)} moves too.`;
     case 'best-square':
@@ -170,6 +170,11 @@ function setUpText(side: 'white' | 'black' | undefined, areOfficersOnly: boolean
   return areOfficersOnly
     ? 'The pawns stand. Put the pieces of both armies behind them.'
     : 'Set up the whole board.';
+}
+
+/** Told first, walked never: the man stays. */
+function toldWords({ isTold }: { readonly isTold: boolean }): string {
+  return isTold ? ' Tell the whole way first: the man stays.' : '';
 }
 
 function targetWords(targets: readonly number[]): string {

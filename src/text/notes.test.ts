@@ -272,6 +272,12 @@ const ROWS: readonly Row[] = [
     'a4: a man stands there. This way is found without taking.',
   ],
   [
+    'route',
+    { fen: '8/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')], commit: 'line' },
+    play('a1a8'),
+    'The way does not come to its end yet.',
+  ],
+  [
     'route-unguarded',
     { fen: '7r/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('g7')] },
     play('a1a8'),
@@ -518,6 +524,13 @@ test('questions and hints are whole sentences about the task', () => {
     task: { fen: '8/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')] },
   });
   expect(questionText(route.question)).toBe('Move the rook to h8 in as few moves as you can.');
+  const told = openExercise({
+    family: 'route',
+    task: { fen: '8/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')], commit: 'line' },
+  });
+  expect(questionText(told.question)).toBe(
+    'Move the rook to h8 in as few moves as you can. Tell the whole way first: the man stays.',
+  );
   expect(route.hints.map((hint) => hintText('route', hint))).toEqual([
     'Think backwards: from which squares can it reach the target?',
     'It can be done in 2 moves.',

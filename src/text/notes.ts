@@ -68,6 +68,8 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
       return `${note.san} is not the best answer: ${note.better} holds out longer.`;
     case 'line-too-short':
       return 'The line does not come to mate yet.';
+    case 'way-too-short':
+      return 'The way does not come to its end yet.';
     case 'cannot-yet':
       return `${note.san} cannot be played then.`;
     case 'not-on-the-sheet':

@@ -72,6 +72,7 @@ const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
   'line-breaks': 'begin a line that breaks',
   'lasts-longer': 'forget the best defence',
   'line-too-short': 'stop before the end of the line',
+  'way-too-short': 'stop before the end of the way',
   'cannot-yet': 'play a move too early',
   'miss-knight': "do not see a knight's jump",
   'miss-backward': 'do not see a move backwards',

@@ -84,11 +84,14 @@ export function listWrongAnswers({ ask, solution, question }: Exercise, fen: str
       }
       return listOthers(fen, solution.text).map(({ san }) => ({ kind: 'write', text: san }));
     case 'play':
-      if (ask.kind === 'play' && ask.rules === 'wander') {
+      if (ask.kind === 'play' && (ask.rules === 'wander' || ask.rules === 'way')) {
         // To and fro costs two moves more.
         const [first = ''] = solution.moves;
         const back = `${first.slice(2, 4)}${first.slice(0, 2)}`;
-        return [{ kind: 'play', moves: [first, back, ...solution.moves], slips: 0 }];
+        const round: Answer = { kind: 'play', moves: [first, back, ...solution.moves], slips: 0 };
+        // Told, a way that stops before its end is an answer too.
+        const short: Answer = { kind: 'play', moves: solution.moves.slice(0, -1), slips: 0 };
+        return ask.rules === 'way' ? [round, short] : [round];
       }
       if (ask.kind === 'play' && ask.rules === 'line')
         return [{ kind: 'play', moves: solution.moves.slice(0, -1), slips: 0 }];

@@ -1,6 +1,6 @@
 /** Composers about men on boards without kings: where they go, routes, captures, attack and protection. None of them searches. */
 import { getMan, kingDistance, opponentOf, SIDES, type Role, type Square, isDarkSquare } from '../board';
-import { EXERCISES, type ExerciseTaskOf, wander } from '../exercises';
+import { EXERCISES, type ExerciseTaskOf, type Level, wander } from '../exercises';
 import { makeFen, makeMoveText } from '../notation';
 import { choosePawnMove, findPawnEnd, PAWN_GOALS, playPawnMove, startPawnGame } from '../pawns';
 import { listAttackers, listReach, type PositionDraft } from '../rules';
@@ -177,6 +177,11 @@ export const composeAttackFrom: Composer<ExerciseTaskOf<'attack-from'>> = (rando
   });
 };
 
+/** The highest level of a way is told before the man goes. */
+function tellAtTop(task: ExerciseTaskOf<'route'>, level: Level): ExerciseTaskOf<'route'> {
+  return level === 5 ? { ...task, commit: 'line' } : task;
+}
+
 interface RouteRecipe {
   readonly roles: readonly Role[];
   readonly own: number;
@@ -189,16 +194,18 @@ const ROUTE_RECIPES: Readonly<Record<'route' | 'route-unguarded', Recipes<RouteR
     2: { roles: ['rook', 'bishop', 'king', 'knight'], own: 6, others: 0, fewest: [3, 3] },
     3: { roles: ['knight', 'bishop', 'king', 'rook'], own: 12, others: 0, fewest: [4, 4] },
     4: { roles: ['knight', 'bishop', 'king', 'rook'], own: 15, others: 0, fewest: [5, 9] },
+    5: { roles: ['knight', 'bishop', 'king', 'rook'], own: 12, others: 0, fewest: [4, 4] },
   },
   'route-unguarded': {
     1: { roles: ['rook', 'queen', 'bishop'], own: 1, others: 2, fewest: [2, 2] },
     2: { roles: ['rook', 'bishop', 'knight', 'king'], own: 2, others: 3, fewest: [3, 3] },
     3: { roles: ['knight', 'king', 'bishop', 'rook'], own: 3, others: 4, fewest: [4, 4] },
     4: { roles: ['knight', 'king', 'rook'], own: 4, others: 5, fewest: [5, 12] },
+    5: { roles: ['knight', 'king', 'bishop', 'rook'], own: 3, others: 4, fewest: [4, 4] },
   },
 };
 
-/** Round own men, or off guarded squares: 1 needs two moves, each further level one more. */
+/** Round own men, or off guarded squares: 1 needs two moves, each further level one more; 5 is told before the man goes. */
 export function composeRoute(id: 'route' | 'route-unguarded'): Composer<ExerciseTaskOf<'route'>> {
   return (random, level) => {
     const { roles, own, others, fewest } = getRecipe(ROUTE_RECIPES[id], level);
@@ -208,8 +215,8 @@ export function composeRoute(id: 'route' | 'route-unguarded'): Composer<Exercise
       const man = getMan(turn, pickOne(random, roles));
       const draft = scatter(random, turn, new Map([[square, man]]), own, others);
       const free = draft.board.flatMap((other, at) => (other === undefined ? [at] : []));
-      const task = { fen: makeFen(draft), square, targets: [pickOne(random, free)] };
-      return isWithin(EXERCISES[id].measure(task), ...fewest) ? task : undefined;
+      const task = { fen: makeFen(draft), square, targets: [pickOne(random, free)], commit: 'step' as const };
+      return isWithin(EXERCISES[id].measure(task), ...fewest) ? tellAtTop(task, level) : undefined;
     });
   };
 }
@@ -224,9 +231,10 @@ const COLLECT_RECIPES: Recipes<{
   2: { roles: ['rook', 'bishop', 'queen'], targets: 3, own: 1, fewest: [3, 4] },
   3: { roles: ['rook', 'bishop', 'knight'], targets: 3, own: 2, fewest: [5, 6] },
   4: { roles: ['rook', 'knight', 'bishop', 'king'], targets: 4, own: 3, fewest: [7, 14] },
+  5: { roles: ['rook', 'bishop', 'knight'], targets: 3, own: 1, fewest: [3, 5] },
 };
 
-/** 1: two men. 2: three. 3: three, with ways between them. 4: four, far apart. */
+/** 1: two men. 2: three. 3: three, with ways between them. 4: four, far apart. 5: three, told before the man goes. */
 export const composeCollect: Composer<ExerciseTaskOf<'collect'>> = (random, level) => {
   const { roles, targets, own, fewest } = getRecipe(COLLECT_RECIPES, level);
   return throwUntil(() => {
@@ -244,8 +252,8 @@ export const composeCollect: Composer<ExerciseTaskOf<'collect'>> = (random, leve
     const isReached =
       man.role !== 'bishop' || squares.every((at) => isDarkSquare(at) === isDarkSquare(square));
     if (!isReached) return undefined;
-    const task = { fen: makeFen(draft), square, targets: squares };
-    return isWithin(EXERCISES.collect.measure(task), ...fewest) ? task : undefined;
+    const task = { fen: makeFen(draft), square, targets: squares, commit: 'step' as const };
+    return isWithin(EXERCISES.collect.measure(task), ...fewest) ? tellAtTop(task, level) : undefined;
   });
 };
 

@@ -26,6 +26,8 @@ export type Question =
   | { readonly code: 'reach' | 'count-reach' | 'pawn-moves'; readonly role: Role }
   | {
       readonly code: 'route' | 'route-unguarded' | 'collect';
+      /** The whole way is told before the man moves. */
+      readonly isTold: boolean;
       readonly role: Role;
       readonly targets: readonly Square[];
     }
@@ -138,6 +140,8 @@ export type Ask =
   | { readonly kind: 'play'; readonly rules: 'line'; readonly fen: string }
   /** One man moves again and again on a board without kings; another may answer. */
   | { readonly kind: 'play'; readonly rules: 'wander'; readonly fen: string; readonly man: Square }
+  /** The same, but the whole way is told while the man stays where it is. */
+  | { readonly kind: 'play'; readonly rules: 'way'; readonly fen: string; readonly man: Square }
   /** One square, or as many as are right; with labels each mark is given one of them. */
   | { readonly kind: 'tap'; readonly isSingle: boolean; readonly labels: readonly string[] }
   /** The men that may be put on the board; those that stand there may be moved and taken off. */

@@ -1,7 +1,7 @@
 /**
  * Families of routes: one man moves again and again, nobody answers. `route`: to the target in the fewest moves round its own men.
  * `route-unguarded`: the same without landing where a man of theirs could take it. `collect`: take all their men in the fewest moves.
- * The fewest is computed by breadth-first search, and every way of that length is right.
+ * The task says whether the man goes step by step or the whole way is told before it moves (`commit`). The fewest is computed by breadth-first search, and every way of that length is right.
  */
 import { z } from 'zod';
 import { opponentOf, type Square } from '../board';
@@ -20,8 +20,13 @@ export const routeTaskSchema = z.object({
   /** The man that moves. */
   square: squareSchema,
   targets: z.array(squareSchema).min(1).max(4),
+  /** `line`: the whole way is told before the man moves. */
+  commit: z.enum(['step', 'line']).default('step'),
 });
 export type RouteTask = z.infer<typeof routeTaskSchema>;
+
+/** A way held in the head is this much harder than one more move. */
+const TOLD_MEASURE = 20;
 
 /** Where the man stands, and the targets it has not been on. */
 interface Way {
@@ -56,18 +61,28 @@ function defineRoute(parts: {
     version: 1,
     answerMode: 'play',
     taskSchema: routeTaskSchema.refine((task) => (fewestOf(task) ?? 0) > 0, 'there is no way'),
-    question: ({ fen, square, targets }) => ({ code, role: getRole(getDraft(fen), square), targets }),
+    question: ({ fen, square, targets, commit }) => ({
+      code,
+      role: getRole(getDraft(fen), square),
+      targets,
+      isTold: commit === 'line',
+    }),
     scene({ fen, square, targets }) {
       return sceneOf(getDraft(fen), { asked: code === 'collect' ? [square] : [square, ...targets] });
     },
-    ask: ({ fen, square }) => ({ kind: 'play', rules: 'wander', fen, man: square }),
+    ask: ({ fen, square, commit }) => ({
+      kind: 'play',
+      rules: commit === 'line' ? 'way' : 'wander',
+      fen,
+      man: square,
+    }),
     solution: (task) => ({
       kind: 'play',
       moves: (findShortest(startOf(task), mayGo) ?? []).map(makeMoveText),
       slips: 0,
     }),
     judge: (task, answer) => judgeRoute(task, answer, mayGo),
-    measure: (task) => fewestOf(task) ?? 0,
+    measure: (task) => (fewestOf(task) ?? 0) + (task.commit === 'line' ? TOLD_MEASURE : 0),
     hints: (task) => [{ kind: 'count', count: fewestOf(task) ?? 0 }],
     listRightMoves(task, moves) {
       const way = moves.reduce<Way | undefined>((one, text) => one && follow(one, text), startOf(task));
@@ -84,7 +99,7 @@ export const routeFamily = defineRoute({
   id: 'route',
   stage: 'movement',
   skill: 'routes',
-  levels: 4,
+  levels: 5,
   code: 'route',
   mayGo: ontoFreeSquares,
 });
@@ -92,7 +107,7 @@ export const routeUnguardedFamily = defineRoute({
   id: 'route-unguarded',
   stage: 'movement',
   skill: 'routes',
-  levels: 4,
+  levels: 5,
   code: 'route-unguarded',
   mayGo: ontoSafeSquares,
 });
@@ -100,7 +115,7 @@ export const collectFamily = defineRoute({
   id: 'collect',
   stage: 'movement',
   skill: 'routes',
-  levels: 4,
+  levels: 5,
   code: 'collect',
   mayGo: anywhere,
 });
@@ -128,6 +143,7 @@ function judgeRoute(task: RouteTask, { moves }: AnswerOf<'play'>, mayGo: Permiss
       };
     }
   }
+  if (task.commit === 'line') return wrongFor([{ code: 'way-too-short', moves: moves.length }]);
   if (moves.length < fewest + MOST_ASTRAY) return UNFINISHED;
   return {
     ...wrongFor([{ code: 'goes-round', moves: moves.length, fewest }]),

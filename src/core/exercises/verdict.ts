@@ -136,7 +136,7 @@ export type Note =
       readonly reply: string | undefined;
     }
   | { readonly code: 'lasts-longer'; readonly san: string; readonly better: string }
-  | { readonly code: 'line-too-short'; readonly moves: number }
+  | { readonly code: 'line-too-short' | 'way-too-short'; readonly moves: number }
   /** In this order the move is not possible. */
   | { readonly code: 'cannot-yet'; readonly san: string }
   /** A move of a score sheet that is not what was played. */

@@ -1,5 +1,6 @@
 export { checkPosition, listPositionFaults, type PositionFault } from './checkPosition';
 export { listAttackers } from './attacks';
+export { isCheckmate, listBetween } from './checkmate';
 export { boardText, perft } from './debug';
 export {
   findCaptured,

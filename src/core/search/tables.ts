@@ -2,16 +2,8 @@
  * Attack tables as pairs of 32-bit words: entry 2 * index holds squares a1..h4, entry 2 * index + 1 squares a5..h8.
  * Built once from steps on the empty board.
  */
-import {
-  fileOf,
-  KNIGHT_STEPS,
-  QUEEN_STEPS,
-  rankOf,
-  squareAt,
-  tabulateRays,
-  tabulateSteps,
-  type Square,
-} from '../board';
+import { KNIGHT_STEPS, QUEEN_STEPS, tabulateRays, tabulateSteps, type Square } from '../board';
+import { listBetween } from '../rules';
 
 /** Pairs for lists of squares, one list an index. */
 function packSquares(lists: readonly (readonly Square[])[]): Int32Array {
@@ -23,18 +15,6 @@ function packSquares(lists: readonly (readonly Square[])[]): Int32Array {
     }
   }
   return words;
-}
-
-function squaresBetween(one: Square, other: Square): Square[] {
-  const file = Math.sign(fileOf(other) - fileOf(one));
-  const rank = Math.sign(rankOf(other) - rankOf(one));
-  const squares: Square[] = [];
-  let next = squareAt(fileOf(one) + file, rankOf(one) + rank);
-  while (next !== undefined && next !== other && squares.length < 8) {
-    squares.push(next);
-    next = squareAt(fileOf(next) + file, rankOf(next) + rank);
-  }
-  return next === other ? squares : [];
 }
 
 function squarePairs(between: (one: Square, other: Square) => Square[]): Int32Array {
@@ -77,7 +57,7 @@ export function buildAttackTables() {
       ]),
     ]),
     /** Squares strictly between two squares of one line, at 64 * one + other. */
-    between: squarePairs((one, other) => (isOnLine(one, other) ? squaresBetween(one, other) : [])),
+    between: squarePairs(listBetween),
     line: squarePairs((one, other) => (isOnLine(one, other) ? lineThrough(queenRays, one, other) : [])),
   };
 }

@@ -34,7 +34,7 @@ export function ExercisePlayer({ task, next, onAnswer, onNext }: ExercisePlayerP
   const { ask } = exercise;
   switch (ask.kind) {
     case 'play':
-      return ask.rules === 'line' ? (
+      return ask.rules === 'line' || ask.rules === 'way' ? (
         <LineAnswer ask={ask} {...common} />
       ) : (
         <PlayAnswer ask={ask} {...common} />

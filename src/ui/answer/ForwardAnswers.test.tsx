@@ -33,6 +33,25 @@ function openPlayer(task: ExerciseTask, spoken: SpokenWords = PLAIN) {
   return heard;
 }
 
+test('the way of one man is told square by square while it stays; where it cannot go is said, with the square it would stand on', () => {
+  const task = composeExercise('route', 5, 2);
+  const { ask, solution } = openExercise(task);
+  if (solution.kind !== 'play' || ask.kind !== 'play' || ask.rules !== 'way') throw new Error('a told way');
+  const heard = openPlayer(task);
+  // A man cannot go to where it stands.
+  pressSquare(ask.man);
+  expect(screen.getByText(`From ${makeSquareName(ask.man)} it cannot go there.`)).toBeInTheDocument();
+  for (const text of solution.moves) pressSquare(parseMoveText(text)?.to ?? -1);
+  const way = screen.getByRole('list', { name: 'The line so far' });
+  expect(way.children).toHaveLength(solution.moves.length);
+  expect(
+    screen.getByRole('gridcell', { name: new RegExp(`^${makeSquareName(ask.man)}, (white|black)`) }),
+  ).toBeInTheDocument();
+  press('Done');
+  expect(screen.getByText('Yes, that is right.')).toBeInTheDocument();
+  expect(heard).toEqual([[solution, true]]);
+});
+
 test('a whole line is told while the men stay; what is told wrong is taken back, then it is right', () => {
   const task = composeExercise('whole-line', 1, 3);
   const { solution, scene } = openExercise(task);

@@ -1,44 +1,90 @@
 'use client';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { PROMOTION_ROLES, type PromotionRole, type Square } from '@/core/board';
+import { makeSquareName, PROMOTION_ROLES, type PromotionRole, type Square } from '@/core/board';
 import type { Ask } from '@/core/exercises';
-import { getPosition, listNumberedMoves, makeMoveText, parseMoveText } from '@/core/notation';
-import { findOutcome, listLegalMoves, playMove, type Move, type Position } from '@/core/rules';
-import { moveSentence, questionText, ROLE_WORDS } from '@/text';
+import { getDraft, getPosition, listNumberedMoves, makeMoveText, parseMoveText } from '@/core/notation';
+import { findOutcome, type Move, type Position, type PositionDraft } from '@/core/rules';
+import { questionText, ROLE_WORDS } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';
+import { GAME, WANDERING, type Ground, type Wandering } from './ground';
 
 /** Nothing is carried: the men stay where they are. */
 const STILL: HandRules = { canHold: () => false, dropResult: () => 'back' };
 
 /** A whole line told before a man moves: from-square and to-square are tapped, an arrow shows what was said. */
-export function LineAnswer(props: {
-  readonly ask: Extract<Ask, { rules: 'line' }>;
+export function LineAnswer({
+  ask,
+  ...props
+}: LineProps & { readonly ask: Extract<Ask, { rules: 'line' | 'way' }> }) {
+  if (ask.rules === 'line') {
+    return <ToldMoves home={getPosition(ask.fen)} ground={GAME} telling={GAME_TELLING} {...props} />;
+  }
+  const home = { ...getDraft(ask.fen), at: ask.man };
+  return <ToldMoves home={home} ground={WANDERING} telling={WAY_TELLING} {...props} />;
+}
+
+interface LineProps {
   readonly session: Answering;
   readonly next: string;
   readonly onNext: () => void;
-}) {
-  const { ask, session, ...rest } = props;
+}
+
+/** What differs between telling a game's moves and the way of one man. */
+interface Telling<Place> {
+  /** The man that goes without being tapped; undefined: each move begins with tapping its man. */
+  readonly walker: (place: Place) => Square | undefined;
+  readonly isOver: (place: Place) => boolean;
+  /** Each move as it stands in the list. */
+  readonly listWords: (home: Place, line: readonly Move[]) => readonly string[];
+  readonly begin: (count: number, from: Square | undefined) => string;
+}
+
+const GAME_TELLING: Telling<Position> = {
+  walker: () => undefined,
+  isOver: (place) => findOutcome(place) !== undefined,
+  listWords: listNumberedMoves,
+  begin: beginText,
+};
+
+const WAY_TELLING: Telling<Wandering> = {
+  walker: ({ at }) => at,
+  isOver: () => false,
+  listWords: (_, line) => line.map(({ to }, index) => `${index + 1}. ${makeSquareName(to)}`),
+  begin: (count) =>
+    count === 0
+      ? 'Tap the squares it goes to, one after another. The man stays where it is.'
+      : 'Go on to the end of the way, then Done.',
+};
+
+function ToldMoves<Place extends PositionDraft>(
+  props: LineProps & {
+    readonly home: Place;
+    readonly ground: Ground<Place>;
+    readonly telling: Telling<Place>;
+  },
+) {
+  const { home, ground, telling, session, ...rest } = props;
   const { exercise } = session;
   const { say } = useHouseVoice();
   const [told, setTold] = useState<readonly Move[]>([]);
   const [from, setFrom] = useState<Square>();
   const [promoting, setPromoting] = useState<readonly Move[]>([]);
   const [refusal, setRefusal] = useState<string>();
-  const home = getPosition(ask.fen);
   const { solution } = exercise;
   const line =
     session.isShown && solution.kind === 'play'
       ? solution.moves.flatMap((text) => parseMoveText(text) ?? [])
       : told;
-  const places = listPlaces(home, line);
+  const places = listPlaces(ground, home, line);
   const place = places.at(-1) ?? home;
   const helpSquare = findHelpSquare(session);
-  const isOver = findOutcome(place) !== undefined;
+  const isOver = telling.isOver(place);
+  const walker = telling.walker(place);
 
   function change(next: readonly Move[]) {
     session.change();
@@ -50,18 +96,23 @@ export function LineAnswer(props: {
 
   function press(square: Square): boolean {
     if (session.isOver || isOver) return true;
-    if (from === undefined || place.board[square]?.side === place.turn) {
-      const isOwn = place.board[square]?.side === place.turn;
+    const held = walker ?? from;
+    const isOwn = walker === undefined && place.board[square]?.side === place.turn;
+    if (held === undefined || isOwn) {
       setFrom(isOwn ? square : undefined);
       setRefusal(
         isOwn ? undefined : 'Tap the man first, where it stands in your head. Then the square it goes to.',
       );
       return true;
     }
-    const moves = listLegalMoves(place).filter((move) => move.from === from && move.to === square);
+    const moves = ground.listMovesFrom(place, held).filter((move) => move.to === square);
     const [only] = moves;
     if (only === undefined) {
-      setRefusal('That cannot be played then.');
+      setRefusal(
+        walker === undefined
+          ? 'That cannot be played then.'
+          : `From ${makeSquareName(walker)} it cannot go there.`,
+      );
       setFrom(undefined);
     } else if (moves.length > 1) setPromoting(moves);
     else change([...told, only]);
@@ -71,7 +122,7 @@ export function LineAnswer(props: {
   return (
     <AnswerFrame
       session={session}
-      begin={beginText(told.length, from)}
+      begin={telling.begin(told.length, from)}
       notice={refusal}
       onDone={
         told.length === 0 || session.verdict !== undefined
@@ -88,6 +139,7 @@ export function LineAnswer(props: {
           onDrop={() => undefined}
           onPress={press}
           marks={[
+            ...exercise.scene.asked.map((square) => ({ square, mark: 'hint' as const })),
             ...(helpSquare === undefined ? [] : [{ square: helpSquare, mark: 'hint' as const }]),
             ...(from === undefined ? [] : [{ square: from, mark: 'chosen' as const }]),
           ]}
@@ -98,14 +150,14 @@ export function LineAnswer(props: {
     >
       <div className={classes.toldRow}>
         <ol className={classes.told} aria-label="The line so far">
-          {listNumberedMoves(home, line).map((words, ply) => {
+          {telling.listWords(home, line).map((words, ply) => {
             const move = line[ply];
             const before = places[ply - 1] ?? home;
             return (
               <li key={ply}>
                 <strong>{words}</strong>{' '}
                 <span className={classes.toldSentence}>
-                  {move !== undefined && say(moveSentence(before, move))}
+                  {move !== undefined && say(ground.tell(before, move))}
                 </span>
               </li>
             );
@@ -148,8 +200,12 @@ function beginText(count: number, from: Square | undefined): string {
     : 'Whose turn is it now? Go on to the mate, then Done.';
 }
 
-/** The position after each move. */
-function listPlaces(home: Position, line: readonly Move[]): Position[] {
+/** The board after each move. */
+function listPlaces<Place extends PositionDraft>(
+  ground: Ground<Place>,
+  home: Place,
+  line: readonly Move[],
+): Place[] {
   let place = home;
-  return line.map((move) => (place = playMove(place, move)));
+  return line.map((move) => (place = ground.play(place, move)));
 }

@@ -19,7 +19,7 @@ interface PlayAnswerProps {
 export function PlayAnswer({
   ask,
   ...props
-}: PlayAnswerProps & { readonly ask: Exclude<Extract<Ask, { kind: 'play' }>, { rules: 'line' }> }) {
+}: PlayAnswerProps & { readonly ask: Exclude<Extract<Ask, { kind: 'play' }>, { rules: 'line' | 'way' }> }) {
   const { fen, rules } = ask;
   const draft = useMemo(() => getDraft(fen), [fen]);
   const position = useMemo(() => (rules === 'legal' ? getPosition(fen) : undefined), [fen, rules]);
