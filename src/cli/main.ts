@@ -22,6 +22,8 @@ Without server or database, usable in pipes (FILE or - for standard input):
   ./vorschule notation [--language NAME] [--json] [FILE|-]
                                              lines of {"fen","text"}: which move is written there, and how does it
                                              differ from the standard's form; NAME adds a language's letters
+  ./vorschule name [--json] [FILE|-]         lines of FEN or EPD: which named mate is on the board, and who does what
+                                             in it
   ./vorschule perft "FEN" DEPTH [--divide]   move sequences of that many plies
   ./vorschule moves "FEN" [--json]           legal moves, one a line
   ./vorschule help                           this text
@@ -92,6 +94,10 @@ async function main(): Promise<number> {
       if (values.language !== undefined && language === undefined)
         throw new UsageAdvice(`There is no language "${values.language}" here.\n\n${HELP}`);
       return runNotation({ file: first, language, isJson: values.json ?? false });
+    }
+    case 'name': {
+      const { runName } = await import('./verbs/name');
+      return runName({ file: first, isJson: values.json ?? false });
     }
     case 'perft': {
       if (first === undefined || second === undefined)

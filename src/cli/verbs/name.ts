@@ -1,0 +1,79 @@
+/** `vorschule name`: lines of FEN or EPD in, the names of each mate with who does what in it out. */
+import { makeSquareName, type Square } from '@/core/board';
+import { makeFen } from '@/core/notation';
+import { namePatterns, type PatternMatch, type Reading } from '@/core/patterns';
+import { matchText, PATTERN_WORDS } from '@/text';
+import { say } from '../say';
+import { readLines, writeLine } from './lines';
+import { readPosition } from './readPosition';
+
+export interface NameOptions {
+  readonly file: string | undefined;
+  readonly isJson: boolean;
+}
+
+/** One object a line with --json; the shape is a contract. No patterns: no mate on the board, or one without a name. */
+interface NameLine {
+  readonly fen: string;
+  readonly patterns: readonly {
+    readonly id: string;
+    readonly reading: Reading;
+    readonly roles: RolesLine;
+  }[];
+}
+
+/** Squares by their names; `guards` and `held` say by whom. */
+interface RolesLine {
+  readonly king: string;
+  readonly mating: string;
+  readonly supporter?: string;
+  readonly second?: string;
+  readonly guards: Readonly<Record<string, readonly string[]>>;
+  readonly blockers: readonly string[];
+  readonly line: readonly string[];
+  readonly held: Readonly<Record<string, readonly string[]>>;
+}
+
+/** Returns 0 when every line was read, 1 when some were bad; bad ones are told by number and the rest goes on. */
+export async function runName({ file, isJson }: NameOptions): Promise<number> {
+  let exitCode = 0;
+  for await (const { number, text } of readLines(file)) {
+    const read = readPosition(text);
+    if (!read.ok) {
+      exitCode = 1;
+      say(`line ${number}: ${read.error}`);
+      if (isJson) await writeLine(JSON.stringify({ fen: text, patterns: [], error: read.error }));
+      continue;
+    }
+    const { position } = read.value;
+    const matches = namePatterns(position);
+    const line: NameLine = { fen: makeFen(position), patterns: matches.map(toLine) };
+    if (isJson) await writeLine(JSON.stringify(line));
+    else {
+      await writeLine(line.fen);
+      for (const match of matches)
+        await writeLine(`  ${PATTERN_WORDS[match.id].name}: ${matchText(position, match.roles)}`);
+    }
+  }
+  return exitCode;
+}
+
+function toLine({ id, reading, roles }: PatternMatch): NameLine['patterns'][number] {
+  const { king, mating, supporter, second, guards, blockers, line, held } = roles;
+  const squares = (by: readonly { square: Square; by: readonly Square[] }[]) =>
+    Object.fromEntries(by.map((one) => [makeSquareName(one.square), one.by.map(makeSquareName)]));
+  return {
+    id,
+    reading,
+    roles: {
+      king: makeSquareName(king),
+      mating: makeSquareName(mating),
+      ...(supporter === undefined ? {} : { supporter: makeSquareName(supporter) }),
+      ...(second === undefined ? {} : { second: makeSquareName(second) }),
+      guards: squares(guards),
+      blockers: blockers.map(makeSquareName),
+      line: line.map(makeSquareName),
+      held: squares(held),
+    },
+  };
+}

@@ -1,0 +1,154 @@
+/**
+ * Composes forced mates that end in a named picture: from the bare picture, men are added that leave it as it is, and moves are taken
+ * back one by one, both sides'. The prover decides: the mate has exactly this length, one key, and every longest defence ends in the
+ * picture, strictly.
+ */
+import { getMan, isDarkSquare, SIDES, type Role } from '../board';
+import { getPosition, makeFen } from '../notation';
+import { BARE_PICTURES, namePatterns, tagMate, type PatternId } from '../patterns';
+import type { Proof } from '../proof';
+import { isCheck, isCheckmate, listCheckers, mirrorFiles, swapColours, type Position } from '../rules';
+import { pickOne, randomBelow, type Random } from '../shared';
+import { findLegal, place } from './draw';
+import type { TaskSearches } from './mateTask';
+import { retractAtRandom } from './retract';
+
+export interface PatternMate {
+  readonly id: PatternId;
+  readonly fen: string;
+  readonly mateInMoves: number;
+  readonly proof: Proof;
+}
+
+export interface PatternRecipe {
+  /** 1 to 3. */
+  readonly moves: number;
+  /** Men added to the bare picture, both sides together. */
+  readonly added: number;
+}
+
+const ADDED: readonly Role[] = ['pawn', 'pawn', 'pawn', 'pawn', 'knight', 'bishop', 'rook', 'queen'];
+/** What a sacrifice may have been. */
+const GIVEN: readonly (Role | 'nobody')[] = ['nobody', 'nobody', 'queen', 'rook', 'knight', 'bishop'];
+/** Throws before another final picture is tried, and of such pictures. */
+const THROWS = 60;
+const MOST_PICTURES = 20_000;
+
+/** The mated position with some men more, in either colour, perhaps left and right exchanged; undefined when it lost its name. */
+function throwPicture(random: Random, id: PatternId, added: number): Position | undefined {
+  const bare = getPosition(BARE_PICTURES[id]);
+  const turned = randomBelow(random, 2) === 0 ? bare : mirrorFiles(bare);
+  const coloured = pickOne(random, SIDES) === 'white' ? turned : swapColours(turned);
+  let draft = coloured;
+  for (let count = 0; count < added; count += 1)
+    draft = place(random, draft, pickOne(random, SIDES), [pickOne(random, ADDED)]);
+  if (!isCheckmate(draft)) return undefined;
+  const position = findLegal(draft);
+  return position !== undefined && isOfOneSet(position) && isStrictly(id, position) ? position : undefined;
+}
+
+/** No more men than a set has, and no two bishops of one side on one colour: nobody has promoted. */
+function isOfOneSet({ board }: Position): boolean {
+  return SIDES.every((side) => {
+    const squares = (role: Role) =>
+      board.flatMap((man, square) => (man === getMan(side, role) ? [square] : []));
+    const [one, other] = squares('bishop');
+    return (
+      squares('queen').length <= 1 &&
+      (['rook', 'knight', 'bishop'] as const).every((role) => squares(role).length <= 2) &&
+      (one === undefined || other === undefined || isDarkSquare(one) !== isDarkSquare(other))
+    );
+  });
+}
+
+function isStrictly(id: PatternId, mated: Position): boolean {
+  return namePatterns(mated).some((match) => match.id === id && match.reading === 'strict');
+}
+
+/** A mate of this recipe; undefined when so many throws gave none. */
+export function composePatternMate(
+  random: Random,
+  searches: TaskSearches,
+  id: PatternId,
+  { moves, added }: PatternRecipe,
+): PatternMate | undefined {
+  for (let count = 0; count < MOST_PICTURES; count += 1) {
+    const picture = throwPicture(random, id, added);
+    if (picture === undefined) continue;
+    const one = throwLastMove(random, searches, picture);
+    const made = one && growBack(random, searches, id, one, moves);
+    if (made !== undefined) return made;
+  }
+  return undefined;
+}
+
+/** The position before the mating move, when that is the only mate. */
+function throwLastMove(random: Random, { mate }: TaskSearches, picture: Position): Position | undefined {
+  const [checker] = listCheckers(picture);
+  const back = retractAtRandom(random, picture, checker === undefined ? {} : { square: checker });
+  if (back === undefined || isCheck(back.position)) return undefined;
+  if (!isOfOneSet(back.position)) return undefined;
+  return mate.listMatingMoves(back.position, 1).length === 1 ? back.position : undefined;
+}
+
+/** Adds full moves before a mate until it is as long as asked. */
+function growBack(
+  random: Random,
+  searches: TaskSearches,
+  id: PatternId,
+  start: Position,
+  moves: number,
+): PatternMate | undefined {
+  let position = start;
+  for (let length = 1; length < moves; length += 1) {
+    const longer = throwLonger(random, searches, id, position, length + 1);
+    if (longer === undefined) return undefined;
+    position = longer;
+  }
+  return certify(searches, id, position, moves);
+}
+
+function throwLonger(
+  random: Random,
+  searches: TaskSearches,
+  id: PatternId,
+  shorter: Position,
+  moves: number,
+): Position | undefined {
+  const { mate } = searches;
+  for (let count = 0; count < THROWS; count += 1) {
+    // The defence is taken back; what it took was perhaps given up on that square by the move before.
+    const defence = retractAtRandom(random, shorter, { taken: GIVEN });
+    if (defence === undefined) continue;
+    const isGiven = defence.taken !== 'nobody';
+    const before = retractAtRandom(random, defence.position, isGiven ? { square: defence.to } : {});
+    if (before === undefined || isCheck(before.position)) continue;
+    const { position } = before;
+    if (!isOfOneSet(position) || mate.canMate(position, moves - 1) || !mate.canMate(position, moves))
+      continue;
+    if (mate.listMatingMoves(position, moves).length !== 1) continue;
+    if (certify(searches, id, position, moves) !== undefined) return position;
+  }
+  return undefined;
+}
+
+/** The mate with its tree, when every longest defence ends in the picture. */
+function certify(
+  { mate, explainer }: TaskSearches,
+  id: PatternId,
+  position: Position,
+  moves: number,
+): PatternMate | undefined {
+  if (mate.findLength(position, moves) !== moves) return undefined;
+  const { proof, isWhole } = explainer.explain(position, moves, {
+    mostNodes: 2_000,
+    duals: 'none',
+    areTriesWanted: false,
+    isBlockless: false,
+  });
+  if (!isWhole) return undefined;
+  const isThe = tagMate(position, proof).some(
+    (tag) => tag.id === id && tag.how === 'the' && tag.reading === 'strict',
+  );
+  return isThe ? { id, fen: makeFen(position), mateInMoves: moves, proof } : undefined;
+}

@@ -1,0 +1,6 @@
+export { BARE_PICTURES } from './bookPictures';
+export { isPatternId, PATTERN_IDS, PATTERNS, type PatternId } from './definitions';
+export { READINGS, type Reading } from './form';
+export { namePatterns, tellMate, type PatternMatch, type PatternRoles } from './recognise';
+export { findSacrifices, type Sacrifice, type SacrificeAim } from './sacrifice';
+export { tagMate, type MateTag } from './tagMate';
