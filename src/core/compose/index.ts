@@ -1,2 +1,3 @@
 export { createTaskSearches, makeMateTask, type MateTaskResult, type TaskSearches } from './mateTask';
 export { composeExercise } from './exercises';
+export { composePatternMate, type PatternMate, type PatternRecipe } from './patternMates';
