@@ -15,7 +15,15 @@ export { FAMILY_WORDS, LEVEL_WORDS, PRESET_WORDS, STAGE_WORDS } from './families
 export { noteText, pawnEndText, verdictText } from './notes';
 export { hardshipText, standingText } from './progress';
 export { readMoveText } from './notation';
-export { listRoleSentences, matchText, PATTERN_WORDS, sacrificeText, type PatternWords } from './patterns';
+export {
+  findPatterns,
+  listRoleSentences,
+  matchText,
+  PATTERN_WORDS,
+  sacrificeText,
+  stairText,
+  tagsText,
+} from './patterns';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';
 export { handFaultText, manMoveText } from './hand';
 export { moveSentence, rightSentence, wrongSentence } from './seat';

@@ -1,10 +1,19 @@
 /** Named mates in words: names, where they come from, what they are made of, what goes wrong; and who does what in one on a board. */
 import { makeSquareName, type Square } from '@/core/board';
-import type { PatternId, PatternRoles, Sacrifice } from '@/core/patterns';
+import { getPosition } from '@/core/notation';
+import {
+  BARE_PICTURES,
+  namePatterns,
+  PATTERN_IDS,
+  type MateTag,
+  type PatternId,
+  type PatternRoles,
+  type Sacrifice,
+} from '@/core/patterns';
 import type { PositionDraft } from '@/core/rules';
-import { listWords, ROLE_WORDS } from './words';
+import { countWords, listWords, ROLE_WORDS } from './words';
 
-export interface PatternWords {
+interface PatternWords {
   readonly name: string;
   /** Other names in use. */
   readonly also: readonly string[];
@@ -385,6 +394,38 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
   },
 };
 
+/** The patterns that fit what is typed: a part of a name, a man of the picture, or the square on which mate is given; all for nothing. */
+export function findPatterns(sought: string): PatternId[] {
+  const words = sought
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .filter((word) => word !== '');
+  return PATTERN_IDS.filter((id) =>
+    words.every((word) => listSearchWords(id).includes(word) || nameOf(id).includes(word)),
+  );
+}
+
+/** Names with plain letters too: nobody types the accents. */
+function nameOf(id: PatternId): string {
+  const { name, also } = PATTERN_WORDS[id];
+  const text = [name, ...also].join(' ').toLowerCase();
+  return `${text} ${text
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .replace(/’/g, "'")}`;
+}
+
+function listSearchWords(id: PatternId): string[] {
+  const bare = getPosition(BARE_PICTURES[id]);
+  const match = namePatterns(bare).find((one) => one.id === id);
+  const { mating, supporter, second } = match?.roles ?? {};
+  return [mating, supporter, second].flatMap((square, index) => {
+    const role = square === undefined ? undefined : bare.board[square]?.role;
+    if (square === undefined || role === undefined) return [];
+    return index === 0 ? [ROLE_WORDS[role], makeSquareName(square)] : [ROLE_WORDS[role]];
+  });
+}
+
 /** "The rook on e8 gives mate. The bishop on g5 holds it. ...": who does what, man by man. */
 export function matchText(place: PositionDraft, roles: PatternRoles): string {
   return listRoleSentences(place, roles).join(' ');
@@ -425,6 +466,34 @@ function groupByMen(guards: PatternRoles['guards']) {
     else group.squares.push(square);
   }
   return groups;
+}
+
+/** "It ends in Réti’s mate." or what it ends in by some defences; empty when no name fits. */
+export function tagsText(tags: readonly MateTag[]): string {
+  const names = (how: MateTag['how']) =>
+    tags.filter((tag) => tag.how === how).map(({ id }) => PATTERN_WORDS[id].name);
+  const [the, seen] = [names('the'), names('seen')];
+  const always = the.length > 0 ? `Against every longest defence: ${listWords(the)}.` : '';
+  const sometimes = seen.length > 0 ? `Against some: ${listWords(seen)}.` : '';
+  return [always, sometimes].filter((text) => text !== '').join(' ');
+}
+
+/** What a stair is and what its first move is: "The main line. The key is Bg5+." */
+export function stairText(
+  stair: {
+    readonly kind: 'line' | 'thin' | 'side' | 'full';
+    readonly men: number;
+    readonly isOnlyKey: boolean;
+  },
+  key: string,
+): string {
+  const what = {
+    line: 'A turn of the main line.',
+    thin: `The same idea with ${countWords(stair.men, 'man', 'men')} off that ${stair.men === 1 ? 'plays' : 'play'} no part.`,
+    side: 'Behind another defence that lasts as long.',
+    full: `The whole mate with ${countWords(stair.men, 'man', 'men')} put on.`,
+  }[stair.kind];
+  return `${what} ${stair.isOnlyKey ? `The only key is ${key}.` : `One key is ${key}; there are others.`}`;
 }
 
 /** "The queen is given up on g8: the rook takes and then stands on g8 in its king's way." */

@@ -2,8 +2,10 @@
 import { fileOf, makeSquareName, rankOf, type Role, type Side } from '@/core/board';
 import { isCheck, findCaptured, findCastlingWing, playMove, type Move, type Position } from '@/core/rules';
 import type { Diagnosis } from '@/core/exercises';
+import type { PatternMatch } from '@/core/patterns';
 import type { StoredFate } from '@/core/puzzles';
 import { certaintyText, seenText } from './fates';
+import { PATTERN_WORDS } from './patterns';
 import { ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** "Black's rook takes the queen on g7, check." */
@@ -66,8 +68,14 @@ function goneWords(fate: StoredFate | undefined): string {
     : ': that is proved';
 }
 
-/** Said when the goal is reached in so many moves, on the board or but for pointless blocks. */
-export function rightSentence(mateInMoves: number, isMate: boolean): string {
+/** Said when the goal is reached in so many moves, on the board or but for pointless blocks; a mate with a name is called by it. */
+export function rightSentence(
+  mateInMoves: number,
+  isMate: boolean,
+  names: readonly PatternMatch[] = [],
+): string {
   if (!isMate) return `Yes. Only pointless blocks are left: that counts as mate in ${mateInMoves}.`;
-  return mateInMoves === 1 ? 'Yes, checkmate.' : `Yes, checkmate in ${mateInMoves}.`;
+  const name = names.find(({ reading }) => reading === 'strict');
+  const called = name === undefined ? '' : ` It is called: ${PATTERN_WORDS[name.id].name}.`;
+  return `${mateInMoves === 1 ? 'Yes, checkmate.' : `Yes, checkmate in ${mateInMoves}.`}${called}`;
 }

@@ -1,5 +1,6 @@
 import { findLegal } from '../../tests/fixtures/moves';
 import { positionOf } from '../../tests/fixtures/positions';
+import { BARE_PICTURES, namePatterns } from '@/core/patterns';
 import type { ServiceFault } from '@/contracts/faults';
 import type { Diagnosis } from '@/core/exercises';
 import type { StoredFate } from '@/core/puzzles';
@@ -255,6 +256,13 @@ test('the goal is reached on the board, or but for pointless blocks; the moves p
     'Yes, checkmate in 3.',
     'Yes. Only pointless blocks are left: that counts as mate in 2.',
   ]);
+});
+
+test('a mate is called by its name when it strictly has one', () => {
+  const named = namePatterns(positionOf(BARE_PICTURES.smothered));
+  expect(rightSentence(2, true, named)).toBe('Yes, checkmate in 2. It is called: Smothered mate.');
+  const broad = named.map((match) => ({ ...match, reading: 'loose' as const }));
+  expect(rightSentence(2, true, broad)).toBe('Yes, checkmate in 2.');
 });
 
 test('why a move is not right: shown by the reply, never scolding', () => {

@@ -2,9 +2,11 @@
  * What may be asked of a worker and what comes back; types only, so that both ends compile against one text. Positions travel as
  * FEN: the men of a board are shared objects compared by identity, and a copy made by a message would no longer be them.
  */
+import type { Stair } from '@/core/compose';
 import type { ExerciseId, ExerciseTask, Level, MateTask, NotationWays, Scale } from '@/core/exercises';
 import type { MoveText } from '@/core/notation';
 import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
+import type { MateTag, Sacrifice } from '@/core/patterns';
 import type { SolutionGraph } from '@/core/puzzles';
 import type { LineBreak, WrittenVerdict } from '@/core/written';
 
@@ -48,6 +50,13 @@ export interface MakeMateTaskQuestion {
   readonly budgetNodes: number;
 }
 
+/** The stairs that lead up to a mate, each a proved puzzle. */
+export interface StaircaseQuestion {
+  readonly kind: 'staircase';
+  readonly fen: string;
+  readonly maxMoves: number;
+}
+
 /** Makes fresh tasks of a family, from this seed on; the same seed makes the same one. */
 export interface ComposeQuestion {
   readonly kind: 'compose';
@@ -62,7 +71,13 @@ export interface ComposeQuestion {
 }
 
 export type Question =
-  ProveQuestion | ExplainQuestion | FatesQuestion | JudgeQuestion | MakeMateTaskQuestion | ComposeQuestion;
+  | ProveQuestion
+  | ExplainQuestion
+  | FatesQuestion
+  | JudgeQuestion
+  | MakeMateTaskQuestion
+  | StaircaseQuestion
+  | ComposeQuestion;
 
 export interface NotAPosition {
   readonly kind: 'not-a-position';
@@ -99,7 +114,22 @@ export type ProveAnswer =
     }
   | NotAPosition;
 
-export type ExplainAnswer = { readonly kind: 'solution'; readonly solution: MateSolution } | NotAPosition;
+export type ExplainAnswer =
+  | {
+      readonly kind: 'solution';
+      readonly solution: MateSolution;
+      /** The names of the mate; undefined when the tree was cut off. */
+      readonly tags: readonly MateTag[] | undefined;
+      /** Men given up along the main line, and what for. */
+      readonly sacrifices: readonly Sacrifice[];
+    }
+  | NotAPosition;
+
+export type StaircaseAnswer =
+  | { readonly kind: 'staircase'; readonly mateInMoves: number; readonly stairs: readonly Stair[] }
+  /** No shortest mate within the limits: there is nothing to climb to. */
+  | { readonly kind: 'no-staircase' }
+  | NotAPosition;
 
 export type FatesAnswer =
   | { readonly kind: 'fates'; readonly table: FateTable }
@@ -138,6 +168,7 @@ interface Answers {
   readonly fates: FatesAnswer;
   readonly judge: JudgeAnswer;
   readonly 'make-mate-task': MateTaskAnswer;
+  readonly staircase: StaircaseAnswer;
   readonly compose: ComposeAnswer;
 }
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];
@@ -146,6 +177,8 @@ export type AnswerTo<Q extends Question> = Answers[Q['kind']];
 export type Progress =
   | { readonly kind: 'proof'; readonly report: ProofReport; readonly ms: number }
   | { readonly kind: 'nodes'; readonly nodes: number; readonly ms: number }
+  /** So many stairs of the main line are done. */
+  | { readonly kind: 'stairs'; readonly done: number; readonly ms: number }
   | { readonly kind: 'fates'; readonly table: FateTable; readonly ms: number };
 
 /** To a browser worker. Ending a question means ending the worker: a busy one hears nothing. */

@@ -1,3 +1,4 @@
 export { createTaskSearches, makeMateTask, type MateTaskResult, type TaskSearches } from './mateTask';
 export { composeExercise } from './exercises';
 export { composePatternMate, type PatternMate, type PatternRecipe } from './patternMates';
+export { makeStaircase, type Stair, type StaircaseResult, type StairKind } from './staircase';

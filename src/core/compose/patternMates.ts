@@ -147,7 +147,7 @@ function certify(
     isBlockless: false,
   });
   if (!isWhole) return undefined;
-  const isThe = tagMate(position, proof).some(
+  const isThe = (tagMate(position, proof) ?? []).some(
     (tag) => tag.id === id && tag.how === 'the' && tag.reading === 'strict',
   );
   return isThe ? { id, fen: makeFen(position), mateInMoves: moves, proof } : undefined;

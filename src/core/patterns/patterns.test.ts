@@ -211,8 +211,8 @@ describe('names of a forced mate', () => {
     const tags = tagMate(home, {
       nodes: [{ mateInMoves: 1, moves: [{ move: 'a1a8', covers: 'mate', replies: [] }] }],
     });
-    expect(tags.map(({ id }) => id)).toEqual(allNames(mated));
-    expect(tags[0]).toEqual({ id: 'back-rank', reading: 'strict', how: 'the' });
+    expect(tags?.map(({ id }) => id)).toEqual(allNames(mated));
+    expect(tags?.[0]).toEqual({ id: 'back-rank', reading: 'strict', how: 'the' });
   });
 
   test('what only some defences end in is seen, what every longest one ends in is the pattern', () => {
@@ -241,8 +241,16 @@ describe('names of a forced mate', () => {
         { mateInMoves: 1, moves: [{ move: 'a1a8', covers: 'mate', replies: [] }] },
       ],
     });
-    expect(uneven.find(({ id }) => id === 'ladder')?.how).toBe('seen');
+    expect(uneven?.find(({ id }) => id === 'ladder')?.how).toBe('seen');
   });
+});
+
+test('of a tree that was cut off nothing is said', () => {
+  const home = getPosition('4k3/8/8/8/8/8/1R6/R6K w - - 0 1');
+  const cut = { move: 'b2b7', covers: 'all', replies: [{ move: 'e8d8', node: 1 }] } as const;
+  expect(tagMate(home, { nodes: [{ mateInMoves: 2, moves: [cut] }] })).toBeUndefined();
+  const none = { move: 'b2b7', covers: 'none', replies: [] } as const;
+  expect(tagMate(home, { nodes: [{ mateInMoves: 2, moves: [none] }] })).toBeUndefined();
 });
 
 describe('sacrifices', () => {

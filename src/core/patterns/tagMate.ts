@@ -3,7 +3,7 @@
  * pattern when every defence that lasts longest ends in it, "seen" when some defence does.
  */
 import { parseMoveText, type MoveText } from '../notation';
-import type { Proof } from '../proof';
+import type { Proof, ProofNode } from '../proof';
 import { playMove, type Position } from '../rules';
 import type { PatternId } from './definitions';
 import type { Reading } from './form';
@@ -22,37 +22,52 @@ interface Endings {
   readonly sometimes: ReadonlyMap<PatternId, Reading>;
 }
 
-/** In the order of the definitions: the patterns first that it always ends in, the strict ones first. */
-export function tagMate(home: Position, { nodes }: Pick<Proof, 'nodes'>): MateTag[] {
-  const known = new Map<number, Endings>();
+/**
+ * The patterns first that it always ends in, the strict ones first, else in the order of the definitions. `home` is the position of node
+ * `root`. Undefined when the tree was cut off somewhere below: then nothing is known of all defences.
+ */
+export function tagMate(
+  home: Position,
+  { nodes }: Pick<Proof, 'nodes'>,
+  root = 0,
+): readonly MateTag[] | undefined {
+  const known = new Map<number, Endings | undefined>();
 
-  function endingsOf(position: Position, index: number): Endings {
-    const seen = known.get(index);
-    if (seen !== undefined) return seen;
-    const node = nodes[index];
-    const move = node?.moves[0];
-    if (node === undefined || move === undefined) throw new Error(`a tree has no node ${index}`);
-    const after = playText(position, move.move);
-    const endings =
-      move.covers === 'mate' || move.replies.length === 0
-        ? endingsHere(after)
-        : joinEndings(
-            move.replies.map((reply) => ({
-              isLongest: nodes[reply.node]?.mateInMoves === node.mateInMoves - 1,
-              endings: endingsOf(playText(after, reply.move), reply.node),
-            })),
-          );
+  function endingsOf(position: Position, index: number): Endings | undefined {
+    if (known.has(index)) return known.get(index);
+    const endings = workOut(position, nodes[index]);
     known.set(index, endings);
     return endings;
   }
+  function workOut(position: Position, node: ProofNode | undefined): Endings | undefined {
+    const move = node?.moves[0];
+    if (node === undefined || move === undefined) return undefined;
+    const after = playText(position, move.move);
+    if (move.covers === 'mate') return endingsHere(after);
+    if (move.covers !== 'all') return undefined;
+    const replies: Reply[] = [];
+    for (const reply of move.replies) {
+      const endings = endingsOf(playText(after, reply.move), reply.node);
+      if (endings === undefined) return undefined;
+      const isLongest = nodes[reply.node]?.mateInMoves === node.mateInMoves - 1;
+      replies.push({ isLongest, endings });
+    }
+    return joinEndings(replies);
+  }
 
-  const { always, sometimes } = endingsOf(home, 0);
-  const tags = [...sometimes].map(([id, reading]): MateTag => {
-    const sure = always.get(id);
+  const whole = endingsOf(home, root);
+  if (whole === undefined) return undefined;
+  const tags = [...whole.sometimes].map(([id, reading]): MateTag => {
+    const sure = whole.always.get(id);
     return { id, reading: sure ?? reading, how: sure === undefined ? 'seen' : 'the' };
   });
   const weigh = ({ how, reading }: MateTag) => (how === 'the' ? 0 : 2) + (reading === 'strict' ? 0 : 1);
   return tags.sort((one, other) => weigh(one) - weigh(other));
+}
+
+interface Reply {
+  readonly isLongest: boolean;
+  readonly endings: Endings;
 }
 
 function endingsHere(mated: Position): Endings {
@@ -60,7 +75,7 @@ function endingsHere(mated: Position): Endings {
   return { always: named, sometimes: named };
 }
 
-function joinEndings(replies: readonly { isLongest: boolean; endings: Endings }[]): Endings {
+function joinEndings(replies: readonly Reply[]): Endings {
   const longest = replies.filter(({ isLongest }) => isLongest).map(({ endings }) => endings.always);
   const sometimes = new Map<PatternId, Reading>();
   for (const { endings } of replies) addBest(sometimes, endings.sometimes);

@@ -115,14 +115,14 @@ export function listKeys({ nodes }: Pick<SolutionGraph, 'nodes'>): MoveText[] {
 }
 
 /** One main line: the first key against the first longest defence, up to the mate. */
-export function listMainLine({ nodes }: Pick<SolutionGraph, 'nodes'>): MoveText[] {
+export function listMainLine({ nodes }: Pick<Proof, 'nodes'>): MoveText[] {
   const line: MoveText[] = [];
-  let node: SolutionNode | undefined = nodes[0];
+  let node: ProofNode | undefined = nodes[0];
   while (node !== undefined) {
-    const [first]: SolutionNode['moves'] = node.moves;
+    const first: ProofMove | undefined = node.moves[0];
     if (first === undefined) break;
     line.push(first.move);
-    const [reply] = first.replies;
+    const reply: ProofReply | undefined = first.replies[0];
     if (reply === undefined) break;
     line.push(reply.move);
     node = nodes[reply.node];

@@ -4,7 +4,8 @@ import type { SeatPuzzle } from '@/contracts/attempts';
 import { makeSquareName, opponentOf } from '@/core/board';
 import { getAskedLength, mateFamily, type Answer } from '@/core/exercises';
 import { getPosition, parseMoveText } from '@/core/notation';
-import type { Position } from '@/core/rules';
+import { namePatterns } from '@/core/patterns';
+import { isCheckmate, type Position } from '@/core/rules';
 import { mateQuestion, rightSentence, ROLE_WORDS, takenText, wrongSentence } from '@/text';
 import { GAME } from './ground';
 import { PlayPlayer, type PlayWords } from './PlayPlayer';
@@ -67,7 +68,7 @@ function wordsOf({ task }: SeatPuzzle, home: Position, next: string): PlayWords<
     question: mateQuestion(home.turn, asked),
     begin: 'Play your move on the board.',
     next,
-    right: rightSentence,
+    right: (movesPlayed, place) => rightSentence(movesPlayed, isCheckmate(place), namePatterns(place)),
     wrong: (verdict, { before, line, reply }) =>
       wrongSentence({
         diagnosis: verdict.diagnoses[0],

@@ -27,8 +27,8 @@ export interface PlayWords<Place> {
   readonly question: string;
   /** Under the board before the first move. */
   readonly begin: string;
-  /** In how many moves of the student, and whether the board shows mate. */
-  readonly right: (movesPlayed: number, isMate: boolean) => string;
+  /** In how many moves of the student, and the board they have led to. */
+  readonly right: (movesPlayed: number, place: Place) => string;
   /** Said when the line that refutes the move has been played. */
   readonly wrong: (verdict: Verdict, shown: ShownRefutation<Place>) => string;
   readonly next: string;
@@ -193,7 +193,7 @@ function findRefutation<Place>(
 
 /** What is said under the board once every move is shown. */
 function saidText<Place extends PositionDraft>(
-  { home, ground, play, words, help }: PlayPlayerProps<Place>,
+  { home, play, words, help }: PlayPlayerProps<Place>,
   steps: readonly Step<Place>[],
   place: Place,
   isShort: boolean,
@@ -206,8 +206,7 @@ function saidText<Place extends PositionDraft>(
       return 'Did your hand slip? You may take this move back once.';
     case 'ended': {
       const { verdict } = play.phase;
-      if (verdict.outcome === 'right')
-        return words.right(Math.ceil(play.moves.length / 2), ground.isMate(place));
+      if (verdict.outcome === 'right') return words.right(Math.ceil(play.moves.length / 2), place);
       const text = words.wrong(verdict, findRefutation(home, steps, verdict.refutation.length));
       return isShort ? firstSentence(text) : text;
     }

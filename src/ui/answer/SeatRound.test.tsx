@@ -70,7 +70,7 @@ test('a whole round: wrong, hint, right, next, done', async () => {
   expect(screen.getByText('Look at the rook on a1.')).toBeInTheDocument();
   playByKeys('a1', 'a8');
   await settle();
-  expect(screen.getByText('Yes, checkmate.')).toBeInTheDocument();
+  expect(screen.getByText(/^Yes, checkmate\./)).toBeInTheDocument();
   press('Next one');
   playByKeys('d6', 'd8');
   await settle();
@@ -122,7 +122,7 @@ test('a reload goes on with the same puzzle and the moves so far; what was solve
   expect(screen.getByText("Black's queen goes to e8. Now you.")).toBeInTheDocument();
   playByKeys('d8', 'e8');
   await settle();
-  expect(screen.getByText('Yes, checkmate in 2.')).toBeInTheDocument();
+  expect(screen.getByText(/^Yes, checkmate in 2\./)).toBeInTheDocument();
 });
 
 test('offline: the note says so, the child goes on, and the answer goes out later with the same id', async () => {

@@ -4,7 +4,6 @@ import type { Square } from '@/core/board';
 import { listPawnMoves, playPawnMove } from '@/core/pawns';
 import {
   findCaptured,
-  findOutcome,
   listLegalMovesFrom,
   listReach,
   playMove,
@@ -18,7 +17,6 @@ export interface Ground<Place extends PositionDraft> {
   listMovesFrom(place: Place, from: number): Move[];
   play(place: Place, move: Move): Place;
   isCapture(place: Place, move: Move): boolean;
-  isMate(place: Place): boolean;
   tell(place: Place, move: Move): string;
 }
 
@@ -27,7 +25,6 @@ export const GAME: Ground<Position> = {
   listMovesFrom: listLegalMovesFrom,
   play: playMove,
   isCapture: (position, move) => findCaptured(position, move) !== undefined,
-  isMate: (position) => findOutcome(position)?.kind === 'mate',
   tell: moveSentence,
 };
 
@@ -45,7 +42,6 @@ export const WANDERING: Ground<Wandering> = {
     at: move.from === place.at ? move.to : place.at,
   }),
   isCapture: ({ board }, { to }) => board[to] !== undefined,
-  isMate: () => false,
   tell: manMoveText,
 };
 
@@ -55,6 +51,5 @@ export const PAWNS: Ground<PositionDraft> = {
   play: playPawnMove,
   isCapture: ({ board }, { from, to }) =>
     board[to] !== undefined || (board[from]?.role === 'pawn' && (from - to) % 8 !== 0),
-  isMate: () => false,
   tell: manMoveText,
 };

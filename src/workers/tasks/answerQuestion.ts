@@ -1,7 +1,14 @@
 /** Plain calls into the core: the same code behind the browser's worker, the server's pool and the tests. */
-import { composeExercise, createTaskSearches, makeMateTask, type TaskSearches } from '@/core/compose';
-import { findPosition, makeFen, makeMoveText, makeSan } from '@/core/notation';
-import { makeExactKey, makeTwinKey } from '@/core/puzzles';
+import {
+  composeExercise,
+  createTaskSearches,
+  makeMateTask,
+  makeStaircase,
+  type TaskSearches,
+} from '@/core/compose';
+import { findPosition, makeFen, makeMoveText, makeSan, parseMoveText } from '@/core/notation';
+import { findSacrifices, tagMate } from '@/core/patterns';
+import { listMainLine, makeExactKey, makeTwinKey } from '@/core/puzzles';
 import { passTurn, type Position } from '@/core/rules';
 import { judgeWritten } from '@/core/written';
 import type {
@@ -18,6 +25,8 @@ import type {
   ProveAnswer,
   ProveQuestion,
   Question,
+  StaircaseAnswer,
+  StaircaseQuestion,
 } from '../protocol';
 
 export type OnAnswerProgress = (progress: Progress) => 'go' | 'stop';
@@ -69,6 +78,8 @@ function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Ques
       return answerJudge(position, question, (nodes) => onProgress({ kind: 'nodes', nodes, ms: ms() }));
     case 'make-mate-task':
       return answerMakeMateTask(position, question);
+    case 'staircase':
+      return answerStaircase(position, question, (done) => onProgress({ kind: 'stairs', done, ms: ms() }));
   }
 }
 
@@ -111,7 +122,28 @@ function answerExplain(
     { mostNodes: MOST_EXPLAINED_NODES, budgetNodes: EXPLAIN_NODES, duals: 'none', areTriesWanted: true },
     onNodes,
   );
-  return { kind: 'solution', solution };
+  const { proof } = solution;
+  return {
+    kind: 'solution',
+    solution,
+    tags: tagMate(position, proof),
+    sacrifices: findSacrifices(
+      position,
+      listMainLine(proof).flatMap((text) => parseMoveText(text) ?? []),
+    ),
+  };
+}
+
+/** Most positions for one staircase: some ten seconds. */
+const STAIRCASE_NODES = 20_000_000;
+
+function answerStaircase(
+  position: Position,
+  { maxMoves }: StaircaseQuestion,
+  onStair: (done: number) => 'go' | 'stop',
+): StaircaseAnswer {
+  const made = makeStaircase(getSearches(), position, { maxMoves, budgetNodes: STAIRCASE_NODES }, onStair);
+  return made.kind === 'staircase' ? made : { kind: 'no-staircase' };
 }
 
 function answerFates(

@@ -7,6 +7,7 @@ import styles from '../../_parts/pages.module.css';
 const PLACES: readonly { readonly href: Route; readonly name: string }[] = [
   { href: '/desk', name: 'Desk' },
   { href: '/exercises', name: 'Exercises' },
+  { href: '/patterns', name: 'Mates' },
   { href: '/sets', name: 'Sets' },
   { href: '/classes', name: 'Classes' },
   { href: '/club', name: 'Club' },

@@ -14,6 +14,7 @@ import {
 import type { Position } from '@/core/rules';
 import { defenceText, moveKindText, SIDE_WORDS } from '@/text';
 import classes from './Desk.module.css';
+import { MateNames } from './MateNames';
 import type { SolutionState } from './useDeskSearch';
 
 /** Shows a line on the board. */
@@ -44,7 +45,12 @@ export function SolutionTree(props: {
     case 'failed':
       return <p className={classes.soft}>The tree broke off: this browser ended it. Prove again.</p>;
     case 'ready':
-      return <Whole fen={fen} solution={solution.solution} onShow={onShow} />;
+      return (
+        <>
+          <MateNames fen={fen} tags={solution.tags} sacrifices={solution.sacrifices} />
+          <Whole fen={fen} solution={solution.solution} onShow={onShow} />
+        </>
+      );
   }
 }
 

@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
+import type { MateTag, Sacrifice } from '@/core/patterns';
 import type { FateTable, MateSolution, ProofReport } from '@/core/proof';
 import { createSearchClient, startSearchWorker, type Asked } from '@/workers/browser';
 import type { JudgeAnswer, ProveAnswer, Question } from '@/workers/protocol';
@@ -16,7 +17,13 @@ export type ProverState =
 export type SolutionState =
   | { readonly kind: 'none' }
   | { readonly kind: 'running' }
-  | { readonly kind: 'ready'; readonly solution: MateSolution }
+  | {
+      readonly kind: 'ready';
+      readonly solution: MateSolution;
+      /** Undefined when the tree was cut off. */
+      readonly tags: readonly MateTag[] | undefined;
+      readonly sacrifices: readonly Sacrifice[];
+    }
   | { readonly kind: 'stopped' }
   | { readonly kind: 'failed' };
 
@@ -88,7 +95,8 @@ export function useDeskSearch() {
     note({ solution: { kind: 'running' } });
     const outcome = await keep('solution', client.ask({ kind: 'explain', fen, mateInMoves })).outcome;
     if (outcome.kind === 'answer' && outcome.answer.kind === 'solution') {
-      note({ solution: { kind: 'ready', solution: outcome.answer.solution } });
+      const { solution, tags, sacrifices } = outcome.answer;
+      note({ solution: { kind: 'ready', solution, tags, sacrifices } });
     } else note({ solution: { kind: outcome.kind === 'stopped' ? 'stopped' : 'failed' } });
   }
 

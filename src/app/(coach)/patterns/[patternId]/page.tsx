@@ -1,0 +1,31 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { isPatternId } from '@/core/patterns';
+import { PATTERN_WORDS } from '@/text';
+import { PatternPage } from '@/ui/panels/patterns';
+import { LinkButton } from '../../../_parts/LinkButton';
+import styles from '../../../_parts/pages.module.css';
+import { getPageCoach } from '../../_parts/coachPage';
+
+export async function generateMetadata({ params }: PageProps<'/patterns/[patternId]'>): Promise<Metadata> {
+  const { patternId } = await params;
+  return { title: isPatternId(patternId) ? PATTERN_WORDS[patternId].name : 'Named mates' };
+}
+
+/** One named mate of the pattern book. */
+export default async function OnePatternPage({ params }: PageProps<'/patterns/[patternId]'>) {
+  await getPageCoach();
+  const { patternId } = await params;
+  if (!isPatternId(patternId)) notFound();
+  return (
+    <>
+      <div className={styles.head}>
+        <h1>{PATTERN_WORDS[patternId].name}</h1>
+        <LinkButton href="/patterns" variant="default">
+          All named mates
+        </LinkButton>
+      </div>
+      <PatternPage id={patternId} />
+    </>
+  );
+}

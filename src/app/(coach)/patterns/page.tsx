@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import { PatternWall } from '@/ui/panels/patterns';
+import styles from '../../_parts/pages.module.css';
+import { getPageCoach } from '../_parts/coachPage';
+
+export const metadata: Metadata = { title: 'Named mates' };
+
+export default async function PatternsPage() {
+  await getPageCoach();
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Named mates</h1>
+          <span className={styles.soft}>
+            Each with its bare picture, who does what in it, and three proved steps up to it.
+          </span>
+        </div>
+      </div>
+      <PatternWall />
+    </>
+  );
+}

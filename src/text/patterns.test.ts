@@ -1,0 +1,100 @@
+/** The words of the pattern book, and the sentences made from a mate on the board. */
+import { makeSquareName } from '@/core/board';
+import { getPosition, parseMoveText } from '@/core/notation';
+import { BARE_PICTURES, findSacrifices, namePatterns, PATTERN_IDS } from '@/core/patterns';
+import {
+  findPatterns,
+  listRoleSentences,
+  matchText,
+  PATTERN_WORDS,
+  sacrificeText,
+  stairText,
+  tagsText,
+} from '.';
+
+test.each(PATTERN_IDS)('%s: a name of its own, ingredients and what goes wrong in whole sentences', (id) => {
+  const { name, also, origin, ingredients, failures } = PATTERN_WORDS[id];
+  const names = PATTERN_IDS.flatMap((other) => [PATTERN_WORDS[other].name, ...PATTERN_WORDS[other].also]);
+  for (const one of [name, ...also]) expect(names.filter((other) => other === one)).toHaveLength(1);
+  expect(ingredients.length).toBeGreaterThanOrEqual(2);
+  expect(failures.length).toBeGreaterThanOrEqual(1);
+  for (const text of [...ingredients, ...failures, ...(origin === undefined ? [] : [origin])])
+    expect(text).toMatch(/^[A-Z“a-h].*[.]$/);
+});
+
+test.each(PATTERN_IDS)('%s: what is said of the bare picture names its men and squares', (id) => {
+  const bare = getPosition(BARE_PICTURES[id]);
+  const roles = namePatterns(bare).find((match) => match.id === id)?.roles;
+  if (roles === undefined) throw new Error(id);
+  const text = matchText(bare, roles);
+  expect(text).toContain(`on ${makeSquareName(roles.mating)} gives mate.`);
+  for (const { square, by } of roles.guards)
+    if (by.length > 0) expect(text).toContain(makeSquareName(square));
+  for (const square of roles.blockers) expect(text).toContain(makeSquareName(square));
+});
+
+test('the opera mate, man by man', () => {
+  const bare = getPosition(BARE_PICTURES.opera);
+  const [match] = namePatterns(bare);
+  expect(match && listRoleSentences(bare, match.roles)).toEqual([
+    'The rook on d8 gives mate.',
+    'The bishop on g5 holds the rook on d8.',
+    'The rook on d8 guards f8 and d7.',
+    'The bishop on g5 guards e7.',
+    'Its own man takes f7 from the king.',
+  ]);
+});
+
+test('a mate is found by a part of its name, without accents, by its men and by the square it is given on', () => {
+  expect(findPatterns('')).toEqual(PATTERN_IDS);
+  expect(findPatterns('smother')).toEqual(['smothered']);
+  expect(findPatterns('legal')).toContain('legal');
+  expect(findPatterns('vukovic')).toEqual(['vukovic']);
+  expect(findPatterns('cozio')).toEqual(['dovetail']);
+  expect(findPatterns('knight rook')).toEqual(expect.arrayContaining(['arabian', 'hook', 'corner']));
+  expect(findPatterns('queen h7')).toContain('damiano');
+  expect(findPatterns('unicorn')).toEqual([]);
+});
+
+test('tags say what always and what sometimes comes', () => {
+  expect(
+    tagsText([
+      { id: 'reti', reading: 'strict', how: 'the' },
+      { id: 'opera', reading: 'strict', how: 'seen' },
+      { id: 'mayet', reading: 'loose', how: 'seen' },
+    ]),
+  ).toBe('Against every longest defence: Réti’s mate. Against some: Opera mate and Mayet’s mate.');
+  expect(tagsText([])).toBe('');
+});
+
+test('a sacrifice is told with its man, its square and its aim', () => {
+  const smothered = getPosition('5r1k/6pp/7N/8/2Q5/8/8/6K1 w - - 0 1');
+  const line = ['c4g8', 'f8g8', 'h6f7'].flatMap((text) => parseMoveText(text) ?? []);
+  expect(findSacrifices(smothered, line).map(sacrificeText)).toEqual([
+    'The queen is given up on g8: the rook takes, and on g8 it stands in its own king’s way.',
+  ]);
+  const given = { ply: 0, role: 'rook', square: 63, takenBy: 'king' } as const;
+  expect(sacrificeText({ ...given, aim: { kind: 'lures-king', to: 63 } })).toBe(
+    'The rook is given up on h8: the king has to come to h8.',
+  );
+  expect(sacrificeText({ ...given, takenBy: 'knight', aim: { kind: 'opens-line', squares: [] } })).toBe(
+    'The rook is given up on h8: the knight takes, and the line to the king is open.',
+  );
+  expect(sacrificeText({ ...given, takenBy: 'queen', aim: { kind: 'removes-guard', square: 54 } })).toBe(
+    'The rook is given up on h8: the queen takes and no longer guards g7.',
+  );
+  expect(sacrificeText({ ...given, takenBy: 'pawn', aim: { kind: 'other' } })).toBe(
+    'The rook is given up on h8: the pawn takes.',
+  );
+});
+
+test('a stair says what it is and whether its key is the only one', () => {
+  expect(stairText({ kind: 'thin', men: 9, isOnlyKey: true }, 'Nf7#')).toBe(
+    'The same idea with 9 men off that play no part. The only key is Nf7#.',
+  );
+  expect(stairText({ kind: 'line', men: 0, isOnlyKey: false }, 'Qg8+')).toBe(
+    'A turn of the main line. One key is Qg8+; there are others.',
+  );
+  expect(stairText({ kind: 'side', men: 0, isOnlyKey: true }, 'Rd8#')).toContain('another defence');
+  expect(stairText({ kind: 'full', men: 1, isOnlyKey: true }, 'Rd8#')).toContain('1 man put on');
+});

@@ -1,0 +1,121 @@
+'use client';
+import { Button } from '@mantine/core';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { getPosition, makeFen } from '@/core/notation';
+import { BARE_PICTURES, BOOK_STEPS, namePatterns, type PatternId, type PatternRoles } from '@/core/patterns';
+import { isCheckmate, mirrorFiles, swapColours, type PositionDraft } from '@/core/rules';
+import type { DiagramArrow, SquareMark } from '@/drawing';
+import { listRoleSentences, PATTERN_WORDS } from '@/text';
+import { DiagramPicture } from '@/ui/board';
+import { useHouseVoice } from '@/ui/words';
+import classes from './Patterns.module.css';
+
+/** One named mate: its picture with who does what, what it is made of, what goes wrong, and the steps up to it. */
+export function PatternPage({ id }: { readonly id: PatternId }) {
+  const { say } = useHouseVoice();
+  const words = PATTERN_WORDS[id];
+  const [isSwapped, setIsSwapped] = useState(false);
+  const [isMirrored, setIsMirrored] = useState(false);
+  const [isShown, setIsShown] = useState(true);
+  const place = useMemo(
+    () => twinOf(getPosition(BARE_PICTURES[id]), isSwapped, isMirrored),
+    [id, isSwapped, isMirrored],
+  );
+  const match = namePatterns(getPosition(makeFen(place))).find((one) => one.id === id);
+  const bottom = place.turn === 'black' ? 'white' : 'black';
+  return (
+    <div className={classes.page}>
+      <div>
+        <DiagramPicture
+          diagram={{
+            board: place.board,
+            turn: undefined,
+            bottom,
+            ...(isShown && match !== undefined ? drawRoles(match.roles) : {}),
+          }}
+          title={`${words.name}: the bare picture`}
+        />
+        <div className={classes.views}>
+          <Button variant="default" mih={44} aria-pressed={isShown} onClick={() => setIsShown(!isShown)}>
+            {isShown ? 'Hide who does what' : 'Show who does what'}
+          </Button>
+          <Button variant="default" mih={44} onClick={() => setIsSwapped(!isSwapped)}>
+            Other colour
+          </Button>
+          <Button variant="default" mih={44} onClick={() => setIsMirrored(!isMirrored)}>
+            Other wing
+          </Button>
+        </div>
+        {match === undefined ? (
+          <p>On this wing it is a mate without this name: king and queen do not stand alike.</p>
+        ) : (
+          <ul>
+            {listRoleSentences(place, match.roles).map((sentence) => (
+              <li key={sentence}>{say(sentence)}</li>
+            ))}
+          </ul>
+        )}
+      </div>
+      <div>
+        {words.also.length > 0 && <p>Also called: {words.also.join(', ')}.</p>}
+        {words.origin !== undefined && <p className={classes.soft}>{words.origin}</p>}
+        <h2>What it is made of</h2>
+        <ul>
+          {words.ingredients.map((text) => (
+            <li key={text}>{say(text)}</li>
+          ))}
+        </ul>
+        <h2>What goes wrong</h2>
+        <ul>
+          {words.failures.map((text) => (
+            <li key={text}>{say(text)}</li>
+          ))}
+        </ul>
+        <h2>Three steps up</h2>
+        <ol className={classes.steps}>
+          {BOOK_STEPS[id].map(({ fen, mateInMoves }) => {
+            const { board, turn } = getPosition(fen);
+            const label = `Mate in ${mateInMoves}`;
+            return (
+              <li key={fen}>
+                <Link href={`/desk?fen=${encodeURIComponent(fen)}` as Route} className={classes.tile}>
+                  <DiagramPicture diagram={{ board, turn, bottom: turn }} title={`${words.name}, ${label}`} />
+                  <strong>{label}</strong>
+                  <span className={classes.soft}> Open on the Desk</span>
+                </Link>
+              </li>
+            );
+          })}
+        </ol>
+      </div>
+    </div>
+  );
+}
+
+/** The same picture in the other colour or on the other wing; what is no mate any more is not shown so. */
+function twinOf(bare: PositionDraft, isSwapped: boolean, isMirrored: boolean): PositionDraft {
+  const coloured = isSwapped ? swapColours(bare) : bare;
+  const twin = isMirrored ? mirrorFiles(coloured) : coloured;
+  return isCheckmate(twin) ? twin : coloured;
+}
+
+/** Who guards what as arrows, blocked and guarded squares as signs. */
+function drawRoles(roles: PatternRoles): {
+  readonly marks: readonly { readonly square: number; readonly mark: SquareMark }[];
+  readonly arrows: readonly DiagramArrow[];
+} {
+  const { king, mating, guards, blockers, held } = roles;
+  return {
+    marks: [
+      ...guards.map(({ square }) => ({ square, mark: 'guarded' as const })),
+      ...blockers.map((square) => ({ square, mark: 'blocked' as const })),
+      { square: king, mark: 'hint' },
+    ],
+    arrows: [
+      { from: mating, to: king, kind: 'attack' },
+      ...held.flatMap(({ square, by }) => by.map((from) => ({ from, to: square, kind: 'idea' as const }))),
+    ],
+  };
+}

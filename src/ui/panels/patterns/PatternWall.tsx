@@ -1,0 +1,55 @@
+'use client';
+import { TextInput } from '@mantine/core';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { useState } from 'react';
+import { getPosition } from '@/core/notation';
+import { BARE_PICTURES, PATTERN_IDS } from '@/core/patterns';
+import { countWords, findPatterns, PATTERN_WORDS } from '@/text';
+import { DiagramPicture } from '@/ui/board';
+import classes from './Patterns.module.css';
+
+/** Every named mate as a small board; what is typed leaves those it fits. */
+export function PatternWall() {
+  const [sought, setSought] = useState('');
+  const found = findPatterns(sought);
+  return (
+    <>
+      <div className={classes.search}>
+        <TextInput
+          label="Look for a name, a man or a square"
+          placeholder="smothered, knight, h7 ..."
+          size="md"
+          value={sought}
+          onChange={({ currentTarget }) => setSought(currentTarget.value)}
+        />
+        <span role="status" className={classes.soft}>
+          {found.length === PATTERN_IDS.length
+            ? `All ${PATTERN_IDS.length} named mates.`
+            : `${countWords(found.length, 'named mate')}.`}
+        </span>
+      </div>
+      {found.length === 0 && (
+        <p>Nothing is called so here. Try a man (“bishop”) or the square on which mate is given (“h7”).</p>
+      )}
+      <ul className={classes.wall}>
+        {found.map((id) => {
+          const { board, turn } = getPosition(BARE_PICTURES[id]);
+          const { name, also } = PATTERN_WORDS[id];
+          return (
+            <li key={id}>
+              <Link href={`/patterns/${id}` as Route} className={classes.tile}>
+                <DiagramPicture
+                  diagram={{ board, turn: undefined, bottom: turn === 'black' ? 'white' : 'black' }}
+                  title={`${name}: the bare picture`}
+                />
+                <h2>{name}</h2>
+                {also.length > 0 && <span className={classes.soft}>{also.join(', ')}</span>}
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,2 @@
+export { PatternPage } from './PatternPage';
+export { PatternWall } from './PatternWall';
