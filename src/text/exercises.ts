@@ -1,4 +1,5 @@
 /** The exercises' questions, choices and hints: short, verbs first. */
+import { isPatternId } from '@/core/patterns';
 import { makeSquareName } from '@/core/board';
 import {
   SMUDGE,
@@ -12,6 +13,7 @@ import {
 } from '@/core/exercises';
 import { RULE_WORDS } from './families';
 import { mateQuestion } from './proof';
+import { PATTERN_WORDS } from './patterns';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 export function questionText(question: Question): string {
@@ -96,6 +98,18 @@ export function questionText(question: Question): string {
       return 'Look at the side to move. What is on the board?';
     case 'answers-to-check':
       return 'Check! Which answers are there? Choose all of them.';
+    case 'name-mate':
+      return `${SIDE_WORDS[question.turn]} has given mate. What is this mate called?`;
+    case 'mate-by-name':
+      return question.pattern === undefined
+        ? `${SIDE_WORDS[question.turn]} to move. Give mate in one move. Which mate will it be?`
+        : `${SIDE_WORDS[question.turn]} to move. Give this mate in one move: ${PATTERN_WORDS[question.pattern].name}.`;
+    case 'missing-man':
+      return `One man of ${SIDE_WORDS[question.side]} is missing. Put it where it makes this mate: ${PATTERN_WORDS[question.pattern].name}.`;
+    case 'spare-men':
+      return `It is mate. Which men of ${SIDE_WORDS[question.side]} are not needed? Tap them all.`;
+    case 'open-line':
+      return `If one man of ${SIDE_WORDS[question.side]} were not there, it would be mate. Tap it.`;
     case 'mate-in-one':
       return `${SIDE_WORDS[question.turn]} to move. Give mate in one move.`;
     case 'stop-mate':
@@ -326,6 +340,7 @@ const OWN_OPTION_WORDS: Partial<Readonly<Record<ExerciseId, Readonly<Record<stri
 export function optionText(family: ExerciseId, option: string): string {
   const own = OWN_OPTION_WORDS[family]?.[option];
   if (own !== undefined) return own;
+  if (isPatternId(option)) return PATTERN_WORDS[option].name;
   if (family === 'stalemating' || family === 'result') return option === '1/2-1/2' ? '½-½' : option;
   const [kind = '', one, other] = option.split('-');
   if (family === 'who-is-ahead' && one !== undefined) {

@@ -7,6 +7,7 @@ import type { StoredFate } from '@/core/puzzles';
 import { optionText } from './exercises';
 import { reasonText as writtenReasonText } from './notation';
 import { fateText } from './fates';
+import { PATTERN_WORDS } from './patterns';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** The head of what is said: right, or what is too much and what is missing. */
@@ -30,6 +31,8 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
   switch (note.code) {
     case 'board-turned':
       return 'The board is turned: the men stand along the sides. White stands on ranks 1 and 2.';
+    case 'one-man-only':
+      return 'Put one man on the board. The others stay where they stand.';
     case 'armies-exchanged':
       return 'The armies stand on the wrong sides: White on ranks 1 and 2, Black on ranks 7 and 8.';
     case 'no-such-square':
@@ -120,6 +123,18 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
       return `${square}: a ${ROLE_WORDS[note.role]} is not asked about here.`;
     case 'has-no-way':
       return `${square}: the ${ROLE_WORDS[note.role]} has no safe square.`;
+    case 'is-needed':
+      return `${square}: without the ${ROLE_WORDS[note.role]} it is no mate any more.`;
+    case 'is-spare':
+      return `${square}: without the ${ROLE_WORDS[note.role]} it is still mate.`;
+    case 'not-in-the-way':
+      return `${square}: without the ${ROLE_WORDS[note.role]} it is no mate either.`;
+    case 'stands-in-the-way':
+      return `${square}: without the ${ROLE_WORDS[note.role]} it is mate.`;
+    case 'not-this-mate':
+      return `${square}: with a ${ROLE_WORDS[note.role]} there it is not this: ${PATTERN_WORDS[note.pattern].name}.`;
+    case 'other-mate':
+      return `${square}: the ${ROLE_WORDS[note.role]} gives mate there, but not this one: ${PATTERN_WORDS[note.pattern].name}.`;
     case 'nobody-there':
       return `${square}: nobody stands there.`;
     case 'own-side':

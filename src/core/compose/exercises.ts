@@ -4,6 +4,13 @@
  */
 import { MAN_VALUES } from '../board';
 import {
+  composeMateByName,
+  composeMissingMan,
+  composeNameMate,
+  composeOpenLine,
+  composeSpareMen,
+} from './namedLessons';
+import {
   EXERCISES,
   type ExerciseId,
   type ExerciseTask,
@@ -103,6 +110,11 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   'keep-score': composeKeepScore,
   signs: composeSigns,
   result: composeResult,
+  'name-mate': composeNameMate,
+  'mate-by-name': composeMateByName,
+  'missing-man': composeMissingMan,
+  'spare-men': composeSpareMen,
+  'open-line': composeOpenLine,
   'last-square': composeLastSquare,
   'whole-line': composeWholeLine,
   'right-order': composeRightOrder,

@@ -35,7 +35,7 @@ const THROWS = 60;
 const MOST_PICTURES = 20_000;
 
 /** The mated position with some men more, in either colour, perhaps left and right exchanged; undefined when it lost its name. */
-function throwPicture(random: Random, id: PatternId, added: number): Position | undefined {
+export function throwNamedMate(random: Random, id: PatternId, added: number): Position | undefined {
   const bare = getPosition(BARE_PICTURES[id]);
   const turned = randomBelow(random, 2) === 0 ? bare : mirrorFiles(bare);
   const coloured = pickOne(random, SIDES) === 'white' ? turned : swapColours(turned);
@@ -73,7 +73,7 @@ export function composePatternMate(
   { moves, added }: PatternRecipe,
 ): PatternMate | undefined {
   for (let count = 0; count < MOST_PICTURES; count += 1) {
-    const picture = throwPicture(random, id, added);
+    const picture = throwNamedMate(random, id, added);
     if (picture === undefined) continue;
     const one = throwLastMove(random, searches, picture);
     const made = one && growBack(random, searches, id, one, moves);

@@ -167,7 +167,7 @@ export const mateInOneFamily = defineFamily<BoardTask, 'play'>({
 });
 
 /** No check, or a check that can be answered: how. Stalemate by its own name. */
-function whyNoMate(position: Position, move: Move): Verdict {
+export function whyNoMate(position: Position, move: Move): Verdict {
   const after = playMove(position, move);
   const san = makeSan(position, move);
   const replies = listLegalMoves(after);

@@ -26,6 +26,7 @@ export {
 } from './registry';
 export { wander } from './looseMoves';
 export { exchangeAfter, scaleSchema, type Scale } from './values';
+export { listSpareMen } from './namedMates';
 export { HABITS, listLastSquares, listOwnSans, makeHabitTask, type Habit } from './habits';
 export {
   ACCEPTANCES,

@@ -1,6 +1,7 @@
 /** What is asked and what the board shows, as data; the sentences live with the words of the pages. */
 import type { Board, Man, Role, Side, Square } from '../board';
 import type { MoveText } from '../notation';
+import type { PatternId } from '../patterns';
 import type { PawnGoal } from '../pawns';
 import type { CastlingWing } from '../rules';
 import type { AttackAnswer } from './attackAnswers';
@@ -64,7 +65,11 @@ export type Question =
   | { readonly code: 'count-attackers' | 'count-defenders'; readonly square: Square; readonly side: Side }
   | { readonly code: 'trade'; readonly given: readonly Role[]; readonly taken: readonly Role[] }
   | { readonly code: 'take-or-leave'; readonly turn: Side; readonly move: string }
-  | { readonly code: 'mate-in-one' | 'stop-mate' | 'write-move'; readonly turn: Side }
+  | { readonly code: 'mate-in-one' | 'stop-mate' | 'write-move' | 'name-mate'; readonly turn: Side }
+  /** The mate of this name; undefined: the name is not told. */
+  | { readonly code: 'mate-by-name'; readonly turn: Side; readonly pattern: PatternId | undefined }
+  | { readonly code: 'missing-man'; readonly side: Side; readonly pattern: PatternId }
+  | { readonly code: 'spare-men' | 'open-line'; readonly side: Side }
   | { readonly code: 'is-safe-move'; readonly turn: Side; readonly move: string }
   | {
       readonly code: 'may-castle';

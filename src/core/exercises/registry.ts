@@ -20,6 +20,13 @@ import { lastSquareFamily, rightOrderFamily, wholeLineFamily } from './habits';
 import { kingSquaresFamily } from './kingSquares';
 import { nameLineFamily } from './lines';
 import { mateFamily } from './mate';
+import {
+  mateByNameFamily,
+  missingManFamily,
+  nameMateFamily,
+  openLineFamily,
+  spareMenFamily,
+} from './namedMates';
 import { nameSquareFamily } from './nameSquare';
 import { pawnGameFamily } from './pawnGame';
 import { poisonedFamily } from './poisoned';
@@ -84,6 +91,11 @@ export const EXERCISES = {
   'keep-score': keepScoreFamily,
   signs: signsFamily,
   result: resultFamily,
+  'name-mate': nameMateFamily,
+  'mate-by-name': mateByNameFamily,
+  'missing-man': missingManFamily,
+  'spare-men': spareMenFamily,
+  'open-line': openLineFamily,
   'last-square': lastSquareFamily,
   'whole-line': wholeLineFamily,
   'right-order': rightOrderFamily,

@@ -1,5 +1,6 @@
 import type { Role, Side, Square } from '../board';
 import type { MoveText, NotationDiagnosis, NotationReason } from '../notation';
+import type { PatternId } from '../patterns';
 import type { PawnEnd } from '../pawns';
 import type { StoredFate } from '../puzzles';
 import type { AttackAnswer } from './attackAnswers';
@@ -35,10 +36,23 @@ export type Note =
         | 'takes-here'
         | 'unprotected'
         | 'not-asked'
-        | 'has-no-way';
+        | 'has-no-way'
+        | 'is-needed'
+        | 'is-spare'
+        | 'not-in-the-way'
+        | 'stands-in-the-way';
       readonly square: Square;
       readonly role: Role;
     }
+  /** With this man there it is no mate of this name; or a mate, but not of this name. */
+  | {
+      readonly code: 'not-this-mate' | 'other-mate';
+      readonly square: Square;
+      readonly role: Role;
+      readonly pattern: PatternId;
+    }
+  /** One man is to be put on the board, and the others stay. */
+  | { readonly code: 'one-man-only' }
   | {
       readonly code:
         | 'pawn-takes-slantwise'

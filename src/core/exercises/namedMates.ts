@@ -1,0 +1,315 @@
+/**
+ * Families of the named mates (definitions: `core/patterns`). `name-mate`: which one is on the board; exactly one of the names shown
+ * fits. `mate-by-name`: give it in one move; in a mixed review the name is not told. `missing-man`: one man of the picture has been taken
+ * off, put it back where it makes the mate. `spare-men`: men of the mating side without which, one by one or all together, it is still
+ * mate. `open-line`: the man that stands in the way of the mate.
+ */
+import { z } from 'zod';
+import { getMan, opponentOf, ROLES, type Board, type Man, type Role, type Square } from '../board';
+import { findPosition, getDraft, getPosition, makeFen, makeMoveText } from '../notation';
+import { namePatterns, PATTERN_IDS, type PatternId, type PatternMatch } from '../patterns';
+import {
+  isCheckmate,
+  listLegalMoves,
+  playMove,
+  type Move,
+  type Position,
+  type PositionDraft,
+} from '../rules';
+import { squareSchema, type AnswerOf } from './answer';
+import { whyNoMate } from './check';
+import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
+import { defineFamily } from './family';
+import { findLegalMove, isMatingMove, positionTextSchema, sceneOfPosition } from './legalTask';
+import { boardTextSchema, sceneOf } from './lessonBoard';
+import { without } from './looseMoves';
+import { compareMarks, tapHints, tapSquares } from './tapVerdict';
+import { tagMiss } from './missGeometry';
+import { RIGHT, wrongFor, type Reason, type Verdict } from './verdict';
+
+const PARTS = { version: 1, stage: 'named-mates' } as const;
+const patternSchema = z.enum(PATTERN_IDS);
+
+const countMen = ({ board }: PositionDraft) => board.filter((man) => man !== undefined).length;
+
+const nameMateShape = z.object({
+  fen: positionTextSchema,
+  options: z.array(patternSchema).min(2).max(6),
+});
+export type NameMateTask = z.infer<typeof nameMateShape>;
+
+/** The names shown that fit, in any reading. */
+function listFitting({ fen, options }: NameMateTask): PatternId[] {
+  const names = namePatterns(getPosition(fen)).map(({ id }) => id);
+  return options.filter((id) => names.includes(id));
+}
+
+export const nameMateFamily = defineFamily<NameMateTask, 'choose'>({
+  ...PARTS,
+  id: 'name-mate',
+  skill: 'names-of-mates',
+  answerMode: 'choose',
+  levels: 4,
+  taskSchema: nameMateShape.refine(
+    (task) => listFitting(task).length === 1 && new Set(task.options).size === task.options.length,
+    'not exactly one name fits',
+  ),
+  question: ({ fen }) => ({ code: 'name-mate', turn: opponentOf(getPosition(fen).turn) }),
+  scene: ({ fen }) => sceneOfMate(getPosition(fen)),
+  ask: ({ options }) => ({ kind: 'choose', options, isMultiple: false }),
+  solution: (task) => chooseOptions(listFitting(task)),
+  judge: (task, answer) => {
+    const match = findMatch(task.fen, listFitting(task)[0]);
+    const why: Reason | undefined = match && { code: 'gives-check', squares: [match.roles.mating] };
+    return compareOptions(listFitting(task), answer, () => why);
+  },
+  measure: ({ fen, options }) => countMen(getPosition(fen)) + 6 * options.length,
+  hints: (task) => chooseHints(task.options, listFitting(task)),
+});
+
+function findMatch(fen: string, id: PatternId | undefined): PatternMatch | undefined {
+  return namePatterns(getPosition(fen)).find((match) => match.id === id);
+}
+
+/** A mate as the side that gives it sees it. */
+function sceneOfMate(position: Position) {
+  return sceneOf(position, { bottom: opponentOf(position.turn) });
+}
+
+const byNameShape = z.object({
+  fen: positionTextSchema,
+  id: patternSchema,
+  /** In a mixed review the name is not told. */
+  isNamed: z.boolean(),
+});
+export type ByNameTask = z.infer<typeof byNameShape>;
+
+/** Mating moves that give the mate of this name; any mate when the name is not told. */
+function listNamedMates({ fen, id, isNamed }: ByNameTask): Move[] {
+  const position = getPosition(fen);
+  return listLegalMoves(position).filter((move) => {
+    const after = playMove(position, move);
+    return isCheckmate(after) && (!isNamed || namePatterns(after).some((match) => match.id === id));
+  });
+}
+
+export const mateByNameFamily = defineFamily<ByNameTask, 'play'>({
+  ...PARTS,
+  id: 'mate-by-name',
+  skill: 'named-mates',
+  answerMode: 'play',
+  levels: 5,
+  taskSchema: byNameShape.refine((task) => listNamedMates(task).length > 0, 'nobody mates so'),
+  question: ({ fen, id, isNamed }) => ({
+    code: 'mate-by-name',
+    turn: getPosition(fen).turn,
+    pattern: isNamed ? id : undefined,
+  }),
+  scene: ({ fen }) => sceneOfPosition(fen),
+  ask: ({ fen }) => ({ kind: 'play', rules: 'legal', fen }),
+  solution: (task) => ({ kind: 'play', moves: listNamedMates(task).slice(0, 1).map(makeMoveText), slips: 0 }),
+  judge: judgeNamedMate,
+  measure: ({ fen, isNamed }) => countMen(getPosition(fen)) + (isNamed ? 0 : 30),
+  hints: (task) =>
+    listNamedMates(task)
+      .slice(0, 1)
+      .map(({ from }) => ({ kind: 'man', square: from })),
+  listRightMoves: (task, moves) => (moves.length > 0 ? [] : listNamedMates(task).map(makeMoveText)),
+});
+
+function judgeNamedMate(task: ByNameTask, { moves }: AnswerOf<'play'>): Verdict {
+  const position = getPosition(task.fen);
+  const move = findLegalMove(position, moves[0] ?? '');
+  if (move === undefined) return wrongFor([{ code: 'not-a-legal-move' }]);
+  const right = listNamedMates(task);
+  if (
+    right.some(
+      ({ from, to, promotion }) => from === move.from && to === move.to && promotion === move.promotion,
+    )
+  )
+    return RIGHT;
+  const { role } = getOwnMan(position, move.from);
+  const verdict = isMatingMove(position, move)
+    ? wrongFor([{ code: 'other-mate', square: move.to, role, pattern: task.id }])
+    : whyNoMate(position, move);
+  return tagMiss({ ...verdict, wrongPly: 0 }, position, right);
+}
+
+function getOwnMan({ board }: PositionDraft, square: Square): Man {
+  const man = board[square];
+  if (man === undefined) throw new Error('a legal move is made by a man');
+  return man;
+}
+
+const missingManShape = z.object({
+  /** The picture without the man, the mated side to move. */
+  fen: boardTextSchema,
+  id: patternSchema,
+  square: squareSchema,
+  role: z.enum(ROLES),
+  /** The men there are to choose from. */
+  tray: z.array(z.enum(ROLES)).min(1),
+});
+export type MissingManTask = z.infer<typeof missingManShape>;
+
+/** The board with one man more of the mating side. */
+function putBack({ fen }: MissingManTask, square: Square, role: Role): PositionDraft {
+  const draft = getDraft(fen);
+  const board = draft.board.slice();
+  board[square] = getMan(opponentOf(draft.turn), role);
+  return { ...draft, board };
+}
+
+/** Is it this mate, strictly or broadly? */
+function isThisMate(draft: PositionDraft, id: PatternId): boolean {
+  const position = findPosition(makeFen(draft));
+  return position !== undefined && namePatterns(position).some((match) => match.id === id);
+}
+
+export const missingManFamily = defineFamily<MissingManTask, 'place'>({
+  ...PARTS,
+  id: 'missing-man',
+  skill: 'ingredients',
+  answerMode: 'place',
+  levels: 4,
+  taskSchema: missingManShape.refine(
+    (task) =>
+      getDraft(task.fen).board[task.square] === undefined &&
+      task.tray.includes(task.role) &&
+      isThisMate(putBack(task, task.square, task.role), task.id),
+    'the man does not make the mate',
+  ),
+  question: ({ fen, id }) => ({ code: 'missing-man', pattern: id, side: opponentOf(getDraft(fen).turn) }),
+  scene({ fen }) {
+    const draft = getDraft(fen);
+    return sceneOf(draft, { bottom: opponentOf(draft.turn) });
+  },
+  ask: ({ fen, tray }) => ({
+    kind: 'place',
+    tray: tray.map((role) => getMan(opponentOf(getDraft(fen).turn), role)),
+  }),
+  solution: (task) => ({
+    kind: 'place',
+    men: listMen(putBack(task, task.square, task.role).board),
+    slips: 0,
+  }),
+  judge: judgeMissingMan,
+  measure: ({ fen, tray }) => countMen(getDraft(fen)) + 4 * tray.length,
+  hints: ({ tray, role, square }) => [
+    ...(tray.length > 1
+      ? [{ kind: 'not-this' as const, option: tray.find((one) => one !== role) ?? role }]
+      : []),
+    { kind: 'man', square },
+  ],
+});
+
+function listMen(board: Board) {
+  return board.flatMap((man, square) =>
+    man === undefined ? [] : [{ square, side: man.side, role: man.role }],
+  );
+}
+
+function judgeMissingMan(task: MissingManTask, { men }: AnswerOf<'place'>): Verdict {
+  const draft = getDraft(task.fen);
+  const stays = listMen(draft.board).every((one) =>
+    men.some(({ square, side, role }) => square === one.square && side === one.side && role === one.role),
+  );
+  const added = men.filter(({ square }) => draft.board[square] === undefined);
+  const [one] = added;
+  if (!stays || one === undefined || added.length > 1 || one.side === draft.turn)
+    return wrongFor([{ code: 'one-man-only' }]);
+  return isThisMate(putBack(task, one.square, one.role), task.id)
+    ? { ...RIGHT, right: [one.square] }
+    : wrongFor([{ code: 'not-this-mate', square: one.square, role: one.role, pattern: task.id }], {
+        extra: [one.square],
+      });
+}
+
+const mateShape = z.object({ fen: positionTextSchema });
+export type MateBoardTask = z.infer<typeof mateShape>;
+
+/** Men of the mating side without which it is still mate; not its king. */
+export function listSpareMen({ fen }: MateBoardTask): Square[] {
+  const position = getPosition(fen);
+  return position.board.flatMap((man, square) =>
+    man?.side === opponentOf(position.turn) && man.role !== 'king' && isCheckmate(without(position, square))
+      ? [square]
+      : [],
+  );
+}
+
+export const spareMenFamily = defineFamily<MateBoardTask, 'tap'>({
+  ...PARTS,
+  id: 'spare-men',
+  skill: 'ingredients',
+  answerMode: 'tap',
+  levels: 4,
+  taskSchema: mateShape.refine((task) => {
+    const position = getPosition(task.fen);
+    const spare = listSpareMen(task);
+    // Where one man could stand in for another, each is spare but not both: such a board is not asked about.
+    return (
+      spare.length > 0 && isCheckmate(spare.reduce<PositionDraft>((rest, at) => without(rest, at), position))
+    );
+  }, 'nobody is spare, or not all of them together'),
+  question: ({ fen }) => ({ code: 'spare-men', side: opponentOf(getPosition(fen).turn) }),
+  scene: ({ fen }) => sceneOfMate(getPosition(fen)),
+  ask: () => ({ kind: 'tap', isSingle: false, labels: [] }),
+  solution: (task) => tapSquares(listSpareMen(task)),
+  judge(task, answer) {
+    const position = getPosition(task.fen);
+    return compareMarks(
+      listSpareMen(task),
+      answer,
+      (square) => {
+        const man = position.board[square];
+        if (man === undefined) return { code: 'nobody-there', square };
+        if (man.side === position.turn) return { code: 'not-asked', square, role: man.role };
+        return { code: 'is-needed', square, role: man.role };
+      },
+      (square) => ({ code: 'is-spare', square, role: getOwnMan(position, square).role }),
+    );
+  },
+  measure: (task) => countMen(getPosition(task.fen)) + 10 * listSpareMen(task).length,
+  hints: (task) => tapHints(listSpareMen(task)),
+});
+
+/** Men of the side that wants to mate that stand in the way: without the man it is mate. */
+export function listMenInTheWay({ fen }: MateBoardTask): Square[] {
+  const position = getPosition(fen);
+  return position.board.flatMap((man, square) =>
+    man?.side === opponentOf(position.turn) && isCheckmate(without(position, square)) ? [square] : [],
+  );
+}
+
+export const openLineFamily = defineFamily<MateBoardTask, 'tap'>({
+  ...PARTS,
+  id: 'open-line',
+  skill: 'ingredients',
+  answerMode: 'tap',
+  levels: 3,
+  taskSchema: mateShape.refine(
+    (task) => !isCheckmate(getPosition(task.fen)) && listMenInTheWay(task).length === 1,
+    'not exactly one man stands in the way',
+  ),
+  question: ({ fen }) => ({ code: 'open-line', side: opponentOf(getPosition(fen).turn) }),
+  scene: ({ fen }) => sceneOfMate(getPosition(fen)),
+  ask: () => ({ kind: 'tap', isSingle: true, labels: [] }),
+  solution: (task) => tapSquares(listMenInTheWay(task)),
+  judge(task, answer) {
+    const position = getPosition(task.fen);
+    return compareMarks(
+      listMenInTheWay(task),
+      answer,
+      (square) => {
+        const man = position.board[square];
+        if (man === undefined) return { code: 'nobody-there', square };
+        if (man.side === position.turn) return { code: 'not-asked', square, role: man.role };
+        return { code: 'not-in-the-way', square, role: man.role };
+      },
+      (square) => ({ code: 'stands-in-the-way', square, role: getOwnMan(position, square).role }),
+    );
+  },
+  measure: ({ fen }) => countMen(getPosition(fen)),
+  hints: () => [],
+});
