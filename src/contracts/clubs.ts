@@ -10,6 +10,8 @@ export const clubSettingsSchema = z.object({
   values: scaleSchema.default({ ...MAN_VALUES, king: 0 }),
   /** How moves are written: absent, the usual ways. */
   ways: notationWaysSchema.optional(),
+  /** Mates are also called by a name in its loose reading, where books differ. */
+  areLooseNamesShown: z.boolean().default(false),
 });
 export type ClubSettings = z.infer<typeof clubSettingsSchema>;
 

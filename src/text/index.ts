@@ -18,6 +18,7 @@ export { readMoveText } from './notation';
 export {
   findPatterns,
   listRoleSentences,
+  mateNamedText,
   matchText,
   PATTERN_WORDS,
   sacrificeText,

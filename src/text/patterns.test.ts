@@ -5,6 +5,7 @@ import { BARE_PICTURES, findSacrifices, namePatterns, PATTERN_IDS } from '@/core
 import {
   findPatterns,
   listRoleSentences,
+  mateNamedText,
   matchText,
   PATTERN_WORDS,
   sacrificeText,
@@ -45,8 +46,19 @@ test('the opera mate, man by man', () => {
   ]);
 });
 
+test('a mate on the board is called by its names, or told without one', () => {
+  const opera = getPosition(BARE_PICTURES.opera);
+  expect(mateNamedText(opera, false)).toMatch(/^It is mate: Opera mate\. The rook on d8 gives mate\./);
+  expect(mateNamedText(opera, true)).toMatch(/^It is mate: Opera mate, Anderssen’s mate, /);
+  const nameless = getPosition('8/8/8/8/8/5k2/8/r4K2 w - - 0 1');
+  expect(mateNamedText(nameless, false)).toBe(
+    'It is mate, without a name of the book. The rook on a1 gives mate. The king on f3 guards f2, g2 and e2. The rook on a1 guards g1 and e1.',
+  );
+});
+
 test('a mate is found by a part of its name, without accents, by its men and by the square it is given on', () => {
-  expect(findPatterns('')).toEqual(PATTERN_IDS);
+  expect(new Set(findPatterns(''))).toEqual(new Set(PATTERN_IDS));
+  expect(findPatterns('')[0]).toBe('anastasia');
   expect(findPatterns('smother')).toEqual(['smothered']);
   expect(findPatterns('legal')).toContain('legal');
   expect(findPatterns('vukovic')).toEqual(['vukovic']);
@@ -63,7 +75,7 @@ test('tags say what always and what sometimes comes', () => {
       { id: 'opera', reading: 'strict', how: 'seen' },
       { id: 'mayet', reading: 'loose', how: 'seen' },
     ]),
-  ).toBe('Against every longest defence: Réti’s mate. Against some: Opera mate and Mayet’s mate.');
+  ).toBe('Ends in: Réti’s mate. In some lines: Opera mate and Mayet’s mate.');
   expect(tagsText([])).toBe('');
 });
 

@@ -5,12 +5,13 @@ import {
   BARE_PICTURES,
   namePatterns,
   PATTERN_IDS,
+  tellMate,
   type MateTag,
   type PatternId,
   type PatternRoles,
   type Sacrifice,
 } from '@/core/patterns';
-import type { PositionDraft } from '@/core/rules';
+import type { Position, PositionDraft } from '@/core/rules';
 import { countWords, listWords, ROLE_WORDS } from './words';
 
 interface PatternWords {
@@ -394,13 +395,18 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
   },
 };
 
+/** In the order of their names, as in a register. */
+const SORTED_IDS = PATTERN_IDS.toSorted((one, other) =>
+  PATTERN_WORDS[one].name.localeCompare(PATTERN_WORDS[other].name, 'en'),
+);
+
 /** The patterns that fit what is typed: a part of a name, a man of the picture, or the square on which mate is given; all for nothing. */
 export function findPatterns(sought: string): PatternId[] {
   const words = sought
     .toLowerCase()
     .split(/[\s,]+/)
     .filter((word) => word !== '');
-  return PATTERN_IDS.filter((id) =>
+  return SORTED_IDS.filter((id) =>
     words.every((word) => listSearchWords(id).includes(word) || nameOf(id).includes(word)),
   );
 }
@@ -468,14 +474,23 @@ function groupByMen(guards: PatternRoles['guards']) {
   return groups;
 }
 
-/** "It ends in Réti’s mate." or what it ends in by some defences; empty when no name fits. */
+/** "Ends in: Réti’s mate. In some lines: Opera mate."; empty when no name fits. */
 export function tagsText(tags: readonly MateTag[]): string {
-  const names = (how: MateTag['how']) =>
-    tags.filter((tag) => tag.how === how).map(({ id }) => PATTERN_WORDS[id].name);
-  const [the, seen] = [names('the'), names('seen')];
-  const always = the.length > 0 ? `Against every longest defence: ${listWords(the)}.` : '';
-  const sometimes = seen.length > 0 ? `Against some: ${listWords(seen)}.` : '';
-  return [always, sometimes].filter((text) => text !== '').join(' ');
+  const sentence = (begin: string, how: MateTag['how']) => {
+    const names = tags.filter((tag) => tag.how === how).map(({ id }) => PATTERN_WORDS[id].name);
+    return names.length === 0 ? [] : [`${begin}: ${listWords(names)}.`];
+  };
+  return [...sentence('Ends in', 'the'), ...sentence('In some lines', 'seen')].join(' ');
+}
+
+/** "It is mate: Opera mate. The rook on d8 gives mate. ..."; without a name only who does what. */
+export function mateNamedText(mated: Position, areLooseShown: boolean): string {
+  const named = namePatterns(mated).filter(({ reading }) => areLooseShown || reading === 'strict');
+  const [first] = named;
+  const roles = first?.roles ?? tellMate(mated);
+  const names = listWords(named.map(({ id }) => PATTERN_WORDS[id].name));
+  const head = names === '' ? 'It is mate, without a name of the book.' : `It is mate: ${names}.`;
+  return roles === undefined ? head : `${head} ${matchText(mated, roles)}`;
 }
 
 /** What a stair is and what its first move is: "The main line. The key is Bg5+." */

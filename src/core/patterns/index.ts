@@ -4,4 +4,4 @@ export { isPatternId, PATTERN_IDS, PATTERNS, type PatternId } from './definition
 export { READINGS, type Reading } from './form';
 export { namePatterns, tellMate, type PatternMatch, type PatternRoles } from './recognise';
 export { findSacrifices, type Sacrifice, type SacrificeAim } from './sacrifice';
-export { tagMate, type MateTag } from './tagMate';
+export { listShownTags, tagMate, type MateTag } from './tagMate';

@@ -16,6 +16,11 @@ export interface MateTag {
   readonly how: 'the' | 'seen';
 }
 
+/** The tags a club wants to hear: the strict ones, or all. */
+export function listShownTags(tags: readonly MateTag[], areLooseShown: boolean): MateTag[] {
+  return tags.filter(({ reading }) => areLooseShown || reading === 'strict');
+}
+
 /** Readings by pattern; of what a node leads to by longest defences always, and by any defence sometimes. */
 interface Endings {
   readonly always: ReadonlyMap<PatternId, Reading>;

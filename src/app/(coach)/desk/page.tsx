@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { getClubPage } from '@/server/services/clubs';
 import { listOwnSets } from '@/server/services/sets';
 import { Desk } from '@/ui/panels/desk';
 import { addPuzzleAction, addSetAction } from '../sets/actions';
@@ -10,10 +11,11 @@ export const metadata: Metadata = { title: 'Desk' };
 export default async function DeskPage({ searchParams }: PageProps<'/desk'>) {
   const actor = await getPageCoach();
   const { fen } = await searchParams;
-  const sets = await listOwnSets(actor);
+  const [sets, { settings }] = await Promise.all([listOwnSets(actor), getClubPage(actor)]);
   return (
     <Desk
       initialFen={typeof fen === 'string' ? fen : ''}
+      areLooseNamesShown={settings.areLooseNamesShown}
       sets={sets.map(({ setId, name }) => ({ setId, name }))}
       actions={{ addPuzzle: addPuzzleAction, addSet: addSetAction }}
     />

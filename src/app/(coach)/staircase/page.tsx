@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { findPosition } from '@/core/notation';
+import { getClubPage } from '@/server/services/clubs';
 import { listOwnClasses } from '@/server/services/classes';
 import { StaircaseMaker } from '@/ui/panels/staircase/StaircaseMaker';
 import { LinkButton } from '../../_parts/LinkButton';
@@ -14,7 +15,7 @@ export default async function StaircasePage({ searchParams }: PageProps<'/stairc
   const actor = await getPageCoach();
   const { fen } = await searchParams;
   const text = typeof fen === 'string' ? fen : '';
-  const classes = await listOwnClasses(actor);
+  const [classes, { settings }] = await Promise.all([listOwnClasses(actor), getClubPage(actor)]);
   return (
     <>
       <div className={styles.head}>
@@ -36,6 +37,7 @@ export default async function StaircasePage({ searchParams }: PageProps<'/stairc
       ) : (
         <StaircaseMaker
           fen={text}
+          areLooseNamesShown={settings.areLooseNamesShown}
           classes={classes.map(({ classId, name }) => ({ classId, name }))}
           actions={{ addSet: addSetAction, addPuzzle: addPuzzleAction, giveSet: giveSetAction }}
         />

@@ -34,6 +34,7 @@ function openDesk(initialFen = '', added: readonly (typeof ADDED | 'no answer')[
   const answers = [...added];
   renderUi(
     <Desk
+      areLooseNamesShown={false}
       initialFen={initialFen}
       sets={[{ setId: 1 as SetId, name: 'First mates' }]}
       actions={{

@@ -4,8 +4,15 @@ import { useHotkeys } from '@mantine/hooks';
 import { useMemo, useReducer, useState } from 'react';
 import { getMan, opponentOf, type Man, type Side, type Square } from '@/core/board';
 import { makeFen, parseFenLetter, type MoveText } from '@/core/notation';
-import { checkPosition, listHandMoves, passTurn, type PositionDraft, type PositionFault } from '@/core/rules';
-import { faultText, SIDE_WORDS } from '@/text';
+import {
+  checkPosition,
+  isCheckmate,
+  listHandMoves,
+  passTurn,
+  type PositionDraft,
+  type PositionFault,
+} from '@/core/rules';
+import { faultText, mateNamedText, SIDE_WORDS } from '@/text';
 import { Board, SignLegend, useCarry, type Drop, type HandRules } from '@/ui/board';
 import type { SetChoice } from '@/ui/forms/chosenSet';
 import { AddToSet, type DeskActions } from './AddToSet';
@@ -28,6 +35,7 @@ import { WrittenPanel } from './WrittenPanel';
 export function Desk(props: {
   /** Set up at the start; anything but a FEN starts with an empty board. */
   readonly initialFen: string;
+  readonly areLooseNamesShown: boolean;
   readonly sets: readonly SetChoice[];
   readonly actions: DeskActions;
 }) {
@@ -230,7 +238,11 @@ export function Desk(props: {
           />
         ) : faults.length === 0 ? (
           <p style={{ margin: 0 }}>
-            {isHome ? 'This position is possible.' : `Shown: ${line?.name ?? 'a line'}. H goes back home.`}
+            {isHome
+              ? position !== undefined && isCheckmate(position)
+                ? mateNamedText(position, props.areLooseNamesShown)
+                : 'This position is possible.'
+              : `Shown: ${line?.name ?? 'a line'}. H goes back home.`}
           </p>
         ) : (
           <ul className={classes.faults}>
@@ -249,6 +261,7 @@ export function Desk(props: {
           </Tabs.List>
           <Tabs.Panel value="proof" className={classes.panel}>
             <ProofPanel
+              fen={fen}
               turn={draft.turn}
               prover={prover}
               maxMoves={maxMoves}
@@ -261,6 +274,7 @@ export function Desk(props: {
               <SolutionTree
                 fen={fen}
                 solution={search.solution}
+                areLooseNamesShown={props.areLooseNamesShown}
                 onShow={showHere}
                 onStop={() => search.stop('solution')}
               />

@@ -11,6 +11,7 @@ function openPanel(prover: ProverState, canProve = true) {
   render(
     <MantineProvider>
       <ProofPanel
+        fen="8/8/8/8/8/8/8/8 w - - 0 1"
         turn="white"
         prover={prover}
         maxMoves={3}

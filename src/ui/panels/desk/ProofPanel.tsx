@@ -1,5 +1,7 @@
 'use client';
 import { Button, Loader, NativeSelect } from '@mantine/core';
+import type { Route } from 'next';
+import Link from 'next/link';
 import type { Side } from '@/core/board';
 import { atMostText, blocklessText, mateText, noMateText, progressText, undecidedText } from '@/text';
 import classes from './Desk.module.css';
@@ -9,6 +11,7 @@ export const MATE_LIMITS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
 
 /** Prove, progress, Stop, and the answer in words. Its place keeps its size whatever it shows. */
 export function ProofPanel(props: {
+  readonly fen: string;
   readonly turn: Side;
   readonly prover: ProverState;
   readonly maxMoves: number;
@@ -36,6 +39,15 @@ export function ProofPanel(props: {
         ) : (
           <Button disabled={!canProve} onClick={props.onProve}>
             Prove
+          </Button>
+        )}
+        {canProve && (
+          <Button
+            component={Link}
+            href={`/staircase?fen=${encodeURIComponent(props.fen)}` as Route}
+            variant="default"
+          >
+            Staircase
           </Button>
         )}
       </div>

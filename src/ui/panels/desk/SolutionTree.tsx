@@ -24,6 +24,7 @@ type OnShow = (name: string, moves: readonly MoveText[]) => void;
 export function SolutionTree(props: {
   readonly fen: string;
   readonly solution: SolutionState;
+  readonly areLooseNamesShown: boolean;
   readonly onShow: OnShow;
   readonly onStop: () => void;
 }) {
@@ -47,7 +48,11 @@ export function SolutionTree(props: {
     case 'ready':
       return (
         <>
-          <MateNames fen={fen} tags={solution.tags} sacrifices={solution.sacrifices} />
+          <MateNames
+            tags={solution.tags}
+            sacrifices={solution.sacrifices}
+            areLooseNamesShown={props.areLooseNamesShown}
+          />
           <Whole fen={fen} solution={solution.solution} onShow={onShow} />
         </>
       );

@@ -8,6 +8,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, SetId } from '@/contracts/ids';
 import type { AddedPuzzle } from '@/contracts/sets';
 import { getPosition, makeSan, parseMoveText } from '@/core/notation';
+import { listShownTags } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
 import { countWords, faultText, stairText, tagsText } from '@/text';
 import { DiagramPicture } from '@/ui/board';
@@ -38,6 +39,7 @@ type Climb =
 /** The stairs that lead up to a mate: worked out here, chosen by the coach, stored as a set and given in one go. */
 export function StaircaseMaker(props: {
   readonly fen: string;
+  readonly areLooseNamesShown: boolean;
   readonly classes: readonly { readonly classId: number; readonly name: string }[];
   readonly actions: StaircaseActions;
 }) {
@@ -73,6 +75,7 @@ export function StaircaseMaker(props: {
           stairs={climb.stairs}
           mateInMoves={climb.mateInMoves}
           classes={props.classes}
+          areLooseNamesShown={props.areLooseNamesShown}
           actions={actions}
         />
       );
@@ -110,6 +113,7 @@ interface Made {
 function Stairs(props: {
   readonly stairs: readonly Stair[];
   readonly mateInMoves: number;
+  readonly areLooseNamesShown: boolean;
   readonly classes: readonly { readonly classId: number; readonly name: string }[];
   readonly actions: StaircaseActions;
 }) {
@@ -212,6 +216,7 @@ function Stairs(props: {
           <li key={`${stair.kind} ${stair.fen}`} className={classes.card}>
             <StairCard
               stair={stair}
+              areLooseNamesShown={props.areLooseNamesShown}
               number={index + 1}
               isChosen={chosen.includes(stair.fen)}
               onChosen={(isChosen) =>
@@ -227,6 +232,7 @@ function Stairs(props: {
 
 function StairCard(props: {
   readonly stair: Stair;
+  readonly areLooseNamesShown: boolean;
   readonly number: number;
   readonly isChosen: boolean;
   readonly onChosen: (isChosen: boolean) => void;
@@ -255,7 +261,7 @@ function StairCard(props: {
         {stairText(stair, key === undefined ? stair.key : makeSan(position, key))}{' '}
         {stair.tags === undefined
           ? 'Its names were not worked out: the tree is too large.'
-          : tagsText(stair.tags)}
+          : tagsText(listShownTags(stair.tags, props.areLooseNamesShown))}
       </p>
     </>
   );

@@ -1,5 +1,5 @@
 'use client';
-import { Button, Group, NumberInput, Radio, Stack } from '@mantine/core';
+import { Button, Group, NumberInput, Radio, Stack, Switch } from '@mantine/core';
 import { useState, useTransition } from 'react';
 import type { ClubSettings } from '@/contracts/clubs';
 import type { ServiceFault } from '@/contracts/faults';
@@ -119,6 +119,19 @@ export function ClubForm(props: {
         isDisabled={!mayChange || isBusy}
         onChange={(ways) => change({ ...settings, ways })}
       />
+      <section className={styles.card} style={{ marginTop: '1rem' }}>
+        <h2>Names of mates</h2>
+        <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
+          Books differ in how narrowly they take a name. The narrow meaning is always told.
+        </p>
+        <Switch
+          size="md"
+          label="Tell the broad meanings too"
+          disabled={!mayChange || isBusy}
+          checked={settings.areLooseNamesShown}
+          onChange={({ currentTarget }) => change({ ...settings, areLooseNamesShown: currentTarget.checked })}
+        />
+      </section>
       <p role="status" style={{ minHeight: '1.5em', margin: '0.75rem 0 0' }}>
         {mayChange ? said : 'Only a lead of the club can change this.'}
       </p>
