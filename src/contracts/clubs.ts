@@ -1,6 +1,14 @@
 import { z } from 'zod';
 import { MAN_VALUES } from '@/core/board';
+import { FORCING_KINDS } from '@/core/proof';
 import { MATE_COUNTS, notationWaysSchema, scaleSchema } from '@/core/exercises';
+
+/** Each kind once. */
+const readingOrderSchema = z
+  .array(z.enum(FORCING_KINDS))
+  .refine(
+    (order) => FORCING_KINDS.every((kind) => order.includes(kind)) && order.length === FORCING_KINDS.length,
+  );
 
 /** What a club has decided for itself; what it has not touched is as here. */
 export const clubSettingsSchema = z.object({
@@ -10,6 +18,8 @@ export const clubSettingsSchema = z.object({
   values: scaleSchema.default({ ...MAN_VALUES, king: 0 }),
   /** How moves are written: absent, the usual ways. */
   ways: notationWaysSchema.optional(),
+  /** In which order the forcing moves are read. */
+  readingOrder: readingOrderSchema.default([...FORCING_KINDS]),
   /** Mates are also called by a name in its loose reading, where books differ. */
   areLooseNamesShown: z.boolean().default(false),
 });

@@ -1,6 +1,7 @@
 /** Fates in words. What is proved is said plainly; what was only seen says how deep. */
 import { opponentOf, ROLES, type Role, type Side } from '@/core/board';
 import { parseMoveText } from '@/core/notation';
+import type { ForcingKind } from '@/core/proof';
 import type { StoredFate } from '@/core/puzzles';
 import { findCaptured, playMove, type Position } from '@/core/rules';
 import { assertNever } from '@/core/shared';
@@ -15,6 +16,13 @@ export type FateWords =
       readonly seenPlies?: number | undefined;
     }
   | { readonly kind: 'material'; readonly gain: number; readonly seenPlies: number };
+
+/** The kinds of forcing moves, as a coach calls them. */
+export const FORCING_WORDS: Readonly<Record<ForcingKind, string>> = {
+  checks: 'Checks',
+  captures: 'Captures',
+  threats: 'Quiet threats of mate',
+};
 
 const DRAW_WORDS = {
   stalemate: 'stalemate',

@@ -1,4 +1,4 @@
-export { fateText, takenText } from './fates';
+export { fateText, FORCING_WORDS, takenText } from './fates';
 export { faultText } from './faults';
 export {
   atMostText,

@@ -46,6 +46,42 @@ test('moves prints SAN, one a line', async () => {
   expect(out.trim().split('\n')).toHaveLength(16);
 });
 
+test('name --json keeps its shape: ids, readings and roles by square; a bad line is told by number', async () => {
+  const { code, out, told } = await run(
+    ['name', '--json', '-'],
+    '6kR/6P1/6K1/8/8/8/8/8 b - - 0 1\nnonsense\n4k3/8/8/8/8/8/8/4K2R w - - 0 1\n3Rk3/5p2/8/6B1/8/8/8/6K1 b - - dm 0;\n',
+  );
+  expect(code).toBe(1);
+  expect(told).toMatch(/^line 2: /m);
+  const [anderssen, bad, none, opera] = jsonLines(out);
+  expect(anderssen).toEqual({
+    fen: '6kR/6P1/6K1/8/8/8/8/8 b - - 0 1',
+    patterns: [
+      {
+        id: 'anderssen',
+        reading: 'strict',
+        roles: {
+          king: 'g8',
+          mating: 'h8',
+          supporter: 'g7',
+          guards: { f8: ['g7', 'h8'], f7: ['g6'], h7: ['g6', 'h8'] },
+          blockers: [],
+          line: [],
+          held: { h8: ['g7'], g7: ['g6'] },
+        },
+      },
+    ],
+  });
+  expect(bad).toMatchObject({ fen: 'nonsense', patterns: [] });
+  expect(none).toEqual({ fen: '4k3/8/8/8/8/8/8/4K2R w - - 0 1', patterns: [] });
+  const ids = (opera?.patterns as { id: string; reading: string }[]).map(
+    ({ id, reading }) => `${id} ${reading}`,
+  );
+  expect(ids).toEqual(['opera strict', 'anderssen loose', 'mayet loose', 'back-rank loose']);
+  const { out: words } = await run(['name', '-'], '3Rk3/5p2/8/6B1/8/8/8/6K1 b - - 0 1\n');
+  expect(words).toContain('Opera mate: The rook on d8 gives mate. The bishop on g5 holds the rook on d8.');
+});
+
 test('prove --json keeps its shape, goes on after a bad line, and says so by number', async () => {
   const { code, out, told } = await run(
     ['prove', '--json', '--max', '2', '-'],

@@ -1,5 +1,6 @@
 export { countsAsMate } from './blockless';
 export { compareFates, type DrawReason, type Fate, type FateTable, type MoveFate } from './fate';
+export { FORCING_KINDS, listForcing, type ForcingKind } from './forcing';
 export { describeMove, findExchange, type MoveKind } from './moveKinds';
 export {
   checkProof,

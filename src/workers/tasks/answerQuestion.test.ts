@@ -34,6 +34,7 @@ test('every answer survives being copied as a message', () => {
     { kind: 'fates', fen: MATE_IN_2, plies: 2, isPassed: true },
     { kind: 'judge', fen: MATE_IN_2, line: '1 Rd8 Qe8 2 Rexe8#', claimed: 2, isBlockless: false },
     { kind: 'make-mate-task', fen: MATE_IN_2, maxMoves: 2, budgetNodes: 1e6 },
+    { kind: 'staircase', fen: MATE_IN_2, maxMoves: 2 },
     { kind: 'compose', family: 'reach', level: 4, seed: 3, count: 2, values: { ...MAN_VALUES, king: 0 } },
   ];
   const answers = questions.map((question) => answerQuestion(question));
@@ -45,9 +46,33 @@ test('every answer survives being copied as a message', () => {
     'fates',
     'breaks',
     'task',
+    'staircase',
     'composed',
   ]);
   for (const answer of answers) expect(structuredClone(answer)).toEqual(answer);
+});
+
+test('a solution comes with the names of the mate and what is given up for it', () => {
+  const fen = 'n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1';
+  expect(answerQuestion({ kind: 'explain', fen, mateInMoves: 2 })).toMatchObject({
+    tags: [{ id: 'smothered', reading: 'strict', how: 'the' }],
+    sacrifices: [{ role: 'queen', takenBy: 'rook', aim: { kind: 'blocks' } }],
+  });
+});
+
+test('a staircase tells how far it is, and without a mate there is none', () => {
+  const done: number[] = [];
+  const note = (progress: Progress) => {
+    if (progress.kind === 'stairs') done.push(progress.done);
+    return 'go' as const;
+  };
+  expect(answerQuestion({ kind: 'staircase', fen: MATE_IN_2, maxMoves: 3 }, note)).toMatchObject({
+    kind: 'staircase',
+    mateInMoves: 2,
+  });
+  expect(done).toEqual([0, 1]);
+  const fen = '4k3/8/8/8/8/8/8/4K2R w - - 0 1';
+  expect(answerQuestion({ kind: 'staircase', fen, maxMoves: 2 })).toEqual({ kind: 'no-staircase' });
 });
 
 test('Stop is heard at the next report', () => {

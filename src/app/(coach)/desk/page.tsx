@@ -16,6 +16,7 @@ export default async function DeskPage({ searchParams }: PageProps<'/desk'>) {
     <Desk
       initialFen={typeof fen === 'string' ? fen : ''}
       areLooseNamesShown={settings.areLooseNamesShown}
+      readingOrder={settings.readingOrder}
       sets={sets.map(({ setId, name }) => ({ setId, name }))}
       actions={{ addPuzzle: addPuzzleAction, addSet: addSetAction }}
     />

@@ -35,6 +35,7 @@ function openDesk(initialFen = '', added: readonly (typeof ADDED | 'no answer')[
   renderUi(
     <Desk
       areLooseNamesShown={false}
+      readingOrder={['checks', 'captures', 'threats']}
       initialFen={initialFen}
       sets={[{ setId: 1 as SetId, name: 'First mates' }]}
       actions={{
@@ -221,6 +222,38 @@ test('the fate of every move, and what the other side would do', async () => {
   expect(screen.getByText(/If Black could move, seen 3 half-moves deep/)).toBeInTheDocument();
   await press('Qxa2');
   expect(cell('a2, black queen')).toBeInTheDocument();
+});
+
+test('forcing moves are read one by one, what becomes of each only when it is told', async () => {
+  openDesk(MATE_IN_2);
+  await openTab('Forcing moves');
+  await press('Read the forcing moves');
+  expect(screen.getByText(/^Checks: \d+ moves$/)).toBeInTheDocument();
+  expect(screen.queryByText('mates in 2 (proved)')).toBeNull();
+  const hidden = screen.getAllByText('?').length;
+  await press('Tell the first');
+  expect(screen.getAllByText('?')).toHaveLength(hidden - 1);
+  await press('Tell all');
+  expect(screen.queryByText('?')).toBeNull();
+  expect(screen.getByText('mates in 2 (proved)')).toBeInTheDocument();
+  await press('Hide again');
+  expect(screen.getAllByText('?')).toHaveLength(hidden);
+});
+
+test('a proved mate has its names and its sacrifice, and a mate on the board is told by name', async () => {
+  openDesk('n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1');
+  await press('Prove');
+  expect(screen.getByRole('link', { name: 'Smothered mate' })).toHaveAttribute('href', '/patterns/smothered');
+  expect(screen.getByText(/^The queen is given up on g8: the rook takes/)).toBeInTheDocument();
+  expect(screen.getByRole('link', { name: 'Staircase' })).toHaveAttribute(
+    'href',
+    expect.stringMatching(/^\/staircase\?fen=n4r1k/),
+  );
+});
+
+test('a mate that is set up is called by its name', () => {
+  openDesk('3Rk3/5p2/8/6B1/8/8/8/6K1 b - - 0 1');
+  expect(screen.getByText(/^It is mate: Opera mate\. The rook on d8 gives mate\./)).toBeInTheDocument();
 });
 
 test('a written solution is judged, and the break is shown on the board', async () => {

@@ -12,12 +12,14 @@ import {
   type PositionDraft,
   type PositionFault,
 } from '@/core/rules';
+import type { ForcingKind } from '@/core/proof';
 import { faultText, mateNamedText, SIDE_WORDS } from '@/text';
 import { Board, SignLegend, useCarry, type Drop, type HandRules } from '@/ui/board';
 import type { SetChoice } from '@/ui/forms/chosenSet';
 import { AddToSet, type DeskActions } from './AddToSet';
 import classes from './Desk.module.css';
 import { reduceDesk, startDesk, type DeskAction } from './deskState';
+import { ForcingPanel } from './ForcingPanel';
 import { FatesPanel } from './FatesPanel';
 import { LineStepper } from './LineStepper';
 import { PositionTools } from './PositionTools';
@@ -36,6 +38,7 @@ export function Desk(props: {
   /** Set up at the start; anything but a FEN starts with an empty board. */
   readonly initialFen: string;
   readonly areLooseNamesShown: boolean;
+  readonly readingOrder: readonly ForcingKind[];
   readonly sets: readonly SetChoice[];
   readonly actions: DeskActions;
 }) {
@@ -257,6 +260,7 @@ export function Desk(props: {
           <Tabs.List mb="sm">
             <Tabs.Tab value="proof">Proof</Tabs.Tab>
             <Tabs.Tab value="fates">Every move</Tabs.Tab>
+            <Tabs.Tab value="forcing">Forcing moves</Tabs.Tab>
             <Tabs.Tab value="written">Written solution</Tabs.Tab>
           </Tabs.List>
           <Tabs.Panel value="proof" className={classes.panel}>
@@ -288,6 +292,17 @@ export function Desk(props: {
               onAsk={(isPassed) => position !== undefined && void search.findFates(fen, isPassed)}
               onStop={() => search.stop('fates')}
               onShow={(name, moves) => fatesAt !== undefined && show({ name, fen: makeFen(fatesAt), moves })}
+            />
+          </Tabs.Panel>
+          <Tabs.Panel value="forcing" className={classes.panel}>
+            <ForcingPanel
+              key={fen}
+              position={position}
+              order={props.readingOrder}
+              fates={fates}
+              onAsk={() => position !== undefined && void search.findFates(fen, false)}
+              onStop={() => search.stop('fates')}
+              onShow={showHere}
             />
           </Tabs.Panel>
           <Tabs.Panel value="written" className={classes.panel}>

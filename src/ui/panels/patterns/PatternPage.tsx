@@ -48,9 +48,12 @@ export function PatternPage({ id }: { readonly id: PatternId }) {
             Other wing
           </Button>
         </div>
-        {match === undefined ? (
-          <p>On this wing it is a mate without this name: king and queen do not stand alike.</p>
-        ) : (
+        {match?.reading !== 'strict' && (
+          <p>
+            On this wing it has this name at most in a broad sense: king and queen do not stand alike here.
+          </p>
+        )}
+        {match !== undefined && (
           <ul>
             {listRoleSentences(place, match.roles).map((sentence) => (
               <li key={sentence}>{say(sentence)}</li>

@@ -1,11 +1,12 @@
 'use client';
-import { Button, Group, NumberInput, Radio, Stack, Switch } from '@mantine/core';
+import { Button, Group, NativeSelect, NumberInput, Radio, Stack, Switch } from '@mantine/core';
 import { useState, useTransition } from 'react';
 import type { ClubSettings } from '@/contracts/clubs';
 import type { ServiceFault } from '@/contracts/faults';
 import type { MateCount } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { faultText, ROLE_WORDS } from '@/text';
+import { FORCING_KINDS } from '@/core/proof';
+import { faultText, FORCING_WORDS, ROLE_WORDS } from '@/text';
 import { USUAL_WAYS } from '@/core/exercises';
 import { WaysCard } from './WaysCard';
 import styles from '../../../_parts/pages.module.css';
@@ -23,6 +24,15 @@ const COUNTS: readonly { readonly value: MateCount; readonly label: string; read
     meaning: 'A check that can only be met by men put between and taken at once counts as mate.',
   },
 ];
+
+/** Every order of the three kinds. */
+const READING_ORDERS = FORCING_KINDS.flatMap((first) =>
+  FORCING_KINDS.filter((kind) => kind !== first).map((second) => [
+    first,
+    second,
+    ...FORCING_KINDS.filter((kind) => kind !== first && kind !== second),
+  ]),
+);
 
 /** Men that have a price. */
 const VALUED = ['pawn', 'knight', 'bishop', 'rook', 'queen'] as const;
@@ -119,6 +129,24 @@ export function ClubForm(props: {
         isDisabled={!mayChange || isBusy}
         onChange={(ways) => change({ ...settings, ways })}
       />
+      <section className={styles.card} style={{ marginTop: '1rem' }}>
+        <h2>Forcing moves</h2>
+        <NativeSelect
+          label="In which order they are read"
+          size="md"
+          maw="28rem"
+          disabled={!mayChange || isBusy}
+          value={settings.readingOrder.join(' ')}
+          data={READING_ORDERS.map((order) => ({
+            value: order.join(' '),
+            label: order.map((kind) => FORCING_WORDS[kind]).join(', '),
+          }))}
+          onChange={({ currentTarget }) => {
+            const order = READING_ORDERS.find((one) => one.join(' ') === currentTarget.value);
+            if (order !== undefined) change({ ...settings, readingOrder: [...order] });
+          }}
+        />
+      </section>
       <section className={styles.card} style={{ marginTop: '1rem' }}>
         <h2>Names of mates</h2>
         <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>

@@ -1,0 +1,128 @@
+'use client';
+import { Button } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import { makeMoveText, makeSan, type MoveText } from '@/core/notation';
+import { listForcing, type FateTable, type ForcingKind } from '@/core/proof';
+import { isSameMove, type Move, type Position } from '@/core/rules';
+import { countWords, fateText, FORCING_WORDS } from '@/text';
+import classes from './Desk.module.css';
+import { LineButton } from './SolutionTree';
+import type { FatesState } from './useDeskSearch';
+
+/**
+ * The forcing moves in the club's order, one after another: the move first, what becomes of it when the class has guessed. Each is
+ * shown on the board as it is told.
+ */
+export function ForcingPanel(props: {
+  /** Undefined without a possible position. */
+  readonly position: Position | undefined;
+  readonly order: readonly ForcingKind[];
+  readonly fates: FatesState;
+  readonly onAsk: () => void;
+  readonly onStop: () => void;
+  readonly onShow: (name: string, moves: readonly MoveText[]) => void;
+}) {
+  const { position, fates } = props;
+  const table = fates.kind === 'running' || fates.kind === 'ready' ? fates.table : undefined;
+  return (
+    <div className={classes.finding}>
+      <div className={classes.row}>
+        {fates.kind === 'running' ? (
+          <Button color="clay" onClick={props.onStop}>
+            Stop
+          </Button>
+        ) : (
+          <Button disabled={position === undefined} onClick={props.onAsk}>
+            Read the forcing moves
+          </Button>
+        )}
+      </div>
+      <div className={classes.pane}>
+        {position === undefined || table === undefined ? (
+          <p className={classes.soft}>
+            {fates.kind === 'running'
+              ? 'Looking at every move ...'
+              : 'Every check, then captures, then quiet threats of mate: guess what becomes of each, then see.'}
+          </p>
+        ) : (
+          <Reading {...props} position={position} table={table} />
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Reading(
+  props: Parameters<typeof ForcingPanel>[0] & { readonly position: Position; readonly table: FateTable },
+) {
+  const { position, order, table, onShow } = props;
+  const forcing = useMemo(() => listForcing(position), [position]);
+  const [told, setTold] = useState(0);
+  const moves = order.flatMap((kind) => forcing[kind]);
+  const fateOf = (move: Move) => table.moves.find((one) => isSameMove(one.move, move))?.fate;
+
+  function tellNext() {
+    const next = moves[told];
+    const fate = next && fateOf(next);
+    if (fate !== undefined) onShow('What becomes of it', fate.line.map(makeMoveText));
+    setTold(told + 1);
+  }
+
+  return (
+    <>
+      <div className={classes.row}>
+        <Button mih={44} disabled={told >= moves.length} onClick={tellNext}>
+          {told === 0 ? 'Tell the first' : told < moves.length ? 'Tell the next' : 'All told'}
+        </Button>
+        <Button
+          variant="default"
+          mih={44}
+          disabled={moves.length === 0}
+          onClick={() => setTold(told < moves.length ? moves.length : 0)}
+        >
+          {told < moves.length ? 'Tell all' : 'Hide again'}
+        </Button>
+      </div>
+      {order.map((kind) => (
+        <section key={kind}>
+          <h3 className={classes.kind}>
+            {FORCING_WORDS[kind]}:{' '}
+            {forcing[kind].length === 0 ? 'none' : countWords(forcing[kind].length, 'move')}
+          </h3>
+          <table className={classes.fates}>
+            <tbody>
+              {forcing[kind].map((move) => {
+                const fate = fateOf(move);
+                const isTold = moves.indexOf(move) < told;
+                return (
+                  <tr key={makeMoveText(move)}>
+                    <td>
+                      <LineButton
+                        isStrong
+                        onClick={() =>
+                          onShow(
+                            'A forcing move',
+                            isTold && fate !== undefined ? fate.line.map(makeMoveText) : [makeMoveText(move)],
+                          )
+                        }
+                      >
+                        {makeSan(position, move)}
+                      </LineButton>
+                    </td>
+                    <td>
+                      {isTold ? (
+                        fate && fateText(position.turn, fate)
+                      ) : (
+                        <span className={classes.soft}>?</span>
+                      )}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </section>
+      ))}
+    </>
+  );
+}

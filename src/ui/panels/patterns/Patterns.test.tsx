@@ -1,0 +1,36 @@
+/** The pattern book: looking for a mate, and its page with twins. */
+import { fireEvent, screen } from '@testing-library/react';
+import { renderUi } from '../../../../tests/support/renderUi';
+import { PatternPage, PatternWall } from '.';
+
+const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
+
+test('the wall shows every mate, and what is typed leaves those it fits', () => {
+  renderUi(<PatternWall />);
+  expect(screen.getAllByRole('listitem')).toHaveLength(34);
+  const field = screen.getByLabelText('Look for a name, a man or a square');
+  fireEvent.change(field, { target: { value: 'smothered' } });
+  expect(screen.getByText('1 named mate.')).toBeInTheDocument();
+  expect(screen.getByRole('link', { name: /Smothered mate/ })).toHaveAttribute('href', '/patterns/smothered');
+  fireEvent.change(field, { target: { value: 'unicorn' } });
+  expect(screen.getByText(/^Nothing is called so here/)).toBeInTheDocument();
+});
+
+test('a page tells who does what, in the other colour too', () => {
+  renderUi(<PatternPage id="opera" />);
+  expect(screen.getByText('The bishop on g5 holds the rook on d8.')).toBeInTheDocument();
+  press('Other colour');
+  expect(screen.getByText('The bishop on g4 holds the rook on d1.')).toBeInTheDocument();
+  press('Other wing');
+  expect(screen.getByText('The bishop on b4 holds the rook on e1.')).toBeInTheDocument();
+  press('Hide who does what');
+  expect(screen.getByRole('button', { name: 'Show who does what' })).toBeInTheDocument();
+  expect(screen.getAllByRole('link')).toHaveLength(3);
+});
+
+test('a mate that has no twin on the other wing says so', () => {
+  renderUi(<PatternPage id="legal" />);
+  expect(screen.getByText('The knight on d5 gives mate.')).toBeInTheDocument();
+  press('Other wing');
+  expect(screen.getByText(/^On this wing it has this name at most in a broad sense/)).toBeInTheDocument();
+});
