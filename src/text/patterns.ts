@@ -498,7 +498,7 @@ export function stairText(
   stair: {
     readonly kind: 'line' | 'thin' | 'side' | 'full';
     readonly men: number;
-    readonly isOnlyKey: boolean;
+    readonly isOnlyKey: boolean | undefined;
   },
   key: string,
 ): string {
@@ -508,6 +508,8 @@ export function stairText(
     side: 'Behind another defence that lasts as long.',
     full: `The whole mate with ${countWords(stair.men, 'man', 'men')} put on.`,
   }[stair.kind];
+  if (stair.isOnlyKey === undefined)
+    return `${what} One key is ${key}; whether there are others was not worked out.`;
   return `${what} ${stair.isOnlyKey ? `The only key is ${key}.` : `One key is ${key}; there are others.`}`;
 }
 

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import { signInCoach, takeSeat } from '../support/visitors';
+import { makeClassWithChild, signInCoach, takeSeat } from '../support/visitors';
 
 const PUZZLE = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
 
@@ -12,25 +12,7 @@ test('coach, child, coach: a position is proved, given, solved in another browse
   await signInCoach(coach);
 
   // A class of its own with one child, whose key is shown once.
-  await coach.goto('/classes');
-  await coach.getByLabel('Name of a new class').fill('Tide class');
-  await coach.getByRole('button', { name: 'Make a class' }).click();
-  await coach.getByRole('link', { name: /Tide class/ }).click();
-  await coach.getByLabel(/Add a child/).fill('Puffin');
-  await coach.getByRole('button', { name: 'Add', exact: true }).click();
-  const dialog = coach.getByRole('dialog');
-  await expect(dialog.getByText('The key of Puffin')).toBeVisible();
-  const key = (await dialog.getByRole('listitem').allInnerTexts()).map((text) =>
-    text.replace(/^\s*\d+\.\s*/, '').trim(),
-  );
-  expect(key).toHaveLength(3);
-  await dialog.getByRole('button', { name: 'Done' }).click();
-  const code = (
-    await coach
-      .getByText(/Children open/)
-      .locator('xpath=following-sibling::*')
-      .innerText()
-  ).trim();
+  const { code, key } = await makeClassWithChild(coach, 'Tide class', 'Puffin');
   const classAddress = coach.url();
 
   // The Desk: paste, prove, step, add to a new set.

@@ -1,5 +1,5 @@
 /** The people of the demo club at their screens. */
-import type { Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { DEMO_LEAD } from '@/cli/demo/people';
 
 export async function signInCoach(page: Page, coach = DEMO_LEAD): Promise<void> {
@@ -27,4 +27,30 @@ export async function takeSeat(
   await page.getByRole('link', { name, exact: true }).click();
   await tapKey(page, key);
   await page.waitForURL('**/seat');
+}
+
+/** A coach makes a class with one child; gives its code and the child's key. */
+export async function makeClassWithChild(
+  coach: Page,
+  className: string,
+  nickname: string,
+): Promise<{ readonly code: string; readonly key: readonly string[] }> {
+  await coach.goto('/classes');
+  await coach.getByLabel('Name of a new class').fill(className);
+  await coach.getByRole('button', { name: 'Make a class' }).click();
+  await coach.getByRole('link', { name: new RegExp(className) }).click();
+  await coach.getByLabel(/Add a child/).fill(nickname);
+  await coach.getByRole('button', { name: 'Add', exact: true }).click();
+  const dialog = coach.getByRole('dialog');
+  await expect(dialog.getByText(`The key of ${nickname}`)).toBeVisible();
+  const key = (await dialog.getByRole('listitem').allInnerTexts()).map((text) =>
+    text.replace(/^\s*\d+\.\s*/, '').trim(),
+  );
+  expect(key).toHaveLength(3);
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  const code = await coach
+    .getByText(/Children open/)
+    .locator('xpath=following-sibling::*')
+    .innerText();
+  return { code: code.trim(), key };
 }

@@ -8,9 +8,9 @@
  * moves, where that takes milliseconds; longer stairs stand as they are in the line.
  */
 import { getMan, kingDistance, opponentOf, SIDES, type Role, type Square } from '../board';
-import { makeFen, parseMoveText, type MoveText } from '../notation';
+import { makeFen, makeMoveText, parseMoveText, type MoveText } from '../notation';
 import { tagMate, type MateTag } from '../patterns';
-import type { Proof, ProofMove, ProofNode, ProveResult } from '../proof';
+import type { Proof, ProveResult } from '../proof';
 import {
   findKing,
   isCheck,
@@ -40,9 +40,9 @@ export interface Stair {
   readonly kind: StairKind;
   readonly fen: string;
   readonly mateInMoves: number;
-  /** The first move, as squares, and whether there is no other. */
+  /** The first move, as squares, and whether there is no other; undefined when that was not worked out. */
   readonly key: MoveText;
-  readonly isOnlyKey: boolean;
+  readonly isOnlyKey: boolean | undefined;
   /** Men fewer (thin) or more (full) than in the line. */
   readonly men: number;
   /** The names it ends in; undefined when its tree was too large to know. */
@@ -62,6 +62,9 @@ const MOST_THINNED = 4;
 /** A picture with fewer men off than this is no other picture. */
 const LEAST_OFF = 2;
 const MOST_TREE_NODES = 6_000;
+/** Positions visited for one tree, and for the keys of one stair: a second or two each. */
+const TREE_NODES = 800_000;
+const KEY_NODES = 800_000;
 const MOST_SIDES = 3;
 /** A whole mate of so many moves gets a fuller board. */
 const MOST_FILLED = 3;
@@ -75,33 +78,35 @@ export function makeStaircase(
   limits: StaircaseLimits,
   onStair: (done: number) => 'go' | 'stop' = () => 'go',
 ): StaircaseResult {
-  const { mate, explainer } = searches;
+  const { mate } = searches;
   const result = mate.prove(position, { ...limits, isBlocklessWanted: false });
   if (result.kind !== 'mate') return result;
-  const { proof } = explainer.explain(position, result.mateInMoves, {
-    mostNodes: MOST_TREE_NODES,
-    duals: 'none',
-    areTriesWanted: false,
-  });
-  const line = listLine(position, proof);
+  const line = listSteps(position, result.line);
   const stairs: Stair[] = [];
+  // Trees are worked out from the short end; when one is too large, so are the longer ones.
+  let isTreeSmall = true;
   for (const [index, step] of line.toReversed().entries()) {
     if (onStair(index) === 'stop') break;
     const rest = line.slice(line.length - 1 - index);
-    const thin = step.node.mateInMoves <= MOST_THINNED ? thinOut(mate, rest) : undefined;
+    const proof: Proof | undefined = isTreeSmall ? explainWhole(searches, step) : undefined;
+    isTreeSmall = proof !== undefined;
+    const facts = {
+      tags: proof && tagMate(step.position, proof),
+      isOnlyKey:
+        index === line.length - 1 && result.areAllKeys ? result.keys.length === 1 : isAlone(mate, step),
+    };
+    const thin = step.mateInMoves <= MOST_THINNED ? thinOut(mate, rest) : undefined;
     const off = thin === undefined ? 0 : countMen(step.position) - countMen(thin);
     if (thin !== undefined && off >= LEAST_OFF) {
-      stairs.push({ ...stairOf(proof, { ...step, position: thin }, 'thin', off), isOnlyKey: true });
+      const bare = { ...step, position: thin };
+      const own = explainWhole(searches, bare);
+      const tags = own && tagMate(thin, own);
+      stairs.push(stairOf(bare, 'thin', { tags, isOnlyKey: true }, off));
     }
-    stairs.push(stairOf(proof, step, 'line', 0));
+    stairs.push(stairOf(step, 'line', facts, 0));
+    if (proof !== undefined) stairs.push(...listSides(proof, step, stairs));
   }
-  stairs.push(...listSides(proof, line));
-  const full = result.mateInMoves <= MOST_FILLED ? fillUp(mate, line) : undefined;
-  const [whole] = line;
-  if (full !== undefined && whole !== undefined) {
-    const on = countMen(full) - countMen(whole.position);
-    stairs.push({ ...stairOf(proof, { ...whole, position: full }, 'full', on), isOnlyKey: true });
-  }
+  stairs.push(...fillTop(searches, result.mateInMoves, line));
   // By length; of one length the thin picture first, the full one last.
   const order: readonly StairKind[] = ['thin', 'line', 'side', 'full'];
   const sorted = stairs.toSorted(
@@ -114,65 +119,86 @@ export function makeStaircase(
 /** One turn of the main line. */
 interface Step {
   readonly position: Position;
-  readonly index: number;
-  readonly node: ProofNode;
-  readonly own: ProofMove;
+  readonly mateInMoves: number;
+  readonly own: Move;
   /** What is answered; undefined after the mating move. */
   readonly defence: Move | undefined;
 }
 
-function listLine(home: Position, proof: Proof): Step[] {
+function listSteps(home: Position, line: readonly Move[]): Step[] {
   const steps: Step[] = [];
   let position = home;
-  let index = 0;
-  for (;;) {
-    const step = openStep(proof, position, index);
-    if (step === undefined) return steps;
-    steps.push(step);
-    const [reply] = step.own.replies;
-    if (reply === undefined || step.defence === undefined) return steps;
-    position = playMove(playMove(position, getMove(step.own.move)), step.defence);
-    index = reply.node;
+  for (let ply = 0; ply < line.length; ply += 2) {
+    const own = line[ply];
+    const defence = line[ply + 1];
+    if (own === undefined) break;
+    steps.push({ position, mateInMoves: (line.length - ply + 1) / 2, own, defence });
+    position = playMove(position, own);
+    if (defence !== undefined) position = playMove(position, defence);
   }
+  return steps;
 }
 
-function openStep({ nodes }: Proof, position: Position, index: number): Step | undefined {
-  const node = nodes[index];
-  const own = node?.moves[0];
-  if (node === undefined || own === undefined) return undefined;
-  const [reply] = own.replies;
-  return { position, index, node, own, defence: reply && getMove(reply.move) };
+/** The tree of a turn, when it is whole within the budget. */
+function explainWhole({ explainer }: TaskSearches, { position, mateInMoves }: Step): Proof | undefined {
+  const { proof, isWhole } = explainer.explain(position, mateInMoves, {
+    mostNodes: MOST_TREE_NODES,
+    budgetNodes: TREE_NODES,
+    duals: 'none',
+    areTriesWanted: false,
+  });
+  return isWhole ? proof : undefined;
 }
 
-function stairOf(proof: Proof, { position, index, node, own }: Step, kind: StairKind, men: number): Stair {
-  return {
-    kind,
-    // Every stair is a puzzle of its own: its counters start anew.
-    fen: makeFen({ ...position, halfmoves: 0, fullmoves: 1 }),
-    mateInMoves: node.mateInMoves,
-    key: own.move,
-    isOnlyKey: node.moves.length === 1,
-    men,
-    tags: tagMate(position, proof, index),
-  };
+/** Is there no other key? Undefined when the budget ended first. */
+function isAlone(mate: MateSearch, { position, mateInMoves }: Step): boolean | undefined {
+  const proved = mate.prove(position, { maxMoves: mateInMoves, budgetNodes: KEY_NODES });
+  return proved.kind === 'mate' && proved.areAllKeys ? proved.keys.length === 1 : undefined;
 }
 
-/** Other defences that last as long and are met by another move: two moves before the end or more. */
-function listSides(proof: Proof, line: readonly Step[]): Stair[] {
+function stairOf(
+  { position, mateInMoves, own }: Omit<Step, 'defence'>,
+  kind: StairKind,
+  { tags, isOnlyKey }: Pick<Stair, 'tags' | 'isOnlyKey'>,
+  men: number,
+): Stair {
+  // Every stair is a puzzle of its own: its counters start anew.
+  const fen = makeFen({ ...position, halfmoves: 0, fullmoves: 1 });
+  return { kind, fen, mateInMoves, key: makeMoveText(own), isOnlyKey, men, tags };
+}
+
+/** Behind other defences of this turn that last as long and are met by another move than the ones known, and by that alone. */
+function listSides(proof: Proof, { position, own, defence }: Step, known: readonly Stair[]): Stair[] {
+  const root = proof.nodes[0];
+  const first = root?.moves.find(({ move }) => move === makeMoveText(own));
+  if (root === undefined || first === undefined || defence === undefined) return [];
+  const after = playMove(position, own);
+  const keys = new Set(known.map(({ key }) => key));
+  const room = MOST_SIDES - known.filter(({ kind }) => kind === 'side').length;
   const sides: Stair[] = [];
-  for (const { position, node, own } of line.toReversed()) {
-    const after = playMove(position, getMove(own.move));
-    const [main] = own.replies;
-    const mainKey = main && proof.nodes[main.node]?.moves[0]?.move;
-    for (const reply of own.replies.slice(1)) {
-      const next = openStep(proof, playMove(after, getMove(reply.move)), reply.node);
-      if (next === undefined || sides.length >= MOST_SIDES) continue;
-      const isAsLong = next.node.mateInMoves === node.mateInMoves - 1;
-      const isNew = next.own.move !== mainKey && !sides.some(({ key }) => key === next.own.move);
-      if (isAsLong && isNew && next.node.moves.length === 1) sides.push(stairOf(proof, next, 'side', 0));
-    }
+  for (const reply of first.replies) {
+    const node = proof.nodes[reply.node];
+    const [answer, ...others] = node?.moves ?? [];
+    if (node === undefined || answer === undefined || others.length > 0 || keys.has(answer.move)) continue;
+    if (node.mateInMoves !== root.mateInMoves - 1 || sides.length >= room) continue;
+    keys.add(answer.move);
+    const next = playMove(after, getMove(reply.move));
+    const side = { position: next, mateInMoves: node.mateInMoves, own: getMove(answer.move) };
+    sides.push(stairOf(side, 'side', { tags: tagMate(next, proof, reply.node), isOnlyKey: true }, 0));
   }
   return sides;
+}
+
+/** The whole of a short mate on a fuller board. */
+function fillTop(searches: TaskSearches, mateInMoves: number, line: readonly Step[]): Stair[] {
+  const [whole] = line;
+  if (whole === undefined || mateInMoves > MOST_FILLED) return [];
+  const full = fillUp(searches.mate, line);
+  if (full === undefined) return [];
+  const step = { ...whole, position: full };
+  const proof = explainWhole(searches, step);
+  const tags = proof && tagMate(full, proof);
+  return [stairOf(step, 'full', { tags, isOnlyKey: true }, countMen(full) - countMen(whole.position))];
 }
 
 /** Takes off, one by one, every man without which the solution stays the same; the men far from the mated king first. */
@@ -205,7 +231,7 @@ function fillUp(mate: MateSearch, line: readonly Step[]): Position | undefined {
   const [first] = line;
   if (first === undefined || !hasSameSolution(mate, first.position, line)) return undefined;
   // The same position is filled alike each time.
-  const random: Random = createRandom(countMen(first.position) * 64 + getMove(first.own.move).to);
+  const random: Random = createRandom(countMen(first.position) * 64 + first.own.to);
   let full = first.position;
   for (let count = 0, on = 0; count < FULL_THROWS && on < MEN_PUT_ON; count += 1) {
     const side = pickOne(random, SIDES);
@@ -224,15 +250,13 @@ function fillUp(mate: MateSearch, line: readonly Step[]): Position | undefined {
 /** Is the line still the one: each key alone, nothing sooner, each defence as long? */
 function hasSameSolution(mate: MateSearch, start: Position, line: readonly Step[]): boolean {
   let position = start;
-  for (const { node, own, defence } of line) {
-    const moves = node.mateInMoves;
+  for (const { mateInMoves: moves, own, defence } of line) {
     if (mate.canMate(position, moves - 1)) return false;
     const keys = mate.listMatingMoves(position, moves);
     const [key] = keys;
-    const wanted = getMove(own.move);
-    if (key === undefined || keys.length > 1 || !isSameMove(key, wanted)) return false;
+    if (key === undefined || keys.length > 1 || !isSameMove(key, own)) return false;
     if (defence === undefined) return true;
-    const after = playMove(position, wanted);
+    const after = playMove(position, own);
     // Without the man it took, or with a line to its king open, the defence may not be there any more.
     if (!listLegalMoves(after).some((move) => isSameMove(move, defence))) return false;
     position = playMove(after, defence);

@@ -1,0 +1,26 @@
+import { expect, test } from '@playwright/test';
+import { boardOf } from '../support/boardDriver';
+import { makeClassWithChild, signInCoach, takeSeat } from '../support/visitors';
+
+test('a coach gives a class its own words, is warned of one with two meanings, and the children read them', async ({
+  page,
+  browser,
+}) => {
+  await signInCoach(page);
+  const { code, key } = await makeClassWithChild(page, 'Reef class', 'Limpet');
+  await page.goto('/club');
+  const words = page.getByRole('region', { name: 'House words' });
+  await words.getByLabel('For', { exact: true }).selectOption({ label: 'Reef class' });
+  await words.getByLabel('Your word for pawn').fill('guardsman');
+  await words.getByLabel('Your word for rook').fill('guardsman');
+  await expect(words.getByText(/"guardsman" would mean two things here: pawn and rook/)).toBeVisible();
+  await words.getByLabel('Your word for rook').fill('');
+  await words.getByRole('button', { name: 'Keep these words' }).click();
+  await expect(words.getByText('Stored. It is spoken from now on.')).toBeVisible();
+
+  const child = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();
+  await takeSeat(child, code, 'Limpet', key);
+  await child.goto('/seat/pawns');
+  await boardOf(child).play('e2', 'e4');
+  await expect(child.getByText(/guardsman/).first()).toBeVisible();
+});
