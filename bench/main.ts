@@ -1,7 +1,12 @@
 /**
  * Speeds beside reference libraries, measured side by side in one warm run, so that the ratios hold on any machine. Bundled first,
- * as the product is. Run with: npm run bench, or npm run bench -- perft (refuting, finding, fates) for one part
+ * as the product is. Run with: npm run bench, or npm run bench -- perft (refuting, finding, fates, names) for one part
  */
+import { composePatternMate, createTaskSearches } from '@/core/compose';
+import { getPosition, parseMoveText } from '@/core/notation';
+import { namePatterns, PATTERN_IDS } from '@/core/patterns';
+import { playMove, type Position } from '@/core/rules';
+import { createRandom } from '@/core/shared';
 import { createFateSearch, createMateSearch, searchPerft, searchPerftPlayed } from '@/core/search';
 import { PERFT, positionOf } from '../tests/fixtures/positions';
 import { cpuMs, leastMs, median, medianRatio, tellRatio, tellRatioBelow, tellTime } from './measure';
@@ -142,7 +147,41 @@ function benchFates(): void {
   tellTime('fate of every move at depth 4, ordinary positions', spent, 2000);
 }
 
+/** Naming a mate, and composing one that ends in each picture of the book; the targets are those of a library tagged while it is read. */
+function benchNames(): void {
+  const searches = createTaskSearches();
+  const composed = new Map<number, number[]>([
+    [1, []],
+    [2, []],
+  ]);
+  const mated: Position[] = [];
+  for (const id of PATTERN_IDS) {
+    for (let seed = 1; seed <= 6; seed += 1) {
+      for (const [moves, spent] of composed) {
+        spent.push(
+          cpuMs(() => {
+            const made = composePatternMate(createRandom(seed), searches, id, { moves, added: 4 });
+            const key = moves === 1 ? made?.proof.nodes[0]?.moves[0]?.move : undefined;
+            const move = key === undefined ? undefined : parseMoveText(key);
+            if (made !== undefined && move !== undefined) mated.push(playMove(getPosition(made.fen), move));
+          }),
+        );
+      }
+    }
+  }
+  const times = mated.map((position) => leastMs(ROUNDS, () => namePatterns(position)));
+  tellTime(`naming a mate, ${mated.length} composed ones`, times, 0.2);
+  for (const [moves, spent] of composed)
+    tellTime(`composing a mate in ${moves} that ends in a picture of the book`, spent, 5000);
+}
+
 /** One part alone when it is named. */
-const parts = { perft: benchPerft, refuting: benchRefuting, finding: benchFinding, fates: benchFates };
+const parts = {
+  perft: benchPerft,
+  refuting: benchRefuting,
+  finding: benchFinding,
+  fates: benchFates,
+  names: benchNames,
+};
 const [asked] = process.argv.slice(2);
 for (const [name, bench] of Object.entries(parts)) if (asked === undefined || asked === name) bench();

@@ -9,6 +9,7 @@ const [folder = 'docs/screenshots', ...wanted] = process.argv.slice(2);
 const DESK = { width: 1280, height: 800 };
 const TABLET = { width: 768, height: 1024 };
 const PHONE = { width: 390, height: 844 };
+const SACRIFICE = 'r5k1/6pp/8/6N1/8/8/1Q4PP/6K1 w - - 0 1';
 const PUZZLE = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
 /** A mate in three with a defence that lasts longer than the others. */
 const LONGER = '1Q6/4k3/4p3/N7/6p1/6P1/P4PK1/5R1R w - - 0 1';
@@ -74,7 +75,6 @@ const VIEWS = {
       await page.getByText(/Breaks at/).waitFor();
     },
   ],
-  'desk-faults': [DESK, open(`/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4R3/4KK1P w - - 0 1')}`)],
   exercises: [
     DESK,
     async (page) => {
@@ -87,12 +87,20 @@ const VIEWS = {
       await page.getByRole('button', { name: 'Done' }).click();
     },
   ],
+  mates: [DESK, open('/patterns')],
+  mate: [DESK, open('/patterns/opera')],
+  staircase: [
+    DESK,
+    async (page) => {
+      await open(`/staircase?fen=${encodeURIComponent(SACRIFICE)}`)(page);
+      await page.getByRole('button', { name: 'Make the set' }).waitFor({ timeout: 60_000 });
+    },
+  ],
   sets: [DESK, open('/sets')],
   set: [DESK, open('/sets/1')],
   'class-path': [DESK, open('/classes/1/path')],
   class: [DESK, open('/classes/1')],
   answers: [DESK, open('/answers/5')],
-  'names-tablet': [TABLET, (page) => page.goto(`${ORIGIN}/join/LANTRN`)],
   'key-phone': [
     PHONE,
     async (page) => {
@@ -119,7 +127,6 @@ const VIEWS = {
     },
   ],
   'seat-tablet': [TABLET, openRound],
-  'seat-phone': [PHONE, openRound],
   'seat-phone-dark': [PHONE, openRound, 'dark'],
 };
 

@@ -106,6 +106,10 @@ export function questionText(question: Question): string {
         : `${SIDE_WORDS[question.turn]} to move. Give this mate in one move: ${PATTERN_WORDS[question.pattern].name}.`;
     case 'missing-man':
       return `One man of ${SIDE_WORDS[question.side]} is missing. Put it where it makes this mate: ${PATTERN_WORDS[question.pattern].name}.`;
+    case 'who-takes':
+      return 'It is mate. Mark every square beside the king: which man takes it from the king?';
+    case 'give-up':
+      return `${SIDE_WORDS[question.turn]} mates in ${question.moves} and gives a man up for it. Play the first move.`;
     case 'spare-men':
       return `It is mate. Which men of ${SIDE_WORDS[question.side]} are not needed? Tap them all.`;
     case 'open-line':

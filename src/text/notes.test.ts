@@ -1,4 +1,5 @@
 import { parseSquareName } from '@/core/board';
+import { getDraft } from '@/core/notation';
 import { getExerciseFamily, openExercise, type Answer, type ExerciseId, type Note } from '@/core/exercises';
 import { hintText, noteText, questionText, verdictText } from '.';
 import { FAMILY_WORDS, LEVEL_WORDS, RULE_WORDS } from './families';
@@ -423,6 +424,114 @@ test('every code of a note is said in some sentence above or in the words of the
   for (const [family, task, answer] of ROWS)
     for (const { code } of openExercise({ family, task }).judge(answer).notes) seen.add(code);
   expect([...seen].length).toBeGreaterThanOrEqual(50);
+});
+
+/** Named mates: 1 Qg8+ Rxg8 2 Nf7# is the books' smothered mate; here its last move, its pictures and what is not it. */
+const put = (
+  fen: string,
+  ...added: readonly [name: string, role: 'knight' | 'rook' | 'queen'][]
+): Answer => ({
+  kind: 'place',
+  slips: 0,
+  men: [
+    ...getDraft(fen).board.flatMap((man, square) => (man === undefined ? [] : [{ square, ...man }])),
+    ...added.map(([name, role]) => ({ square: at(name), side: 'white' as const, role })),
+  ],
+});
+const NO_KNIGHT = {
+  fen: '6rk/6pp/8/8/8/8/8/6K1 b - - 0 1',
+  id: 'smothered',
+  square: at('f7'),
+  role: 'knight',
+};
+const MISSING = { ...NO_KNIGHT, tray: ['knight', 'rook'] };
+
+test.each<[ExerciseId, unknown, Answer, readonly string[]]>([
+  [
+    'name-mate',
+    { fen: '6rk/5Npp/8/8/8/8/8/6K1 b - - 0 1', options: ['smothered', 'opera', 'ladder'] },
+    choose('opera'),
+    ['Opera mate? The man on f7 gives check.', 'It is called: Smothered mate. The knight on f7 gives it.'],
+  ],
+  [
+    'mate-by-name',
+    { fen: '6rk/6pp/7N/8/8/8/8/Q5K1 w - - 0 1', id: 'smothered', isNamed: true },
+    play('h6f7'),
+    [],
+  ],
+  [
+    'mate-by-name',
+    { fen: '3r2k1/5ppp/8/8/8/8/5PPP/3RR1K1 w - - 0 1', id: 'back-rank', isNamed: true },
+    play('d1d7'),
+    ['Rd7 does not even give check.'],
+  ],
+  ['missing-man', MISSING, put(NO_KNIGHT.fen, ['f7', 'knight']), []],
+  [
+    'missing-man',
+    MISSING,
+    put(NO_KNIGHT.fen, ['e7', 'knight']),
+    ['e7: with a knight there it is not this: Smothered mate.'],
+  ],
+  [
+    'missing-man',
+    MISSING,
+    put(NO_KNIGHT.fen),
+    ['Put one man on the board. The others stay where they stand.'],
+  ],
+  [
+    'missing-man',
+    MISSING,
+    put(NO_KNIGHT.fen, ['f7', 'knight'], ['a1', 'rook']),
+    ['Put one man on the board. The others stay where they stand.'],
+  ],
+  ['spare-men', { fen: '6rk/5Npp/8/8/8/8/R7/6K1 b - - 0 1' }, tap('a2'), []],
+  [
+    'spare-men',
+    { fen: '6rk/5Npp/8/8/8/8/R7/6K1 b - - 0 1' },
+    tap('f7', 'g7', 'b1'),
+    [
+      'b1: nobody stands there.',
+      'f7: without the knight it is no mate any more.',
+      'g7: a pawn is not asked about here.',
+      'a2: without the rook it is still mate.',
+    ],
+  ],
+  [
+    'who-takes',
+    { fen: '3Rk3/5p2/8/6B1/8/8/8/6K1 b - - 0 1' },
+    tap('d7 rook', 'd8 bishop', 'e7 bishop', 'f7 own-man', 'f8 rook'),
+    [],
+  ],
+  [
+    'who-takes',
+    { fen: '3Rk3/5p2/8/6B1/8/8/8/6K1 b - - 0 1' },
+    tap('d7 bishop', 'd8 bishop', 'e7 bishop', 'f7 own-man', 'c7 rook'),
+    [
+      'c7 is not beside the king.',
+      'd7: the rook on d8 guards it.',
+      'f8: the rook on d8 guards it, for its line goes on when the king steps back.',
+    ],
+  ],
+  ['open-line', { fen: '3R1Nk1/5ppp/8/8/8/8/8/6K1 b - - 0 1' }, tap('f8'), []],
+  [
+    'open-line',
+    { fen: '3R1Nk1/5ppp/8/8/8/8/8/6K1 b - - 0 1' },
+    tap('d8'),
+    ['d8: without the rook it is no mate either.', 'f8: without the knight it is mate.'],
+  ],
+])('%s: %#', (family, task, answer, sentences) => {
+  expect(sentencesOf(family, task, answer)).toEqual(sentences);
+});
+
+test('a mate that is not the one asked for is told from it', () => {
+  // 1 Nf7 and 1 Qxg8 both give mate; the smothered one is asked for.
+  const task = { fen: '6rk/6pp/7N/8/8/8/Q7/6K1 w - - 0 1', id: 'smothered', isNamed: true };
+  expect(sentencesOf('mate-by-name', task, play('h6f7'))).toEqual([]);
+  expect(sentencesOf('mate-by-name', task, play('a2g8'))).toEqual([
+    'g8: the queen gives mate there, but not this one: Smothered mate.',
+  ]);
+  // In a mixed review any mate will do.
+  expect(sentencesOf('mate-by-name', { ...task, isNamed: false }, play('a2g8'))).toEqual([]);
 });
 
 test('the head of a verdict counts what is wrong and what is missing', () => {

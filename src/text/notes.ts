@@ -315,6 +315,8 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
       return 'Nothing on the board and nothing that is told ends the game.';
     case 'it-is-mate':
       return 'It is mate on the board.';
+    case 'is-called':
+      return `It is called: ${PATTERN_WORDS[reason.pattern].name}. The ${man(reason.role, reason.square)} gives it.`;
     case 'times':
       return reason.times >= 3
         ? 'Three times the same position: that is a draw if it is claimed.'

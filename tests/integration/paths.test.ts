@@ -27,7 +27,7 @@ test('a path begins with nothing begun; stages that are not built are absent', a
   const { stages, next } = await getStudentPath(student);
   expect(next).toBe('board');
   expect(stages.every(({ standing }) => standing === 'not-begun')).toBe(true);
-  expect(stages.map(({ stage }) => stage)).toEqual([...STAGES.slice(0, 8), 'forced-mates']);
+  expect(stages.map(({ stage }) => stage)).toEqual([...STAGES.slice(0, 8), 'named-mates', 'forced-mates']);
 });
 
 test('a practice round has fresh tasks, is begun once, and its right answers master the stage', async () => {
@@ -72,7 +72,7 @@ test("somebody else's practice is not opened, a stage that is not open or not bu
   expect(await openPractice(other, roundId)).toMatchObject({ ok: false, error: { code: 'round/not-found' } });
   const order = PATH_PRESETS['mate-early'].map((stage) => ({ stage, isOpen: stage !== 'board' }));
   valueOf(await saveClassPath(coach, { classId, stages: order }));
-  for (const stage of ['board', 'motifs', 'named-mates'] as const) {
+  for (const stage of ['board', 'motifs', 'opening'] as const) {
     expect(await startPractice(student, { requestId: makeUuid(), stage })).toMatchObject({
       ok: false,
       error: { code: 'path/not-open' },

@@ -8,7 +8,9 @@ import {
   composeMissingMan,
   composeNameMate,
   composeOpenLine,
+  composeGiveUp,
   composeSpareMen,
+  composeWhoTakes,
 } from './namedLessons';
 import {
   EXERCISES,
@@ -113,8 +115,10 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   'name-mate': composeNameMate,
   'mate-by-name': composeMateByName,
   'missing-man': composeMissingMan,
+  'who-takes': composeWhoTakes,
   'spare-men': composeSpareMen,
   'open-line': composeOpenLine,
+  'give-up': composeGiveUp,
   'last-square': composeLastSquare,
   'whole-line': composeWholeLine,
   'right-order': composeRightOrder,

@@ -1,8 +1,10 @@
 /** Composers of the named mates: pictures of the book with men added, moves or men taken back. */
 import { getMan, opponentOf, type Role } from '../board';
 import { EXERCISES, listSpareMen, type ExerciseTaskOf } from '../exercises';
-import { makeFen } from '../notation';
-import { namePatterns, PATTERN_IDS, type PatternId } from '../patterns';
+import { getPosition, makeFen, parseMoveText } from '../notation';
+import { findSacrifices, namePatterns, PATTERN_IDS, type PatternId } from '../patterns';
+import type { Proof } from '../proof';
+import { listMainLine, trimToSeat } from '../puzzles';
 import type { Position } from '../rules';
 import { pickOne, type Random } from '../shared';
 import {
@@ -15,7 +17,7 @@ import {
   type Composer,
   type Recipes,
 } from './draw';
-import { createTaskSearches, type TaskSearches } from './mateTask';
+import { createTaskSearches, makeMateTask, type TaskSearches } from './mateTask';
 import { composePatternMate, throwNamedMate } from './patternMates';
 
 /** The mates most coaches begin with (common practice). */
@@ -165,3 +167,50 @@ export const composeOpenLine: Composer<ExerciseTaskOf<'open-line'>> = (random, l
     const task = position && { fen: makeFen(position) };
     return task !== undefined && EXERCISES['open-line'].isTask(task) ? task : undefined;
   });
+
+const TAKER_RECIPES: Recipes<NamedRecipe> = {
+  1: { ids: FIRST_MATES, added: 0, count: 2 },
+  2: { ids: PATTERN_IDS, added: 3, count: 2 },
+  3: { ids: PATTERN_IDS, added: 8, count: 3 },
+};
+
+/** 1: bare pictures of the first mates. 2: all mates. 3: a full board, three kinds of men. */
+export const composeWhoTakes: Composer<ExerciseTaskOf<'who-takes'>> = (random, level) =>
+  throwUntil(() => {
+    const recipe = getRecipe(TAKER_RECIPES, level);
+    const thrown = throwMate(random, recipe);
+    const task = thrown && { fen: makeFen(thrown.mated) };
+    const family = EXERCISES['who-takes'];
+    if (task === undefined || !family.isTask(task)) return undefined;
+    return family.ask(task).labels.length >= recipe.count ? task : undefined;
+  });
+
+const GIVEN_RECIPES: Recipes<NamedRecipe> = {
+  1: { ids: FIRST_MATES, added: 0, count: 2 },
+  2: { ids: PATTERN_IDS, added: 3, count: 2 },
+  3: { ids: PATTERN_IDS, added: 6, count: 2 },
+};
+
+/** Mates in two that end in a named picture and begin with a sacrifice; 1: few men. 2: more. 3: a full board. */
+export const composeGiveUp: Composer<ExerciseTaskOf<'give-up'>> = (random, level) =>
+  throwUntil(() => {
+    const { ids, added, count } = getRecipe(GIVEN_RECIPES, level);
+    searches ??= createTaskSearches();
+    const mate = composePatternMate(random, searches, pickOne(random, ids), {
+      moves: count,
+      added,
+      isGiven: true,
+    });
+    const begins = mate && startsWithSacrifice(getPosition(mate.fen), mate.proof);
+    if (mate === undefined || begins !== true) return undefined;
+    const made = makeMateTask(searches, getPosition(mate.fen), { maxMoves: count, isQuick: true });
+    if (made.kind !== 'task') return undefined;
+    const task = { ...made.task, graph: trimToSeat(made.graph) };
+    return EXERCISES['give-up'].isTask(task) ? task : undefined;
+  });
+
+/** Asked before the task is made, which takes longer. */
+function startsWithSacrifice(position: Position, proof: Proof): boolean {
+  const line = listMainLine(proof).flatMap((text) => parseMoveText(text) ?? []);
+  return findSacrifices(position, line).some(({ ply }) => ply === 0);
+}

@@ -25,11 +25,14 @@ export interface PatternRecipe {
   readonly moves: number;
   /** Men added to the bare picture, both sides together. */
   readonly added: number;
+  /** The move before each defence gives a man up: what the defence takes. */
+  readonly isGiven?: boolean;
 }
 
 const ADDED: readonly Role[] = ['pawn', 'pawn', 'pawn', 'pawn', 'knight', 'bishop', 'rook', 'queen'];
 /** What a sacrifice may have been. */
-const GIVEN: readonly (Role | 'nobody')[] = ['nobody', 'nobody', 'queen', 'rook', 'knight', 'bishop'];
+const GIVEN: readonly Role[] = ['queen', 'rook', 'knight', 'bishop'];
+const PERHAPS_GIVEN: readonly (Role | 'nobody')[] = ['nobody', 'nobody', ...GIVEN];
 /** Throws before another final picture is tried, and of such pictures. */
 const THROWS = 60;
 const MOST_PICTURES = 20_000;
@@ -70,13 +73,13 @@ export function composePatternMate(
   random: Random,
   searches: TaskSearches,
   id: PatternId,
-  { moves, added }: PatternRecipe,
+  { moves, added, isGiven = false }: PatternRecipe,
 ): PatternMate | undefined {
   for (let count = 0; count < MOST_PICTURES; count += 1) {
     const picture = throwNamedMate(random, id, added);
     if (picture === undefined) continue;
     const one = throwLastMove(random, searches, picture);
-    const made = one && growBack(random, searches, id, one, moves);
+    const made = one && growBack(random, searches, id, one, moves, isGiven);
     if (made !== undefined) return made;
   }
   return undefined;
@@ -98,10 +101,11 @@ function growBack(
   id: PatternId,
   start: Position,
   moves: number,
+  isGiven: boolean,
 ): PatternMate | undefined {
   let position = start;
   for (let length = 1; length < moves; length += 1) {
-    const longer = throwLonger(random, searches, id, position, length + 1);
+    const longer = throwLonger(random, searches, id, position, length + 1, isGiven);
     if (longer === undefined) return undefined;
     position = longer;
   }
@@ -114,14 +118,15 @@ function throwLonger(
   id: PatternId,
   shorter: Position,
   moves: number,
+  isGiven: boolean,
 ): Position | undefined {
   const { mate } = searches;
   for (let count = 0; count < THROWS; count += 1) {
     // The defence is taken back; what it took was perhaps given up on that square by the move before.
-    const defence = retractAtRandom(random, shorter, { taken: GIVEN });
+    const defence = retractAtRandom(random, shorter, { taken: isGiven ? GIVEN : PERHAPS_GIVEN });
     if (defence === undefined) continue;
-    const isGiven = defence.taken !== 'nobody';
-    const before = retractAtRandom(random, defence.position, isGiven ? { square: defence.to } : {});
+    const square = defence.taken === 'nobody' ? {} : { square: defence.to };
+    const before = retractAtRandom(random, defence.position, square);
     if (before === undefined || isCheck(before.position)) continue;
     const { position } = before;
     if (!isOfOneSet(position) || mate.canMate(position, moves - 1) || !mate.canMate(position, moves))

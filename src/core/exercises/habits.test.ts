@@ -92,3 +92,23 @@ test('of a mate in one there is no line and no order', () => {
     'right',
   );
 });
+
+test('of a mate that begins with a sacrifice the first move alone is asked for', () => {
+  const smothered = 'n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1';
+  const made = makeMateTask(createTaskSearches(), getPosition(smothered), { maxMoves: 2 });
+  if (made.kind !== 'task') throw new Error(made.kind);
+  const task = { ...made.task, graph: trimToSeat(made.graph) };
+  const exercise = openExercise({ family: 'give-up', task });
+  expect(exercise.solution).toEqual({ kind: 'play', moves: ['c4g8'], slips: 0 });
+  expect(exercise.judge(line('c4g8')).outcome).toBe('right');
+  expect(exercise.judge(line('h6f7'))).toMatchObject({
+    outcome: 'wrong',
+    notes: [{ code: 'line-breaks', number: '1.', san: 'Nf7+' }],
+  });
+  expect(exercise.respond(['c4g8'])).toMatchObject({ kind: 'verdict' });
+  // Two rooks that give nothing away make no such task.
+  const rooks = makeMateTask(createTaskSearches(), getPosition(TWO_ROOKS), { maxMoves: 2 });
+  if (rooks.kind !== 'task') throw new Error(rooks.kind);
+  const plain = { ...rooks.task, graph: trimToSeat(rooks.graph) };
+  expect(() => openExercise({ family: 'give-up', task: plain })).toThrow();
+});

@@ -2,11 +2,12 @@
  * Families of thinking before moving (common practice): a forced mate with its stored proof, answered not move by move but at once.
  * `whole-line`: every move of both sides before a man is touched, against a defence that lasts longest. `last-square`: only the square
  * on which the last move lands. `right-order`: the mating side's own moves are given, they are laid in their order; a wrong order is
- * answered by what breaks it. The proof is part of the task, so that judging needs no search.
+ * answered by what breaks it. `give-up`: only the first move, a sacrifice, is asked for. The proof is part of the task, so that judging needs no search.
  */
 import { z } from 'zod';
 import type { Square } from '../board';
 import { getPosition, makeMoveText, makeSan, parseMoveText, parseSan, type MoveText } from '../notation';
+import { findSacrifices, type Sacrifice } from '../patterns';
 import {
   listLongest,
   solutionGraphSchema,
@@ -200,6 +201,44 @@ export function listLastSquares(task: HabitTask): Square[] {
   walk(0);
   return squares;
 }
+
+/** The sacrifice with which the main line begins. */
+function findFirstSacrifice(task: HabitTask): Sacrifice | undefined {
+  const line = mateFamily.solution(mateTaskOf(task), task.graph).flatMap((text) => parseMoveText(text) ?? []);
+  return findSacrifices(getPosition(task.fen), line).find(({ ply }) => ply === 0);
+}
+
+/** `give-up`: the first move of a mate gives a man away; that move alone is asked for. */
+export const giveUpFamily = defineFamily<HabitTask, 'play'>({
+  version: 1,
+  id: 'give-up',
+  stage: 'named-mates',
+  skill: 'sacrifices',
+  levels: 3,
+  answerMode: 'play',
+  taskSchema: habitShape.refine(
+    (task) => findFirstSacrifice(task) !== undefined,
+    'the mate does not begin with a sacrifice',
+  ),
+  question: (task) => ({ code: 'give-up', ...askOf(task) }),
+  scene: ({ fen }) => sceneOfPosition(fen),
+  ask: ({ fen }) => ({ kind: 'play', rules: 'legal', fen }),
+  solution: (task) => ({
+    kind: 'play',
+    moves: mateFamily.solution(mateTaskOf(task), task.graph).slice(0, 1),
+    slips: 0,
+  }),
+  judge(task, { moves }) {
+    const first = moves.slice(0, 1);
+    const verdict = mateFamily.judge(mateTaskOf(task), task.graph, { kind: 'play', moves: first, slips: 0 });
+    if (verdict.outcome !== 'wrong') return RIGHT;
+    return { ...verdict, refutation: [], ...asNotes(noteBreak(task.fen, first, 0, verdict)) };
+  },
+  measure: measureMate,
+  hints: hintMan,
+  listRightMoves: (task, moves) =>
+    moves.length > 0 ? [] : (countedGraph(task).nodes[0]?.moves ?? []).map(({ move }) => move),
+});
 
 const orderShape = habitShape.extend({
   /** The own moves of a right line, in the order in which they are shown. */

@@ -59,13 +59,20 @@ export const nameMateFamily = defineFamily<NameMateTask, 'choose'>({
   ask: ({ options }) => ({ kind: 'choose', options, isMultiple: false }),
   solution: (task) => chooseOptions(listFitting(task)),
   judge: (task, answer) => {
-    const match = findMatch(task.fen, listFitting(task)[0]);
-    const why: Reason | undefined = match && { code: 'gives-check', squares: [match.roles.mating] };
-    return compareOptions(listFitting(task), answer, () => why);
+    const fitting = listFitting(task);
+    const match = findMatch(task.fen, fitting[0]);
+    return compareOptions(fitting, answer, (option) => match && reasonOfName(task, match, option));
   },
   measure: ({ fen, options }) => countMen(getPosition(fen)) + 6 * options.length,
   hints: (task) => chooseHints(task.options, listFitting(task)),
 });
+
+/** A wrong name is answered by who gives the check; the right one by the name itself. */
+function reasonOfName({ fen }: NameMateTask, { id, roles }: PatternMatch, option: string): Reason {
+  const { mating: square } = roles;
+  if (option !== id) return { code: 'gives-check', squares: [square] };
+  return { code: 'is-called', pattern: id, square, role: getOwnMan(getPosition(fen), square).role };
+}
 
 function findMatch(fen: string, id: PatternId | undefined): PatternMatch | undefined {
   return namePatterns(getPosition(fen)).find((match) => match.id === id);

@@ -53,7 +53,7 @@ export type Question =
   | { readonly code: 'keep-score'; readonly moves: number }
   /** A forced mate, answered at once. */
   | {
-      readonly code: 'whole-line' | 'last-square' | 'right-order';
+      readonly code: 'whole-line' | 'last-square' | 'right-order' | 'give-up';
       readonly turn: Side;
       readonly moves: number;
     }
@@ -65,7 +65,10 @@ export type Question =
   | { readonly code: 'count-attackers' | 'count-defenders'; readonly square: Square; readonly side: Side }
   | { readonly code: 'trade'; readonly given: readonly Role[]; readonly taken: readonly Role[] }
   | { readonly code: 'take-or-leave'; readonly turn: Side; readonly move: string }
-  | { readonly code: 'mate-in-one' | 'stop-mate' | 'write-move' | 'name-mate'; readonly turn: Side }
+  | {
+      readonly code: 'mate-in-one' | 'stop-mate' | 'write-move' | 'name-mate' | 'who-takes';
+      readonly turn: Side;
+    }
   /** The mate of this name; undefined: the name is not told. */
   | { readonly code: 'mate-by-name'; readonly turn: Side; readonly pattern: PatternId | undefined }
   | { readonly code: 'missing-man'; readonly side: Side; readonly pattern: PatternId }

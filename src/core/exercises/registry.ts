@@ -16,8 +16,8 @@ import { squareColourFamily } from './colours';
 import { LEVELS, type Exercise, type Level, type OpenableFamily } from './family';
 import { findSquareFamily } from './findSquare';
 import { drawKindFamily, resultFamily, stalematingFamily, whyStoppedFamily } from './gameEnds';
-import { lastSquareFamily, rightOrderFamily, wholeLineFamily } from './habits';
-import { kingSquaresFamily } from './kingSquares';
+import { giveUpFamily, lastSquareFamily, rightOrderFamily, wholeLineFamily } from './habits';
+import { kingSquaresFamily, whoTakesFamily } from './kingSquares';
 import { nameLineFamily } from './lines';
 import { mateFamily } from './mate';
 import {
@@ -94,8 +94,10 @@ export const EXERCISES = {
   'name-mate': nameMateFamily,
   'mate-by-name': mateByNameFamily,
   'missing-man': missingManFamily,
+  'who-takes': whoTakesFamily,
   'spare-men': spareMenFamily,
   'open-line': openLineFamily,
+  'give-up': giveUpFamily,
   'last-square': lastSquareFamily,
   'whole-line': wholeLineFamily,
   'right-order': rightOrderFamily,

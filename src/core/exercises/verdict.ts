@@ -218,6 +218,13 @@ export type Reason =
         | 'it-is-mate'
         | 'nothing-against';
     }
+  /** The name of the mate on the board, and the man that gives it. */
+  | {
+      readonly code: 'is-called';
+      readonly pattern: PatternId;
+      readonly square: Square;
+      readonly role: Role;
+    }
   | { readonly code: 'times'; readonly times: number }
   | { readonly code: 'quiet-moves'; readonly moves: number }
   | { readonly code: 'result-is'; readonly result: string }

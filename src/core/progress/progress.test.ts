@@ -94,5 +94,5 @@ test('practice takes the families known least, each at its next level', () => {
   expect(planPractice([...known, ...all], 'board', 1)).toEqual([
     { family: 'find-square', level: 2, count: 1 },
   ]);
-  expect(planPractice([], 'named-mates', 6)).toEqual([]);
+  expect(planPractice([], 'motifs', 6)).toEqual([]);
 });
