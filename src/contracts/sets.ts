@@ -87,3 +87,9 @@ export interface AddedPuzzle {
   readonly mateInMoves: number;
   readonly isAlreadyThere: boolean;
 }
+
+/** A puzzle of the club that ends in a named mate. */
+export interface PatternPuzzle {
+  readonly fen: string;
+  readonly mateInMoves: number;
+}

@@ -6,7 +6,7 @@ import type { Stair } from '@/core/compose';
 import type { ExerciseId, ExerciseTask, Level, MateTask, NotationWays, Scale } from '@/core/exercises';
 import type { MoveText } from '@/core/notation';
 import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
-import type { MateTag, Sacrifice } from '@/core/patterns';
+import type { MateTag, PatternId, Sacrifice } from '@/core/patterns';
 import type { SolutionGraph } from '@/core/puzzles';
 import type { LineBreak, WrittenVerdict } from '@/core/written';
 
@@ -148,6 +148,8 @@ export type MateTaskAnswer =
       readonly kind: 'task';
       readonly task: MateTask;
       readonly graph: SolutionGraph;
+      /** The named mates every longest defence ends in, strictly; none when the stored tree is cut off. */
+      readonly patterns: readonly PatternId[];
       readonly exactKey: string;
       readonly twinKey: string;
     }

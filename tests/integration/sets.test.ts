@@ -1,5 +1,6 @@
 import { v4 as makeUuid } from 'uuid';
 import { getDb } from '@/server/db';
+import { listOwnPuzzlesOfPattern } from '@/server/services/patterns';
 import { addPuzzle, addSet, getSetPage, giveSet, listOwnSets, removePuzzle } from '@/server/services/sets';
 import {
   makeClass,
@@ -38,6 +39,18 @@ test.each([
   const setId = await makeSet(coach, []);
   expect(await addPuzzle(coach, { setId, fen })).toMatchObject({ ok: false, error: { code } });
   expect(await countTasks()).toBe(0);
+});
+
+test('a puzzle is found under the named mate it ends in, in its own club alone', async () => {
+  const { coach } = await makeClub();
+  await makeSet(coach, [MATE_IN_1, 'n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1', MATE_IN_2]);
+  expect(await listOwnPuzzlesOfPattern(coach, 'smothered')).toEqual([
+    { fen: 'n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1', mateInMoves: 2 },
+  ]);
+  expect(await listOwnPuzzlesOfPattern(coach, 'back-rank')).toMatchObject([{ fen: MATE_IN_1 }]);
+  expect(await listOwnPuzzlesOfPattern(coach, 'boden')).toEqual([]);
+  const other = { ...coach, clubId: (coach.clubId + 1) as typeof coach.clubId };
+  expect(await listOwnPuzzlesOfPattern(other, 'smothered')).toEqual([]);
 });
 
 test('counters do not make another puzzle: the same position twice is there once, also at once', async () => {

@@ -1,6 +1,7 @@
 import { clubSettingsSchema } from '@/contracts/clubs';
 import type { ClubId, RoundId, TaskId } from '@/contracts/ids';
 import { exerciseTaskSchema, mateTaskSchema, type ExerciseTask, type MateTask } from '@/core/exercises';
+import type { PatternId } from '@/core/patterns';
 import { solutionGraphSchema, type SolutionGraph } from '@/core/puzzles';
 import type { Db } from '../db';
 
@@ -24,6 +25,8 @@ export interface NewPuzzle {
   readonly twinKey: string;
   readonly source: string | undefined;
   readonly solution: SolutionGraph;
+  /** Named mates it ends in. */
+  readonly patterns: readonly PatternId[];
   readonly keyCount: number;
   readonly proverVersion: number;
   readonly provedAt: Date;
@@ -58,7 +61,28 @@ export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> 
     graph: JSON.stringify(input.solution),
     proved_at: input.provedAt,
   });
+  if (input.patterns.length > 0)
+    await db('task_tags').insert(input.patterns.map((pattern) => ({ task_id: id, tag: tagOf(pattern) })));
   return id as TaskId;
+}
+
+const tagOf = (pattern: PatternId) => `pattern:${pattern}`;
+
+/** The club's puzzles that end in a named mate, the shortest first, of one length the newest. */
+export async function listPuzzlesOfPattern(
+  db: Db,
+  clubId: ClubId,
+  pattern: PatternId,
+  most: number,
+): Promise<{ readonly taskId: TaskId; readonly task: MateTask }[]> {
+  const rows: { readonly id: number; readonly payload: unknown }[] = await db('task_tags')
+    .join('tasks', 'tasks.id', 'task_tags.task_id')
+    .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
+    .where({ 'tasks.club_id': clubId, 'task_tags.tag': tagOf(pattern) })
+    .orderBy([{ column: 'task_solutions.mate_moves' }, { column: 'tasks.id', order: 'desc' }])
+    .limit(most)
+    .select('tasks.id', 'tasks.payload');
+  return rows.map(({ id, payload }) => ({ taskId: id as TaskId, task: mateTaskSchema.parse(payload) }));
 }
 
 /** The club's exercise with exactly this task, stored now when it is not there yet. `key` is made from family and task. */

@@ -172,7 +172,7 @@ async function proveTask(fen: string): Promise<Result<MadeTask, ServiceFault>> {
 async function findOrCreateTask(
   db: Db,
   actor: CoachActor,
-  { task, graph, exactKey, twinKey }: MadeTask,
+  { task, graph, patterns, exactKey, twinKey }: MadeTask,
   source: string | undefined,
 ): Promise<TaskId> {
   const known = await findMateTask(db, actor.clubId, exactKey);
@@ -188,6 +188,7 @@ async function findOrCreateTask(
     twinKey,
     source,
     solution: graph,
+    patterns,
     keyCount: listKeys(graph).length,
     proverVersion: PROVER_VERSION,
     provedAt: new Date(),

@@ -7,8 +7,8 @@ import {
   type TaskSearches,
 } from '@/core/compose';
 import { findPosition, makeFen, makeMoveText, makeSan, parseMoveText } from '@/core/notation';
-import { findSacrifices, tagMate } from '@/core/patterns';
-import { listMainLine, makeExactKey, makeTwinKey } from '@/core/puzzles';
+import { findSacrifices, tagMate, type PatternId } from '@/core/patterns';
+import { listMainLine, makeExactKey, makeTwinKey, type SolutionGraph } from '@/core/puzzles';
 import { passTurn, type Position } from '@/core/rules';
 import { judgeWritten } from '@/core/written';
 import type {
@@ -175,6 +175,11 @@ function answerJudge(
   return { ...rest, fen: makeFen(at), move: move === undefined ? undefined : makeMoveText(move) };
 }
 
+function listPatterns(position: Position, graph: SolutionGraph): PatternId[] {
+  const tags = tagMate(position, graph) ?? [];
+  return tags.filter(({ how, reading }) => how === 'the' && reading === 'strict').map(({ id }) => id);
+}
+
 /** A mate task ready to be stored; counters of the FEN start at 0, as for every task. */
 function answerMakeMateTask(read: Position, question: MakeMateTaskQuestion): MateTaskAnswer {
   const position: Position = { ...read, halfmoves: 0, fullmoves: 1 };
@@ -182,7 +187,12 @@ function answerMakeMateTask(read: Position, question: MakeMateTaskQuestion): Mat
   const made = makeMateTask(getSearches(), position, { maxMoves, budgetNodes });
   switch (made.kind) {
     case 'task':
-      return { ...made, exactKey: makeExactKey(position), twinKey: makeTwinKey(position) };
+      return {
+        ...made,
+        patterns: listPatterns(position, made.graph),
+        exactKey: makeExactKey(position),
+        twinKey: makeTwinKey(position),
+      };
     case 'mate-at-most':
       return { kind: 'uncertified', mateInMoves: made.mateInMoves };
     default:

@@ -257,7 +257,7 @@ export function Desk(props: {
       </div>
       <div className={classes.side}>
         <Tabs defaultValue="proof" className={`${classes.card} ${classes.findings}`} keepMounted={false}>
-          <Tabs.List mb="sm">
+          <Tabs.List mb="sm" className={classes.tabs}>
             <Tabs.Tab value="proof">Proof</Tabs.Tab>
             <Tabs.Tab value="fates">Every move</Tabs.Tab>
             <Tabs.Tab value="forcing">Forcing moves</Tabs.Tab>

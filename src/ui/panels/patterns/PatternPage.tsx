@@ -3,6 +3,7 @@ import { Button } from '@mantine/core';
 import type { Route } from 'next';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import type { PatternPuzzle } from '@/contracts/sets';
 import { getPosition, makeFen } from '@/core/notation';
 import { BARE_PICTURES, BOOK_STEPS, namePatterns, type PatternId, type PatternRoles } from '@/core/patterns';
 import { isCheckmate, mirrorFiles, swapColours, type PositionDraft } from '@/core/rules';
@@ -13,7 +14,14 @@ import { useHouseVoice } from '@/ui/words';
 import classes from './Patterns.module.css';
 
 /** One named mate: its picture with who does what, what it is made of, what goes wrong, and the steps up to it. */
-export function PatternPage({ id }: { readonly id: PatternId }) {
+export function PatternPage({
+  id,
+  puzzles,
+}: {
+  readonly id: PatternId;
+  /** The club's own that end in it. */
+  readonly puzzles: readonly PatternPuzzle[];
+}) {
   const { say } = useHouseVoice();
   const words = PATTERN_WORDS[id];
   const [isSwapped, setIsSwapped] = useState(false);
@@ -77,23 +85,36 @@ export function PatternPage({ id }: { readonly id: PatternId }) {
           ))}
         </ul>
         <h2>Three steps up</h2>
-        <ol className={classes.steps}>
-          {BOOK_STEPS[id].map(({ fen, mateInMoves }) => {
-            const { board, turn } = getPosition(fen);
-            const label = `Mate in ${mateInMoves}`;
-            return (
-              <li key={fen}>
-                <Link href={`/desk?fen=${encodeURIComponent(fen)}` as Route} className={classes.tile}>
-                  <DiagramPicture diagram={{ board, turn, bottom: turn }} title={`${words.name}, ${label}`} />
-                  <strong>{label}</strong>
-                  <span className={classes.soft}> Open on the Desk</span>
-                </Link>
-              </li>
-            );
-          })}
-        </ol>
+        <Boards name={words.name} puzzles={BOOK_STEPS[id]} />
+        <h2 className={classes.later}>Puzzles of your club</h2>
+        {puzzles.length === 0 ? (
+          <p className={classes.soft}>None of your stored puzzles ends in it yet.</p>
+        ) : (
+          <Boards name={words.name} puzzles={puzzles} />
+        )}
       </div>
     </div>
+  );
+}
+
+/** Small boards that open on the Desk. */
+function Boards({ name, puzzles }: { readonly name: string; readonly puzzles: readonly PatternPuzzle[] }) {
+  return (
+    <ol className={classes.steps}>
+      {puzzles.map(({ fen, mateInMoves }) => {
+        const { board, turn } = getPosition(fen);
+        const label = `Mate in ${mateInMoves}`;
+        return (
+          <li key={fen}>
+            <Link href={`/desk?fen=${encodeURIComponent(fen)}` as Route} className={classes.tile}>
+              <DiagramPicture diagram={{ board, turn, bottom: turn }} title={`${name}, ${label}`} />
+              <strong>{label}</strong>
+              <span className={classes.soft}> Open on the Desk</span>
+            </Link>
+          </li>
+        );
+      })}
+    </ol>
   );
 }
 

@@ -3,6 +3,7 @@ import { fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
 import { PatternPage, PatternWall } from '.';
 
+const OWN = '3q1b2/4kB2/1P1p4/4N3/1N6/8/3p4/6K1 w - - 0 1';
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 
 test('the wall shows every mate, and what is typed leaves those it fits', () => {
@@ -17,7 +18,7 @@ test('the wall shows every mate, and what is typed leaves those it fits', () => 
 });
 
 test('a page tells who does what, in the other colour too', () => {
-  renderUi(<PatternPage id="opera" />);
+  renderUi(<PatternPage id="opera" puzzles={[]} />);
   expect(screen.getByText('The bishop on g5 holds the rook on d8.')).toBeInTheDocument();
   press('Other colour');
   expect(screen.getByText('The bishop on g4 holds the rook on d1.')).toBeInTheDocument();
@@ -26,10 +27,13 @@ test('a page tells who does what, in the other colour too', () => {
   press('Hide who does what');
   expect(screen.getByRole('button', { name: 'Show who does what' })).toBeInTheDocument();
   expect(screen.getAllByRole('link')).toHaveLength(3);
+  expect(screen.getByText('None of your stored puzzles ends in it yet.')).toBeInTheDocument();
 });
 
 test('a mate that has no twin on the other wing says so', () => {
-  renderUi(<PatternPage id="legal" />);
+  renderUi(<PatternPage id="legal" puzzles={[{ fen: OWN, mateInMoves: 1 }]} />);
+  // Three steps and the club's own puzzle.
+  expect(screen.getAllByRole('link')).toHaveLength(4);
   expect(screen.getByText('The knight on d5 gives mate.')).toBeInTheDocument();
   press('Other wing');
   expect(screen.getByText(/^On this wing it has this name at most in a broad sense/)).toBeInTheDocument();

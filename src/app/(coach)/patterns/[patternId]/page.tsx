@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { isPatternId } from '@/core/patterns';
 import { PATTERN_WORDS } from '@/text';
+import { listOwnPuzzlesOfPattern } from '@/server/services/patterns';
 import { PatternPage } from '@/ui/panels/patterns';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
@@ -14,7 +15,7 @@ export async function generateMetadata({ params }: PageProps<'/patterns/[pattern
 
 /** One named mate of the pattern book. */
 export default async function OnePatternPage({ params }: PageProps<'/patterns/[patternId]'>) {
-  await getPageCoach();
+  const actor = await getPageCoach();
   const { patternId } = await params;
   if (!isPatternId(patternId)) notFound();
   return (
@@ -25,7 +26,7 @@ export default async function OnePatternPage({ params }: PageProps<'/patterns/[p
           All named mates
         </LinkButton>
       </div>
-      <PatternPage id={patternId} />
+      <PatternPage id={patternId} puzzles={await listOwnPuzzlesOfPattern(actor, patternId)} />
     </>
   );
 }
