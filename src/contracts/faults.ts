@@ -1,4 +1,5 @@
 import type { EpdFault, MovetextFault } from '@/core/notation';
+import type { ClubPictureFault } from '@/core/patterns';
 import type { PositionFault } from '@/core/rules';
 
 /** What a service refuses, as codes; the sentences live in text/errors. */
@@ -19,6 +20,8 @@ export type ServiceFault =
   | { readonly code: 'puzzle/undecided'; readonly noMateWithin: number }
   /** A mate in so many is there, but its shortest length was not proved twice within the limits. */
   | { readonly code: 'puzzle/uncertified'; readonly mateInMoves: number }
+  | ClubPictureFault
+  | { readonly code: 'pattern/name-taken' }
   | { readonly code: 'set/empty' }
   | { readonly code: 'set/not-found' }
   | { readonly code: 'class/not-found' }

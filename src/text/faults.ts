@@ -92,6 +92,14 @@ export function faultText(fault: ServiceFault): string {
       return fault.noMateWithin === 0
         ? 'This position was too hard to decide in time, so it was not stored.'
         : `There is no mate in ${fault.noMateWithin} or fewer; beyond that it was too hard to decide in time, so it was not stored.`;
+    case 'pattern/no-mate':
+      return 'This is no mate, so it has no picture.';
+    case 'pattern/double-check':
+      return 'Two men give check here. A picture has one man that mates.';
+    case 'pattern/too-many-men':
+      return 'That is too much for one picture: mark six men at most.';
+    case 'pattern/name-taken':
+      return 'Another mate of your club has this name already.';
     case 'set/empty':
       return 'This set has no puzzles yet. Add one on the Desk, then give it.';
     case 'set/not-found':

@@ -484,12 +484,16 @@ export function tagsText(tags: readonly MateTag[]): string {
 }
 
 /** "It is mate: Opera mate. The rook on d8 gives mate. ..."; without a name only who does what. */
-export function mateNamedText(mated: Position, areLooseShown: boolean): string {
+export function mateNamedText(
+  mated: Position,
+  areLooseShown: boolean,
+  clubNames: readonly string[] = [],
+): string {
   const named = namePatterns(mated).filter(({ reading }) => areLooseShown || reading === 'strict');
-  const [first] = named;
-  const roles = first?.roles ?? tellMate(mated);
-  const names = listWords(named.map(({ id }) => PATTERN_WORDS[id].name));
-  const head = names === '' ? 'It is mate, without a name of the book.' : `It is mate: ${names}.`;
+  const roles = named[0]?.roles ?? tellMate(mated);
+  const names = [...clubNames, ...named.map(({ id }) => PATTERN_WORDS[id].name)];
+  const head =
+    names.length === 0 ? 'It is mate, without a name of the book.' : `It is mate: ${listWords(names)}.`;
   return roles === undefined ? head : `${head} ${matchText(mated, roles)}`;
 }
 

@@ -6,7 +6,7 @@ import type { Stair } from '@/core/compose';
 import type { ExerciseId, ExerciseTask, Level, MateTask, NotationWays, Scale } from '@/core/exercises';
 import type { MoveText } from '@/core/notation';
 import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
-import type { MateTag, PatternId, Sacrifice } from '@/core/patterns';
+import type { ClubPicture, MateTag, PatternId, Sacrifice } from '@/core/patterns';
 import type { SolutionGraph } from '@/core/puzzles';
 import type { LineBreak, WrittenVerdict } from '@/core/written';
 
@@ -22,6 +22,8 @@ export interface ExplainQuestion {
   readonly kind: 'explain';
   readonly fen: string;
   readonly mateInMoves: number;
+  /** Named mates of the club's own. */
+  readonly ours: readonly { readonly name: string; readonly picture: ClubPicture }[];
 }
 
 /** What becomes of every legal move; with `isPassed`, what the other side would do if it were its turn. */
@@ -120,6 +122,7 @@ export type ExplainAnswer =
       readonly solution: MateSolution;
       /** The names of the mate; undefined when the tree was cut off. */
       readonly tags: readonly MateTag[] | undefined;
+      readonly ourTags: readonly MateTag<string>[] | undefined;
       /** Men given up along the main line, and what for. */
       readonly sacrifices: readonly Sacrifice[];
     }

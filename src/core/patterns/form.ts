@@ -43,6 +43,8 @@ export type Condition =
       /** Guards at least so many squares that nobody else guards. */
       readonly guardsAlone?: number;
     }
+  /** A man of the mating side stands there. */
+  | { readonly is: 'stands'; readonly who: Role; readonly at: Spot }
   /** Another man of the mating side protects this one. */
   | { readonly is: 'protected'; readonly part: Part }
   /** Own men on these squares: on all that exist, on some, on none, or not on all. */

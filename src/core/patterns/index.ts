@@ -1,7 +1,16 @@
 export { BARE_PICTURES } from './bookPictures';
 export { BOOK_STEPS, type BookStep } from './bookSteps';
+export {
+  clubPictureSchema,
+  defineClubPattern,
+  listMarkable,
+  listUsuallyMarked,
+  makeClubPicture,
+  type ClubPicture,
+  type ClubPictureFault,
+} from './clubPicture';
 export { isPatternId, PATTERN_IDS, PATTERNS, type PatternId } from './definitions';
 export { READINGS, type Reading } from './form';
-export { namePatterns, tellMate, type PatternMatch, type PatternRoles } from './recognise';
+export { matchPatterns, namePatterns, tellMate, type PatternMatch, type PatternRoles } from './recognise';
 export { findSacrifices, type Sacrifice, type SacrificeAim } from './sacrifice';
-export { listShownTags, tagMate, type MateTag } from './tagMate';
+export { listShownTags, tagMate, tagMateBy, type MateTag } from './tagMate';

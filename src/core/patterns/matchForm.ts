@@ -2,7 +2,7 @@
  * The one matcher of all pictures: turns the board into the frame, puts the checker into its place, and looks for men for the other
  * parts by trying. Every condition must hold for the men chosen.
  */
-import { fileOf, kingDistance, opponentOf, rankOf, type Role, type Square } from '../board';
+import { fileOf, getMan, kingDistance, opponentOf, rankOf, type Role, type Square } from '../board';
 import type { Condition, Form, KingPlace, Part, Place, Spot } from './form';
 import type { MateBoard, Neighbour } from './mateBoard';
 
@@ -158,6 +158,10 @@ function openPicture(mate: MateBoard, frame: Frame) {
 
   function holds(cast: Cast, condition: Exclude<Condition, { is: 'man' }>): boolean {
     switch (condition.is) {
+      case 'stands': {
+        const square = squareOf(condition.at);
+        return square !== undefined && board[square] === getMan(opponentOf(mated), condition.who);
+      }
       case 'protected': {
         const square = cast[condition.part];
         return square !== undefined && mate.listGuards(square).length > 0;

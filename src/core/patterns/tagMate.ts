@@ -7,10 +7,10 @@ import type { Proof, ProofNode } from '../proof';
 import { playMove, type Position } from '../rules';
 import type { PatternId } from './definitions';
 import type { Reading } from './form';
-import { namePatterns } from './recognise';
+import { namePatterns, type PatternMatch } from './recognise';
 
-export interface MateTag {
-  readonly id: PatternId;
+export interface MateTag<Id extends string = PatternId> {
+  readonly id: Id;
   /** Strict when it was strict in one of the final positions. */
   readonly reading: Reading;
   readonly how: 'the' | 'seen';
@@ -22,10 +22,13 @@ export function listShownTags(tags: readonly MateTag[], areLooseShown: boolean):
 }
 
 /** Readings by pattern; of what a node leads to by longest defences always, and by any defence sometimes. */
-interface Endings {
-  readonly always: ReadonlyMap<PatternId, Reading>;
-  readonly sometimes: ReadonlyMap<PatternId, Reading>;
+interface Endings<Id> {
+  readonly always: ReadonlyMap<Id, Reading>;
+  readonly sometimes: ReadonlyMap<Id, Reading>;
 }
+
+/** Names a mate on the board. */
+type NameMate<Id extends string> = (mated: Position) => readonly Pick<PatternMatch<Id>, 'id' | 'reading'>[];
 
 /**
  * The patterns first that it always ends in, the strict ones first, else in the order of the definitions. `home` is the position of node
@@ -33,24 +36,34 @@ interface Endings {
  */
 export function tagMate(
   home: Position,
-  { nodes }: Pick<Proof, 'nodes'>,
+  proof: Pick<Proof, 'nodes'>,
   root = 0,
 ): readonly MateTag[] | undefined {
-  const known = new Map<number, Endings | undefined>();
+  return tagMateBy(namePatterns, home, proof, root);
+}
 
-  function endingsOf(position: Position, index: number): Endings | undefined {
+/** The same with other names than the book's. */
+export function tagMateBy<Id extends string>(
+  name: NameMate<Id>,
+  home: Position,
+  { nodes }: Pick<Proof, 'nodes'>,
+  root = 0,
+): readonly MateTag<Id>[] | undefined {
+  const known = new Map<number, Endings<Id> | undefined>();
+
+  function endingsOf(position: Position, index: number): Endings<Id> | undefined {
     if (known.has(index)) return known.get(index);
     const endings = workOut(position, nodes[index]);
     known.set(index, endings);
     return endings;
   }
-  function workOut(position: Position, node: ProofNode | undefined): Endings | undefined {
+  function workOut(position: Position, node: ProofNode | undefined): Endings<Id> | undefined {
     const move = node?.moves[0];
     if (node === undefined || move === undefined) return undefined;
     const after = playText(position, move.move);
-    if (move.covers === 'mate') return endingsHere(after);
+    if (move.covers === 'mate') return endingsHere(name(after));
     if (move.covers !== 'all') return undefined;
-    const replies: Reply[] = [];
+    const replies: Reply<Id>[] = [];
     for (const reply of move.replies) {
       const endings = endingsOf(playText(after, reply.move), reply.node);
       if (endings === undefined) return undefined;
@@ -62,30 +75,30 @@ export function tagMate(
 
   const whole = endingsOf(home, root);
   if (whole === undefined) return undefined;
-  const tags = [...whole.sometimes].map(([id, reading]): MateTag => {
+  const tags = [...whole.sometimes].map(([id, reading]): MateTag<Id> => {
     const sure = whole.always.get(id);
     return { id, reading: sure ?? reading, how: sure === undefined ? 'seen' : 'the' };
   });
-  const weigh = ({ how, reading }: MateTag) => (how === 'the' ? 0 : 2) + (reading === 'strict' ? 0 : 1);
+  const weigh = ({ how, reading }: MateTag<Id>) => (how === 'the' ? 0 : 2) + (reading === 'strict' ? 0 : 1);
   return tags.sort((one, other) => weigh(one) - weigh(other));
 }
 
-interface Reply {
+interface Reply<Id> {
   readonly isLongest: boolean;
-  readonly endings: Endings;
+  readonly endings: Endings<Id>;
 }
 
-function endingsHere(mated: Position): Endings {
-  const named = new Map(namePatterns(mated).map(({ id, reading }) => [id, reading]));
+function endingsHere<Id extends string>(names: ReturnType<NameMate<Id>>): Endings<Id> {
+  const named = new Map(names.map(({ id, reading }) => [id, reading]));
   return { always: named, sometimes: named };
 }
 
-function joinEndings(replies: readonly Reply[]): Endings {
+function joinEndings<Id>(replies: readonly Reply<Id>[]): Endings<Id> {
   const longest = replies.filter(({ isLongest }) => isLongest).map(({ endings }) => endings.always);
-  const sometimes = new Map<PatternId, Reading>();
+  const sometimes = new Map<Id, Reading>();
   for (const { endings } of replies) addBest(sometimes, endings.sometimes);
-  const [first = new Map<PatternId, Reading>(), ...others] = longest;
-  const always = new Map<PatternId, Reading>();
+  const [first = new Map<Id, Reading>(), ...others] = longest;
+  const always = new Map<Id, Reading>();
   for (const [id, reading] of first) {
     // In all of them, and strictly only when strictly in all.
     const readings = [reading, ...others.map((other) => other.get(id))];
@@ -95,7 +108,7 @@ function joinEndings(replies: readonly Reply[]): Endings {
   return { always, sometimes };
 }
 
-function addBest(into: Map<PatternId, Reading>, from: ReadonlyMap<PatternId, Reading>): void {
+function addBest<Id>(into: Map<Id, Reading>, from: ReadonlyMap<Id, Reading>): void {
   for (const [id, reading] of from) if (into.get(id) !== 'strict') into.set(id, reading);
 }
 

@@ -3,6 +3,7 @@ import { parseMoveText } from '@/core/notation';
 import { solutionGraphSchema } from '@/core/puzzles';
 import { findOutcome, listLegalMoves, playMove } from '@/core/rules';
 import { positionOf } from '../../../tests/fixtures/positions';
+import type { ClubPicture } from '@/core/patterns';
 import type { Progress, Question } from '../protocol';
 import { answerQuestion } from '.';
 
@@ -29,7 +30,7 @@ test('every answer survives being copied as a message', () => {
   const questions: Question[] = [
     { kind: 'prove', fen: MATE_IN_2, maxMoves: 2 },
     { kind: 'prove', fen: 'nonsense', maxMoves: 2 },
-    { kind: 'explain', fen: MATE_IN_2, mateInMoves: 2 },
+    { kind: 'explain', fen: MATE_IN_2, mateInMoves: 2, ours: [] },
     { kind: 'fates', fen: MATE_IN_2, plies: 2, isPassed: false },
     { kind: 'fates', fen: MATE_IN_2, plies: 2, isPassed: true },
     { kind: 'judge', fen: MATE_IN_2, line: '1 Rd8 Qe8 2 Rexe8#', claimed: 2, isBlockless: false },
@@ -54,8 +55,12 @@ test('every answer survives being copied as a message', () => {
 
 test('a solution comes with the names of the mate and what is given up for it', () => {
   const fen = 'n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1';
-  expect(answerQuestion({ kind: 'explain', fen, mateInMoves: 2 })).toMatchObject({
+  const picture: ClubPicture = { checker: { role: 'knight', at: [-2, -1] }, men: [], blocked: [[-1, 0]] };
+  expect(
+    answerQuestion({ kind: 'explain', fen, mateInMoves: 2, ours: [{ name: 'Hedgehog', picture }] }),
+  ).toMatchObject({
     tags: [{ id: 'smothered', reading: 'strict', how: 'the' }],
+    ourTags: [{ id: 'Hedgehog', reading: 'strict', how: 'the' }],
     sacrifices: [{ role: 'queen', takenBy: 'rook', aim: { kind: 'blocks' } }],
   });
 });

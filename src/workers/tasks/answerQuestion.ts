@@ -7,7 +7,14 @@ import {
   type TaskSearches,
 } from '@/core/compose';
 import { findPosition, makeFen, makeMoveText, makeSan, parseMoveText } from '@/core/notation';
-import { findSacrifices, tagMate, type PatternId } from '@/core/patterns';
+import {
+  defineClubPattern,
+  findSacrifices,
+  matchPatterns,
+  tagMate,
+  tagMateBy,
+  type PatternId,
+} from '@/core/patterns';
 import { listMainLine, makeExactKey, makeTwinKey, type SolutionGraph } from '@/core/puzzles';
 import { passTurn, type Position } from '@/core/rules';
 import { judgeWritten } from '@/core/written';
@@ -113,7 +120,7 @@ function answerProve(
 
 function answerExplain(
   position: Position,
-  { mateInMoves }: ExplainQuestion,
+  { mateInMoves, ours }: ExplainQuestion,
   onNodes: (nodes: number) => 'go' | 'stop',
 ): ExplainAnswer {
   const solution = getSearches().explainer.explain(
@@ -123,10 +130,12 @@ function answerExplain(
     onNodes,
   );
   const { proof } = solution;
+  const own = ours.map(({ name, picture }) => defineClubPattern(name, picture));
   return {
     kind: 'solution',
     solution,
     tags: tagMate(position, proof),
+    ourTags: tagMateBy((mated) => matchPatterns(mated, own), position, proof),
     sacrifices: findSacrifices(
       position,
       listMainLine(proof).flatMap((text) => parseMoveText(text) ?? []),

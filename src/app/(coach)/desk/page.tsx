@@ -1,8 +1,10 @@
 import type { Metadata } from 'next';
+import { listOwnClubPatterns } from '@/server/services/clubPatterns';
 import { getClubPage } from '@/server/services/clubs';
 import { listOwnSets } from '@/server/services/sets';
 import { Desk } from '@/ui/panels/desk';
 import { addPuzzleAction, addSetAction } from '../sets/actions';
+import { addClubPatternAction } from '../patterns/actions';
 import { getPageCoach } from '../_parts/coachPage';
 
 export const metadata: Metadata = { title: 'Desk' };
@@ -11,14 +13,19 @@ export const metadata: Metadata = { title: 'Desk' };
 export default async function DeskPage({ searchParams }: PageProps<'/desk'>) {
   const actor = await getPageCoach();
   const { fen } = await searchParams;
-  const [sets, { settings }] = await Promise.all([listOwnSets(actor), getClubPage(actor)]);
+  const [sets, { settings }, clubPatterns] = await Promise.all([
+    listOwnSets(actor),
+    getClubPage(actor),
+    listOwnClubPatterns(actor),
+  ]);
   return (
     <Desk
       initialFen={typeof fen === 'string' ? fen : ''}
+      clubPatterns={clubPatterns}
       areLooseNamesShown={settings.areLooseNamesShown}
       readingOrder={settings.readingOrder}
       sets={sets.map(({ setId, name }) => ({ setId, name }))}
-      actions={{ addPuzzle: addPuzzleAction, addSet: addSetAction }}
+      actions={{ addPuzzle: addPuzzleAction, addSet: addSetAction, addClubPattern: addClubPatternAction }}
     />
   );
 }

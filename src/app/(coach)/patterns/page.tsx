@@ -1,12 +1,14 @@
 import type { Metadata } from 'next';
-import { PatternWall } from '@/ui/panels/patterns';
+import { listOwnClubPatterns } from '@/server/services/clubPatterns';
+import { ClubMates, PatternWall } from '@/ui/panels/patterns';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
+import { removeClubPatternAction } from './actions';
 
 export const metadata: Metadata = { title: 'Named mates' };
 
 export default async function PatternsPage() {
-  await getPageCoach();
+  const ours = await listOwnClubPatterns(await getPageCoach());
   return (
     <>
       <div className={styles.head}>
@@ -18,6 +20,7 @@ export default async function PatternsPage() {
         </div>
       </div>
       <PatternWall />
+      <ClubMates patterns={ours} onRemove={removeClubPatternAction} />
     </>
   );
 }

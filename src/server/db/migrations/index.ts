@@ -23,6 +23,7 @@ import * as m0022 from './0022_practice_tasks';
 import * as m0023 from './0023_class_stages';
 import * as m0024 from './0024_class_voices';
 import * as m0025 from './0025_student_stages';
+import * as m0026 from './0026_club_patterns';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -58,6 +59,7 @@ export const MIGRATIONS: readonly Migration[] = [
   m0023,
   m0024,
   m0025,
+  m0026,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

@@ -5,12 +5,14 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { AddedPuzzle } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
 import { faultText } from '@/text';
+import type { AddClubPattern } from './ClubMateCard';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import classes from './Desk.module.css';
 
 export interface DeskActions {
   readonly addPuzzle: (input: { setId: number; fen: string }) => Promise<Result<AddedPuzzle, ServiceFault>>;
   readonly addSet: AddSet;
+  readonly addClubPattern: AddClubPattern;
 }
 
 type Said = { readonly isGood: boolean; readonly text: string } | undefined;

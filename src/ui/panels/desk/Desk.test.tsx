@@ -1,7 +1,7 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 import { playByKeys, renderUi } from '../../../../tests/support/renderUi';
 import type { ServiceFault } from '@/contracts/faults';
-import type { SetId } from '@/contracts/ids';
+import type { ClubPatternId, SetId } from '@/contracts/ids';
 import type { AddedPuzzle } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
 import type { Question } from '@/workers/protocol';
@@ -34,6 +34,7 @@ function openDesk(initialFen = '', added: readonly (typeof ADDED | 'no answer')[
   const answers = [...added];
   renderUi(
     <Desk
+      clubPatterns={[]}
       areLooseNamesShown={false}
       readingOrder={['checks', 'captures', 'threats']}
       initialFen={initialFen}
@@ -43,6 +44,10 @@ function openDesk(initialFen = '', added: readonly (typeof ADDED | 'no answer')[
           asked.push(input);
           const answer = answers.shift() ?? ADDED;
           return answer === 'no answer' ? Promise.reject(new Error('offline')) : Promise.resolve(answer);
+        },
+        addClubPattern: (input) => {
+          asked.push(input);
+          return Promise.resolve({ ok: true, value: 1 as ClubPatternId });
         },
         addSet: (input) => {
           asked.push(input);
@@ -249,6 +254,23 @@ test('a proved mate has its names and its sacrifice, and a mate on the board is 
     'href',
     expect.stringMatching(/^\/staircase\?fen=n4r1k/),
   );
+});
+
+test('a mate on the board gets a name of the club, with what belongs to its picture', async () => {
+  const asked = openDesk('3Rk3/5p2/8/N5B1/8/8/8/6K1 b - - 0 1');
+  fireEvent.click(screen.getByText('Give this mate a name of your club'));
+  // What is needed and what blocks is marked; the knight plays no part.
+  expect(screen.getByLabelText('bishop on g5 helps')).toBeChecked();
+  expect(screen.getByLabelText('pawn on f7 blocks')).toBeChecked();
+  expect(screen.getByLabelText('knight on a5 helps')).not.toBeChecked();
+  fireEvent.click(screen.getByLabelText('pawn on f7 blocks'));
+  expect(button('Keep this name')).toBeDisabled();
+  fireEvent.change(screen.getByLabelText('Its name'), { target: { value: 'The lantern' } });
+  await press('Keep this name');
+  expect(asked).toMatchObject([
+    { name: 'The lantern', fen: '3Rk3/5p2/8/N5B1/8/8/8/6K1 b - - 0 1', marked: [38] },
+  ]);
+  expect(screen.getByText('Kept. Mates like this are called The lantern from now on.')).toBeInTheDocument();
 });
 
 test('a mate that is set up is called by its name', () => {

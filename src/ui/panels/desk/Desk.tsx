@@ -9,14 +9,18 @@ import {
   isCheckmate,
   listHandMoves,
   passTurn,
+  type Position,
   type PositionDraft,
   type PositionFault,
 } from '@/core/rules';
+import type { ClubPattern } from '@/contracts/clubPatterns';
+import { defineClubPattern, matchPatterns } from '@/core/patterns';
 import type { ForcingKind } from '@/core/proof';
 import { faultText, mateNamedText, SIDE_WORDS } from '@/text';
 import { Board, SignLegend, useCarry, type Drop, type HandRules } from '@/ui/board';
 import type { SetChoice } from '@/ui/forms/chosenSet';
 import { AddToSet, type DeskActions } from './AddToSet';
+import { ClubMateCard } from './ClubMateCard';
 import classes from './Desk.module.css';
 import { reduceDesk, startDesk, type DeskAction } from './deskState';
 import { ForcingPanel } from './ForcingPanel';
@@ -37,6 +41,7 @@ import { WrittenPanel } from './WrittenPanel';
 export function Desk(props: {
   /** Set up at the start; anything but a FEN starts with an empty board. */
   readonly initialFen: string;
+  readonly clubPatterns: readonly ClubPattern[];
   readonly areLooseNamesShown: boolean;
   readonly readingOrder: readonly ForcingKind[];
   readonly sets: readonly SetChoice[];
@@ -51,7 +56,7 @@ export function Desk(props: {
   const [hand, setHand] = useState<'sets-up' | 'moves'>('sets-up');
   const [isTurnFixed, setIsTurnFixed] = useState(false);
   const study = useStudy();
-  const search = useDeskSearch();
+  const search = useDeskSearch(props.clubPatterns);
   const { draft } = state;
   const checked = useMemo(() => checkPosition(draft), [draft]);
   const position = checked.ok ? checked.value : undefined;
@@ -243,7 +248,11 @@ export function Desk(props: {
           <p style={{ margin: 0 }}>
             {isHome
               ? position !== undefined && isCheckmate(position)
-                ? mateNamedText(position, props.areLooseNamesShown)
+                ? mateNamedText(
+                    position,
+                    props.areLooseNamesShown,
+                    listClubNames(position, props.clubPatterns),
+                  )
                 : 'This position is possible.'
               : `Shown: ${line?.name ?? 'a line'}. H goes back home.`}
           </p>
@@ -327,6 +336,9 @@ export function Desk(props: {
           sets={props.sets}
           actions={props.actions}
         />
+        {isHome && position !== undefined && isCheckmate(position) && (
+          <ClubMateCard key={fen} mated={position} onAdd={props.actions.addClubPattern} />
+        )}
         <section className={classes.card}>
           <TwinTools draft={draft} onTwin={(twin) => edit({ kind: 'load', draft: twin })} />
           <PositionTools draft={draft} onEdit={edit} />
@@ -348,6 +360,12 @@ export function Desk(props: {
       {carry.ghost}
     </div>
   );
+}
+
+/** What the club calls the mate on the board. */
+function listClubNames(mated: Position, patterns: readonly ClubPattern[]): string[] {
+  const own = patterns.map(({ name, picture }) => defineClubPattern(name, picture));
+  return matchPatterns(mated, own).map(({ id }) => id);
 }
 
 const NO_LINE: ReturnType<typeof playLine> = { start: undefined, steps: [] };

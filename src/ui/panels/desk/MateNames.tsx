@@ -7,10 +7,12 @@ import classes from './Desk.module.css';
 /** The names a proved mate earns, and what is given up on the way. */
 export function MateNames(props: {
   readonly tags: readonly MateTag[] | undefined;
+  /** By names of the club's own. */
+  readonly ourTags: readonly MateTag<string>[] | undefined;
   readonly sacrifices: readonly Sacrifice[];
   readonly areLooseNamesShown: boolean;
 }) {
-  const { tags, sacrifices, areLooseNamesShown } = props;
+  const { tags, ourTags = [], sacrifices, areLooseNamesShown } = props;
   const shown = tags && listShownTags(tags, areLooseNamesShown);
   return (
     <section className={classes.names}>
@@ -21,6 +23,12 @@ export function MateNames(props: {
           <NameLine key={how} how={how} tags={shown.filter((tag) => tag.how === how)} />
         ))
       )}
+      {ourTags.map(({ id, how }) => (
+        <p key={id}>
+          {how === 'the' ? 'Your club calls it: ' : 'Your club calls some lines: '}
+          {id}.
+        </p>
+      ))}
       {sacrifices.map((sacrifice) => (
         <p key={sacrifice.ply}>{sacrificeText(sacrifice)}</p>
       ))}

@@ -50,6 +50,7 @@ export function SolutionTree(props: {
         <>
           <MateNames
             tags={solution.tags}
+            ourTags={solution.ourTags}
             sacrifices={solution.sacrifices}
             areLooseNamesShown={props.areLooseNamesShown}
           />

@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
+import type { ClubPattern } from '@/contracts/clubPatterns';
 import type { MateTag, Sacrifice } from '@/core/patterns';
 import type { FateTable, MateSolution, ProofReport } from '@/core/proof';
 import { createSearchClient, startSearchWorker, type Asked } from '@/workers/browser';
@@ -22,6 +23,8 @@ export type SolutionState =
       readonly solution: MateSolution;
       /** Undefined when the tree was cut off. */
       readonly tags: readonly MateTag[] | undefined;
+      /** By names of the club's own. */
+      readonly ourTags: readonly MateTag<string>[] | undefined;
       readonly sacrifices: readonly Sacrifice[];
     }
   | { readonly kind: 'stopped' }
@@ -60,7 +63,7 @@ const NOTHING: Findings = {
 const FATE_PLIES = 7;
 
 /** The Desk's questions to its one worker; they wait for each other, and leaving the page ends them. */
-export function useDeskSearch() {
+export function useDeskSearch(ours: readonly ClubPattern[]) {
   const [found, setFound] = useState(NOTHING);
   const client = useMemo(() => createSearchClient(startSearchWorker), []);
   const [asked, setAsked] = useState<Partial<Record<keyof Findings, Asked<Question>>>>({});
@@ -93,10 +96,18 @@ export function useDeskSearch() {
 
   async function explain(fen: string, mateInMoves: number): Promise<void> {
     note({ solution: { kind: 'running' } });
-    const outcome = await keep('solution', client.ask({ kind: 'explain', fen, mateInMoves })).outcome;
+    const outcome = await keep(
+      'solution',
+      client.ask({
+        kind: 'explain',
+        fen,
+        mateInMoves,
+        ours: ours.map(({ name, picture }) => ({ name, picture })),
+      }),
+    ).outcome;
     if (outcome.kind === 'answer' && outcome.answer.kind === 'solution') {
-      const { solution, tags, sacrifices } = outcome.answer;
-      note({ solution: { kind: 'ready', solution, tags, sacrifices } });
+      const { solution, tags, ourTags, sacrifices } = outcome.answer;
+      note({ solution: { kind: 'ready', solution, tags, ourTags, sacrifices } });
     } else note({ solution: { kind: outcome.kind === 'stopped' ? 'stopped' : 'failed' } });
   }
 

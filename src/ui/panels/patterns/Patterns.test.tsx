@@ -1,7 +1,8 @@
 /** The pattern book: looking for a mate, and its page with twins. */
-import { fireEvent, screen } from '@testing-library/react';
+import { act, fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
-import { PatternPage, PatternWall } from '.';
+import type { ClubPatternId } from '@/contracts/ids';
+import { ClubMates, PatternPage, PatternWall } from '.';
 
 const OWN = '3q1b2/4kB2/1P1p4/4N3/1N6/8/3p4/6K1 w - - 0 1';
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
@@ -37,4 +38,40 @@ test('a mate that has no twin on the other wing says so', () => {
   expect(screen.getByText('The knight on d5 gives mate.')).toBeInTheDocument();
   press('Other wing');
   expect(screen.getByText(/^On this wing it has this name at most in a broad sense/)).toBeInTheDocument();
+});
+
+test('names of the club stand with their boards and are taken away one by one', async () => {
+  const gone: unknown[] = [];
+  const picture = {
+    checker: { role: 'rook' as const, at: [-1, 0] as [number, number] },
+    men: [],
+    blocked: [],
+  };
+  renderUi(
+    <ClubMates
+      patterns={['The lantern', 'The anchor'].map((name, index) => ({
+        clubPatternId: (index + 1) as ClubPatternId,
+        name,
+        fen: '3Rk3/5p2/8/6B1/8/8/8/6K1 b - - 0 1',
+        picture,
+      }))}
+      onRemove={(input) => {
+        gone.push(input);
+        return input.clubPatternId === 1
+          ? Promise.resolve({ ok: true, value: undefined })
+          : Promise.reject(new Error('offline'));
+      }}
+    />,
+  );
+  const take = (name: string) =>
+    act(() =>
+      Promise.resolve(fireEvent.click(screen.getByRole('button', { name: `Take the name ${name} away` }))),
+    );
+  await take('The lantern');
+  expect(screen.getByText('The lantern is taken away.')).toBeInTheDocument();
+  expect(screen.getAllByRole('listitem')).toHaveLength(1);
+  await take('The anchor');
+  expect(screen.getByText('The server did not answer. Try again.')).toBeInTheDocument();
+  expect(screen.getAllByRole('listitem')).toHaveLength(1);
+  expect(gone).toEqual([{ clubPatternId: 1 }, { clubPatternId: 2 }]);
 });

@@ -1,2 +1,3 @@
+export { ClubMates } from './ClubMates';
 export { PatternPage } from './PatternPage';
 export { PatternWall } from './PatternWall';

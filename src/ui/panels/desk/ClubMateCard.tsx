@@ -1,0 +1,90 @@
+'use client';
+import { Button, Checkbox, TextInput } from '@mantine/core';
+import { useState, useTransition } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClubPatternId } from '@/contracts/ids';
+import { makeSquareName, type Square } from '@/core/board';
+import { makeFen } from '@/core/notation';
+import { listMarkable, listUsuallyMarked } from '@/core/patterns';
+import type { Position } from '@/core/rules';
+import type { Result } from '@/core/shared';
+import { faultText, ROLE_WORDS } from '@/text';
+import classes from './Desk.module.css';
+
+export type AddClubPattern = (input: {
+  requestId: string;
+  name: string;
+  fen: string;
+  marked: readonly Square[];
+}) => Promise<Result<ClubPatternId, ServiceFault>>;
+
+/** A mate on the board gets a name of the club's own: the coach says which men and blocks belong to the picture. Key it by position. */
+export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; readonly onAdd: AddClubPattern }) {
+  const markable = listMarkable(mated);
+  const [marked, setMarked] = useState(() => listUsuallyMarked(mated));
+  const [name, setName] = useState('');
+  const [said, setSaid] = useState('');
+  const [isBusy, startTransition] = useTransition();
+  // Kept until it is stored: the same request again makes nothing twice.
+  const [requestId, setRequestId] = useState(() => makeUuid());
+
+  function add() {
+    startTransition(async () => {
+      try {
+        const added = await onAdd({ requestId, name, fen: makeFen(mated), marked });
+        setSaid(
+          added.ok ? `Kept. Mates like this are called ${name.trim()} from now on.` : faultText(added.error),
+        );
+        if (!added.ok) return;
+        setName('');
+        setRequestId(makeUuid());
+      } catch {
+        // The network or the server is away; nothing was lost.
+        setSaid('The server did not answer. Try again.');
+      }
+    });
+  }
+
+  return (
+    <details className={classes.card}>
+      <summary className={classes.summary}>Give this mate a name of your club</summary>
+      <p className={classes.soft}>What belongs to the picture? What is not marked does not matter.</p>
+      <Checkbox.Group
+        aria-label="What belongs to the picture"
+        value={marked.map(String)}
+        onChange={(values) => setMarked(markable.filter((square) => values.includes(String(square))))}
+      >
+        <div className={classes.row}>
+          {markable.map((square) => {
+            const man = mated.board[square];
+            if (man === undefined) return null;
+            const does = man.side === mated.turn ? 'blocks' : 'helps';
+            return (
+              <Checkbox
+                key={square}
+                size="md"
+                value={String(square)}
+                label={`${ROLE_WORDS[man.role]} on ${makeSquareName(square)} ${does}`}
+              />
+            );
+          })}
+        </div>
+      </Checkbox.Group>
+      <div className={classes.row} style={{ alignItems: 'end', marginTop: '0.75rem' }}>
+        <TextInput
+          label="Its name"
+          maxLength={60}
+          value={name}
+          onChange={({ currentTarget }) => setName(currentTarget.value)}
+        />
+        <Button mih={44} loading={isBusy} disabled={name.trim() === ''} onClick={add}>
+          Keep this name
+        </Button>
+      </div>
+      <p role="status" style={{ minHeight: '1.5em', margin: '0.5rem 0 0' }}>
+        {said}
+      </p>
+    </details>
+  );
+}
