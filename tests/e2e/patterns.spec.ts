@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import { signInCoach, takeSeat } from '../support/visitors';
+import { makeClassWithChild, signInCoach, takeSeat } from '../support/visitors';
 
 const SMOTHERED = 'n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1';
 
@@ -10,6 +10,7 @@ test('a coach gets from a pasted mate to a staircase on the seats of a class, an
   browser,
 }) => {
   await signInCoach(page);
+  const { code, key } = await makeClassWithChild(page, 'Stair class', 'Whelk');
   await page.goto('/desk');
   await page.getByLabel('FEN of this position').fill(SMOTHERED);
   await page.getByRole('button', { name: 'Set up' }).click();
@@ -17,14 +18,14 @@ test('a coach gets from a pasted mate to a staircase on the seats of a class, an
   await page.getByRole('link', { name: 'Staircase' }).click();
   await expect(page.getByRole('checkbox', { name: '1. Mate in 1' })).toBeChecked();
   await expect(page.getByText(/The same idea with 9 men off/).first()).toBeVisible();
-  await page.getByLabel('Give it to').selectOption({ label: 'Harbour class' });
+  await page.getByLabel('Give it to').selectOption({ label: 'Stair class' });
   await page.getByRole('button', { name: 'Make the set and give it' }).click();
-  await expect(page.getByText(/They lie on the seats of Harbour class now/)).toBeVisible();
+  await expect(page.getByText(/They lie on the seats of Stair class now/)).toBeVisible();
   const axe = await new AxeBuilder({ page }).analyze();
   expect(axe.violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
 
   const child = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();
-  await takeSeat(child, 'HAFEN7', 'Fern', ['Leaf', 'Leaf', 'House']);
+  await takeSeat(child, code, 'Whelk', key);
   const card = child.getByRole('listitem').filter({ hasText: 'Staircase to a mate in 2' });
   await card.getByRole('link', { name: 'Start' }).click();
   await expect(boardOf(child).square('h6')).toHaveAccessibleName('h6, white knight');

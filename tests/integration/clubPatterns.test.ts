@@ -21,7 +21,7 @@ test('a mate gets a name of the club and is recognised by what was stored', asyn
   const [pattern] = await listOwnClubPatterns(lead);
   if (pattern === undefined) throw new Error('one is there');
   expect(pattern).toMatchObject({ name: 'The lantern', fen: OPERA });
-  const found = matchPatterns(getPosition('4k3/8/8/8/1b6/8/5P2/3rK3 w - - 0 1'), [
+  const found = matchPatterns(getPosition('4k3/8/8/8/6b1/8/5P2/3rK3 w - - 0 1'), [
     defineClubPattern(pattern.name, pattern.picture),
   ]);
   expect(found).toMatchObject([{ id: 'The lantern', reading: 'strict' }]);

@@ -95,6 +95,12 @@ export function listWrongAnswers({ ask, solution, question }: Exercise, fen: str
       }
       if (ask.kind === 'play' && ask.rules === 'line')
         return [{ kind: 'play', moves: solution.moves.slice(0, -1), slips: 0 }];
+      // The composer sees to it that one move alone is right.
+      if (question.code === 'mate-by-name' || question.code === 'give-up') {
+        return listMoves(fen)
+          .filter((move) => move !== solution.moves[0])
+          .map((move) => ({ kind: 'play', moves: [move], slips: 0 }));
+      }
       // Where a game's move is asked for, other moves may be right too; those families have their own oracle.
       if (question.code !== 'play-written') return [];
       return listOthers(fen, question.san).map(({ move }) => ({ kind: 'play', moves: [move], slips: 0 }));
@@ -105,6 +111,11 @@ export function listWrongAnswers({ ask, solution, question }: Exercise, fen: str
 function listOrders(items: readonly string[]): string[][] {
   if (items.length < 2) return [[...items]];
   return items.flatMap((item, at) => listOrders(items.toSpliced(at, 1)).map((rest) => [item, ...rest]));
+}
+
+/** Every legal move, as squares. */
+function listMoves(fen: string | undefined): string[] {
+  return fen === undefined ? [] : listLegalMoves(getPosition(fen)).map(makeMoveText);
 }
 
 /** Every legal move but one. */
