@@ -4,9 +4,8 @@ import type { Fate } from '@/core/proof';
 import type { Position } from '@/core/rules';
 import { createFateSearch } from '@/core/search';
 import { fateText } from '@/text';
-import { say } from '../say';
-import { readLines, writeLine } from './lines';
-import { readPosition } from './readPosition';
+import { eachPosition } from './eachPosition';
+import { writeLine } from './lines';
 
 export interface FateOptions {
   readonly file: string | undefined;
@@ -27,23 +26,17 @@ interface FateLine {
 }
 
 /** Returns 0 when every line was read, 1 when some were bad; bad ones are told by number and the rest goes on. */
-export async function runFate({ file, plies, isJson }: FateOptions): Promise<number> {
+export function runFate({ file, plies, isJson }: FateOptions): Promise<number> {
   const search = createFateSearch();
-  let exitCode = 0;
-  for await (const { number, text } of readLines(file)) {
-    const read = readPosition(text);
-    if (!read.ok) {
-      exitCode = 1;
-      say(`line ${number}: ${read.error}`);
-      if (isJson) await writeLine(JSON.stringify({ fen: text, moves: [], error: read.error }));
-      continue;
-    }
-    const { position } = read.value;
-    const { moves } = search.listFates(position, { plies });
-    if (isJson) {
-      const lines = moves.map(({ move, fate }) => toLine(makeSan(position, move), position, fate));
-      await writeLine(JSON.stringify({ fen: makeFen(position), moves: lines }));
-    } else {
+  return eachPosition(
+    { file, isJson },
+    (fen, error) => ({ fen, moves: [], error }),
+    async ({ position }) => {
+      const { moves } = search.listFates(position, { plies });
+      if (isJson) {
+        const lines = moves.map(({ move, fate }) => toLine(makeSan(position, move), position, fate));
+        return writeLine(JSON.stringify({ fen: makeFen(position), moves: lines }));
+      }
       await writeLine(makeFen(position));
       for (const { fate } of moves) {
         const [san, ...rest] = makeSanLine(position, fate.line);
@@ -51,9 +44,8 @@ export async function runFate({ file, plies, isJson }: FateOptions): Promise<num
           `  ${san}: ${fateText(position.turn, fate)}${rest.length > 0 ? ` (${rest.join(' ')})` : ''}`,
         );
       }
-    }
-  }
-  return exitCode;
+    },
+  );
 }
 
 function toLine(san: string, position: Position, fate: Fate): FateLine {

@@ -3,9 +3,8 @@ import { makeSquareName, type Square } from '@/core/board';
 import { makeFen } from '@/core/notation';
 import { namePatterns, type PatternMatch, type Reading } from '@/core/patterns';
 import { matchText, PATTERN_WORDS } from '@/text';
-import { say } from '../say';
-import { readLines, writeLine } from './lines';
-import { readPosition } from './readPosition';
+import { eachPosition } from './eachPosition';
+import { writeLine } from './lines';
 
 export interface NameOptions {
   readonly file: string | undefined;
@@ -35,27 +34,19 @@ interface RolesLine {
 }
 
 /** Returns 0 when every line was read, 1 when some were bad; bad ones are told by number and the rest goes on. */
-export async function runName({ file, isJson }: NameOptions): Promise<number> {
-  let exitCode = 0;
-  for await (const { number, text } of readLines(file)) {
-    const read = readPosition(text);
-    if (!read.ok) {
-      exitCode = 1;
-      say(`line ${number}: ${read.error}`);
-      if (isJson) await writeLine(JSON.stringify({ fen: text, patterns: [], error: read.error }));
-      continue;
-    }
-    const { position } = read.value;
-    const matches = namePatterns(position);
-    const line: NameLine = { fen: makeFen(position), patterns: matches.map(toLine) };
-    if (isJson) await writeLine(JSON.stringify(line));
-    else {
+export function runName({ file, isJson }: NameOptions): Promise<number> {
+  return eachPosition(
+    { file, isJson },
+    (fen, error) => ({ fen, patterns: [], error }),
+    async ({ position }) => {
+      const matches = namePatterns(position);
+      const line: NameLine = { fen: makeFen(position), patterns: matches.map(toLine) };
+      if (isJson) return writeLine(JSON.stringify(line));
       await writeLine(line.fen);
       for (const match of matches)
         await writeLine(`  ${PATTERN_WORDS[match.id].name}: ${matchText(position, match.roles)}`);
-    }
-  }
-  return exitCode;
+    },
+  );
 }
 
 function toLine({ id, reading, roles }: PatternMatch): NameLine['patterns'][number] {

@@ -3,9 +3,8 @@ import { makeEpd, makeFen, makeSan, makeSanLine, type EpdOperation } from '@/cor
 import type { ProveResult } from '@/core/proof';
 import type { Position } from '@/core/rules';
 import { createMateSearch, type MateSearch } from '@/core/search';
-import { say } from '../say';
-import { readLines, writeLine } from './lines';
-import { readPosition } from './readPosition';
+import { eachPosition } from './eachPosition';
+import { writeLine } from './lines';
 
 export interface ProveOptions {
   readonly file: string | undefined;
@@ -40,27 +39,17 @@ interface ProveLine {
 const WRITTEN = ['dm', 'bm', 'pv', 'acn', 'acs'];
 
 /** Returns 0 when every line was read, 1 when some were bad; bad ones are told by number and the rest goes on. */
-export async function runProve(options: ProveOptions): Promise<number> {
+export function runProve(options: ProveOptions): Promise<number> {
   const search = createMateSearch();
-  let exitCode = 0;
-  for await (const { number, text } of readLines(options.file)) {
-    const read = readPosition(text);
-    if (read.ok) {
-      const { position, operations } = read.value;
-      const { result, ms } = prove(search, position, options);
-      const found = toLine(makeFen(position), position, result, ms);
-      await writeLine(
-        options.isJson
-          ? JSON.stringify(found)
-          : makeEpd({ draft: position, operations: operationsOf(found, operations) }),
-      );
-    } else {
-      exitCode = 1;
-      say(`line ${number}: ${read.error}`);
-      if (options.isJson) await writeLine(JSON.stringify(errorLine(text, read.error)));
-    }
-  }
-  return exitCode;
+  return eachPosition(options, errorLine, async ({ position, operations }) => {
+    const { result, ms } = prove(search, position, options);
+    const found = toLine(makeFen(position), position, result, ms);
+    await writeLine(
+      options.isJson
+        ? JSON.stringify(found)
+        : makeEpd({ draft: position, operations: operationsOf(found, operations) }),
+    );
+  });
 }
 
 function prove(search: MateSearch, position: Position, { maxMoves, seconds }: ProveOptions) {
