@@ -263,23 +263,30 @@ export const spareMenFamily = defineFamily<MateBoardTask, 'tap'>({
   scene: ({ fen }) => sceneOfMate(getPosition(fen)),
   ask: () => ({ kind: 'tap', isSingle: false, labels: [] }),
   solution: (task) => tapSquares(listSpareMen(task)),
-  judge(task, answer) {
-    const position = getPosition(task.fen);
-    return compareMarks(
-      listSpareMen(task),
-      answer,
-      (square) => {
-        const man = position.board[square];
-        if (man === undefined) return { code: 'nobody-there', square };
-        if (man.side === position.turn) return { code: 'not-asked', square, role: man.role };
-        return { code: 'is-needed', square, role: man.role };
-      },
-      (square) => ({ code: 'is-spare', square, role: getOwnMan(position, square).role }),
-    );
-  },
+  judge: (task, answer) => compareMen(task, listSpareMen(task), answer, ['is-needed', 'is-spare']),
   measure: (task) => countMen(getPosition(task.fen)) + 10 * listSpareMen(task).length,
   hints: (task) => tapHints(listSpareMen(task)),
 });
+
+/** Compares tapped men of the mating side with the right ones; the two codes say what a wrong and a missed one is. */
+function compareMen(
+  { fen }: MateBoardTask,
+  solution: readonly Square[],
+  answer: AnswerOf<'tap'>,
+  [wrong, missed]: readonly ['is-needed', 'is-spare'] | readonly ['not-in-the-way', 'stands-in-the-way'],
+): Verdict {
+  const position = getPosition(fen);
+  return compareMarks(
+    solution,
+    answer,
+    (square) => {
+      const man = position.board[square];
+      if (man === undefined) return { code: 'nobody-there', square };
+      return { code: man.side === position.turn ? 'not-asked' : wrong, square, role: man.role };
+    },
+    (square) => ({ code: missed, square, role: getOwnMan(position, square).role }),
+  );
+}
 
 /** Men of the side that wants to mate that stand in the way: without the man it is mate. */
 export function listMenInTheWay({ fen }: MateBoardTask): Square[] {
@@ -303,20 +310,8 @@ export const openLineFamily = defineFamily<MateBoardTask, 'tap'>({
   scene: ({ fen }) => sceneOfMate(getPosition(fen)),
   ask: () => ({ kind: 'tap', isSingle: true, labels: [] }),
   solution: (task) => tapSquares(listMenInTheWay(task)),
-  judge(task, answer) {
-    const position = getPosition(task.fen);
-    return compareMarks(
-      listMenInTheWay(task),
-      answer,
-      (square) => {
-        const man = position.board[square];
-        if (man === undefined) return { code: 'nobody-there', square };
-        if (man.side === position.turn) return { code: 'not-asked', square, role: man.role };
-        return { code: 'not-in-the-way', square, role: man.role };
-      },
-      (square) => ({ code: 'stands-in-the-way', square, role: getOwnMan(position, square).role }),
-    );
-  },
+  judge: (task, answer) =>
+    compareMen(task, listMenInTheWay(task), answer, ['not-in-the-way', 'stands-in-the-way']),
   measure: ({ fen }) => countMen(getPosition(fen)),
   hints: () => [],
 });
