@@ -13,7 +13,7 @@ import {
 } from '@/core/exercises';
 import { RULE_WORDS } from './families';
 import { mateQuestion } from './proof';
-import { PATTERN_WORDS } from './patterns';
+import { PATTERN_WORDS } from './patternBook';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 export function questionText(question: Question): string {
@@ -324,10 +324,12 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
   'too-late': 'No: it is too late',
   'not-beside': 'No: it did not pass this pawn',
   'king-in-check': 'No: the own king would be in check',
+  king: 'King',
   queen: 'Queen',
   rook: 'Rook',
   bishop: 'Bishop',
   knight: 'Knight',
+  pawn: 'Pawn',
   free: 'Free',
   'own-man': 'Own man',
   guarded: 'Guarded',

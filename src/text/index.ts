@@ -20,11 +20,12 @@ export {
   listRoleSentences,
   mateNamedText,
   matchText,
-  PATTERN_WORDS,
   sacrificeText,
   stairText,
   tagsText,
+  twinText,
 } from './patterns';
+export { PATTERN_WORDS } from './patternBook';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';
 export { handFaultText, manMoveText } from './hand';
 export { moveSentence, rightSentence, wrongSentence } from './seat';

@@ -7,7 +7,7 @@ import type { StoredFate } from '@/core/puzzles';
 import { optionText } from './exercises';
 import { reasonText as writtenReasonText } from './notation';
 import { fateText } from './fates';
-import { PATTERN_WORDS } from './patterns';
+import { PATTERN_WORDS } from './patternBook';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** The head of what is said: right, or what is too much and what is missing. */

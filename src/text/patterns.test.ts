@@ -11,6 +11,7 @@ import {
   sacrificeText,
   stairText,
   tagsText,
+  twinText,
 } from '.';
 
 test.each(PATTERN_IDS)('%s: a name of its own, ingredients and what goes wrong in whole sentences', (id) => {
@@ -109,4 +110,13 @@ test('a stair says what it is and whether its key is the only one', () => {
   );
   expect(stairText({ kind: 'side', men: 0, isOnlyKey: true }, 'Rd8#')).toContain('another defence');
   expect(stairText({ kind: 'full', men: 1, isOnlyKey: true }, 'Rd8#')).toContain('1 man put on');
+});
+
+test('what the book says follows the twin on the board', () => {
+  expect(twinText('The king slips out over f8.', false, false)).toBe('The king slips out over f8.');
+  expect(twinText('The king slips out over f8.', true, false)).toBe('The king slips out over f1.');
+  expect(twinText('The king slips out over f8.', false, true)).toBe('The king slips out over c8.');
+  expect(twinText('The e- or d-pawn has moved: g8 or g6.', true, true)).toBe(
+    'The d- or e-pawn has moved: b1 or b3.',
+  );
 });

@@ -5,7 +5,7 @@ import type { Diagnosis } from '@/core/exercises';
 import type { PatternMatch } from '@/core/patterns';
 import type { StoredFate } from '@/core/puzzles';
 import { certaintyText, seenText } from './fates';
-import { PATTERN_WORDS } from './patterns';
+import { PATTERN_WORDS } from './patternBook';
 import { ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** "Black's rook takes the queen on g7, check." */

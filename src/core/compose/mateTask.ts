@@ -8,7 +8,7 @@
  * to. Only what passed both is a task. The tree is worked out whole for the check and stored up to a limit.
  */
 import type { MateTask } from '../exercises';
-import { makeFen, makeMoveText, parseMoveText, type MoveText } from '../notation';
+import { getMove, makeFen, makeMoveText } from '../notation';
 import {
   checkProof,
   countsAsMate,
@@ -27,7 +27,7 @@ import {
   type SolutionNode,
   type StoredFate,
 } from '../puzzles';
-import { isSameMove, listLegalMoves, playMove, type Move, type Position } from '../rules';
+import { isSameMove, listLegalMoves, playMove, type Position } from '../rules';
 import {
   createFateSearch,
   createMateExplainer,
@@ -257,10 +257,4 @@ function listSeatPositions(home: Position, nodes: readonly SolutionNode[]): [num
     }
   }
   return [...positions];
-}
-
-function getMove(text: MoveText): Move {
-  const move = parseMoveText(text);
-  if (move === undefined) throw new Error(`the tree holds a move that is none: ${text}`);
-  return move;
 }

@@ -94,7 +94,7 @@ function throwLastMove(random: Random, { mate }: TaskSearches, picture: Position
   return mate.listMatingMoves(back.position, 1).length === 1 ? back.position : undefined;
 }
 
-/** Adds full moves before a mate until it is as long as asked. */
+/** Adds full moves before a mate until it is as long as asked, each length certified on the way. */
 function growBack(
   random: Random,
   searches: TaskSearches,
@@ -103,13 +103,10 @@ function growBack(
   moves: number,
   isGiven: boolean,
 ): PatternMate | undefined {
-  let position = start;
-  for (let length = 1; length < moves; length += 1) {
-    const longer = throwLonger(random, searches, id, position, length + 1, isGiven);
-    if (longer === undefined) return undefined;
-    position = longer;
-  }
-  return certify(searches, id, position, moves);
+  let made = certify(searches, id, start, 1);
+  for (let length = 2; length <= moves && made !== undefined; length += 1)
+    made = throwLonger(random, searches, id, getPosition(made.fen), length, isGiven);
+  return made;
 }
 
 function throwLonger(
@@ -119,7 +116,7 @@ function throwLonger(
   shorter: Position,
   moves: number,
   isGiven: boolean,
-): Position | undefined {
+): PatternMate | undefined {
   const { mate } = searches;
   for (let count = 0; count < THROWS; count += 1) {
     // The defence is taken back; what it took was perhaps given up on that square by the move before.
@@ -132,7 +129,8 @@ function throwLonger(
     if (!isOfOneSet(position) || mate.canMate(position, moves - 1) || !mate.canMate(position, moves))
       continue;
     if (mate.listMatingMoves(position, moves).length !== 1) continue;
-    if (certify(searches, id, position, moves) !== undefined) return position;
+    const made = certify(searches, id, position, moves);
+    if (made !== undefined) return made;
   }
   return undefined;
 }

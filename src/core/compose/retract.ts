@@ -1,6 +1,6 @@
 /** Moves taken back at random: a position from which a given one comes about by one move. */
 import { getMan, opponentOf, rankOf, type Man, type Role, type Side, type Square } from '../board';
-import { listReach, type Position, type PositionDraft } from '../rules';
+import { listReach, NO_CASTLING, type Position, type PositionDraft } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
 import { findLegal, isStanding } from './draw';
 
@@ -17,7 +17,6 @@ const TAKEN: readonly (Role | 'nobody')[] = [
 
 export interface Retracted {
   readonly position: Position;
-  readonly from: Square;
   readonly to: Square;
   /** What the move took. */
   readonly taken: Role | 'nobody';
@@ -31,8 +30,8 @@ export interface RetractOptions {
 }
 
 /**
- * Takes back one move of the side that is not to move; undefined when this throw led to nothing legal. No castling, no capture in
- * passing.
+ * Takes back one move of the side that is not to move; undefined when this throw led to nothing legal. No castling, no promotion, no
+ * capture in passing.
  */
 export function retractAtRandom(
   random: Random,
@@ -49,25 +48,23 @@ export function retractAtRandom(
   const victim = role === 'nobody' ? undefined : getMan(position.turn, role);
   if (victim !== undefined && !isStanding(victim, to)) return undefined;
   const origins = listOrigins(position, to, man, victim !== undefined);
-  if (origins.length === 0) return undefined;
-  const origin = origins[randomBelow(random, origins.length)];
-  if (origin === undefined) return undefined;
+  const from = origins[randomBelow(random, Math.max(1, origins.length))];
+  if (from === undefined) return undefined;
   const before = board.slice();
   before[to] = victim;
-  before[origin.from] = origin.man;
-  const legal = findLegal({ ...position, board: before, turn: mover, enPassant: undefined });
-  return legal && { position: legal, from: origin.from, to, taken: role };
+  before[from] = man;
+  const draft = { ...position, board: before, turn: mover, castling: NO_CASTLING, enPassant: undefined };
+  const legal = findLegal(draft);
+  return legal && { position: legal, to, taken: role };
 }
 
-/** From where a man can have come, and what it was then: a pawn before it was promoted. */
-function listOrigins(position: PositionDraft, to: Square, man: Man, isCapture: boolean) {
-  if (man.role === 'pawn')
-    return listPawnOrigins(position, to, man.side, isCapture).map((from) => ({ from, man }));
-  const reach = listReach({ ...position, turn: man.side }, to)
-    .filter((move) => position.board[move.to] === undefined)
-    // Castling is a king's move of two.
-    .filter((move) => man.role !== 'king' || Math.abs(move.to - move.from) !== 2);
-  return reach.map((move) => ({ from: move.to, man }));
+/** From where a man can have come, it being the same man then. */
+function listOrigins(position: PositionDraft, to: Square, man: Man, isCapture: boolean): Square[] {
+  if (man.role === 'pawn') return listPawnOrigins(position, to, man.side, isCapture);
+  // The ways of men that are no pawns lead back as they lead on; without castling there is no king's move of two.
+  return listReach({ ...position, turn: man.side, castling: NO_CASTLING }, to)
+    .map((move) => move.to)
+    .filter((from) => position.board[from] === undefined);
 }
 
 function listPawnOrigins({ board }: PositionDraft, to: Square, side: Side, isCapture: boolean): Square[] {

@@ -1,5 +1,5 @@
 /** Staircases: every stair proved on its own, thinner pictures keep the solution, the whole mate stands at the top. */
-import { getPosition, makeFen, makeMoveText } from '../notation';
+import { getPosition, makeMoveText } from '../notation';
 import { listMatingMovesSlowly } from '../proof';
 import { createTaskSearches, makeStaircase, type Stair } from '.';
 
@@ -85,5 +85,5 @@ test('without a mate there is no staircase, and Stop leaves what was worked out'
   );
   if (stopped.kind !== 'staircase') throw new Error(stopped.kind);
   expect(ofKind(stopped.stairs, 'line').map(({ mateInMoves }) => mateInMoves)).toEqual([1]);
-  expect(makeFen(getPosition(RETI))).toBe(RETI);
+  expect(ofKind(stopped.stairs, 'full')).toEqual([]);
 });

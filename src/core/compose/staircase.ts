@@ -8,7 +8,7 @@
  * moves, where that takes milliseconds; longer stairs stand as they are in the line.
  */
 import { getMan, kingDistance, opponentOf, SIDES, type Role, type Square } from '../board';
-import { makeFen, makeMoveText, parseMoveText, type MoveText } from '../notation';
+import { getMove, makeFen, makeMoveText, type MoveText } from '../notation';
 import { tagMate, type MateTag } from '../patterns';
 import type { Proof, ProveResult } from '../proof';
 import {
@@ -85,8 +85,10 @@ export function makeStaircase(
   const stairs: Stair[] = [];
   // Trees are worked out from the short end; when one is too large, so are the longer ones.
   let isTreeSmall = true;
+  let isStopped = false;
   for (const [index, step] of line.toReversed().entries()) {
-    if (onStair(index) === 'stop') break;
+    isStopped = onStair(index) === 'stop';
+    if (isStopped) break;
     const rest = line.slice(line.length - 1 - index);
     const proof: Proof | undefined = isTreeSmall ? explainWhole(searches, step) : undefined;
     isTreeSmall = proof !== undefined;
@@ -106,7 +108,7 @@ export function makeStaircase(
     stairs.push(stairOf(step, 'line', facts, 0));
     if (proof !== undefined) stairs.push(...listSides(proof, step, stairs));
   }
-  stairs.push(...fillTop(searches, result.mateInMoves, line));
+  if (!isStopped) stairs.push(...fillTop(searches, result.mateInMoves, line));
   // By length; of one length the thin picture first, the full one last.
   const order: readonly StairKind[] = ['thin', 'line', 'side', 'full'];
   const sorted = stairs.toSorted(
@@ -272,10 +274,4 @@ function takeOff(position: Position, square: Square): Position | undefined {
 
 function countMen({ board }: Position): number {
   return board.filter((man) => man !== undefined).length;
-}
-
-function getMove(text: MoveText): Move {
-  const move = parseMoveText(text);
-  if (move === undefined) throw new Error(`the tree holds a move that is none: ${text}`);
-  return move;
 }

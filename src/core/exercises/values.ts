@@ -6,7 +6,7 @@
  */
 import { z } from 'zod';
 import { findBalance, opponentOf, ROLES, type Role, type Side, type Square, type ValueScale } from '../board';
-import { getDraft, findPosition, getPosition, makeSan, parseMoveText } from '../notation';
+import { findPosition, getDraft, getMove, getPosition, makeSan, parseMoveText } from '../notation';
 import {
   EMPTY_DRAFT,
   findCaptured,
@@ -239,12 +239,6 @@ export const takeOrLeaveFamily = defineFamily<ExchangeTask, 'choose'>({
   },
   hints: () => [],
 });
-
-function getMove(text: string): Move {
-  const move = parseMoveText(text);
-  if (move === undefined) throw new Error('a parsed task has a move');
-  return move;
-}
 
 function kindOfExchange(gain: number): (typeof EXCHANGE_OPTIONS)[number] {
   return gain > 0 ? 'wins-men' : gain < 0 ? 'loses-men' : 'comes-out-even';

@@ -23,6 +23,13 @@ export function makeMoveText({ from, to, promotion }: Move): MoveText {
   return `${makeSquareName(from)}${makeSquareName(to)}${letter}`;
 }
 
+/** The move of a text that was checked where it came in; throws on anything else, which is a fault of ours. */
+export function getMove(text: MoveText): Move {
+  const move = parseMoveText(text);
+  if (move === undefined) throw new Error(`not a move: ${text}`);
+  return move;
+}
+
 /** Reads "e7e8q"; undefined for anything else. Legality is not asked. */
 export function parseMoveText(text: MoveText): Move | undefined {
   if (!/^([a-h][1-8]){2}[qrbn]?$/.test(text)) return undefined;

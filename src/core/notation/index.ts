@@ -1,4 +1,4 @@
-export { makeMoveText, parseMoveText, type MoveText } from './coordinates';
+export { getMove, makeMoveText, parseMoveText, type MoveText } from './coordinates';
 export { makeEpd, parseEpd, type Epd, type EpdFault, type EpdOperation } from './epd';
 export { makeFen, makeFenLetter, parseFen, parseFenLetter, type FenFault, type FenField } from './fen';
 export { parseMovetext, type MovetextFault, type WrittenLine, type WrittenMove } from './movetext';

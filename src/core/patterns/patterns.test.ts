@@ -278,6 +278,21 @@ describe('sacrifices', () => {
     expect(findSacrifices(drawn, lineOf('h2h8', 'g8h8', 'h1h8'))).toEqual([]);
   });
 
+  test('a guard is drawn away only when it guards no longer', () => {
+    const aimOf = (fen: string, ...texts: string[]) =>
+      findSacrifices(getPosition(fen), lineOf(...texts)).map(({ aim }) => aim);
+    expect(aimOf('r5k1/5ppp/8/8/8/Q7/6PP/3R3K w - - 0 1', 'a3a7', 'a8a7', 'd1d8')).toEqual([
+      { kind: 'removes-guard', square: at('d8') },
+    ]);
+    // On c8 the rook guards d8 as it did on a8.
+    const kept = ['b6c8', 'a8c8', 'h2h3', 'c8c2', 'd1d8'];
+    expect(aimOf('r5k1/5ppp/1N6/8/8/8/6PP/3R3K w - - 0 1', ...kept)).toEqual([{ kind: 'other' }]);
+    // What took is taken itself.
+    expect(aimOf('r5k1/5ppp/8/8/8/3Q4/6PP/3R3K w - - 0 1', 'd3d8', 'a8d8', 'd1d8')).toEqual([
+      { kind: 'other' },
+    ]);
+  });
+
   test('a line that does not end in mate gives nothing away', () => {
     const home = getPosition('5r1k/6pp/7N/8/2Q5/8/8/6K1 w - - 0 1');
     expect(findSacrifices(home, lineOf('c4g8', 'f8g8'))).toEqual([]);

@@ -71,7 +71,13 @@ function findAim(at: {
     line.includes(reply.from) || (line.includes(move.to) && before.board[move.to] !== undefined);
   if (isOpened) return { kind: 'opens-line', squares: end.line };
   const mating = last?.to;
-  const guarded =
-    mating !== undefined && listAttackers(after.board, mating, opponentOf(before.turn)).includes(reply.from);
-  return guarded ? { kind: 'removes-guard', square: mating } : { kind: 'other' };
+  // Of the man that took: it guarded that square where it stood, and does not where it stands now.
+  const guards = (place: Position, from: Square) =>
+    mating !== undefined && listAttackers(place.board, mating, opponentOf(before.turn)).includes(from);
+  return mating !== undefined &&
+    reply.to !== mating &&
+    guards(after, reply.from) &&
+    !guards(playMove(after, reply), reply.to)
+    ? { kind: 'removes-guard', square: mating }
+    : { kind: 'other' };
 }

@@ -2,9 +2,8 @@
  * The names a forced mate earns: from the final positions of its whole tree, the first move of each node against every defence. "The"
  * pattern when every defence that lasts longest ends in it, "seen" when some defence does.
  */
-import { parseMoveText, type MoveText } from '../notation';
-import type { Proof, ProofNode } from '../proof';
-import { playMove, type Position } from '../rules';
+import { playText, type Proof, type ProofNode } from '../proof';
+import type { Position } from '../rules';
 import type { PatternId } from './definitions';
 import type { Reading } from './form';
 import { namePatterns, type PatternMatch } from './recognise';
@@ -110,10 +109,4 @@ function joinEndings<Id>(replies: readonly Reply<Id>[]): Endings<Id> {
 
 function addBest<Id>(into: Map<Id, Reading>, from: ReadonlyMap<Id, Reading>): void {
   for (const [id, reading] of from) if (into.get(id) !== 'strict') into.set(id, reading);
-}
-
-function playText(position: Position, text: MoveText): Position {
-  const move = parseMoveText(text);
-  if (move === undefined) throw new Error(`a tree holds moves only, not ${text}`);
-  return playMove(position, move);
 }

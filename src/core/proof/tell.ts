@@ -2,7 +2,7 @@
  * A proof as it is read aloud: key, "if he takes ...", "if he runs ...". Defences of one turn that are met by the same play to the
  * end are told in one breath.
  */
-import { parseMoveText, type MoveText } from '../notation';
+import { getMove, type MoveText } from '../notation';
 import { findCaptured, isCheck, playMove, type Move, type Position } from '../rules';
 import type { Proof, ProofMove } from './proof';
 
@@ -37,12 +37,6 @@ export function groupDefences(after: Position, proof: Pick<Proof, 'nodes'>, move
 /** The position after a move of a node. */
 export function playText(position: Position, text: MoveText): Position {
   return playMove(position, getMove(text));
-}
-
-function getMove(text: MoveText): Move {
-  const move = parseMoveText(text);
-  if (move === undefined) throw new Error(`a proof holds moves only, not ${text}`);
-  return move;
 }
 
 function kindOf(position: Position, move: Move): DefenceKind {

@@ -2,9 +2,9 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, ClassId, SetId, TaskId } from '@/contracts/ids';
 import type { AddedPuzzle, AddedRound, NewRound, SetPage, SetPuzzle, SetSummary } from '@/contracts/sets';
 import { getExerciseFamily, makeHabitTask, mateFamily, type Habit } from '@/core/exercises';
-import { getPosition, makeNumberedLine, makeSan, parseFen, parseMoveText } from '@/core/notation';
+import { getMove, getPosition, makeNumberedLine, makeSan, parseFen } from '@/core/notation';
 import { listKeys, listMainLine, trimToSeat } from '@/core/puzzles';
-import { checkPosition, type Move } from '@/core/rules';
+import { checkPosition } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
 import { findOwnClass, findOwnSet, type CoachActor } from '../auth/actors';
@@ -105,12 +105,6 @@ function toSetPuzzle({ taskId, task, solution }: StoredPuzzle): SetPuzzle {
     keys: listKeys(solution).map((move) => makeSan(position, getMove(move))),
     mainLine: makeNumberedLine(position, listMainLine(solution).map(getMove)),
   };
-}
-
-function getMove(text: string): Move {
-  const move = parseMoveText(text);
-  if (move === undefined) throw new Error(`stored move is no move: ${text}`);
-  return move;
 }
 
 /**

@@ -36,6 +36,7 @@ export default async function StaircasePage({ searchParams }: PageProps<'/stairc
         </p>
       ) : (
         <StaircaseMaker
+          key={text}
           fen={text}
           areLooseNamesShown={settings.areLooseNamesShown}
           classes={classes.map(({ classId, name }) => ({ classId, name }))}

@@ -64,6 +64,7 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
               <Checkbox
                 key={square}
                 size="md"
+                classNames={{ root: classes.choice }}
                 value={String(square)}
                 label={`${ROLE_WORDS[man.role]} on ${makeSquareName(square)} ${does}`}
               />

@@ -245,6 +245,14 @@ test('forcing moves are read one by one, what becomes of each only when it is to
   expect(screen.getAllByText('?')).toHaveLength(hidden);
 });
 
+test('what the other side would do is no reading of the forcing moves', async () => {
+  openDesk(MATE_IN_2);
+  await openTab('Every move');
+  await press('If Black could move');
+  await openTab('Forcing moves');
+  expect(screen.getByText(/^Every check, then captures, then quiet threats of mate/)).toBeInTheDocument();
+});
+
 test('a proved mate has its names and its sacrifice, and a mate on the board is told by name', async () => {
   openDesk('n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1');
   await press('Prove');

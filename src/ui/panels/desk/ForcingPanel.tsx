@@ -23,7 +23,9 @@ export function ForcingPanel(props: {
   readonly onShow: (name: string, moves: readonly MoveText[]) => void;
 }) {
   const { position, fates } = props;
-  const table = fates.kind === 'running' || fates.kind === 'ready' ? fates.table : undefined;
+  // A table made for the other side to move tells nothing here.
+  const isOurs = (fates.kind === 'running' || fates.kind === 'ready') && !fates.isPassed;
+  const table = isOurs ? fates.table : undefined;
   return (
     <div className={classes.finding}>
       <div className={classes.row}>

@@ -8,7 +8,7 @@ import { getPosition, makeFen } from '@/core/notation';
 import { BARE_PICTURES, BOOK_STEPS, namePatterns, type PatternId, type PatternRoles } from '@/core/patterns';
 import { isCheckmate, mirrorFiles, swapColours, type PositionDraft } from '@/core/rules';
 import type { DiagramArrow, SquareMark } from '@/drawing';
-import { listRoleSentences, PATTERN_WORDS } from '@/text';
+import { listRoleSentences, PATTERN_WORDS, twinText } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Patterns.module.css';
@@ -27,10 +27,12 @@ export function PatternPage({
   const [isSwapped, setIsSwapped] = useState(false);
   const [isMirrored, setIsMirrored] = useState(false);
   const [isShown, setIsShown] = useState(true);
-  const place = useMemo(
+  const twin = useMemo(
     () => twinOf(getPosition(BARE_PICTURES[id]), isSwapped, isMirrored),
     [id, isSwapped, isMirrored],
   );
+  const { place } = twin;
+  const told = (text: string) => say(twinText(text, isSwapped, twin.isMirrored));
   const match = namePatterns(getPosition(makeFen(place))).find((one) => one.id === id);
   const bottom = place.turn === 'black' ? 'white' : 'black';
   return (
@@ -75,13 +77,13 @@ export function PatternPage({
         <h2>What it is made of</h2>
         <ul>
           {words.ingredients.map((text) => (
-            <li key={text}>{say(text)}</li>
+            <li key={text}>{told(text)}</li>
           ))}
         </ul>
         <h2>What goes wrong</h2>
         <ul>
           {words.failures.map((text) => (
-            <li key={text}>{say(text)}</li>
+            <li key={text}>{told(text)}</li>
           ))}
         </ul>
         <h2>Three steps up</h2>
@@ -119,10 +121,16 @@ function Boards({ name, puzzles }: { readonly name: string; readonly puzzles: re
 }
 
 /** The same picture in the other colour or on the other wing; what is no mate any more is not shown so. */
-function twinOf(bare: PositionDraft, isSwapped: boolean, isMirrored: boolean): PositionDraft {
+function twinOf(
+  bare: PositionDraft,
+  isSwapped: boolean,
+  isMirrored: boolean,
+): { readonly place: PositionDraft; readonly isMirrored: boolean } {
   const coloured = isSwapped ? swapColours(bare) : bare;
-  const twin = isMirrored ? mirrorFiles(coloured) : coloured;
-  return isCheckmate(twin) ? twin : coloured;
+  const mirrored = mirrorFiles(coloured);
+  return isMirrored && isCheckmate(mirrored)
+    ? { place: mirrored, isMirrored: true }
+    : { place: coloured, isMirrored: false };
 }
 
 /** Who guards what as arrows, blocked and guarded squares as signs. */

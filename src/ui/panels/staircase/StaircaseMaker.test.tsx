@@ -19,7 +19,7 @@ jest.mock('@/workers/browser', () => ({
 
 const SMOTHERED = 'n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1';
 
-async function openMaker(fen: string, failures = 0) {
+async function openMaker(fen: string, failures = 0, held: Promise<void> = Promise.resolve()) {
   const asked: { readonly what: string; readonly input: unknown }[] = [];
   let left = failures;
   const hear = (what: string, input: unknown) => {
@@ -36,6 +36,7 @@ async function openMaker(fen: string, failures = 0) {
     },
     addPuzzle: async (input) => {
       hear('puzzle', input);
+      await held;
       const value = { setId: 7 as SetId, setName: 'x', number: 1, mateInMoves: 1, isAlreadyThere: false };
       return Promise.resolve({ ok: true, value });
     },
@@ -91,6 +92,24 @@ test('when the server is away it says so, and the same request goes on', async (
   const sets = asked.filter(({ what }) => what === 'set').map(({ input }) => input);
   expect(sets).toHaveLength(2);
   expect(sets[0]).toEqual(sets[1]);
+  expect(screen.getByText(/4 stairs, each proved and stored\./)).toBeInTheDocument();
+});
+
+test('storing can be stopped between two stairs, and goes on with what is left', async () => {
+  let release: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => {
+    release = resolve;
+  });
+  const asked = await openMaker(SMOTHERED, 0, held);
+  await press('Make the set');
+  await press('Stop storing');
+  await act(() => {
+    release();
+    return Promise.resolve();
+  });
+  expect(screen.getByText(/^Stopped after 1 stair of 4\. Make the set again/)).toBeInTheDocument();
+  expect(asked.map(({ what }) => what)).toEqual(['set', 'puzzle']);
+  await press('Make the set');
   expect(screen.getByText(/4 stairs, each proved and stored\./)).toBeInTheDocument();
 });
 

@@ -2,12 +2,12 @@
 import { Button, Checkbox, NativeSelect, Progress, TextInput } from '@mantine/core';
 import type { Route } from 'next';
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, SetId } from '@/contracts/ids';
 import type { AddedPuzzle } from '@/contracts/sets';
-import { getPosition, makeSan, parseMoveText } from '@/core/notation';
+import { getMove, getPosition, makeSan } from '@/core/notation';
 import { listShownTags } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
 import { countWords, faultText, stairText, tagsText } from '@/text';
@@ -89,12 +89,17 @@ function useStaircase(fen: string): readonly [Climb, () => void] {
     const { outcome } = client.ask({ kind: 'staircase', fen, maxMoves: MOST_MOVES }, (progress) => {
       if (progress.kind === 'stairs') setClimb({ kind: 'running', done: progress.done });
     });
+    let isLeft = false;
     void outcome.then((ended) => {
+      if (isLeft) return;
       if (ended.kind !== 'answer') setClimb({ kind: ended.kind });
       else if (ended.answer.kind === 'staircase') setClimb({ ...ended.answer, kind: 'ready' });
       else setClimb({ kind: 'none' });
     });
-    return () => client.stopAll();
+    return () => {
+      isLeft = true;
+      client.stopAll();
+    };
   }, [client, fen]);
   return [climb, () => client.stopAll()];
 }
@@ -129,8 +134,11 @@ function Stairs(props: {
   const [fault, setFault] = useState<string>();
   // The same request again makes nothing twice.
   const [requests] = useState(() => ({ set: makeUuid(), give: makeUuid() }));
+  // Asked between two stairs: the one under way is stored whole.
+  const isStopAsked = useRef(false);
 
   async function make() {
+    isStopAsked.current = false;
     setFault(undefined);
     try {
       const result = await store();
@@ -151,6 +159,10 @@ function Stairs(props: {
     const set = await actions.addSet({ requestId: requests.set, name });
     if (!set.ok) return failure(faultText(set.error));
     for (const [index, { fen }] of picked.entries()) {
+      if (isStopAsked.current)
+        return failure(
+          `Stopped after ${countWords(index, 'stair')} of ${picked.length}. Make the set again, and it goes on from there.`,
+        );
       const added = await actions.addPuzzle({ setId: set.value, fen });
       if (!added.ok) return failure(`Stair ${index + 1}: ${faultText(added.error)}`);
       setMaking({ done: index + 1, of: picked.length });
@@ -201,7 +213,17 @@ function Stairs(props: {
         {making !== undefined && (
           <>
             <Progress value={(100 * making.done) / Math.max(1, making.of)} aria-label="Stairs stored" />
-            Proving each stair once more and storing it: {making.done} of {making.of}.
+            Proving each stair once more and storing it: {making.done} of {making.of}.{' '}
+            <Button
+              size="compact-md"
+              mih={44}
+              color="clay"
+              onClick={() => {
+                isStopAsked.current = true;
+              }}
+            >
+              Stop storing
+            </Button>
           </>
         )}
         {fault}
@@ -239,7 +261,6 @@ function StairCard(props: {
 }) {
   const { stair, number, isChosen, onChosen } = props;
   const position = getPosition(stair.fen);
-  const key = parseMoveText(stair.key);
   return (
     <>
       <DiagramPicture
@@ -247,7 +268,7 @@ function StairCard(props: {
         title={`Stair ${number}`}
       />
       <Checkbox
-        mt="xs"
+        classNames={{ root: classes.choice }}
         size="md"
         label={
           <strong>
@@ -258,7 +279,7 @@ function StairCard(props: {
         onChange={({ currentTarget }) => onChosen(currentTarget.checked)}
       />
       <p className={classes.soft}>
-        {stairText(stair, key === undefined ? stair.key : makeSan(position, key))}{' '}
+        {stairText(stair, makeSan(position, getMove(stair.key)))}{' '}
         {stair.tags === undefined
           ? 'Its names were not worked out: the tree is too large.'
           : tagsText(listShownTags(stair.tags, props.areLooseNamesShown))}
