@@ -106,6 +106,12 @@ export function questionText(question: Question): string {
         : `${SIDE_WORDS[question.turn]} to move. Give this mate in one move: ${PATTERN_WORDS[question.pattern].name}.`;
     case 'missing-man':
       return `One man of ${SIDE_WORDS[question.side]} is missing. Put it where it makes this mate: ${PATTERN_WORDS[question.pattern].name}.`;
+    case 'missing-part':
+      return `${SIDE_WORDS[question.side]} wants to give this mate: ${PATTERN_WORDS[question.pattern].name}. One man of either side is missing. Which one? Put it on the board.`;
+    case 'who-mates':
+      return 'Who could give mate in one move, if it were that side’s turn?';
+    case 'forcing-moves':
+      return `${SIDE_WORDS[question.turn]} to move. ${FORCING_TASK_WORDS[question.asked]}`;
     case 'who-takes':
       return 'It is mate. Mark every square beside the king: which man takes it from the king?';
     case 'give-up':
@@ -144,6 +150,12 @@ export function questionText(question: Question): string {
       return `${SIDE_WORDS[question.turn]} plays ${question.san}. Tap the man that moves.`;
   }
 }
+
+const FORCING_TASK_WORDS = {
+  checks: 'Tap the square of every check.',
+  kinds: 'Mark the square of every check, of every other capture, and of every quiet threat to mate.',
+  gains: 'Mark the square of every check and capture: what comes of it, if both go on taking there?',
+} as const;
 
 /** What wins the pawns-only game. */
 export const PAWN_GOAL_WORDS = {
@@ -332,6 +344,14 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
   pawn: 'Pawn',
   free: 'Free',
   'own-man': 'Own man',
+  checks: 'Check',
+  captures: 'Capture',
+  threats: 'Threat of mate',
+  'it-mates': 'It is mate',
+  'white-mates': 'White',
+  'black-mates': 'Black',
+  'both-mate': 'Both, each on its turn',
+  'nobody-mates': 'Nobody',
   guarded: 'Guarded',
 };
 

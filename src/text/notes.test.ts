@@ -429,13 +429,16 @@ test('every code of a note is said in some sentence above or in the words of the
 /** Named mates: 1 Qg8+ Rxg8 2 Nf7# is the books' smothered mate; here its last move, its pictures and what is not it. */
 const put = (
   fen: string,
-  ...added: readonly [name: string, role: 'knight' | 'rook' | 'queen'][]
+  ...added: readonly [name: string, man: 'knight' | 'rook' | 'queen' | 'black pawn'][]
 ): Answer => ({
   kind: 'place',
   slips: 0,
   men: [
     ...getDraft(fen).board.flatMap((man, square) => (man === undefined ? [] : [{ square, ...man }])),
-    ...added.map(([name, role]) => ({ square: at(name), side: 'white' as const, role })),
+    ...added.map(([name, man]) => {
+      const [role, side] = man === 'black pawn' ? (['pawn', 'black'] as const) : ([man, 'white'] as const);
+      return { square: at(name), side, role };
+    }),
   ],
 });
 const NO_KNIGHT = {
@@ -444,6 +447,20 @@ const NO_KNIGHT = {
   square: at('f7'),
   role: 'knight',
 };
+const NO_PAWN = {
+  fen: '6rk/5N1p/8/8/8/8/8/6K1 b - - 0 1',
+  id: 'smothered',
+  square: at('g7'),
+  man: { side: 'black', role: 'pawn' },
+  tray: [
+    { side: 'white', role: 'knight' },
+    { side: 'black', role: 'pawn' },
+  ],
+};
+/** White mates on d8; Black has no rook. */
+const WHO_MATES = '6k1/5ppp/8/8/8/8/5PPP/3R2K1 b - - 0 1';
+/** The rook can check on e1, and take the pawn that the other rook protects. */
+const FORCING = { fen: '4k3/3r4/8/3p4/8/8/8/3R2K1 w - - 0 1', values: VALUES };
 const MISSING = { ...NO_KNIGHT, tray: ['knight', 'rook'] };
 
 test.each<[ExerciseId, unknown, Answer, readonly string[]]>([
@@ -483,6 +500,46 @@ test.each<[ExerciseId, unknown, Answer, readonly string[]]>([
     MISSING,
     put(NO_KNIGHT.fen, ['f7', 'knight'], ['a1', 'rook']),
     ['Put one man on the board. The others stay where they stand.'],
+  ],
+  ['missing-part', NO_PAWN, put(NO_PAWN.fen, ['g7', 'black pawn']), []],
+  [
+    'missing-part',
+    NO_PAWN,
+    put(NO_PAWN.fen, ['g2', 'knight']),
+    ['g2: with a knight there it is not this: Smothered mate.'],
+  ],
+  [
+    'missing-part',
+    NO_PAWN,
+    put(NO_PAWN.fen),
+    ['Put one man on the board. The others stay where they stand.'],
+  ],
+  ['who-mates', { fen: WHO_MATES }, choose('white-mates'), []],
+  [
+    'who-mates',
+    { fen: WHO_MATES },
+    choose('both-mate'),
+    ['Both, each on its turn? Rd8# would mate.', 'Rd8# would mate.'],
+  ],
+  [
+    'who-mates',
+    { fen: '6k1/5pp1/8/8/8/8/5PPP/3R2K1 b - - 0 1' },
+    choose('white-mates'),
+    ['White? Nothing does that here.', 'Nothing does that here.'],
+  ],
+  ['forcing-moves', { ...FORCING, asked: 'checks' }, tap('e1'), []],
+  [
+    'forcing-moves',
+    { ...FORCING, asked: 'checks' },
+    tap('d5'),
+    ['d5: no move that is asked for goes there.', 'e1: Re1+. It gives check.'],
+  ],
+  ['forcing-moves', { ...FORCING, asked: 'kinds' }, tap('e1 checks', 'd5 threats'), ['d5: Rxd5. It takes.']],
+  [
+    'forcing-moves',
+    { ...FORCING, asked: 'gains' },
+    tap('e1 wins-men', 'd5 loses-men'),
+    ['e1: Re1+. It comes out even there.'],
   ],
   ['spare-men', { fen: '6rk/5Npp/8/8/8/8/R7/6K1 b - - 0 1' }, tap('a2'), []],
   [

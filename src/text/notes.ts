@@ -135,6 +135,10 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
       return `${square}: with a ${ROLE_WORDS[note.role]} there it is not this: ${PATTERN_WORDS[note.pattern].name}.`;
     case 'other-mate':
       return `${square}: the ${ROLE_WORDS[note.role]} gives mate there, but not this one: ${PATTERN_WORDS[note.pattern].name}.`;
+    case 'forces-nothing':
+      return `${square}: no move that is asked for goes there.`;
+    case 'forces':
+      return `${square}: ${note.move}. ${FORCED_WORDS[note.label] ?? ''}`.trim();
     case 'nobody-there':
       return `${square}: nobody stands there.`;
     case 'own-side':
@@ -207,6 +211,17 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
       return `${square}: ${note.san} is the move of the man there.`;
   }
 }
+
+/** What a forcing move is, or what comes of it. */
+const FORCED_WORDS: Readonly<Record<string, string>> = {
+  checks: 'It gives check.',
+  captures: 'It takes.',
+  threats: 'It threatens to mate.',
+  'it-mates': 'It is mate.',
+  'wins-men': 'It wins points there.',
+  'comes-out-even': 'It comes out even there.',
+  'loses-men': 'It loses points there.',
+};
 
 const CANNOT_WORDS: Readonly<Record<AttackAnswer, string>> = {
   take: 'cannot take the attacker, or is lost when it does',

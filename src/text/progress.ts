@@ -23,6 +23,8 @@ const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
   'is-spare': 'overlook a spare man',
   'not-in-the-way': 'take the wrong man out of the way',
   'stands-in-the-way': 'overlook the man in the way',
+  'forces-nothing': 'mark a move that forces nothing',
+  forces: 'overlook or misjudge a forcing move',
   'not-this-mate': 'put the missing man on a wrong square',
   'other-mate': 'give mate, but another one',
   'one-man-only': 'move more than one man',

@@ -1,10 +1,11 @@
 /** Boards drawn at random: men thrown on squares, games played at random, and throwing until a board fits. */
-import { getMan, opponentOf, rankOf, type Man, type Role, type Side, type Square } from '../board';
+import { getMan, opponentOf, rankOf, SIDES, type Man, type Role, type Side, type Square } from '../board';
 import type { Level, Scale } from '../exercises';
 import {
   checkPosition,
   EMPTY_DRAFT,
   INITIAL_POSITION,
+  listAttackers,
   listLegalMoves,
   playMove,
   type Position,
@@ -137,6 +138,11 @@ export function playAtRandom(random: Random, plies: number): Position {
     position = next;
   }
   return { ...position, halfmoves: 0, fullmoves: 1 };
+}
+
+/** Three men a side and fewer: every order of captures is soon looked at. */
+export function isSmallFight({ board }: Position, square: Square): boolean {
+  return SIDES.every((side) => listAttackers(board, square, side).length <= 3);
 }
 
 /** A list in another order. */

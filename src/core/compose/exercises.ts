@@ -6,8 +6,10 @@ import { MAN_VALUES } from '../board';
 import {
   composeMateByName,
   composeMissingMan,
+  composeMissingPart,
   composeNameMate,
   composeOpenLine,
+  composeWhoMates,
   composeGiveUp,
   composeSpareMen,
   composeWhoTakes,
@@ -33,6 +35,7 @@ import {
 } from './checkLessons';
 import type { Composer } from './draw';
 import { composeDrawKind, composeResult, composeStalemating, composeWhyStopped } from './endLessons';
+import { composeForcingMoves } from './forcingLessons';
 import { composeLastSquare, composeRightOrder, composeWholeLine } from './habitLessons';
 import {
   composeAttackFrom,
@@ -115,10 +118,13 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   'name-mate': composeNameMate,
   'mate-by-name': composeMateByName,
   'missing-man': composeMissingMan,
+  'missing-part': composeMissingPart,
   'who-takes': composeWhoTakes,
   'spare-men': composeSpareMen,
   'open-line': composeOpenLine,
+  'who-mates': composeWhoMates,
   'give-up': composeGiveUp,
+  'forcing-moves': composeForcingMoves,
   'last-square': composeLastSquare,
   'whole-line': composeWholeLine,
   'right-order': composeRightOrder,

@@ -1,17 +1,26 @@
 /** Composers of the named mates: pictures of the book with men added, moves or men taken back. */
-import { getMan, opponentOf, type Role } from '../board';
-import { EXERCISES, listSpareMen, type ExerciseTaskOf } from '../exercises';
+import { getMan, opponentOf, SIDES, type Board, type Man, type Role, type Side } from '../board';
+import { EXERCISES, listSpareMen, without, type ExerciseTaskOf } from '../exercises';
 import { getPosition, makeFen, parseMoveText } from '../notation';
 import { findSacrifices, namePatterns, PATTERN_IDS, type PatternId } from '../patterns';
 import type { Proof } from '../proof';
 import { listMainLine, trimToSeat } from '../puzzles';
-import type { Position } from '../rules';
-import { pickOne, type Random } from '../shared';
+import {
+  EMPTY_DRAFT,
+  isCheck,
+  isCheckmate,
+  listCheckers,
+  swapColours,
+  type Position,
+  type PositionDraft,
+} from '../rules';
+import { pickOne, randomBelow, type Random } from '../shared';
 import {
   findLegal,
   getRecipe,
   isStanding,
   isWithin,
+  place,
   shuffle,
   throwUntil,
   type Composer,
@@ -19,6 +28,7 @@ import {
 } from './draw';
 import { createTaskSearches, makeMateTask, type TaskSearches } from './mateTask';
 import { composePatternMate, throwNamedMate } from './patternMates';
+import { retractAtRandom } from './retract';
 
 /** The mates most coaches begin with (common practice). */
 const FIRST_MATES: readonly PatternId[] = [
@@ -124,6 +134,90 @@ export const composeMissingMan: Composer<ExerciseTaskOf<'missing-man'>> = (rando
     const task = { fen: makeFen({ ...thrown.mated, board }), id: thrown.id, square, role, tray };
     return EXERCISES['missing-man'].isTask(task) ? task : undefined;
   });
+
+const PART_RECIPES: Recipes<NamedRecipe> = {
+  1: { ids: FIRST_MATES, added: 0, count: 1 },
+  2: { ids: PATTERN_IDS, added: 3, count: 2 },
+  3: { ids: PATTERN_IDS, added: 6, count: 3 },
+};
+
+/** A helper of the mating side or a man in its own king's way, each as often; as many men of either side to choose from. */
+export const composeMissingPart: Composer<ExerciseTaskOf<'missing-part'>> = (random, level) => {
+  const isBlocker = randomBelow(random, 2) === 0;
+  return throwUntil(() => {
+    const recipe = getRecipe(PART_RECIPES, level);
+    const thrown = throwMate(random, recipe);
+    const roles = thrown && namePatterns(thrown.mated).find((one) => one.id === thrown.id)?.roles;
+    if (thrown === undefined || roles === undefined) return undefined;
+    const parts = isBlocker ? roles.blockers : [roles.mating, roles.supporter, roles.second];
+    const squares = parts.filter((one) => one !== undefined);
+    const [square] = shuffle(random, squares);
+    const man = square === undefined ? undefined : thrown.mated.board[square];
+    if (square === undefined || man === undefined || man.role === 'king') return undefined;
+    const gap = without(thrown.mated, square);
+    if (isCheckmate(gap)) return undefined;
+    const tray = SIDES.flatMap((side) => {
+      const others = shuffle(
+        random,
+        OFFICERS.filter((role) => side !== man.side || role !== man.role),
+      );
+      const own = side === man.side ? [man.role] : [];
+      const shown = [...own, ...others].slice(0, recipe.count);
+      return OFFICERS.filter((role) => shown.includes(role)).map((role) => ({ side, role }));
+    });
+    const { side, role } = man;
+    const task = { fen: makeFen(gap), id: thrown.id, square, man: { side, role }, tray };
+    return EXERCISES['missing-part'].isTask(task) ? task : undefined;
+  });
+};
+
+const WHO_MATES_RECIPES: Recipes<NamedRecipe> = {
+  1: { ids: FIRST_MATES, added: 0, count: 0 },
+  2: { ids: PATTERN_IDS, added: 4, count: 0 },
+  3: { ids: PATTERN_IDS, added: 10, count: 0 },
+};
+
+/** A mate for White and one for Black on one board, which then may hold or not; each answer is as often right. */
+export const composeWhoMates: Composer<ExerciseTaskOf<'who-mates'>> = (random, level) => {
+  const { ids, added } = getRecipe(WHO_MATES_RECIPES, level);
+  const family = EXERCISES['who-mates'];
+  const wanted = pickOne(random, ['white-mates', 'black-mates', 'both-mate', 'nobody-mates'] as const);
+  return throwUntil(() => {
+    const [one, other] = SIDES.map((side) => throwMateOf(random, side, pickOne(random, ids)));
+    const board = one && other && layTogether(one, other);
+    if (board === undefined) return undefined;
+    let draft: PositionDraft = { ...EMPTY_DRAFT, board, turn: pickOne(random, SIDES) };
+    for (let count = 0; count < added; count += 1)
+      draft = place(random, draft, pickOne(random, SIDES), [pickOne(random, OFFICERS.slice(1))]);
+    const position = findLegal(draft);
+    const task = position && { fen: makeFen(position) };
+    return task !== undefined && family.isTask(task) && family.solution(task).options[0] === wanted
+      ? task
+      : undefined;
+  });
+};
+
+/** The board before a mate that this side gives by the picture, bare; undefined when the throw gave none. */
+function throwMateOf(random: Random, side: Side, id: PatternId): Board | undefined {
+  const mated = throwNamedMate(random, id, 0);
+  if (mated === undefined) return undefined;
+  const [checker] = listCheckers(mated);
+  const back = retractAtRandom(random, mated, checker === undefined ? {} : { square: checker });
+  if (back === undefined || isCheck(back.position)) return undefined;
+  return back.position.turn === side ? back.position.board : swapColours(back.position).board;
+}
+
+/** Both boards on one: each keeps its own men and the king it wants to mate. Undefined when two men want one square. */
+function layTogether(white: Board, black: Board): Board | undefined {
+  const isKept = (man: Man | undefined, king: Side) =>
+    man !== undefined && (man.role !== 'king' || man.side === king);
+  const board = white.map((man, square) => {
+    const other = black[square];
+    if (isKept(man, 'black')) return isKept(other, 'white') ? null : man;
+    return isKept(other, 'white') ? other : undefined;
+  });
+  return board.includes(null) ? undefined : board.map((man) => man ?? undefined);
+}
 
 const SPARE_RECIPES: Recipes<NamedRecipe> = {
   1: { ids: FIRST_MATES, added: 2, count: 1 },

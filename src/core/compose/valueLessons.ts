@@ -20,7 +20,16 @@ import {
   type Position,
 } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
-import { getRecipe, isWithin, shuffle, throwPosition, throwUntil, type Composer, type Recipes } from './draw';
+import {
+  getRecipe,
+  isSmallFight,
+  isWithin,
+  shuffle,
+  throwPosition,
+  throwUntil,
+  type Composer,
+  type Recipes,
+} from './draw';
 import { hasMate } from './checkLessons';
 
 /** Men beside the kings: 1 four, 2 seven, 3 eleven, 4 eighteen. */
@@ -114,11 +123,6 @@ export const composeTakeOrLeave: Composer<ExerciseTaskOf<'take-or-leave'>> = (ra
       );
   });
 };
-
-/** Three men a side and fewer: every order of captures is soon looked at. */
-function isSmallFight({ board }: Position, square: Square): boolean {
-  return SIDES.every((side) => listAttackers(board, square, side).length <= 3);
-}
 
 type PoisonedTask = ExerciseTaskOf<'poisoned'>;
 const POISON_RECIPES: Recipes<readonly [men: number, least: number, most: number]> = {

@@ -24,7 +24,7 @@ export {
   type ExerciseTaskOf,
   type FamilyId,
 } from './registry';
-export { wander } from './looseMoves';
+export { wander, without } from './looseMoves';
 export { exchangeAfter, scaleSchema, type Scale } from './values';
 export { listSpareMen } from './namedMates';
 export { HABITS, listLastSquares, listOwnSans, makeHabitTask, type Habit } from './habits';

@@ -1,27 +1,29 @@
 /**
  * Families of the named mates (definitions: `core/patterns`). `name-mate`: which one is on the board; exactly one of the names shown
- * fits. `mate-by-name`: give it in one move; in a mixed review the name is not told. `missing-man`: one man of the picture has been taken
- * off, put it back where it makes the mate. `spare-men`: men of the mating side without which, one by one or all together, it is still
- * mate. `open-line`: the man that stands in the way of the mate.
+ * fits. `mate-by-name`: give it in one move; in a mixed review the name is not told. `spare-men`: men of the mating side without which, one by one or all together, it is still
+ * mate. `open-line`: the man that stands in the way of the mate. `who-mates`: the same picture
+ * with either side to move: who could mate in one if it were its turn?
  */
 import { z } from 'zod';
-import { getMan, opponentOf, ROLES, type Board, type Man, type Role, type Square } from '../board';
-import { findPosition, getDraft, getPosition, makeFen, makeMoveText } from '../notation';
+import { opponentOf, type Man, type Side, type Square } from '../board';
+import { getPosition, makeMoveText, makeSan } from '../notation';
 import { namePatterns, PATTERN_IDS, type PatternId, type PatternMatch } from '../patterns';
 import {
+  isCheck,
   isCheckmate,
   listLegalMoves,
+  passTurn,
   playMove,
   type Move,
   type Position,
   type PositionDraft,
 } from '../rules';
-import { squareSchema, type AnswerOf } from './answer';
+import type { AnswerOf } from './answer';
 import { whyNoMate } from './check';
 import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
 import { findLegalMove, isMatingMove, positionTextSchema, sceneOfPosition } from './legalTask';
-import { boardTextSchema, sceneOf } from './lessonBoard';
+import { sceneOf } from './lessonBoard';
 import { without } from './looseMoves';
 import { compareMarks, tapHints, tapSquares } from './tapVerdict';
 import { tagMiss } from './missGeometry';
@@ -148,90 +150,6 @@ function getOwnMan({ board }: PositionDraft, square: Square): Man {
   return man;
 }
 
-const missingManShape = z.object({
-  /** The picture without the man, the mated side to move. */
-  fen: boardTextSchema,
-  id: patternSchema,
-  square: squareSchema,
-  role: z.enum(ROLES),
-  /** The men there are to choose from. */
-  tray: z.array(z.enum(ROLES)).min(1),
-});
-export type MissingManTask = z.infer<typeof missingManShape>;
-
-/** The board with one man more of the mating side. */
-function putBack({ fen }: MissingManTask, square: Square, role: Role): PositionDraft {
-  const draft = getDraft(fen);
-  const board = draft.board.slice();
-  board[square] = getMan(opponentOf(draft.turn), role);
-  return { ...draft, board };
-}
-
-/** Is it this mate, strictly or broadly? */
-function isThisMate(draft: PositionDraft, id: PatternId): boolean {
-  const position = findPosition(makeFen(draft));
-  return position !== undefined && namePatterns(position).some((match) => match.id === id);
-}
-
-export const missingManFamily = defineFamily<MissingManTask, 'place'>({
-  ...PARTS,
-  id: 'missing-man',
-  skill: 'ingredients',
-  answerMode: 'place',
-  levels: 4,
-  taskSchema: missingManShape.refine(
-    (task) =>
-      getDraft(task.fen).board[task.square] === undefined &&
-      task.tray.includes(task.role) &&
-      isThisMate(putBack(task, task.square, task.role), task.id),
-    'the man does not make the mate',
-  ),
-  question: ({ fen, id }) => ({ code: 'missing-man', pattern: id, side: opponentOf(getDraft(fen).turn) }),
-  scene({ fen }) {
-    const draft = getDraft(fen);
-    return sceneOf(draft, { bottom: opponentOf(draft.turn) });
-  },
-  ask: ({ fen, tray }) => ({
-    kind: 'place',
-    tray: tray.map((role) => getMan(opponentOf(getDraft(fen).turn), role)),
-  }),
-  solution: (task) => ({
-    kind: 'place',
-    men: listMen(putBack(task, task.square, task.role).board),
-    slips: 0,
-  }),
-  judge: judgeMissingMan,
-  measure: ({ fen, tray }) => countMen(getDraft(fen)) + 4 * tray.length,
-  hints: ({ tray, role, square }) => [
-    ...(tray.length > 1
-      ? [{ kind: 'not-this' as const, option: tray.find((one) => one !== role) ?? role }]
-      : []),
-    { kind: 'man', square },
-  ],
-});
-
-function listMen(board: Board) {
-  return board.flatMap((man, square) =>
-    man === undefined ? [] : [{ square, side: man.side, role: man.role }],
-  );
-}
-
-function judgeMissingMan(task: MissingManTask, { men }: AnswerOf<'place'>): Verdict {
-  const draft = getDraft(task.fen);
-  const stays = listMen(draft.board).every((one) =>
-    men.some(({ square, side, role }) => square === one.square && side === one.side && role === one.role),
-  );
-  const added = men.filter(({ square }) => draft.board[square] === undefined);
-  const [one] = added;
-  if (!stays || one === undefined || added.length > 1 || one.side === draft.turn)
-    return wrongFor([{ code: 'one-man-only' }]);
-  return isThisMate(putBack(task, one.square, one.role), task.id)
-    ? { ...RIGHT, right: [one.square] }
-    : wrongFor([{ code: 'not-this-mate', square: one.square, role: one.role, pattern: task.id }], {
-        extra: [one.square],
-      });
-}
-
 const mateShape = z.object({ fen: positionTextSchema });
 export type MateBoardTask = z.infer<typeof mateShape>;
 
@@ -314,4 +232,47 @@ export const openLineFamily = defineFamily<MateBoardTask, 'tap'>({
     compareMen(task, listMenInTheWay(task), answer, ['not-in-the-way', 'stands-in-the-way']),
   measure: ({ fen }) => countMen(getPosition(fen)),
   hints: () => [],
+});
+
+const MATERS = ['white-mates', 'black-mates', 'both-mate', 'nobody-mates'] as const;
+
+/** The mating moves of one side, in SAN, if it is its move. */
+function listMatesOf(position: Position, side: Side): string[] {
+  const place = position.turn === side ? position : passTurn(position);
+  if (place === undefined) return [];
+  return listLegalMoves(place)
+    .filter((move) => isMatingMove(place, move))
+    .map((move) => makeSan(place, move));
+}
+
+function whoMates({ fen }: MateBoardTask): (typeof MATERS)[number] {
+  const position = getPosition(fen);
+  const [white, black] = (['white', 'black'] as const).map((side) => listMatesOf(position, side).length > 0);
+  if (white === true) return black === true ? 'both-mate' : 'white-mates';
+  return black === true ? 'black-mates' : 'nobody-mates';
+}
+
+export const whoMatesFamily = defineFamily<MateBoardTask, 'choose'>({
+  ...PARTS,
+  id: 'who-mates',
+  skill: 'named-mates',
+  answerMode: 'choose',
+  levels: 3,
+  taskSchema: mateShape.refine(({ fen }) => {
+    const position = getPosition(fen);
+    // Either side may be to move, so neither king is in check.
+    return !isCheck(position) && passTurn(position) !== undefined;
+  }, 'a king is in check'),
+  question: () => ({ code: 'who-mates' }),
+  scene: ({ fen }) => ({ ...sceneOf(getPosition(fen), { bottom: 'white' }), turn: undefined }),
+  ask: () => ({ kind: 'choose', options: MATERS, isMultiple: false }),
+  solution: (task) => chooseOptions([whoMates(task)]),
+  judge: (task, answer) =>
+    compareOptions([whoMates(task)], answer, () => {
+      const position = getPosition(task.fen);
+      const moves = [...listMatesOf(position, 'white'), ...listMatesOf(position, 'black')];
+      return moves.length === 0 ? { code: 'nothing-does' } : { code: 'mates', moves };
+    }),
+  measure: ({ fen }) => countMen(getPosition(fen)),
+  hints: (task) => chooseHints(MATERS, [whoMates(task)]),
 });

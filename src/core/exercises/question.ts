@@ -16,7 +16,8 @@ export type Question =
         | 'which-line'
         | 'who-is-ahead'
         | 'what-is-it'
-        | 'answers-to-check';
+        | 'answers-to-check'
+        | 'who-mates';
     }
   | {
       readonly code: 'set-up' | 'repair';
@@ -71,7 +72,8 @@ export type Question =
     }
   /** The mate of this name; undefined: the name is not told. */
   | { readonly code: 'mate-by-name'; readonly turn: Side; readonly pattern: PatternId | undefined }
-  | { readonly code: 'missing-man'; readonly side: Side; readonly pattern: PatternId }
+  | { readonly code: 'missing-man' | 'missing-part'; readonly side: Side; readonly pattern: PatternId }
+  | { readonly code: 'forcing-moves'; readonly turn: Side; readonly asked: 'checks' | 'kinds' | 'gains' }
   | { readonly code: 'spare-men' | 'open-line'; readonly side: Side }
   | { readonly code: 'is-safe-move'; readonly turn: Side; readonly move: string }
   | {

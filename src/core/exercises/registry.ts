@@ -15,17 +15,19 @@ import {
 import { squareColourFamily } from './colours';
 import { LEVELS, type Exercise, type Level, type OpenableFamily } from './family';
 import { findSquareFamily } from './findSquare';
+import { forcingMovesFamily } from './forcingMoves';
 import { drawKindFamily, resultFamily, stalematingFamily, whyStoppedFamily } from './gameEnds';
 import { giveUpFamily, lastSquareFamily, rightOrderFamily, wholeLineFamily } from './habits';
 import { kingSquaresFamily, whoTakesFamily } from './kingSquares';
 import { nameLineFamily } from './lines';
 import { mateFamily } from './mate';
+import { missingManFamily, missingPartFamily } from './missingMan';
 import {
   mateByNameFamily,
-  missingManFamily,
   nameMateFamily,
   openLineFamily,
   spareMenFamily,
+  whoMatesFamily,
 } from './namedMates';
 import { nameSquareFamily } from './nameSquare';
 import { pawnGameFamily } from './pawnGame';
@@ -94,10 +96,13 @@ export const EXERCISES = {
   'name-mate': nameMateFamily,
   'mate-by-name': mateByNameFamily,
   'missing-man': missingManFamily,
+  'missing-part': missingPartFamily,
   'who-takes': whoTakesFamily,
   'spare-men': spareMenFamily,
   'open-line': openLineFamily,
+  'who-mates': whoMatesFamily,
   'give-up': giveUpFamily,
+  'forcing-moves': forcingMovesFamily,
   'last-square': lastSquareFamily,
   'whole-line': wholeLineFamily,
   'right-order': rightOrderFamily,

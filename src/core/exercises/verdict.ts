@@ -51,6 +51,9 @@ export type Note =
       readonly role: Role;
       readonly pattern: PatternId;
     }
+  /** Of forcing moves: a square none of them goes to; one that does, and what it is or comes to. */
+  | { readonly code: 'forces-nothing'; readonly square: Square }
+  | { readonly code: 'forces'; readonly square: Square; readonly move: string; readonly label: string }
   /** One man is to be put on the board, and the others stay. */
   | { readonly code: 'one-man-only' }
   | {
