@@ -102,6 +102,7 @@ describe('the demo club', () => {
         task: made.task,
         solution: made.graph,
         isSolved: false,
+        isClimbed: false,
         tries: 0,
       } as const;
     });
@@ -134,6 +135,7 @@ describe('the demo club', () => {
         ...composeExercise(family, level, seed),
         taskId: 1 as TaskId,
         isSolved: false,
+        isClimbed: false,
         tries: 0,
       };
       const outcomes = simulateTries(createRandom(index), 0.2, task).map(({ answer }) => {

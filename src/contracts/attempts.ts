@@ -40,6 +40,8 @@ interface Tried {
   readonly taskId: TaskId;
   readonly isSolved: boolean;
   readonly tries: number;
+  /** A stair that was answered right at once, without help, in another set. */
+  readonly isClimbed: boolean;
 }
 
 /** A puzzle as the seat needs it: with its stored solution, so that every answer is judged at once. */
@@ -95,6 +97,6 @@ export interface AnswersPage {
     readonly studentId: StudentId;
     readonly studentName: string;
     /** One cell a puzzle; undefined = not tried yet. */
-    readonly cells: readonly (AnswerCell | undefined)[];
+    readonly cells: readonly (AnswerCell | 'climbed' | undefined)[];
   }[];
 }

@@ -12,7 +12,12 @@ import {
 } from './ids';
 import { nameSchema } from './people';
 
-export const newSetSchema = z.object({ requestId: requestIdSchema, name: nameSchema(120) });
+export const newSetSchema = z.object({
+  requestId: requestIdSchema,
+  name: nameSchema(120),
+  /** Stairs a child has climbed elsewhere are skipped on its seat. */
+  isStaircase: z.boolean().default(false),
+});
 export const addPuzzleSchema = z.object({ setId: setIdSchema, fen: z.string().min(1).max(200) });
 /** A round of fresh exercises: the same numbers make the same tasks again. */
 export const addRoundSchema = z.object({

@@ -1,8 +1,17 @@
 import { v4 as makeUuid } from 'uuid';
 import { EXERCISE_IDS, openExercise, type Answer } from '@/core/exercises';
 import { getAnswersPage } from '@/server/services/answers';
-import { openSeatRound, storeAttempt } from '@/server/services/seat';
-import { addHabit, addRound, getSetPage, giveSet, listOwnSets } from '@/server/services/sets';
+import { getSeatHome, openSeatRound, storeAttempt } from '@/server/services/seat';
+import {
+  addHabit,
+  addPuzzle,
+  addRound,
+  addSet,
+  getSetPage,
+  giveSet,
+  listOwnSets,
+} from '@/server/services/sets';
+import type { AssignmentId, SetId, TaskId } from '@/contracts/ids';
 import {
   makeClass,
   makeClub,
@@ -112,4 +121,57 @@ test('a puzzle is given once more, to be answered before a man moves; the same w
       error: { code: 'exercise/asks-nothing' },
     });
   }
+});
+
+test('a stair answered at once in another set counts as climbed, on the seat and for the coach; no other set has such', async () => {
+  const { coach } = await makeClub();
+  const { classId, student } = await makeClass(coach);
+  const give = async (setId: SetId) =>
+    valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
+  const open = async (assignmentId: AssignmentId) => valueOf(await openSeatRound(student, assignmentId));
+  const first = await open(await give(await makeSet(coach, [MATE_IN_1])));
+  const play = (moves: string[], hints: number) =>
+    storeAttempt(student, {
+      clientId: makeUuid(),
+      roundId: first.roundId,
+      taskId: first.tasks[0]?.taskId as TaskId,
+      answer: { kind: 'play', moves, slips: 0 },
+      hints,
+      spentMs: 900,
+      answeredAt: '2026-05-01T10:00:00.000Z',
+    });
+  const stairs = { requestId: makeUuid(), name: 'Staircase', isStaircase: true };
+  const setId = valueOf(await addSet(coach, stairs));
+  for (const fen of [MATE_IN_1, MATE_IN_2]) valueOf(await addPuzzle(coach, { setId, fen }));
+  const climb = await give(setId);
+  const listClimbed = async (assignmentId: AssignmentId) =>
+    (await open(assignmentId)).tasks.map(({ isClimbed }) => isClimbed);
+  expect(await listClimbed(climb)).toEqual([false, false]);
+  valueOf(await play(['a1a8'], 0));
+  expect(await listClimbed(climb)).toEqual([true, false]);
+  expect(valueOf(await getAnswersPage(coach, climb)).rows[0]?.cells).toEqual(['climbed', undefined]);
+  expect((await getSeatHome(student)).assignments.map(({ solvedCount }) => solvedCount)).toEqual([1, 1]);
+  // The same puzzles in a set that is no staircase are all to be solved.
+  expect(await listClimbed(await give(await makeSet(coach, [MATE_IN_2, MATE_IN_1])))).toEqual([false, false]);
+});
+
+test('what took help or a second try is not climbed', async () => {
+  const { coach } = await makeClub();
+  const { classId, student } = await makeClass(coach);
+  const plain = await makeSet(coach, [MATE_IN_1]);
+  const assignmentId = valueOf(await giveSet(coach, { requestId: makeUuid(), setId: plain, classId }));
+  const round = valueOf(await openSeatRound(student, assignmentId));
+  const attempt = {
+    roundId: round.roundId,
+    taskId: round.tasks[0]?.taskId as TaskId,
+    spentMs: 900,
+    answeredAt: '2026-05-01T10:00:00.000Z',
+  };
+  const right: Answer = { kind: 'play', moves: ['a1a8'], slips: 0 };
+  valueOf(await storeAttempt(student, { ...attempt, clientId: makeUuid(), answer: right, hints: 1 }));
+  valueOf(await storeAttempt(student, { ...attempt, clientId: makeUuid(), answer: right, hints: 0 }));
+  const setId = valueOf(await addSet(coach, { requestId: makeUuid(), name: 'Stairs', isStaircase: true }));
+  valueOf(await addPuzzle(coach, { setId, fen: MATE_IN_1 }));
+  const climb = valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
+  expect(valueOf(await openSeatRound(student, climb)).tasks).toMatchObject([{ isClimbed: false }]);
 });

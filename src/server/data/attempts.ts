@@ -132,6 +132,28 @@ export async function listAttemptsOfRound(db: Db, roundId: RoundId): Promise<Jud
   return rows.map(toJudged);
 }
 
+/** Which of these tasks the students have answered right at the first try and without a hint, outside this assignment. */
+export async function listAnsweredAtOnce(
+  db: Db,
+  studentIds: readonly StudentId[],
+  taskIds: readonly TaskId[],
+  assignmentId: AssignmentId,
+): Promise<{ readonly studentId: StudentId; readonly taskId: TaskId }[]> {
+  const rows: { readonly student_id: number; readonly task_id: number }[] = await db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .join('rounds', 'rounds.id', 'attempts.round_id')
+    .whereIn('attempts.student_id', [...studentIds])
+    .whereIn('attempts.task_id', [...taskIds])
+    .where('attempts.try_number', 1)
+    .where('attempts.hints', 0)
+    .where('verdicts.outcome', 'right')
+    .where('verdicts.judge_version', JUDGE_VERSION)
+    // Practice has no assignment.
+    .whereRaw('NOT (rounds.assignment_id <=> ?)', [assignmentId])
+    .distinct('attempts.student_id', 'attempts.task_id');
+  return rows.map((row) => ({ studentId: row.student_id as StudentId, taskId: row.task_id as TaskId }));
+}
+
 /** Puzzles solved by each student of an assignment: [student, number of different tasks]. */
 export async function listSolvedCounts(
   db: Db,

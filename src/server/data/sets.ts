@@ -18,7 +18,14 @@ export interface VersionRecord {
 
 export async function createSet(
   db: Db,
-  input: { clubId: ClubId; ownerId: CoachId; name: string; requestId: string; now: Date },
+  input: {
+    clubId: ClubId;
+    ownerId: CoachId;
+    name: string;
+    requestId: string;
+    isStaircase: boolean;
+    now: Date;
+  },
 ): Promise<SetId> {
   const [id] = await db('sets').insert({
     club_id: input.clubId,
@@ -28,12 +35,23 @@ export async function createSet(
     request_id: input.requestId,
   });
   await db('set_versions').insert({ set_id: id, version: 1 });
+  if (input.isStaircase) await db('staircase_sets').insert({ set_id: id });
   return id as SetId;
 }
 
 export async function findSetByRequest(db: Db, requestId: string): Promise<SetId | undefined> {
   const row = await db('sets').where({ request_id: requestId }).first('id');
   return row?.id as SetId | undefined;
+}
+
+/** The tasks of a version of a set that is a staircase; none of another set. */
+export async function listStairs(db: Db, setVersionId: SetVersionId): Promise<TaskId[]> {
+  const ids: number[] = await db('staircase_sets')
+    .join('set_versions', 'set_versions.set_id', 'staircase_sets.set_id')
+    .join('set_items', 'set_items.set_version_id', 'set_versions.id')
+    .where('set_versions.id', setVersionId)
+    .pluck('set_items.task_id');
+  return ids as TaskId[];
 }
 
 export async function findSet(db: Db, setId: SetId): Promise<SetRecord | undefined> {

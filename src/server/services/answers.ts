@@ -1,6 +1,6 @@
 import type { AnswerCell, AnswersPage } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
-import type { AssignmentId } from '@/contracts/ids';
+import type { AssignmentId, StudentId, TaskId } from '@/contracts/ids';
 import { getAskedLength } from '@/core/exercises';
 import { getPosition, makeSan, parseMoveText, type MoveText } from '@/core/notation';
 import { isSameMove, listLegalMoves, playMove } from '@/core/rules';
@@ -12,6 +12,7 @@ import { listAttemptsOfAssignment, type JudgedAttempt } from '../data/attempts';
 import { listStudents } from '../data/classes';
 import { listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb } from '../db';
+import { listClimbed } from './seat';
 
 /** The class table of one assignment: students by name, puzzles in order. */
 export async function getAnswersPage(
@@ -25,6 +26,8 @@ export async function getAnswersPage(
   const tasks = await listTasksOfVersion(db, assignment.setVersionId);
   const attempts = await listAttemptsOfAssignment(db, assignmentId);
   const students = await listStudents(db, assignment.classId);
+  const studentIds = students.map(({ studentId }) => studentId);
+  const climbed = await listClimbed(db, assignment, studentIds);
   return success({
     className: found.name,
     setName: assignment.setName,
@@ -37,12 +40,11 @@ export async function getAnswersPage(
     rows: students.map(({ studentId, name }) => ({
       studentId,
       studentName: name,
-      cells: tasks.map((task) =>
-        toCell(
-          task,
-          attempts.filter((one) => one.studentId === studentId && one.taskId === task.taskId),
-        ),
-      ),
+      cells: tasks.map((task) => {
+        const isOne = (one: { studentId: StudentId; taskId: TaskId }) =>
+          one.studentId === studentId && one.taskId === task.taskId;
+        return toCell(task, attempts.filter(isOne)) ?? (climbed.some(isOne) ? 'climbed' : undefined);
+      }),
     })),
   });
 }

@@ -1,13 +1,28 @@
 import type { NewAttempt, SeatHome, SeatRound, StoredAttempt } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
-import type { AssignmentId, RoundId } from '@/contracts/ids';
+import type { AssignmentId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import { judgeAnswer } from '@/core/exercises';
 import { trimToSeat } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
 import type { StudentActor } from '../auth/actors';
-import { findAssignment, listAssignmentsOfStudent, lockRound, openRound } from '../data/assignments';
-import { addAttempt, countTries, findAttempt, listAttemptsOfRound, listSolvedCounts } from '../data/attempts';
+import {
+  findAssignment,
+  listAssignmentsOfStudent,
+  lockRound,
+  openRound,
+  type AssignmentRecord,
+} from '../data/assignments';
+import {
+  addAttempt,
+  countTries,
+  findAttempt,
+  listAnsweredAtOnce,
+  listAttemptsOfAssignment,
+  listAttemptsOfRound,
+  listSolvedCounts,
+} from '../data/attempts';
 import { isStudentOfClass } from '../data/classes';
+import { listStairs } from '../data/sets';
 import { listTasksOfPractice, listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, storeOnce, type Db } from '../db';
 
@@ -19,6 +34,7 @@ export async function getSeatHome(actor: StudentActor): Promise<SeatHome> {
     db,
     assignments.map(({ assignmentId }) => assignmentId),
   );
+  const climbed = await countClimbed(db, actor.studentId, assignments);
   return {
     studentName: actor.name,
     className: assignments[0]?.className ?? '',
@@ -27,10 +43,29 @@ export async function getSeatHome(actor: StudentActor): Promise<SeatHome> {
       setName,
       puzzleCount,
       solvedCount:
-        solved.find((row) => row.assignmentId === assignmentId && row.studentId === actor.studentId)
-          ?.solved ?? 0,
+        (climbed.get(assignmentId) ?? 0) +
+        (solved.find((row) => row.assignmentId === assignmentId && row.studentId === actor.studentId)
+          ?.solved ?? 0),
     })),
   };
+}
+
+/** By staircase: the stairs climbed elsewhere that were not solved in it as well. */
+async function countClimbed(
+  db: Db,
+  studentId: StudentId,
+  assignments: readonly AssignmentRecord[],
+): Promise<ReadonlyMap<AssignmentId, number>> {
+  const counts = await Promise.all(
+    assignments.map(async (assignment) => {
+      const climbed = await listClimbed(db, assignment, [studentId]);
+      const here = climbed.length === 0 ? [] : await listAttemptsOfAssignment(db, assignment.assignmentId);
+      const isSolvedHere = (taskId: TaskId) =>
+        here.some((one) => one.studentId === studentId && one.taskId === taskId && one.outcome === 'right');
+      return [assignment.assignmentId, climbed.filter(({ taskId }) => !isSolvedHere(taskId)).length] as const;
+    }),
+  );
+  return new Map(counts);
 }
 
 /** Opens the student's round of an assignment, with every puzzle, its stored solution and what was answered so far. */
@@ -45,15 +80,35 @@ export async function openSeatRound(
   }
   const roundId = await openRound(db, assignmentId, actor.studentId, new Date());
   const tasks = await listTasksOfVersion(db, assignment.setVersionId);
-  return success(await toSeatRound(db, roundId, assignment.setName, tasks));
+  const climbed = await listClimbed(db, assignment, [actor.studentId]);
+  return success(
+    await toSeatRound(
+      db,
+      roundId,
+      assignment.setName,
+      tasks,
+      climbed.map(({ taskId }) => taskId),
+    ),
+  );
 }
 
-/** A round as the seat needs it, with what was answered so far. */
+/** Of a set that is a staircase: the stairs these students have climbed elsewhere; of another set none. */
+export async function listClimbed(
+  db: Db,
+  { assignmentId, setVersionId }: Pick<AssignmentRecord, 'assignmentId' | 'setVersionId'>,
+  studentIds: readonly StudentId[],
+): Promise<{ readonly studentId: StudentId; readonly taskId: TaskId }[]> {
+  const stairs = await listStairs(db, setVersionId);
+  return stairs.length === 0 ? [] : listAnsweredAtOnce(db, studentIds, stairs, assignmentId);
+}
+
+/** A round as the seat needs it, with what was answered so far; `climbed` are stairs that may be skipped. */
 export async function toSeatRound(
   db: Db,
   roundId: RoundId,
   setName: string,
   tasks: readonly StoredTask[],
+  climbed: readonly TaskId[] = [],
 ): Promise<SeatRound> {
   const attempts = await listAttemptsOfRound(db, roundId);
   return {
@@ -61,7 +116,11 @@ export async function toSeatRound(
     setName,
     tasks: tasks.map((task) => {
       const tries = attempts.filter(({ taskId }) => taskId === task.taskId);
-      const tried = { tries: tries.length, isSolved: tries.some(({ outcome }) => outcome === 'right') };
+      const tried = {
+        tries: tries.length,
+        isSolved: tries.some(({ outcome }) => outcome === 'right'),
+        isClimbed: climbed.includes(task.taskId),
+      };
       return task.family === 'mate'
         ? { ...task, ...tried, solution: trimToSeat(task.solution) }
         : { ...task, ...tried };

@@ -53,7 +53,7 @@ export function listOwnSets(actor: CoachActor): Promise<SetSummary[]> {
 /** The same request id makes the set once. */
 export async function addSet(
   actor: CoachActor,
-  input: { requestId: string; name: string },
+  input: { requestId: string; name: string; isStaircase?: boolean },
 ): Promise<Result<SetId, ServiceFault>> {
   return storeOnce(async (db) => {
     const known = await findSetByRequest(db, input.requestId);
@@ -63,6 +63,7 @@ export async function addSet(
       ownerId: actor.coachId,
       name: input.name,
       requestId: input.requestId,
+      isStaircase: input.isStaircase ?? false,
       now: new Date(),
     });
     return success(setId);

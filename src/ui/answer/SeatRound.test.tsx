@@ -17,6 +17,7 @@ function taskOf(taskId: number, fen: string): SeatTask {
     task: made.task,
     solution: made.graph,
     isSolved: false,
+    isClimbed: false,
     tries: 0,
   };
 }
@@ -162,4 +163,20 @@ test('Later goes to the next open puzzle and comes round again', async () => {
 test('a round that is solved already says so at once', async () => {
   await openRound({ ...ROUND, tasks: ROUND.tasks.map((task) => ({ ...task, isSolved: true })) });
   expect(screen.getByRole('heading', { name: 'All done.' })).toBeInTheDocument();
+});
+
+test('a stair climbed before is skipped, and can be climbed again', async () => {
+  const [first, second] = ROUND.tasks;
+  if (first === undefined || second === undefined) throw new Error('two tasks');
+  await openRound({
+    ...ROUND,
+    tasks: [
+      { ...first, isClimbed: true },
+      { ...second, isSolved: true },
+    ],
+  });
+  expect(screen.getByText('You have climbed 1 stair.')).toBeInTheDocument();
+  expect(screen.getByText(/1 stair you had climbed before\./)).toBeInTheDocument();
+  press('Climb it again');
+  expect(screen.getByText(/Task 1 of 2/)).toBeInTheDocument();
 });

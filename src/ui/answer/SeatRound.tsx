@@ -5,7 +5,7 @@ import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import type { TaskId } from '@/contracts/ids';
 import type { Answer, FamilyId } from '@/core/exercises';
-import { FAMILY_WORDS } from '@/text';
+import { countWords, FAMILY_WORDS } from '@/text';
 import { ExercisePlayer } from './ExercisePlayer';
 import { MateSeat } from './MateSeat';
 import { FRESH_PLAY } from './playState';
@@ -41,13 +41,27 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
   const [index, setIndex] = useState(start.index);
   const [play, setPlay] = useState(start.play);
   const [startedAt, setStartedAt] = useState(() => Date.now());
+  // Stairs climbed elsewhere are skipped until the child wants them.
+  const [skipped, setSkipped] = useState(start.skipped);
   // Tasks whose first answer today was not right.
   const [stumbled, setStumbled] = useState<ReadonlySet<TaskId>>(new Set());
   const outbox = useOutbox(studentId);
 
   const task = round.tasks[index];
   if (task === undefined)
-    return <Finished tasks={round.tasks} stumbled={stumbled} back={back} onLeave={onLeave} />;
+    return (
+      <Finished
+        tasks={round.tasks.filter(({ taskId }) => !skipped.includes(taskId))}
+        climbed={skipped.length}
+        stumbled={stumbled}
+        back={back}
+        onLeave={onLeave}
+        onClimb={() => {
+          setSkipped([]);
+          open(firstOpen(round.tasks, solved));
+        }}
+      />
+    );
   const { taskId } = task;
 
   function keep(played: typeof play, known: readonly number[]) {
@@ -79,7 +93,7 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
     setIndex(at);
   }
 
-  const nextOpen = nextAfter(round.tasks, solved, index);
+  const nextOpen = nextAfter(round.tasks, [...solved, ...skipped], index);
   const common = {
     next: nextOpen === undefined ? 'Done' : 'Next one',
     onAnswer: answer,
@@ -94,7 +108,9 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
         <span className={classes.where}>
           Task {index + 1} of {round.tasks.length}
           <br />
-          <span className={classes.soft}>{solved.length} solved</span>
+          <span className={classes.soft}>
+            {solved.length} solved{skipped.length > 0 && `, ${skipped.length} climbed before`}
+          </span>
         </span>
         <Button
           size="md"
@@ -129,10 +145,13 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
 function startOf(round: SeatRoundData, place: SeatPlace | undefined) {
   const stored = round.tasks.filter(({ isSolved }) => isSolved).map(({ taskId }) => Number(taskId));
   const solved = [...new Set([...stored, ...(place?.solved ?? [])])];
+  const skipped = round.tasks
+    .filter(({ taskId, isClimbed }) => isClimbed && !solved.includes(taskId))
+    .map(({ taskId }) => taskId);
   const at = round.tasks.findIndex(({ taskId }) => taskId === place?.taskId);
   return place === undefined || at < 0 || solved.includes(place.taskId)
-    ? { solved, index: firstOpen(round.tasks, solved), play: FRESH_PLAY }
-    : { solved, index: at, play: playOf(place) };
+    ? { solved, skipped, index: firstOpen(round.tasks, [...solved, ...skipped]), play: FRESH_PLAY }
+    : { solved, skipped, index: at, play: playOf(place) };
 }
 
 function firstOpen(tasks: readonly SeatTask[], solved: readonly number[]): number {
@@ -152,22 +171,43 @@ function nextAfter(tasks: readonly SeatTask[], solved: readonly number[], index:
 
 /** What went well, and one thing to look at once more. */
 function Finished(props: {
+  /** Those that were not skipped. */
   readonly tasks: readonly SeatTask[];
+  /** Stairs that were skipped. */
+  readonly climbed: number;
   readonly stumbled: ReadonlySet<TaskId>;
   readonly back: string;
   readonly onLeave: () => void;
+  /** Wants the skipped ones as well. */
+  readonly onClimb: () => void;
 }) {
-  const { tasks, stumbled, back, onLeave } = props;
+  const { tasks, climbed, stumbled, back, onLeave } = props;
   const again = findCommonest(tasks.filter(({ taskId }) => stumbled.has(taskId)).map(({ family }) => family));
   return (
     <div className={classes.finished}>
       <h1>All done.</h1>
-      <p>You have solved all {tasks.length} tasks of this set.</p>
-      <p>
-        {stumbled.size === 0
-          ? 'You found every one at once.'
-          : `You found ${tasks.length - stumbled.size} of them at once.`}
-      </p>
+      {tasks.length > 0 && (
+        <p>
+          {climbed > 0
+            ? `You have climbed ${countWords(tasks.length, 'stair')}.`
+            : `You have solved all ${tasks.length} tasks of this set.`}
+        </p>
+      )}
+      {tasks.length > 0 && (
+        <p>
+          {stumbled.size === 0
+            ? 'You found every one at once.'
+            : `You found ${tasks.length - stumbled.size} of them at once.`}
+        </p>
+      )}
+      {climbed > 0 && (
+        <p>
+          {countWords(climbed, 'stair')} you had climbed before.{' '}
+          <Button size="md" mih={56} variant="default" onClick={props.onClimb}>
+            Climb {climbed === 1 ? 'it' : 'them'} again
+          </Button>
+        </p>
+      )}
       {again !== undefined && <p>Look at this once more: {FAMILY_WORDS[again]}.</p>}
       <Button size="lg" mih={56} onClick={onLeave}>
         {back === 'My place' ? 'Back to my place' : 'Back to my path'}

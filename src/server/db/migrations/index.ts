@@ -24,6 +24,7 @@ import * as m0023 from './0023_class_stages';
 import * as m0024 from './0024_class_voices';
 import * as m0025 from './0025_student_stages';
 import * as m0026 from './0026_club_patterns';
+import * as m0027 from './0027_staircase_sets';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -60,6 +61,7 @@ export const MIGRATIONS: readonly Migration[] = [
   m0024,
   m0025,
   m0026,
+  m0027,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

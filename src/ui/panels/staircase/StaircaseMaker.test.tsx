@@ -75,7 +75,7 @@ test('the stairs stand there, and one press stores those chosen and gives them',
   fireEvent.change(screen.getByLabelText('Give it to'), { target: { value: '4' } });
   await press('Make the set and give it');
   expect(asked.map(({ what }) => what)).toEqual(['set', 'puzzle', 'puzzle', 'puzzle', 'give']);
-  expect(asked[0]?.input).toMatchObject({ name: 'Staircase to a mate in 2' });
+  expect(asked[0]?.input).toMatchObject({ name: 'Staircase to a mate in 2', isStaircase: true });
   expect(asked[3]?.input).toEqual({ setId: 7, fen: SMOTHERED });
   expect(asked[4]?.input).toMatchObject({ setId: 7, classId: 4 });
   expect(

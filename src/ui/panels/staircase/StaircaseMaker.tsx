@@ -22,7 +22,11 @@ type Stair = Extract<StaircaseAnswer, { kind: 'staircase' }>['stairs'][number];
 const MOST_MOVES = 10;
 
 export interface StaircaseActions {
-  readonly addSet: (input: { requestId: string; name: string }) => Promise<Result<SetId, ServiceFault>>;
+  readonly addSet: (input: {
+    requestId: string;
+    name: string;
+    isStaircase: boolean;
+  }) => Promise<Result<SetId, ServiceFault>>;
   readonly addPuzzle: (input: { setId: number; fen: string }) => Promise<Result<AddedPuzzle, ServiceFault>>;
   readonly giveSet: (input: {
     requestId: string;
@@ -156,7 +160,7 @@ function Stairs(props: {
   async function store(): Promise<Result<Made, string>> {
     const picked = stairs.filter(({ fen }) => chosen.includes(fen));
     setMaking({ done: 0, of: picked.length });
-    const set = await actions.addSet({ requestId: requests.set, name });
+    const set = await actions.addSet({ requestId: requests.set, name, isStaircase: true });
     if (!set.ok) return failure(faultText(set.error));
     for (const [index, { fen }] of picked.entries()) {
       if (isStopAsked.current)

@@ -53,7 +53,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
               <tr key={studentId}>
                 <th scope="row">{studentName}</th>
                 <td>
-                  {cells.filter((cell) => cell?.isSolved).length} of {puzzles.length}
+                  {cells.filter((cell) => cell === 'climbed' || cell?.isSolved).length} of {puzzles.length}
                 </td>
                 {cells.map((cell, index) => (
                   <CellView key={puzzles[index]?.taskId ?? index} cell={cell} />
@@ -68,7 +68,8 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
   );
 }
 
-function CellView({ cell }: { cell: AnswerCell | undefined }) {
+function CellView({ cell }: { cell: AnswerCell | 'climbed' | undefined }) {
+  if (cell === 'climbed') return <td className={styles.solved}>climbed before</td>;
   if (cell === undefined) return <td className={styles.soft}>not tried</td>;
   return (
     <td className={cell.isSolved ? styles.solved : styles.open}>
