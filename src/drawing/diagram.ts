@@ -55,6 +55,13 @@ export const PRINT_PAINT: DiagramPaint = {
 export const SQUARE_MARKS = ['goes', 'takes', 'chosen', 'hint', 'fault', 'guarded', 'blocked'] as const;
 export type SquareMark = (typeof SQUARE_MARKS)[number];
 
+/** A mark on a square; `tag` is a figure in the corner that tells several of one kind apart. */
+export interface DiagramMark {
+  readonly square: Square;
+  readonly mark: SquareMark;
+  readonly tag?: string;
+}
+
 export interface DiagramArrow {
   readonly from: Square;
   readonly to: Square;
@@ -68,7 +75,7 @@ export interface Diagram {
   readonly turn: Side | undefined;
   /** The side at the bottom. */
   readonly bottom: Side;
-  readonly marks?: readonly { readonly square: Square; readonly mark: SquareMark }[];
+  readonly marks?: readonly DiagramMark[];
   /** Who attacks or guards what (attack), or a move that is only thought of (idea, dashed); `label` stands in its middle. */
   readonly arrows?: readonly DiagramArrow[];
   /** A move made: a thin trace from where to where. */
@@ -98,6 +105,7 @@ export function drawDiagram(diagram: Diagram, paint: DiagramPaint, title?: strin
       .filter(({ mark }) => mark !== 'chosen' && mark !== 'hint')
       .map((mark) => drawMark(diagram, paint, mark)),
     ...(diagram.arrows ?? []).map((arrow) => drawArrow(diagram, paint, arrow)),
+    ...(diagram.marks ?? []).map((mark) => drawTag(diagram, paint, mark)),
     '</svg>',
   ].join('');
 }
@@ -218,11 +226,7 @@ function round(value: number): number {
   return Math.round(value * 10) / 10;
 }
 
-function drawMark(
-  { bottom }: Diagram,
-  paint: DiagramPaint,
-  { square, mark }: { readonly square: Square; readonly mark: SquareMark },
-): string {
+function drawMark({ bottom }: Diagram, paint: DiagramPaint, { square, mark }: DiagramMark): string {
   const { x, y } = cornerOf(square, bottom);
   const at = (body: string) => `<g transform="translate(${x} ${y})">${body}</g>`;
   switch (mark) {
@@ -260,10 +264,21 @@ function drawMark(
   }
 }
 
+/** The figure of a mark in the corner of its square, over the man. */
+function drawTag({ bottom }: Diagram, paint: DiagramPaint, { square, tag }: DiagramMark): string {
+  if (tag === undefined) return '';
+  const { x, y } = cornerOf(square, bottom);
+  return (
+    `<circle cx="${x + 22}" cy="${y + 22}" r="21" fill="${paint.cool}" stroke="${paint.paper}" stroke-width="4"/>` +
+    `<text x="${x + 22}" y="${y + 32}" text-anchor="middle" font-size="30" font-weight="700" fill="${paint.paper}">${escapeText(tag)}</text>`
+  );
+}
+
 /** One sign alone on an empty square, for a legend. */
-export function drawSign(mark: SquareMark, paint: DiagramPaint): string {
-  const board: Board = [];
-  const sign = drawMark({ board, turn: undefined, bottom: 'white' }, paint, { square: 0, mark });
+export function drawSign(mark: SquareMark, paint: DiagramPaint, tag?: string): string {
+  const empty: Diagram = { board: [], turn: undefined, bottom: 'white' };
+  const item = { square: 0, mark, ...(tag === undefined ? {} : { tag }) };
+  const sign = drawMark(empty, paint, item) + drawTag(empty, paint, item);
   const { x, y } = cornerOf(0, 'white');
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${SQUARE_UNITS} ${SQUARE_UNITS}" aria-hidden="true">` +

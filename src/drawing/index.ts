@@ -6,6 +6,7 @@ export {
   SQUARE_MARKS,
   type Diagram,
   type DiagramArrow,
+  type DiagramMark,
   type SquareMark,
 } from './diagram';
 export { drawManPicture } from './men';

@@ -77,6 +77,16 @@ test('help is asked for step by step and told with the answer; who is shown the 
   expect(heard.map(([, isRight, hints]) => [isRight, hints])).toEqual([[false, 3]]);
 });
 
+test('labels without a sign of their own are told apart by number, on the board as on the buttons', () => {
+  openPlayer('who-takes', { fen: '3Rk3/5p2/8/6B1/8/8/8/6K1 b - - 0 1' });
+  const numbers = () =>
+    [...document.querySelectorAll('svg text[font-size="30"]')].map((text) => text.textContent);
+  expect(numbers()).toEqual(['2', '3']);
+  fireEvent.click(screen.getByRole('radio', { name: 'Rook' }));
+  pressSquare('d7');
+  expect(numbers()).toHaveLength(3);
+});
+
 test('labels: the chosen sign is put on the tapped square, another one replaces it', () => {
   const { heard } = openPlayer('king-squares', { fen: '4k3/8/8/8/8/8/3P4/4K3 w - - 0 1' });
   for (const square of ['d1', 'd2', 'e2', 'f1', 'f2']) pressSquare(square);

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import type { Square } from '@/core/board';
 import type { Ask } from '@/core/exercises';
-import { drawSign, SCREEN_PAINT, type SquareMark } from '@/drawing';
+import { drawSign, SCREEN_PAINT, type DiagramMark, type SquareMark } from '@/drawing';
 import { optionText, questionText } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
@@ -13,7 +13,7 @@ import { arrowsOf } from './noteArrows';
 
 /** Nothing is carried: a tap marks a square or takes its mark away. */
 const STILL: HandRules = { canHold: () => false, dropResult: () => 'back' };
-/** The sign of a label on the board. */
+/** The sign of a label on the board; the others are told apart by their number. */
 const LABEL_MARKS: Readonly<Record<string, SquareMark>> = {
   free: 'goes',
   'own-man': 'blocked',
@@ -77,7 +77,7 @@ export function TapAnswer(props: {
             ...(helpSquare === undefined ? [] : [{ square: helpSquare, mark: 'hint' as const }]),
             ...[...shown].map(([square, one]) => ({
               square,
-              mark: LABEL_MARKS[one ?? ''] ?? ('chosen' as const),
+              ...signOf(ask.labels, one),
             })),
             ...(session.isShown ? [] : (session.verdict?.extra ?? [])).map((square) => ({
               square,
@@ -102,7 +102,7 @@ export function TapAnswer(props: {
             >
               <span
                 className={classes.sign}
-                dangerouslySetInnerHTML={{ __html: drawSign(LABEL_MARKS[one] ?? 'chosen', SCREEN_PAINT) }}
+                dangerouslySetInnerHTML={{ __html: drawLabel(ask.labels, one) }}
               />
               {say(optionText(session.family, one))}
             </button>
@@ -111,6 +111,19 @@ export function TapAnswer(props: {
       )}
     </AnswerFrame>
   );
+}
+
+function signOf(labels: readonly string[], label: string | undefined): Omit<DiagramMark, 'square'> {
+  const mark = LABEL_MARKS[label ?? ''];
+  if (mark !== undefined) return { mark };
+  return label === undefined
+    ? { mark: 'chosen' }
+    : { mark: 'chosen', tag: String(labels.indexOf(label) + 1) };
+}
+
+function drawLabel(labels: readonly string[], label: string): string {
+  const { mark, tag } = signOf(labels, label);
+  return drawSign(mark, SCREEN_PAINT, tag);
 }
 
 function toMark(square: Square, label: string | undefined) {

@@ -9,7 +9,7 @@ import {
   type Side,
   type Square,
 } from '@/core/board';
-import { drawDiagram, SCREEN_PAINT, type Diagram, type SquareMark } from '@/drawing';
+import { drawDiagram, SCREEN_PAINT, type Diagram, type DiagramMark } from '@/drawing';
 import { ROLE_WORDS, squareWords } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Board.module.css';
@@ -90,7 +90,7 @@ export function Board(props: BoardProps) {
     }
   }
 
-  const marks: { square: Square; mark: SquareMark }[] = [...(props.marks ?? [])];
+  const marks: DiagramMark[] = [...(props.marks ?? [])];
   if (state.kind === 'holding') {
     marks.push({ square: state.from, mark: 'chosen' }, ...(marksFor?.(state.from) ?? []));
   }
