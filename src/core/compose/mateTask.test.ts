@@ -1,6 +1,6 @@
 import { bruteMatingMoves } from '../../../tests/fixtures/bruteForce';
 import { positionOf } from '../../../tests/fixtures/positions';
-import { getAskedLength, mateFamily } from '../exercises';
+import { EXERCISES, getAskedLength, mateFamily } from '../exercises';
 import { makeMoveText, parseMoveText, type MoveText } from '../notation';
 import { checkProof } from '../proof';
 import {
@@ -219,4 +219,14 @@ test('a graph stored in the first format is read as the second, and judges the s
   expect(judge(['b1b7'])).toMatchObject({ diagnoses: ['escapes'], refutation: ['a8b7'] });
   expect(judge(['b1b2'])).toMatchObject({ diagnoses: ['slower'], fate: { kind: 'mates', inMoves: 3 } });
   expect(judge(['c6b6'])).toMatchObject({ diagnoses: ['stalemate'], refutation: [] });
+});
+
+test('a sacrifice is not asked for where a quicker mate stands against men put between for nothing', () => {
+  // 1 Rb8+ gives the rook up for a mate in two; 1 Rxc7 mates at once if men put between for nothing do not count.
+  const fen = 'kbr5/pRp2P1b/r7/8/1N6/3P4/6B1/1K6 w - - 0 1';
+  const { task, graph } = taskOf(fen);
+  expect(task).toMatchObject({ mateInMoves: 2, mateNoBlocks: 1 });
+  expect(EXERCISES['give-up'].isTask({ ...task, graph: trimToSeat(graph) })).toBe(false);
+  const plain = { ...task, mateNoBlocks: undefined };
+  expect(EXERCISES['give-up'].isTask({ ...plain, graph: trimToSeat(graph) })).toBe(true);
 });

@@ -217,8 +217,9 @@ export const giveUpFamily = defineFamily<HabitTask, 'play'>({
   levels: 3,
   answerMode: 'play',
   taskSchema: habitShape.refine(
-    (task) => findFirstSacrifice(task) !== undefined,
-    'the mate does not begin with a sacrifice',
+    // Where useless men between need not count, a quicker mate would be right as well, and nobody is given up for it.
+    (task) => task.mateNoBlocks === undefined && findFirstSacrifice(task) !== undefined,
+    'the mate does not begin with a sacrifice, or is shorter without men put between for nothing',
   ),
   question: (task) => ({ code: 'give-up', ...askOf(task) }),
   scene: ({ fen }) => sceneOfPosition(fen),
