@@ -24,6 +24,8 @@ Without server or database, usable in pipes (FILE or - for standard input):
                                              differ from the standard's form; NAME adds a language's letters
   ./vorschule name [--json] [FILE|-]         lines of FEN or EPD: which named mate is on the board, and who does what
                                              in it
+  ./vorschule pgn [--json] [FILE|-]          games of a PGN file: where each ends, what was put right, and
+                                             where a faulty one breaks off
   ./vorschule perft "FEN" DEPTH [--divide]   move sequences of that many plies
   ./vorschule moves "FEN" [--json]           legal moves, one a line
   ./vorschule help                           this text
@@ -79,6 +81,10 @@ async function main(): Promise<number> {
         seconds: readWhole(values.seconds ?? '10', '--seconds', 1, 86_400),
         isJson: values.json ?? false,
       });
+    }
+    case 'pgn': {
+      const { runPgn } = await import('./verbs/pgn');
+      return runPgn({ file: first, isJson: values.json ?? false });
     }
     case 'fate': {
       const { runFate } = await import('./verbs/fate');

@@ -26,6 +26,7 @@ export {
   twinText,
 } from './patterns';
 export { PATTERN_WORDS } from './patternBook';
+export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';
 export { handFaultText, manMoveText } from './hand';
 export { moveSentence, rightSentence, wrongSentence } from './seat';

@@ -259,3 +259,37 @@ test.each([
   expect(result.told).not.toBe('');
   expect(result.told).not.toMatch(/\n\s+at /);
 });
+
+test('pgn: one object a game; a faulty one keeps its moves and says where it broke off', async () => {
+  const text = '[White "Pip"]\n[Black "Wren"]\n\n1. e4 e5 2. Ke3 1-0\n\n[White "Fern"]\n\n1. d4 d5 2. c4 *\n';
+  const { code, out, told } = await run(['pgn', '--json', '-'], text);
+  expect(code).toBe(1);
+  expect(told).toContain('game 1: Line 4: 2. Ke3 cannot be played.');
+  expect(jsonLines(out)).toEqual([
+    {
+      game: 1,
+      tags: { White: 'Pip', Black: 'Wren' },
+      plies: 2,
+      finalFen: 'rnbqkbnr/pppp1ppp/8/4p3/4P3/8/PPPP1PPP/RNBQKBNR w KQkq e6 0 2',
+      result: '1-0',
+      warnings: [],
+      error: {
+        line: 4,
+        move: 'Ke3',
+        message: expect.stringMatching(/^Line 4: 2\. Ke3 cannot be played\./) as string,
+      },
+    },
+    {
+      game: 2,
+      tags: { White: 'Fern' },
+      plies: 3,
+      finalFen: 'rnbqkbnr/ppp1pppp/8/3p4/2PP4/8/PP2PPPP/RNBQKBNR b KQkq c3 0 2',
+      result: '*',
+      warnings: [],
+    },
+  ]);
+  const plain = await run(['pgn', '-'], '1. f3 e5 2. g4 Qh4# 0-1');
+  expect(plain).toMatchObject({ code: 0, told: '' });
+  expect(plain.out).toMatch(/^1\. \? - \?, 0-1, 4 half-moves: rnb1kbnr/);
+  expect(await run(['pgn', '-'], 'PK\u0003\u0004')).toMatchObject({ out: '' });
+});
