@@ -3,15 +3,25 @@
  * back one by one, both sides'. The prover decides: the mate has exactly this length, one key, and every longest defence ends in the
  * picture, strictly.
  */
-import { getMan, isDarkSquare, SIDES, type Role } from '../board';
+import { getMan, isDarkSquare, kingDistance, opponentOf, SIDES, type Role, type Side } from '../board';
 import { getPosition, makeFen } from '../notation';
 import { BARE_PICTURES, namePatterns, tagMate, type PatternId } from '../patterns';
 import type { Proof } from '../proof';
-import { isCheck, isCheckmate, listCheckers, mirrorFiles, swapColours, type Position } from '../rules';
+import {
+  findKing,
+  isCheck,
+  isCheckmate,
+  listCheckers,
+  mirrorFiles,
+  swapColours,
+  type Position,
+  type PositionDraft,
+} from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
 import { findLegal, place } from './draw';
 import type { TaskSearches } from './mateTask';
 import { retractAtRandom } from './retract';
+import { drawSkeleton } from './skeleton';
 
 export interface PatternMate {
   readonly id: PatternId;
@@ -23,8 +33,8 @@ export interface PatternMate {
 export interface PatternRecipe {
   /** 1 to 3. */
   readonly moves: number;
-  /** Men added to the bare picture, both sides together. */
-  readonly added: number;
+  /** Men added to the bare picture at random, both sides together; or a natural board for this side to move. */
+  readonly added: number | { readonly dressedFor: Side };
   /** The move before each defence gives a man up: what the defence takes. */
   readonly isGiven?: boolean;
 }
@@ -39,10 +49,7 @@ const MOST_PICTURES = 20_000;
 
 /** The mated position with some men more, in either colour, perhaps left and right exchanged; undefined when it lost its name. */
 export function throwNamedMate(random: Random, id: PatternId, added: number): Position | undefined {
-  const bare = getPosition(BARE_PICTURES[id]);
-  const turned = randomBelow(random, 2) === 0 ? bare : mirrorFiles(bare);
-  const coloured = pickOne(random, SIDES) === 'white' ? turned : swapColours(turned);
-  let draft = coloured;
+  let draft = turnPicture(random, id, pickOne(random, SIDES));
   for (let count = 0; count < added; count += 1)
     draft = place(random, draft, pickOne(random, SIDES), [pickOne(random, ADDED)]);
   if (!isCheckmate(draft)) return undefined;
@@ -50,8 +57,43 @@ export function throwNamedMate(random: Random, id: PatternId, added: number): Po
   return position !== undefined && isOfOneSet(position) && isStrictly(id, position) ? position : undefined;
 }
 
+/** The bare picture, given by this side, perhaps left and right exchanged. */
+function turnPicture(random: Random, id: PatternId, side: Side): PositionDraft {
+  const bare = getPosition(BARE_PICTURES[id]);
+  const turned = randomBelow(random, 2) === 0 ? bare : mirrorFiles(bare);
+  return turned.turn === opponentOf(side) ? turned : swapColours(turned);
+}
+
+/** Round the mated king only the picture stands. */
+const PICTURE_REACH = 2;
+
+/**
+ * The picture on a board that looks like the middle of a game: beyond the squares round the mated king stand the men of a skeleton.
+ * Undefined when the throw is no mate of this name.
+ */
+function dressNamedMate(random: Random, id: PatternId, side: Side): Position | undefined {
+  const picture = turnPicture(random, id, side);
+  const king = findKing(picture.board, picture.turn);
+  const skeleton = drawSkeleton(random, { attacker: side, nearness: 0, hasRunner: false });
+  if (king === undefined) return undefined;
+  // The mating side's king may be part of the picture; else it stands where the skeleton has it.
+  const isOwnKingNear = kingDistance(findKing(picture.board, side) ?? king, king) <= PICTURE_REACH + 1;
+  const board = picture.board.map((man, square) => {
+    const other = skeleton.board[square];
+    if (man !== undefined && (man.role !== 'king' || man.side !== side || isOwnKingNear)) return man;
+    if (other === undefined || (kingDistance(square, king) <= PICTURE_REACH && other.role !== 'king'))
+      return undefined;
+    if (other.role === 'king' && (other.side !== side || isOwnKingNear)) return undefined;
+    return other;
+  });
+  const draft = { ...picture, board };
+  if (!isCheckmate(draft)) return undefined;
+  const position = findLegal(draft);
+  return position !== undefined && isOfOneSet(position) && isStrictly(id, position) ? position : undefined;
+}
+
 /** No more men than a set has, and no two bishops of one side on one colour: nobody has promoted. */
-function isOfOneSet({ board }: Position): boolean {
+export function isOfOneSet({ board }: Position): boolean {
   return SIDES.every((side) => {
     const squares = (role: Role) =>
       board.flatMap((man, square) => (man === getMan(side, role) ? [square] : []));
@@ -76,7 +118,10 @@ export function composePatternMate(
   { moves, added, isGiven = false }: PatternRecipe,
 ): PatternMate | undefined {
   for (let count = 0; count < MOST_PICTURES; count += 1) {
-    const picture = throwNamedMate(random, id, added);
+    const picture =
+      typeof added === 'number'
+        ? throwNamedMate(random, id, added)
+        : dressNamedMate(random, id, added.dressedFor);
     if (picture === undefined) continue;
     const one = throwLastMove(random, searches, picture);
     const made = one && growBack(random, searches, id, one, moves, isGiven);

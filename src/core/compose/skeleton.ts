@@ -1,0 +1,139 @@
+/**
+ * Boards that look like the middle of a game: each man on a square where its kind often stands, drawn by weight.
+ *
+ * What makes them look natural (common practice): both kings castled or at home behind pawns of their own; no doubled pawn crowds and no
+ * pawn beyond its fifth rank; minor men on developed squares, rooks on the back rank and on open files; the men of both sides worth about
+ * the same. A share of the men that attack stands near the other king, for without attackers there is no mate.
+ */
+import {
+  getMan,
+  kingDistance,
+  MAN_VALUES,
+  rankOf,
+  type Man,
+  type Role,
+  type Side,
+  type Square,
+} from '../board';
+import { EMPTY_DRAFT, type PositionDraft } from '../rules';
+import { pickOne, randomBelow, type Random } from '../shared';
+
+/** Squares of White's men, the likelier ones named more often; Black's are turned over. */
+const HOMES: Readonly<Record<Exclude<Role, 'pawn'>, readonly string[]>> = {
+  king: ['g1', 'g1', 'g1', 'g1', 'h1', 'h1', 'c1', 'b1', 'b1', 'e1', 'f1', 'g2'],
+  queen: ['d1', 'e2', 'd2', 'c2', 'd3', 'f3', 'e3', 'b3', 'e4', 'd4', 'a4', 'c3', 'f4'],
+  rook: ['d1', 'e1', 'f1', 'a1', 'c1', 'b1', 'd2', 'e3', 'd3', 'c2', 'e2', 'd7', 'c7'],
+  bishop: ['g2', 'b2', 'd3', 'e2', 'c4', 'b3', 'e3', 'd2', 'f4', 'b5', 'c2', 'd4', 'f3', 'a3'],
+  knight: ['f3', 'f3', 'c3', 'c3', 'd2', 'e2', 'd4', 'e4', 'e5', 'd5', 'c4', 'b3', 'g3', 'c5'],
+};
+/** Ranks of a pawn counted from its own side; 0: it has gone. */
+const PAWN_RANKS: readonly number[] = [2, 2, 2, 2, 2, 3, 3, 4, 4, 5, 0, 0, 0];
+/** In front of its own king a pawn has seldom moved. */
+const SHELTER_RANKS: readonly number[] = [2, 2, 2, 2, 2, 2, 3, 3, 4, 0];
+/** Men beside king and pawns, from the end of the opening to the ending's edge. */
+const OFFICERS: readonly (readonly Role[])[] = [
+  ['queen', 'rook', 'rook', 'bishop', 'bishop', 'knight'],
+  ['queen', 'rook', 'rook', 'bishop', 'knight'],
+  ['queen', 'rook', 'rook', 'bishop', 'knight', 'knight'],
+  ['queen', 'rook', 'rook', 'knight'],
+  ['queen', 'rook', 'rook', 'bishop'],
+  ['queen', 'rook', 'bishop', 'knight'],
+  ['queen', 'rook', 'bishop'],
+  ['queen', 'rook', 'knight'],
+  ['rook', 'rook', 'bishop', 'knight'],
+  ['rook', 'rook', 'knight'],
+  ['queen', 'rook'],
+  ['rook', 'rook', 'bishop'],
+];
+/** The armies are worth the same but for so much. */
+const MOST_APART = 4;
+
+const squareOf = (name: string): Square => name.charCodeAt(0) - 97 + 8 * (name.charCodeAt(1) - 49);
+/** For Black the board is turned over. */
+const forSide = (side: Side, square: Square): Square => (side === 'white' ? square : square ^ 56);
+
+export interface SkeletonWishes {
+  /** The side that attacks, and is to move. */
+  readonly attacker: Side;
+  /** Of ten officers of the attacker, so many are drawn near the other king. */
+  readonly nearness: number;
+  /** A pawn of the attacker stands one step before its promotion. */
+  readonly hasRunner: boolean;
+}
+
+/** A board of both sides; it need not be legal yet. */
+export function drawSkeleton(
+  random: Random,
+  { attacker, nearness, hasRunner }: SkeletonWishes,
+): PositionDraft {
+  const board: (Man | undefined)[] = EMPTY_DRAFT.board.slice();
+  const sides: readonly Side[] = attacker === 'white' ? ['black', 'white'] : ['white', 'black'];
+  const [own, other] = drawOfficers(random);
+  for (const side of sides) {
+    const king = forSide(side, squareOf(pickOne(random, HOMES.king)));
+    board[king] = getMan(side, 'king');
+    drawPawns(random, board, side, king);
+  }
+  for (const side of sides) {
+    const king = board.indexOf(getMan(side === 'white' ? 'black' : 'white', 'king'));
+    for (const role of side === attacker ? own : other) {
+      const isNear = side === attacker && randomBelow(random, 10) < nearness;
+      const square = isNear ? drawNear(random, board, king) : drawHome(random, board, side, role);
+      if (square !== undefined) board[square] = getMan(side, role);
+    }
+  }
+  if (hasRunner) {
+    const square = forSide(attacker, 48 + randomBelow(random, 8));
+    if (board[square]?.role !== 'king') board[square] = getMan(attacker, 'pawn');
+  }
+  return { ...EMPTY_DRAFT, board, turn: attacker };
+}
+
+function drawOfficers(random: Random): readonly [own: readonly Role[], other: readonly Role[]] {
+  for (;;) {
+    const [own, other] = [pickOne(random, OFFICERS), pickOne(random, OFFICERS)];
+    if (Math.abs(worthOf(own) - worthOf(other)) <= MOST_APART) return [own, other];
+  }
+}
+
+const worthOf = (roles: readonly Role[]) => roles.reduce((sum, role) => sum + MAN_VALUES[role], 0);
+
+function drawPawns(random: Random, board: (Man | undefined)[], side: Side, king: Square): void {
+  for (let file = 0; file < 8; file += 1) {
+    const isShelter = Math.abs(file - (king % 8)) <= 1;
+    const rank = pickOne(random, isShelter ? SHELTER_RANKS : PAWN_RANKS);
+    if (rank === 0) continue;
+    const square = forSide(side, file + 8 * (rank - 1));
+    if (board[square] === undefined) board[square] = getMan(side, 'pawn');
+  }
+}
+
+function drawHome(
+  random: Random,
+  board: readonly (Man | undefined)[],
+  side: Side,
+  role: Role,
+): Square | undefined {
+  if (role === 'pawn') return undefined;
+  for (let count = 0; count < 20; count += 1) {
+    const square = forSide(side, squareOf(pickOne(random, HOMES[role])));
+    if (board[square] === undefined) return square;
+  }
+  return undefined;
+}
+
+/** Within reach of the king it looks at: two or three steps off, rarely on the far side of the board. */
+function drawNear(random: Random, board: readonly (Man | undefined)[], king: Square): Square | undefined {
+  for (let count = 0; count < 40; count += 1) {
+    const square = randomBelow(random, 64);
+    const distance = kingDistance(square, king);
+    if (
+      board[square] === undefined &&
+      distance >= 1 &&
+      distance <= 3 &&
+      Math.abs(rankOf(square) - rankOf(king)) <= 4
+    )
+      return square;
+  }
+  return undefined;
+}
