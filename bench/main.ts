@@ -1,8 +1,8 @@
 /**
  * Speeds beside reference libraries, measured side by side in one warm run, so that the ratios hold on any machine. Bundled first,
- * as the product is. Run with: npm run bench, or npm run bench -- perft (refuting, finding, fates, names) for one part
+ * as the product is. Run with: npm run bench, or npm run bench -- perft (refuting, finding, fates, names, composing) for one part
  */
-import { composePatternMate, createTaskSearches } from '@/core/compose';
+import { composePatternMate, composePuzzles, createTaskSearches } from '@/core/compose';
 import { getPosition, parseMoveText } from '@/core/notation';
 import { namePatterns, PATTERN_IDS } from '@/core/patterns';
 import { playMove, type Position } from '@/core/rules';
@@ -175,6 +175,32 @@ function benchNames(): void {
     tellTime(`composing a mate in ${moves} that ends in a picture of the book`, spent, 5000);
 }
 
+/** Composing puzzles from natural boards, on one thread; a machine with two cores makes twice as many. */
+function benchComposing(): void {
+  const searches = createTaskSearches();
+  for (const [moves, count, target] of [
+    [1, 200, 25],
+    [2, 100, 5],
+    [3, 20, 0.5],
+  ] as const) {
+    let made = 0;
+    const ms = cpuMs(() => {
+      for (const _ of composePuzzles(searches, { moves }, { count, seed: 7 })) made += 1;
+    });
+    console.log(
+      `composing mates in ${moves}: ${made} made, ${((1000 * made) / ms).toFixed(1)} a second (target ${target} on one core)`,
+    );
+  }
+  for (const moves of [1, 2]) {
+    const spent = PATTERN_IDS.map((pattern) =>
+      cpuMs(() => {
+        for (const _ of composePuzzles(searches, { moves, pattern }, { count: 2, seed: 7 })) continue;
+      }),
+    );
+    tellTime(`composing two natural mates in ${moves} that end in a picture of the book`, spent, 10_000);
+  }
+}
+
 /** One part alone when it is named. */
 const parts = {
   perft: benchPerft,
@@ -182,6 +208,7 @@ const parts = {
   finding: benchFinding,
   fates: benchFates,
   names: benchNames,
+  composing: benchComposing,
 };
 const [asked] = process.argv.slice(2);
 for (const [name, bench] of Object.entries(parts)) if (asked === undefined || asked === name) bench();

@@ -24,6 +24,9 @@ Without server or database, usable in pipes (FILE or - for standard input):
                                              differ from the standard's form; NAME adds a language's letters
   ./vorschule name [--json] [FILE|-]         lines of FEN or EPD: which named mate is on the board, and who does what
                                              in it
+  ./vorschule compose --mate 2 [--pattern boden] [--key quiet] [--side white] [--level 3]
+                      [--count 10] [--seed 7]
+                                             fresh mates, proved, one key each, as EPD
   ./vorschule pgn [--json] [FILE|-]          games of a PGN file: where each ends, what was put right, and
                                              where a faulty one breaks off
   ./vorschule perft "FEN" DEPTH [--divide]   move sequences of that many plies
@@ -33,6 +36,15 @@ Without server or database, usable in pipes (FILE or - for standard input):
 Exit code 0: all read; 1: something was wrong, told on stderr; 2: not understood.`;
 
 const DEFAULT_PORT = 3000;
+const COMPOSE_WORDS = {
+  mate: { type: 'string' },
+  pattern: { type: 'string' },
+  key: { type: 'string' },
+  side: { type: 'string' },
+  level: { type: 'string' },
+  count: { type: 'string' },
+  seed: { type: 'string' },
+} as const;
 
 /** A command line that was not understood: exit code 2. */
 class UsageAdvice extends Advice {}
@@ -80,6 +92,22 @@ async function main(): Promise<number> {
         isBlockless: values['no-blocks'] ?? false,
         seconds: readWhole(values.seconds ?? '10', '--seconds', 1, 86_400),
         isJson: values.json ?? false,
+      });
+    }
+    case 'compose': {
+      const { readRecipe, runCompose } = await import('./verbs/compose');
+      const recipe = readRecipe({
+        mate: readWhole(values.mate ?? '', '--mate', 1, 5),
+        pattern: values.pattern,
+        key: values.key,
+        side: values.side,
+        level: values.level === undefined ? undefined : readWhole(values.level, '--level', 1, 5),
+      });
+      if (typeof recipe === 'string') throw new UsageAdvice(recipe);
+      return runCompose({
+        recipe,
+        count: readWhole(values.count ?? '10', '--count', 1, 10_000),
+        seed: readWhole(values.seed ?? '1', '--seed', 0, 1_000_000_000),
       });
     }
     case 'pgn': {
@@ -148,6 +176,7 @@ function readWords() {
         depth: { type: 'string' },
         'no-blocks': { type: 'boolean' },
         language: { type: 'string' },
+        ...COMPOSE_WORDS,
         'migrate-only': { type: 'boolean' },
         help: { type: 'boolean' },
       },

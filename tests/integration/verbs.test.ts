@@ -293,3 +293,44 @@ test('pgn: one object a game; a faulty one keeps its moves and says where it bro
   expect(plain.out).toMatch(/^1\. \? - \?, 0-1, 4 half-moves: rnb1kbnr/);
   expect(await run(['pgn', '-'], 'PK\u0003\u0004')).toMatchObject({ out: '' });
 });
+
+test('compose: as many mates as asked for, each proved again by the prover, the same for the same seed', async () => {
+  const words = [
+    'compose',
+    '--mate',
+    '2',
+    '--pattern',
+    'smothered',
+    '--side',
+    'white',
+    '--count',
+    '2',
+    '--seed',
+    '7',
+  ];
+  const { code, out, told } = await run(words);
+  expect({ code, told }).toEqual({ code: 0, told: '' });
+  const lines = out.trim().split('\n');
+  expect(lines).toHaveLength(2);
+  for (const line of lines)
+    expect(line).toMatch(
+      /^\S+ w - - bm \S+; c0 "Level \d, -?\d+\. Ends in: .*Smothered mate.*"; dm 2; id "seed 7, number \d"; pv \S+ \S+ \S+#;$/,
+    );
+  const proved = jsonLines((await run(['prove', '--json', '-'], out)).out);
+  expect(proved.map(({ mate, keys }) => [mate, (keys as string[]).length])).toEqual([
+    [2, 1],
+    [2, 1],
+  ]);
+  expect((await run([...words.slice(0, -3), '1', '--seed', '7'])).out.trim()).toBe(lines[0]);
+});
+
+test.each([
+  [['compose', '--mate', '9'], '--mate is a number from 1 to 5'],
+  [['compose', '--mate', '2', '--pattern', 'nothing'], 'There is no mate "nothing". The names are: legal,'],
+  [['compose', '--mate', '1', '--key', 'quiet'], 'A mate in one gives check'],
+  [['compose', '--mate', '2', '--side', 'red'], '--side is white or black.'],
+])('%j is not understood, and why is said', async (words, told) => {
+  const ended = await run(words);
+  expect(ended.code).toBe(2);
+  expect(ended.told).toContain(told);
+});

@@ -2,7 +2,7 @@
 import { getMan, opponentOf, SIDES, type Board, type Man, type Role, type Side } from '../board';
 import { EXERCISES, listSpareMen, without, type ExerciseTaskOf } from '../exercises';
 import { getPosition, makeFen, parseMoveText } from '../notation';
-import { findSacrifices, namePatterns, PATTERN_IDS, type PatternId } from '../patterns';
+import { findSacrifices, FIRST_MATES, namePatterns, PATTERN_IDS, type PatternId } from '../patterns';
 import type { Proof } from '../proof';
 import { listMainLine, trimToSeat } from '../puzzles';
 import {
@@ -29,19 +29,6 @@ import {
 import { createTaskSearches, makeMateTask, type TaskSearches } from './mateTask';
 import { composePatternMate, throwNamedMate } from './patternMates';
 import { retractAtRandom } from './retract';
-
-/** The mates most coaches begin with (common practice). */
-const FIRST_MATES: readonly PatternId[] = [
-  'back-rank',
-  'smothered',
-  'ladder',
-  'arabian',
-  'queen-king-support',
-  'scholars',
-  'opera',
-  'epaulette',
-  'david-goliath',
-];
 
 interface NamedRecipe {
   readonly ids: readonly PatternId[];

@@ -6,6 +6,7 @@
 import { MAN_VALUES, opponentOf, SIDES, type Side } from '../board';
 import { getMove, getPosition, makeFen, makeMoveText, type MoveText } from '../notation';
 import { tagMate, type MateTag, type PatternId } from '../patterns';
+import { gradePuzzle, measurePuzzle, type Grade } from '../puzzles';
 import { describeMove, findExchange, type Proof } from '../proof';
 import { findCaptured, findKing, isCheck, listLegalMoves, type Move, type Position } from '../rules';
 import { createRandom, pickOne, randomBelow, type Random } from '../shared';
@@ -25,6 +26,8 @@ export interface PuzzleRecipe {
   /** Every longest defence ends in this mate, strictly; any end by default. */
   readonly pattern?: PatternId;
   readonly key?: KeyKind;
+  /** As graded from its features. */
+  readonly level?: Grade['level'];
   /** To move; either by default. */
   readonly side?: Side;
 }
@@ -37,10 +40,11 @@ export interface ComposedPuzzle {
   readonly proof: Proof;
   /** The names it ends in. */
   readonly tags: readonly MateTag[];
+  readonly grade: Grade;
 }
 
-/** Boards drawn before a composer gives up; at the slowest wishes some seconds. */
-const MOST_BOARDS = 400_000;
+/** Boards drawn in a row without a puzzle before a composer gives up; from a picture each board is many throws already. */
+const MOST_BARREN = { drawn: 60_000, grown: 200 } as const;
 /** Positions visited to find a mate on one board: most boards have none, and the few long ones are found sooner. */
 const BOARD_NODES: Readonly<Record<number, number>> = {
   1: 20_000,
@@ -57,8 +61,8 @@ const MOST_HANGING = 2;
 const MOST_NODES = 4_000;
 
 /**
- * Puzzles one after another, no two alike; the same seed gives the same ones. It ends when `count` are made or when so many boards have
- * been drawn; `onBoard` is asked between boards whether to go on.
+ * Puzzles one after another, no two alike; the same seed gives the same ones. It ends when `count` are made, or when none was found for
+ * long; `onBoard` is asked between boards whether to go on.
  */
 export function* composePuzzles(
   searches: TaskSearches,
@@ -67,22 +71,30 @@ export function* composePuzzles(
   onBoard: () => 'go' | 'stop' = () => 'go',
 ): Generator<ComposedPuzzle> {
   const seen = new Set<string>();
+  const most = recipe.pattern === undefined ? MOST_BARREN.drawn : MOST_BARREN.grown;
   let made = 0;
-  // Each puzzle has its own random numbers: a longer batch begins like a shorter one.
-  for (let number = 1; made < count && number < MOST_BOARDS; number += 1) {
+  let barren = 0;
+  // Each board has its own random numbers: a longer batch begins like a shorter one.
+  for (let number = 1; made < count && barren < most; number += 1) {
+    barren += 1;
     if (onBoard() === 'stop') return;
     const random = createRandom(Math.imul(seed, 0x9e3779b1) ^ Math.imul(number, 0x85ebca6b));
     const puzzle =
       recipe.pattern === undefined
         ? drawPuzzle(random, searches, recipe)
         : growPuzzle(random, searches, recipe.pattern, recipe);
-    if (puzzle === undefined || (recipe.key !== undefined && !puzzle.keyKinds.includes(recipe.key))) continue;
+    if (puzzle === undefined || !isWanted(puzzle, recipe)) continue;
     const shape = shapeOf(puzzle);
     if (seen.has(shape)) continue;
     seen.add(shape);
     made += 1;
+    barren = 0;
     yield puzzle;
   }
+}
+
+function isWanted({ keyKinds, grade }: ComposedPuzzle, { key, level }: PuzzleRecipe): boolean {
+  return (key === undefined || keyKinds.includes(key)) && (level === undefined || grade.level === level);
 }
 
 /** One board by chance, when it is a puzzle of this recipe. */
@@ -97,7 +109,7 @@ function drawPuzzle(
   const position = findLegal(
     drawSkeleton(random, { attacker, nearness: 3 + randomBelow(random, 5), hasRunner }),
   );
-  if (position === undefined || isCheck(position) || !isOfOneSet(position)) return undefined;
+  if (position === undefined || isCheck(position)) return undefined;
   if (moves >= CHECKING_FROM && key !== 'quiet' && !hasCheckingMate(mate, position, moves)) return undefined;
   const keys = mate.within(
     BOARD_NODES[moves] ?? 0,
@@ -108,7 +120,8 @@ function drawPuzzle(
     },
   );
   const [first, ...others] = keys ?? [];
-  if (first === undefined || others.length > 0 || isSomethingHanging(position, first)) return undefined;
+  if (first === undefined || others.length > 0 || !isOfOneSet(position)) return undefined;
+  if (isSomethingHanging(position, first)) return undefined;
   const { proof, isWhole } = searches.explainer.explain(position, moves, {
     mostNodes: MOST_NODES,
     duals: 'none',
@@ -154,6 +167,7 @@ function toPuzzle(
     mateInMoves,
     key: makeMoveText(key),
     keyKinds: listKeyKinds(position, key),
+    grade: gradePuzzle(measurePuzzle(position, proof, tags)),
     proof,
     tags,
   };

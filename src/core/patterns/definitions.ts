@@ -1061,6 +1061,19 @@ export type PatternId = (typeof DEFINITIONS)[number]['id'];
 export const PATTERNS: readonly PatternDefinition<PatternId>[] = DEFINITIONS;
 export const PATTERN_IDS: readonly PatternId[] = PATTERNS.map(({ id }) => id);
 
+/** The mates most coaches begin with (common practice). */
+export const FIRST_MATES: readonly PatternId[] = [
+  'back-rank',
+  'smothered',
+  'ladder',
+  'arabian',
+  'queen-king-support',
+  'scholars',
+  'opera',
+  'epaulette',
+  'david-goliath',
+];
+
 /** Is this the id of a named mate? */
 export function isPatternId(text: string): text is PatternId {
   return PATTERNS.some(({ id }) => id === text);

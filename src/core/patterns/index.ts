@@ -9,7 +9,7 @@ export {
   type ClubPicture,
   type ClubPictureFault,
 } from './clubPicture';
-export { isPatternId, PATTERN_IDS, PATTERNS, type PatternId } from './definitions';
+export { isPatternId, FIRST_MATES, PATTERN_IDS, PATTERNS, type PatternId } from './definitions';
 export { READINGS, type Reading } from './form';
 export { matchPatterns, namePatterns, tellMate, type PatternMatch, type PatternRoles } from './recognise';
 export { findSacrifices, type Sacrifice, type SacrificeAim } from './sacrifice';

@@ -1,3 +1,4 @@
+export { gradePuzzle, measurePuzzle, type Grade, type GradeReason, type PuzzleFeatures } from './grade';
 export { makeExactKey, makeTwinKey } from './puzzleKeys';
 export {
   listKeys,

@@ -46,18 +46,16 @@ export function checkPosition(draft: PositionDraft): Result<Position, readonly P
 
 function armyFaults(board: Board, side: Side): PositionFault[] {
   const faults: PositionFault[] = [];
-  const squaresOf = (role: Role) =>
-    board.flatMap((man, square) => (man === getMan(side, role) ? [square] : []));
-  const kings = squaresOf('king');
+  const squares = listSquaresByRole(board, side);
+  const { king: kings, pawn: pawns } = squares;
   if (kings.length === 0) faults.push({ code: 'position/no-king', side });
   if (kings.length > 1) faults.push({ code: 'position/many-kings', side, squares: kings });
-  const pawns = squaresOf('pawn');
   for (const square of pawns) {
     if (rankOf(square) === 0 || rankOf(square) === 7) {
       faults.push({ code: 'position/pawn-on-edge', side, square });
     }
   }
-  const men = board.filter((man) => man?.side === side).length;
+  const men = Object.values(squares).reduce((sum, { length }) => sum + length, 0);
   if (pawns.length > ARMY.pawn) {
     faults.push({ code: 'position/too-many-pawns', side, found: pawns.length });
   } else if (men > 16) {
@@ -65,14 +63,20 @@ function armyFaults(board: Board, side: Side): PositionFault[] {
   } else {
     // Every officer above the starting army must once have been a pawn.
     const officers = ['knight', 'bishop', 'rook', 'queen'] as const;
-    const promoted = officers.reduce(
-      (sum, role) => sum + Math.max(0, squaresOf(role).length - ARMY[role]),
-      0,
-    );
+    const promoted = officers.reduce((sum, role) => sum + Math.max(0, squares[role].length - ARMY[role]), 0);
     const most = ARMY.pawn - pawns.length;
     if (promoted > most) faults.push({ code: 'position/too-many-promoted', side, found: promoted, most });
   }
   return faults;
+}
+
+/** In one pass: composers ask this of every board they draw. */
+function listSquaresByRole(board: Board, side: Side): Readonly<Record<Role, readonly Square[]>> {
+  const squares: Record<Role, Square[]> = { pawn: [], knight: [], bishop: [], rook: [], queen: [], king: [] };
+  board.forEach((man, square) => {
+    if (man?.side === side) squares[man.role].push(square);
+  });
+  return squares;
 }
 
 function kingFaults({ board, turn }: PositionDraft): PositionFault[] {

@@ -1,0 +1,81 @@
+/** `vorschule compose`: fresh mate puzzles as EPD, each proved, with one key; the same numbers make the same ones. */
+import { SIDES, type Side } from '@/core/board';
+import {
+  composePuzzles,
+  createTaskSearches,
+  KEY_KINDS,
+  type ComposedPuzzle,
+  type PuzzleRecipe,
+} from '@/core/compose';
+import { getMove, getPosition, makeEpd, makeSan, makeSanLine } from '@/core/notation';
+import { isPatternId, PATTERN_IDS } from '@/core/patterns';
+import { listMainLine } from '@/core/puzzles';
+import { countWords, tagsText } from '@/text';
+import { say } from '../say';
+import { writeLine } from './lines';
+
+export interface ComposeOptions {
+  readonly recipe: PuzzleRecipe;
+  readonly count: number;
+  readonly seed: number;
+}
+
+/** What was asked for on the command line, before it is looked at. */
+export interface ComposeWords {
+  readonly mate: number;
+  readonly pattern: string | undefined;
+  readonly key: string | undefined;
+  readonly side: string | undefined;
+  readonly level: number | undefined;
+}
+
+/** The recipe, or the sentence that says which word is not known. */
+export function readRecipe({ mate, pattern, key, side, level }: ComposeWords): PuzzleRecipe | string {
+  if (pattern !== undefined && !isPatternId(pattern))
+    return `There is no mate "${pattern}". The names are: ${PATTERN_IDS.join(', ')}.`;
+  const keyKind = KEY_KINDS.find((kind) => kind === key);
+  if (key !== undefined && keyKind === undefined) return `--key is one of ${KEY_KINDS.join(', ')}.`;
+  const mover: Side | undefined = SIDES.find((one) => one === side);
+  if (side !== undefined && mover === undefined) return '--side is white or black.';
+  if (mate === 1 && (keyKind === 'quiet' || keyKind === 'sacrifice'))
+    return 'A mate in one gives check and gives nothing away: --key is another kind there.';
+  return {
+    moves: mate,
+    ...(pattern === undefined ? {} : { pattern }),
+    ...(keyKind === undefined ? {} : { key: keyKind }),
+    ...(mover === undefined ? {} : { side: mover }),
+    ...(level === undefined ? {} : { level: level as NonNullable<PuzzleRecipe['level']> }),
+  };
+}
+
+/** Returns 0 when as many were made as asked for, else 1. */
+export async function runCompose({ recipe, count, seed }: ComposeOptions): Promise<number> {
+  let made = 0;
+  for (const puzzle of composePuzzles(createTaskSearches(), recipe, { count, seed })) {
+    made += 1;
+    await writeLine(toEpd(puzzle, `seed ${seed}, number ${made}`));
+  }
+  if (made === count) return 0;
+  say(`Only ${countWords(made, 'puzzle')} of ${count} were found for these wishes.`);
+  return 1;
+}
+
+/** Operations in the order of their opcodes (PGN standard, section 16.2.5). */
+function toEpd({ fen, key, mateInMoves, proof, tags, grade }: ComposedPuzzle, id: string): string {
+  const position = getPosition(fen);
+  const line = makeSanLine(position, listMainLine(proof).map(getMove));
+  const names = tagsText(tags.filter(({ reading }) => reading === 'strict'));
+  return makeEpd({
+    draft: position,
+    operations: [
+      { opcode: 'bm', operands: makeSan(position, getMove(key)) },
+      {
+        opcode: 'c0',
+        operands: `"Level ${grade.level}, ${grade.number}.${names === '' ? '' : ` ${names}`}"`,
+      },
+      { opcode: 'dm', operands: String(mateInMoves) },
+      { opcode: 'id', operands: `"${id}"` },
+      { opcode: 'pv', operands: line.join(' ') },
+    ],
+  });
+}
