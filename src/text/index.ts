@@ -25,6 +25,7 @@ export {
   tagsText,
   twinText,
 } from './patterns';
+export { gradeText, KEY_KIND_WORDS } from './grade';
 export { PATTERN_WORDS } from './patternBook';
 export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';

@@ -2,7 +2,7 @@
  * What may be asked of a worker and what comes back; types only, so that both ends compile against one text. Positions travel as
  * FEN: the men of a board are shared objects compared by identity, and a copy made by a message would no longer be them.
  */
-import type { Stair } from '@/core/compose';
+import type { ComposedPuzzle, PuzzleRecipe, Stair } from '@/core/compose';
 import type { ExerciseId, ExerciseTask, Level, MateTask, NotationWays, Scale } from '@/core/exercises';
 import type { MoveText } from '@/core/notation';
 import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
@@ -59,6 +59,14 @@ export interface StaircaseQuestion {
   readonly maxMoves: number;
 }
 
+/** Composes fresh mate puzzles; the same seed makes the same ones. */
+export interface PuzzlesQuestion {
+  readonly kind: 'puzzles';
+  readonly recipe: PuzzleRecipe;
+  readonly count: number;
+  readonly seed: number;
+}
+
 /** Makes fresh tasks of a family, from this seed on; the same seed makes the same one. */
 export interface ComposeQuestion {
   readonly kind: 'compose';
@@ -79,6 +87,7 @@ export type Question =
   | JudgeQuestion
   | MakeMateTaskQuestion
   | StaircaseQuestion
+  | PuzzlesQuestion
   | ComposeQuestion;
 
 export interface NotAPosition {
@@ -134,6 +143,15 @@ export type StaircaseAnswer =
   | { readonly kind: 'no-staircase' }
   | NotAPosition;
 
+/** A composed puzzle without its proof: what is stored is proved again by the server. */
+export type PuzzleSketch = Omit<ComposedPuzzle, 'proof'>;
+
+/** Fewer than asked for when no more were found. */
+export interface PuzzlesAnswer {
+  readonly kind: 'puzzles';
+  readonly puzzles: readonly PuzzleSketch[];
+}
+
 export type FatesAnswer =
   | { readonly kind: 'fates'; readonly table: FateTable }
   /** A side in check cannot let the other one move. */
@@ -174,6 +192,7 @@ interface Answers {
   readonly judge: JudgeAnswer;
   readonly 'make-mate-task': MateTaskAnswer;
   readonly staircase: StaircaseAnswer;
+  readonly puzzles: PuzzlesAnswer;
   readonly compose: ComposeAnswer;
 }
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];
@@ -182,6 +201,8 @@ export type AnswerTo<Q extends Question> = Answers[Q['kind']];
 export type Progress =
   | { readonly kind: 'proof'; readonly report: ProofReport; readonly ms: number }
   | { readonly kind: 'nodes'; readonly nodes: number; readonly ms: number }
+  /** Those composed so far. */
+  | { readonly kind: 'puzzles'; readonly puzzles: readonly PuzzleSketch[]; readonly ms: number }
   /** So many stairs of the main line are done. */
   | { readonly kind: 'stairs'; readonly done: number; readonly ms: number }
   | { readonly kind: 'fates'; readonly table: FateTable; readonly ms: number };

@@ -36,6 +36,7 @@ test('every answer survives being copied as a message', () => {
     { kind: 'judge', fen: MATE_IN_2, line: '1 Rd8 Qe8 2 Rexe8#', claimed: 2, isBlockless: false },
     { kind: 'make-mate-task', fen: MATE_IN_2, maxMoves: 2, budgetNodes: 1e6 },
     { kind: 'staircase', fen: MATE_IN_2, maxMoves: 2 },
+    { kind: 'puzzles', recipe: { moves: 1 }, count: 2, seed: 7 },
     { kind: 'compose', family: 'reach', level: 4, seed: 3, count: 2, values: { ...MAN_VALUES, king: 0 } },
   ];
   const answers = questions.map((question) => answerQuestion(question));
@@ -48,6 +49,7 @@ test('every answer survives being copied as a message', () => {
     'breaks',
     'task',
     'staircase',
+    'puzzles',
     'composed',
   ]);
   for (const answer of answers) expect(structuredClone(answer)).toEqual(answer);
@@ -63,6 +65,19 @@ test('a solution comes with the names of the mate and what is given up for it', 
     ourTags: [{ id: 'Hedgehog', reading: 'strict', how: 'the' }],
     sacrifices: [{ role: 'queen', takenBy: 'rook', aim: { kind: 'blocks' } }],
   });
+});
+
+test('composed puzzles come one by one, without their proofs, and can be stopped', () => {
+  const counts: number[] = [];
+  const note = (progress: Progress) => {
+    if (progress.kind === 'puzzles') counts.push(progress.puzzles.length);
+    return counts.length < 2 ? ('go' as const) : ('stop' as const);
+  };
+  const made = answerQuestion({ kind: 'puzzles', recipe: { moves: 2 }, count: 9, seed: 7 }, note);
+  expect(made.puzzles).toHaveLength(2);
+  expect(counts).toEqual([1, 2]);
+  expect(made.puzzles[0]).not.toHaveProperty('proof');
+  expect(made.puzzles[0]?.mateInMoves).toBe(2);
 });
 
 test('a staircase tells how far it is, and without a mate there is none', () => {

@@ -1,6 +1,7 @@
 /** Plain calls into the core: the same code behind the browser's worker, the server's pool and the tests. */
 import {
   composeExercise,
+  composePuzzles,
   createTaskSearches,
   makeMateTask,
   makeStaircase,
@@ -31,6 +32,9 @@ import type {
   Progress,
   ProveAnswer,
   ProveQuestion,
+  PuzzlesAnswer,
+  PuzzleSketch,
+  PuzzlesQuestion,
   Question,
   StaircaseAnswer,
   StaircaseQuestion,
@@ -70,10 +74,12 @@ function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Ques
       ),
     };
   }
-  const position = findPosition(question.fen);
-  if (position === undefined) return { kind: 'not-a-position' };
   const startedAt = performance.now();
   const ms = () => performance.now() - startedAt;
+  if (question.kind === 'puzzles')
+    return answerPuzzles(question, (puzzles) => onProgress({ kind: 'puzzles', puzzles, ms: ms() }));
+  const position = findPosition(question.fen);
+  if (position === undefined) return { kind: 'not-a-position' };
   switch (question.kind) {
     case 'prove':
       return answerProve(position, question, onProgress, ms);
@@ -153,6 +159,18 @@ function answerStaircase(
 ): StaircaseAnswer {
   const made = makeStaircase(getSearches(), position, { maxMoves, budgetNodes: STAIRCASE_NODES }, onStair);
   return made.kind === 'staircase' ? made : { kind: 'no-staircase' };
+}
+
+function answerPuzzles(
+  { recipe, count, seed }: PuzzlesQuestion,
+  onPuzzles: (puzzles: readonly PuzzleSketch[]) => 'go' | 'stop',
+): PuzzlesAnswer {
+  const puzzles: PuzzleSketch[] = [];
+  for (const { proof: _proof, ...sketch } of composePuzzles(getSearches(), recipe, { count, seed })) {
+    puzzles.push(sketch);
+    if (onPuzzles([...puzzles]) === 'stop') break;
+  }
+  return { kind: 'puzzles', puzzles };
 }
 
 function answerFates(

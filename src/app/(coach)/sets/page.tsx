@@ -6,6 +6,7 @@ import { listOwnSets } from '@/server/services/sets';
 import { countWords } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import { NameForm } from '@/ui/forms/NameForm';
+import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addSetAction } from './actions';
@@ -18,7 +19,10 @@ export default async function SetsPage() {
     <>
       <div className={styles.head}>
         <h1>Sets</h1>
-        <NameForm label="Name of a new set" button="Make a set" maxLength={120} onName={addSetAction} />
+        <div className={styles.row}>
+          <LinkButton href="/sets/compose">Compose puzzles</LinkButton>
+          <NameForm label="Name of a new set" button="Make a set" maxLength={120} onName={addSetAction} />
+        </div>
       </div>
       {sets.length === 0 && (
         <p className={styles.card}>

@@ -107,7 +107,7 @@ test('storing can be stopped between two stairs, and goes on with what is left',
     release();
     return Promise.resolve();
   });
-  expect(screen.getByText(/^Stopped after 1 stair of 4\. Make the set again/)).toBeInTheDocument();
+  expect(screen.getByText(/^Stopped after 1 stair of 4\. Do it again/)).toBeInTheDocument();
   expect(asked.map(({ what }) => what)).toEqual(['set', 'puzzle']);
   await press('Make the set');
   expect(screen.getByText(/4 stairs, each proved and stored\./)).toBeInTheDocument();

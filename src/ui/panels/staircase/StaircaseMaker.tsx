@@ -6,15 +6,15 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, SetId } from '@/contracts/ids';
-import type { AddedPuzzle } from '@/contracts/sets';
 import { getMove, getPosition, makeSan } from '@/core/notation';
 import { listShownTags } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
 import { countWords, faultText, stairText, tagsText } from '@/text';
 import { DiagramPicture } from '@/ui/board';
+import { storePuzzles, type AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { StaircaseAnswer } from '@/workers/protocol';
-import classes from './Staircase.module.css';
+import classes from '../PuzzleCards.module.css';
 
 type Stair = Extract<StaircaseAnswer, { kind: 'staircase' }>['stairs'][number];
 
@@ -27,7 +27,7 @@ export interface StaircaseActions {
     name: string;
     isStaircase: boolean;
   }) => Promise<Result<SetId, ServiceFault>>;
-  readonly addPuzzle: (input: { setId: number; fen: string }) => Promise<Result<AddedPuzzle, ServiceFault>>;
+  readonly addPuzzle: AddPuzzle;
   readonly giveSet: (input: {
     requestId: string;
     setId: number;
@@ -162,17 +162,16 @@ function Stairs(props: {
     setMaking({ done: 0, of: picked.length });
     const set = await actions.addSet({ requestId: requests.set, name, isStaircase: true });
     if (!set.ok) return failure(faultText(set.error));
-    for (const [index, { fen }] of picked.entries()) {
-      if (isStopAsked.current)
-        return failure(
-          `Stopped after ${countWords(index, 'stair')} of ${picked.length}. Make the set again, and it goes on from there.`,
-        );
-      const added = await actions.addPuzzle({ setId: set.value, fen });
-      if (!added.ok) return failure(`Stair ${index + 1}: ${faultText(added.error)}`);
-      setMaking({ done: index + 1, of: picked.length });
-    }
-    const stored = `${countWords(picked.length, 'stair')}, each proved and stored.`;
-    if (classId === '') return success({ setId: set.value, said: stored });
+    const fens = picked.map(({ fen }) => fen);
+    const stored = await storePuzzles(
+      actions.addPuzzle,
+      { setId: set.value, fens, noun: 'stair' },
+      (done) => setMaking({ done, of: fens.length }),
+      () => isStopAsked.current,
+    );
+    if (!stored.ok) return stored;
+    const told = `${countWords(stored.value, 'stair')}, each proved and stored.`;
+    if (classId === '') return success({ setId: set.value, said: told });
     const given = await actions.giveSet({
       requestId: requests.give,
       setId: set.value,
@@ -180,7 +179,7 @@ function Stairs(props: {
     });
     if (!given.ok) return failure(faultText(given.error));
     const className = props.classes.find((one) => String(one.classId) === classId)?.name ?? '';
-    return success({ setId: set.value, said: `${stored} They lie on the seats of ${className} now.` });
+    return success({ setId: set.value, said: `${told} They lie on the seats of ${className} now.` });
   }
 
   return (

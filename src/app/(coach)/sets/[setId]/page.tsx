@@ -34,6 +34,9 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
           <LinkButton href="/desk" variant="default">
             Add from the Desk
           </LinkButton>
+          <LinkButton href="/sets/compose" variant="default">
+            Compose puzzles
+          </LinkButton>
           <LinkButton href="/exercises" variant="default">
             Add exercises
           </LinkButton>

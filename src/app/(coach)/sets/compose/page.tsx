@@ -1,0 +1,33 @@
+import type { Metadata } from 'next';
+import { getClubPage } from '@/server/services/clubs';
+import { listOwnSets } from '@/server/services/sets';
+import { PuzzleMaker } from '@/ui/panels/puzzles/PuzzleMaker';
+import { LinkButton } from '../../../_parts/LinkButton';
+import styles from '../../../_parts/pages.module.css';
+import { getPageCoach } from '../../_parts/coachPage';
+import { addPuzzleAction, addSetAction } from '../actions';
+
+export const metadata: Metadata = { title: 'Compose puzzles' };
+
+export default async function ComposePage() {
+  const actor = await getPageCoach();
+  const [sets, { settings }] = await Promise.all([listOwnSets(actor), getClubPage(actor)]);
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Compose puzzles</h1>
+          <span className={styles.soft}>Say what you want; take what you like; it goes into a set.</span>
+        </div>
+        <LinkButton href="/sets" variant="default">
+          All sets
+        </LinkButton>
+      </div>
+      <PuzzleMaker
+        sets={sets.map(({ setId, name }) => ({ setId, name }))}
+        areLooseNamesShown={settings.areLooseNamesShown}
+        actions={{ addSet: addSetAction, addPuzzle: addPuzzleAction }}
+      />
+    </>
+  );
+}

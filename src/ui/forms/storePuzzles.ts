@@ -1,0 +1,32 @@
+/** Positions put into a set one after another; the server proves each once more. */
+import type { ServiceFault } from '@/contracts/faults';
+import type { AddedPuzzle } from '@/contracts/sets';
+import { failure, success, type Result } from '@/core/shared';
+import { countWords, faultText } from '@/text';
+
+export type AddPuzzle = (input: { setId: number; fen: string }) => Promise<Result<AddedPuzzle, ServiceFault>>;
+
+/**
+ * Stores them in order and tells how many are done; between two of them `isStopAsked` may end it. What is stored stays, and the same
+ * again goes on from there, for no position is in a set twice. The fault is a sentence.
+ */
+export async function storePuzzles(
+  addPuzzle: AddPuzzle,
+  { setId, fens, noun }: { readonly setId: number; readonly fens: readonly string[]; readonly noun: string },
+  onDone: (done: number) => void,
+  isStopAsked: () => boolean,
+): Promise<Result<number, string>> {
+  for (const [index, fen] of fens.entries()) {
+    if (isStopAsked())
+      return failure(
+        `Stopped after ${countWords(index, noun)} of ${fens.length}. Do it again, and it goes on from there.`,
+      );
+    const added = await addPuzzle({ setId, fen });
+    if (!added.ok)
+      return failure(
+        `${noun.charAt(0).toUpperCase()}${noun.slice(1)} ${index + 1}: ${faultText(added.error)}`,
+      );
+    onDone(index + 1);
+  }
+  return success(fens.length);
+}

@@ -1,0 +1,107 @@
+/** Puzzles by wish: composed, chosen, stored; fewer than asked for is said, and nothing is stored twice when the server was away. */
+import { act, fireEvent, screen } from '@testing-library/react';
+import { renderUi } from '../../../../tests/support/renderUi';
+import type { SetId } from '@/contracts/ids';
+import { getPosition } from '@/core/notation';
+import type { Question } from '@/workers/protocol';
+import { answerQuestion } from '@/workers/tasks';
+import { PuzzleMaker, type PuzzleActions } from './PuzzleMaker';
+
+const asked: Question[] = [];
+
+jest.mock('@/workers/browser', () => ({
+  startSearchWorker: () => undefined,
+  createSearchClient: () => ({
+    stopAll: () => undefined,
+    ask: (question: Question) => {
+      asked.push(question);
+      return {
+        stop: () => undefined,
+        outcome: Promise.resolve({ kind: 'answer', answer: answerQuestion(question) }),
+      };
+    },
+  }),
+}));
+
+beforeEach(() => asked.splice(0));
+
+function openMaker(failures = 0) {
+  const stored: { readonly setId: number; readonly fen: string }[] = [];
+  let left = failures;
+  const actions: PuzzleActions = {
+    addSet: async () => Promise.resolve({ ok: true, value: 9 as SetId }),
+    addPuzzle: async (input) => {
+      if (left > 0) {
+        left -= 1;
+        throw new Error('offline');
+      }
+      stored.push(input);
+      const value = { setId: 9 as SetId, setName: 'x', number: 1, mateInMoves: 1, isAlreadyThere: false };
+      return Promise.resolve({ ok: true, value });
+    },
+  };
+  renderUi(
+    <PuzzleMaker
+      sets={[{ setId: 4 as SetId, name: 'First mates' }]}
+      areLooseNamesShown={false}
+      actions={actions}
+    />,
+  );
+  return stored;
+}
+
+const press = (name: string) =>
+  act(() => Promise.resolve(fireEvent.click(screen.getByRole('button', { name }))));
+const choose = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+
+test('what is wished for is composed; what is taken out is not stored', async () => {
+  const stored = openMaker();
+  choose('Length', '1');
+  choose('Ends in', 'smothered');
+  choose('To move', 'black');
+  fireEvent.change(screen.getByLabelText('How many'), { target: { value: '3' } });
+  await press('Compose');
+  expect(asked).toEqual([
+    { kind: 'puzzles', recipe: { moves: 1, pattern: 'smothered', side: 'black' }, count: 3, seed: 1 },
+  ]);
+  expect(screen.getByText('3 puzzles, each proved.')).toBeInTheDocument();
+  expect(screen.getAllByText(/Ends in: .*Smothered mate.*Level \d/)).toHaveLength(3);
+  fireEvent.click(screen.getByRole('checkbox', { name: '2. Mate in 1' }));
+  await press('Store 2 puzzles');
+  expect(stored.map(({ setId }) => setId)).toEqual([4, 4]);
+  expect(stored.every(({ fen }) => getPosition(fen).turn === 'black')).toBe(true);
+  expect(screen.getByText(/2 puzzles stored, each proved once more\./)).toBeInTheDocument();
+  expect(screen.getByRole('link', { name: 'Open the set' })).toHaveAttribute('href', '/sets/4');
+});
+
+test('the same wishes again make others', async () => {
+  openMaker();
+  choose('Length', '1');
+  await press('Compose');
+  await press('Compose others');
+  expect(asked.map((question) => question.kind === 'puzzles' && question.seed)).toEqual([1, 2]);
+});
+
+test('a mate in one gives nothing away: such keys are not offered, nor asked for when the length is changed later', async () => {
+  openMaker();
+  choose('Begins with', 'sacrifice');
+  choose('Length', '1');
+  expect(screen.queryByRole('option', { name: 'a man given up' })).toBeNull();
+  await press('Compose');
+  expect(asked[0]).toMatchObject({ recipe: { moves: 1 } });
+  expect(asked[0]).not.toHaveProperty('recipe.key');
+});
+
+test('when the server is away it says so, and the same goes on', async () => {
+  const stored = openMaker(1);
+  choose('Length', '1');
+  await press('Compose');
+  choose('Put them into', 'new');
+  fireEvent.change(screen.getByLabelText('Name of the new set'), { target: { value: 'Fresh' } });
+  await press('Store 6 puzzles');
+  expect(screen.getByText(/^The server did not answer\. Nothing is lost/)).toBeInTheDocument();
+  await press('Store 6 puzzles');
+  expect(stored).toHaveLength(6);
+  expect(new Set(stored.map(({ setId }) => setId))).toEqual(new Set([9]));
+});
