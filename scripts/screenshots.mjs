@@ -55,7 +55,6 @@ const open = (address) => async (page) => {
 const VIEWS = {
   front: [DESK, (page) => page.goto(ORIGIN)],
   desk: [DESK, proveOnDesk],
-  'desk-dark': [DESK, proveOnDesk, 'dark'],
   'desk-fates': [
     DESK,
     async (page) => {
@@ -95,6 +94,18 @@ const VIEWS = {
       await open(`/staircase?fen=${encodeURIComponent(SACRIFICE)}`)(page);
       await page.getByRole('button', { name: 'Make the set' }).waitFor({ timeout: 60_000 });
     },
+  ],
+  compose: [
+    DESK,
+    async (page) => {
+      await open('/sets/compose')(page);
+      await page.getByLabel('Ends in').selectOption('boden');
+      await page.getByLabel('To move').selectOption('white');
+      await page.getByLabel('How many').fill('5');
+      await page.getByRole('button', { name: 'Compose' }).click();
+      await page.getByText('5 puzzles, each proved.').waitFor({ timeout: 60_000 });
+    },
+    'dark',
   ],
   sets: [DESK, open('/sets')],
   set: [DESK, open('/sets/1')],

@@ -268,18 +268,28 @@ function drawMark({ bottom }: Diagram, paint: DiagramPaint, { square, mark }: Di
 function drawTag({ bottom }: Diagram, paint: DiagramPaint, { square, tag }: DiagramMark): string {
   if (tag === undefined) return '';
   const { x, y } = cornerOf(square, bottom);
+  return drawFigure({ x: x + 22, y: y + 22, radius: 21 }, paint, tag);
+}
+
+function drawFigure(
+  { x, y, radius }: { readonly x: number; readonly y: number; readonly radius: number },
+  paint: DiagramPaint,
+  figure: string,
+): string {
+  const size = Math.round(1.4 * radius);
   return (
-    `<circle cx="${x + 22}" cy="${y + 22}" r="21" fill="${paint.cool}" stroke="${paint.paper}" stroke-width="4"/>` +
-    `<text x="${x + 22}" y="${y + 32}" text-anchor="middle" font-size="30" font-weight="700" fill="${paint.paper}">${escapeText(tag)}</text>`
+    `<circle cx="${x}" cy="${y}" r="${radius}" fill="${paint.cool}" stroke="${paint.paper}" stroke-width="4"/>` +
+    `<text class="figure" x="${x}" y="${y + Math.round(size / 3)}" text-anchor="middle" font-size="${size}" font-weight="700" fill="${paint.paper}">${escapeText(figure)}</text>`
   );
 }
 
 /** One sign alone on an empty square, for a legend. */
 export function drawSign(mark: SquareMark, paint: DiagramPaint, tag?: string): string {
-  const empty: Diagram = { board: [], turn: undefined, bottom: 'white' };
-  const item = { square: 0, mark, ...(tag === undefined ? {} : { tag }) };
-  const sign = drawMark(empty, paint, item) + drawTag(empty, paint, item);
   const { x, y } = cornerOf(0, 'white');
+  const empty: Diagram = { board: [], turn: undefined, bottom: 'white' };
+  // Alone on its square the figure is as large as it can be.
+  const figure = tag === undefined ? '' : drawFigure({ x: x + 50, y: y + 50, radius: 36 }, paint, tag);
+  const sign = drawMark(empty, paint, { square: 0, mark }) + figure;
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${SQUARE_UNITS} ${SQUARE_UNITS}" aria-hidden="true">` +
     `<rect x="${x}" y="${y}" width="${SQUARE_UNITS}" height="${SQUARE_UNITS}" fill="${paint.lightSquare}"/>${sign}</svg>`

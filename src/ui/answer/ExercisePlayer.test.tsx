@@ -79,8 +79,7 @@ test('help is asked for step by step and told with the answer; who is shown the 
 
 test('labels without a sign of their own are told apart by number, on the board as on the buttons', () => {
   openPlayer('who-takes', { fen: '3Rk3/5p2/8/6B1/8/8/8/6K1 b - - 0 1' });
-  const numbers = () =>
-    [...document.querySelectorAll('svg text[font-size="30"]')].map((text) => text.textContent);
+  const numbers = () => [...document.querySelectorAll('svg text.figure')].map((text) => text.textContent);
   expect(numbers()).toEqual(['2', '3']);
   fireEvent.click(screen.getByRole('radio', { name: 'Rook' }));
   pressSquare('d7');

@@ -184,7 +184,7 @@ function Stairs(props: {
 
   return (
     <>
-      <div className={classes.make}>
+      <div className={`${classes.make} ${classes.named}`}>
         <TextInput
           label="Name of the set"
           size="md"

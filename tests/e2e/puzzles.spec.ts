@@ -1,0 +1,41 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { signInCoach } from '../support/visitors';
+
+test('a coach wishes for mates in two that end in a named mate, leaves one out and has the rest in a set', async ({
+  page,
+}) => {
+  await signInCoach(page);
+  await page.goto('/sets');
+  await page.getByRole('link', { name: 'Compose puzzles' }).click();
+  await page.getByLabel('Length').selectOption('2');
+  await page.getByLabel('Ends in').selectOption({ label: 'Smothered mate' });
+  await page.getByLabel('To move').selectOption('white');
+  await page.getByLabel('How many').fill('3');
+  await page.getByRole('button', { name: 'Compose' }).click();
+  await expect(page.getByText('3 puzzles, each proved.')).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Puzzle \d, White to move$/ })).toHaveCount(3);
+  await page.getByRole('checkbox', { name: '2. Mate in 2' }).uncheck();
+  await page.getByLabel('Put them into').selectOption('new');
+  await page.getByLabel('Name of the new set').fill('Smothered, fresh');
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
+  await page.getByRole('button', { name: 'Store 2 puzzles' }).click();
+  await expect(page.getByText(/2 puzzles stored, each proved once more\./)).toBeVisible();
+  await page.getByRole('link', { name: 'Open the set' }).click();
+  await expect(page.getByRole('heading', { name: 'Smothered, fresh' })).toBeVisible();
+  await expect(page.getByText('2 tasks, every mate proved.')).toBeVisible();
+});
+
+test('a wish that takes long shows what is there so far and can be stopped', async ({ page }) => {
+  await signInCoach(page);
+  await page.goto('/sets/compose');
+  await page.getByLabel('Length').selectOption('4');
+  await page.getByLabel('Begins with').selectOption('promotion');
+  await page.getByLabel('How many').fill('24');
+  await page.getByRole('button', { name: 'Compose' }).click();
+  await expect(page.getByText(/of 24 so far/)).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText(/^Stopped with \d+ puzzles?\.$/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Compose others' })).toBeEnabled();
+});
