@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import { makeClassWithChild, signInCoach, takeSeat } from '../support/visitors';
+import { makeClassWithChild, signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
 
 const SMOTHERED = 'n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1';
 
@@ -12,6 +12,7 @@ test('a coach gets from a pasted mate to a staircase on the seats of a class, an
   await signInCoach(page);
   const { code, key } = await makeClassWithChild(page, 'Stair class', 'Whelk');
   await page.goto('/desk');
+  await waitUntilAwake(page);
   await page.getByLabel('FEN of this position').fill(SMOTHERED);
   await page.getByRole('button', { name: 'Set up' }).click();
   // Three more presses: Staircase, the class, Make.

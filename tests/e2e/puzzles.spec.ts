@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { signInCoach } from '../support/visitors';
+import { signInCoach, waitUntilAwake } from '../support/visitors';
 
 test('a coach wishes for mates in two that end in a named mate, leaves one out and has the rest in a set', async ({
   page,
@@ -8,6 +8,8 @@ test('a coach wishes for mates in two that end in a named mate, leaves one out a
   await signInCoach(page);
   await page.goto('/sets');
   await page.getByRole('link', { name: 'Compose puzzles' }).click();
+  await page.waitForURL('**/sets/compose');
+  await waitUntilAwake(page);
   await page.getByLabel('Length').selectOption('2');
   await page.getByLabel('Ends in').selectOption({ label: 'Smothered mate' });
   await page.getByLabel('To move').selectOption('white');
@@ -30,6 +32,7 @@ test('a coach wishes for mates in two that end in a named mate, leaves one out a
 test('a wish that takes long shows what is there so far and can be stopped', async ({ page }) => {
   await signInCoach(page);
   await page.goto('/sets/compose');
+  await waitUntilAwake(page);
   await page.getByLabel('Length').selectOption('4');
   await page.getByLabel('Begins with').selectOption('promotion');
   await page.getByLabel('How many').fill('24');

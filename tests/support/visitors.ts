@@ -54,3 +54,14 @@ export async function makeClassWithChild(
     .innerText();
   return { code: code.trim(), key };
 }
+
+/**
+ * Waits until the page answers: what is filled in while only the server's drawing stands there is not heard. React marks each part it
+ * has taken over.
+ */
+export async function waitUntilAwake(page: Page): Promise<void> {
+  await page.waitForFunction(() => {
+    const part = document.querySelector('main button');
+    return part !== null && Object.keys(part).some((key) => key.startsWith('__reactProps'));
+  });
+}
