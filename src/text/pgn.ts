@@ -24,6 +24,8 @@ function warningText(warning: PgnWarning): string {
         : 'a bracket is closed that was never opened.';
     case 'pgn/tag-twice':
       return `the tag ${warning.name} is there twice. The first one counts.`;
+    case 'pgn/tag-left-out':
+      return `the tag ${warning.name} was left out: a game has at most ${warning.most} tags.`;
     case 'pgn/tag-cut':
       return `a tag has more than ${warning.most} letters. The rest was cut off.`;
     case 'pgn/comment-cut':

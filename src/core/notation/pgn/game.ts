@@ -47,6 +47,12 @@ export type PgnWarning =
       readonly found: string;
     }
   | { readonly code: 'pgn/tag-twice'; readonly line: number; readonly name: string }
+  | {
+      readonly code: 'pgn/tag-left-out';
+      readonly line: number;
+      readonly name: string;
+      readonly most: number;
+    }
   | { readonly code: 'pgn/tag-cut' | 'pgn/comment-cut'; readonly line: number; readonly most: number }
   | {
       readonly code: 'pgn/written-otherwise';

@@ -138,6 +138,18 @@ test('a faulty game keeps its moves up to the fault, and the games behind it are
   expect(games.map(({ number }) => number)).toEqual([1, 2, 3, 4, 5]);
 });
 
+test('a game without a position to begin with ends with its result; the one behind it, without tags, is read', () => {
+  const games = read('[FEN "8/8/8/8/8/8/8/8 w - - 0 1"]\n\n*\n1. d4 d5 *');
+  expect(games.map(({ game, fault }) => [game && sansOf(game.line), fault?.code])).toEqual([
+    [undefined, 'pgn/bad-start'],
+    ['d4 d5', undefined],
+  ]);
+});
+
+test('an escape line begins in the first column only', () => {
+  expect(sansOf(one('%1. a4\n1. e4\n % 1... e5 *').game.line)).toBe('e4 e5');
+});
+
 test('a faulty variation is cut, the game goes on', () => {
   const { game, warnings } = one('1. e4 (1. d4 Ke7 2. c4 (2. g3)) 1... e5 *');
   expect(sansOf(game.line)).toBe('e4 e5');
@@ -186,7 +198,8 @@ test('line ends, marks and character sets', () => {
   ]);
   expect(one(textOf(wide)).game.tags.get('White')).toBe('Müller');
   expect(textOf(Uint8Array.from([80, 75, 3, 4, 0, 0]))).toBe('pgn/binary');
-  expect(one('1. e4\r1... e5 *').game.line).toHaveLength(2);
+  const old = one(textOf(bytes('1. e4 ; yes\r1... e5\r% no\r*')));
+  expect([sansOf(old.game.line), old.game.result]).toEqual(['e4 e5', '*']);
 });
 
 test('hostile texts end in order: brackets without end, one huge line, endless comments, long lines of moves', () => {
@@ -201,6 +214,15 @@ test('hostile texts end in order: brackets without end, one huge line, endless c
     warnings: [{ code: 'pgn/tag-cut', most: 500 }],
   });
   expect(one(`1. e4 {${'a '.repeat(4_000)}} *`)).toMatchObject({ warnings: [{ code: 'pgn/comment-cut' }] });
+  const tags = Array.from({ length: 103 }, (_, index) => `[Tag${index} "x"]`).join('\n');
+  expect(one(`${tags}\n\n*`)).toMatchObject({
+    warnings: [
+      { name: 'Tag100' },
+      { name: 'Tag101' },
+      { code: 'pgn/tag-left-out', name: 'Tag102', most: 100 },
+    ],
+  });
+  expect(one(`1. e4 ${'+- '.repeat(5_000)} *`).warnings).toHaveLength(100);
   expect(one('[__proto__ "x"]\n\n1. e4 *').game.tags.get('__proto__')).toBe('x');
 });
 

@@ -22,6 +22,8 @@ import { listTokens, type PgnToken } from './tokens';
 const DEEPEST = 64;
 const MOST_MOVES = 30_000;
 const MOST_TAGS = 100;
+/** What is told of one game; the rest of a hostile one is not kept. */
+const MOST_WARNINGS = 100;
 const LONGEST_TAG = 500;
 const LONGEST_COMMENT = 5_000;
 /** Signs some programs write between the moves: evaluations, "novelty", "diagram". They say nothing about the moves. */
@@ -106,12 +108,13 @@ function take(open: Open, token: PgnToken): boolean {
     return token.kind === 'result' && open.skipped === 0;
   }
   if (token.kind === 'odd-tag') {
-    open.warnings.push({ code: 'pgn/odd-tag', line: token.line, found: token.text });
+    warn(open, { code: 'pgn/odd-tag', line: token.line, found: token.text });
     return false;
   }
   const stack = (open.stack ??= startGame(open));
   const frame = stack.at(-1);
-  if (frame === undefined) return false;
+  // Without a position to begin with only the end of the game is of interest.
+  if (frame === undefined) return token.kind === 'result';
   switch (token.kind) {
     case 'comment':
       addComment(open, frame, token);
@@ -123,7 +126,7 @@ function take(open: Open, token: PgnToken): boolean {
       openVariation(open, stack, frame, token.line);
       return false;
     case 'close':
-      if (stack.length === 1) open.warnings.push({ code: 'pgn/stray-bracket', line: token.line, found: ')' });
+      if (stack.length === 1) warn(open, { code: 'pgn/stray-bracket', line: token.line, found: ')' });
       else closeVariation(stack);
       return false;
     case 'word':
@@ -135,13 +138,20 @@ function take(open: Open, token: PgnToken): boolean {
   }
 }
 
+function warn({ warnings }: Open, warning: PgnWarning): void {
+  if (warnings.length < MOST_WARNINGS) warnings.push(warning);
+}
+
 function addTag(open: Open, { line, name, value }: Extract<PgnToken, { kind: 'tag' }>): void {
   if (open.tags.has(name)) {
-    open.warnings.push({ code: 'pgn/tag-twice', line, name });
+    warn(open, { code: 'pgn/tag-twice', line, name });
     return;
   }
-  if (open.tags.size >= MOST_TAGS) return;
-  if (value.length > LONGEST_TAG) open.warnings.push({ code: 'pgn/tag-cut', line, most: LONGEST_TAG });
+  if (open.tags.size >= MOST_TAGS) {
+    warn(open, { code: 'pgn/tag-left-out', line, name, most: MOST_TAGS });
+    return;
+  }
+  if (value.length > LONGEST_TAG) warn(open, { code: 'pgn/tag-cut', line, most: LONGEST_TAG });
   open.tags.set(name, value.slice(0, LONGEST_TAG));
 }
 
@@ -174,7 +184,7 @@ function addComment(
   { line, text, isOpen }: Extract<PgnToken, { kind: 'comment' }>,
 ) {
   const said = text.slice(0, LONGEST_COMMENT);
-  if (said.length < text.length) open.warnings.push({ code: 'pgn/comment-cut', line, most: LONGEST_COMMENT });
+  if (said.length < text.length) warn(open, { code: 'pgn/comment-cut', line, most: LONGEST_COMMENT });
   const last = frame.moves.at(-1);
   if (said !== '') (last === undefined ? frame.pending : last.after).push(said);
   // Whatever it has swallowed is lost.
@@ -187,7 +197,7 @@ function openVariation(open: Open, stack: Frame[], frame: Frame, line: number): 
     return;
   }
   const isStray = frame.moves.length === 0;
-  if (isStray && !frame.isCut) open.warnings.push({ code: 'pgn/stray-bracket', line, found: '(' });
+  if (isStray && !frame.isCut) warn(open, { code: 'pgn/stray-bracket', line, found: '(' });
   stack.push({ ...frameAt(frame.before), isCut: isStray || frame.isCut });
 }
 
@@ -204,7 +214,7 @@ function addMove(
   { line, text }: Extract<PgnToken, { kind: 'word' }>,
 ): void {
   if (DECORATION.test(text) && !NOTHING_PLAYED.test(text)) {
-    open.warnings.push({ code: 'pgn/odd-token', line, found: text.slice(0, 40) });
+    warn(open, { code: 'pgn/odd-token', line, found: text.slice(0, 40) });
     return;
   }
   const { now } = frame;
@@ -213,12 +223,12 @@ function addMove(
     const { reason } = read;
     const move = text.slice(0, 40);
     frame.isCut = true;
-    if (stack.length > 1) open.warnings.push({ code: 'pgn/variation-cut', line, move, reason });
+    if (stack.length > 1) warn(open, { code: 'pgn/variation-cut', line, move, reason });
     else open.fault = { code: 'pgn/bad-move', line, move, number: numberOf(now), reason, at: now };
     return;
   }
   if (read.kind === 'tolerable')
-    open.warnings.push({
+    warn(open, {
       ...{ code: 'pgn/written-otherwise', line, text: text.slice(0, 40) },
       ...{ san: read.san, remarks: read.diagnoses },
     });
@@ -254,14 +264,14 @@ function close(open: Open, ended: GameResult | undefined, line: number): ReadGam
   const stack = (open.stack ??= startGame(open));
   const { number, tags, warnings, fault } = open;
   while (stack.length > 1) {
-    if (fault === undefined) warnings.push({ code: 'pgn/stray-bracket', line, found: '(' });
+    if (fault === undefined) warn(open, { code: 'pgn/stray-bracket', line, found: '(' });
     closeVariation(stack);
   }
   const tag = tags.get('Result');
   const told = RESULTS.find((one) => one === tag);
-  if (ended === undefined && fault === undefined) warnings.push({ code: 'pgn/no-result', line });
+  if (ended === undefined && fault === undefined) warn(open, { code: 'pgn/no-result', line });
   if (ended !== undefined && tag !== undefined && tag !== ended)
-    warnings.push({ code: 'pgn/result-differs', line, tag: tag.slice(0, 40), result: ended });
+    warn(open, { code: 'pgn/result-differs', line, tag: tag.slice(0, 40), result: ended });
   const [main] = stack;
   const result = ended ?? told ?? '*';
   const { start } = open;

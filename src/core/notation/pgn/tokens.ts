@@ -39,8 +39,8 @@ export function* listTokens(text: string): Generator<PgnToken> {
       at += 1;
       continue;
     }
-    // An escape line is for the program that wrote it (section 6).
-    if (isLineStart && sign === '%') {
+    // An escape line, which begins in the first column, is for the program that wrote it (section 6).
+    if (sign === '%' && (at === 0 || text.charAt(at - 1) === '\n')) {
       at = endOfLine(text, at);
       continue;
     }
