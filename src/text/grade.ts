@@ -1,6 +1,5 @@
 /** How hard a puzzle is, and what its key is, in words for the coach. */
-import type { KeyKind } from '@/core/compose';
-import type { Grade, GradeReason } from '@/core/puzzles';
+import type { Grade, GradeReason, KeyKind } from '@/core/puzzles';
 import { listWords } from './words';
 
 /** What adds to the difficulty, and what takes from it. */

@@ -1,6 +1,15 @@
 /** Why an answer is not right: always with the square and the man it is about, kind, and short enough for an eight-year-old. */
 import { makeSquareName, type Role, type Side, type Square } from '@/core/board';
-import type { AttackAnswer, Exercise, ExerciseId, Note, Reason, Scene, Verdict } from '@/core/exercises';
+import type {
+  AttackAnswer,
+  Exercise,
+  ExerciseId,
+  ForcingLabel,
+  Note,
+  Reason,
+  Scene,
+  Verdict,
+} from '@/core/exercises';
 import type { NotationDiagnosis } from '@/core/notation';
 import type { PawnEnd } from '@/core/pawns';
 import type { StoredFate } from '@/core/puzzles';
@@ -138,7 +147,7 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'forces-nothing':
       return `${square}: no move that is asked for goes there.`;
     case 'forces':
-      return `${square}: ${note.move}. ${FORCED_WORDS[note.label] ?? ''}`.trim();
+      return `${square}: ${note.move}. ${FORCED_WORDS[note.label]}`;
     case 'nobody-there':
       return `${square}: nobody stands there.`;
     case 'own-side':
@@ -213,7 +222,7 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
 }
 
 /** What a forcing move is, or what comes of it. */
-const FORCED_WORDS: Readonly<Record<string, string>> = {
+const FORCED_WORDS: Readonly<Record<ForcingLabel, string>> = {
   checks: 'It gives check.',
   captures: 'It takes.',
   threats: 'It threatens to mate.',

@@ -21,7 +21,7 @@ export function defenceText(side: Side, kind: DefenceKind, moves: readonly strin
 }
 
 /** "check, gives up material"; "quiet move". */
-export function moveKindText({ isCheck, isCapture, isQuiet, isSacrifice }: MoveKind): string {
+export function moveKindText({ isCheck, isCapture, isQuiet, isSacrifice }: Omit<MoveKind, 'given'>): string {
   const words = [
     ...(isQuiet ? ['quiet move'] : []),
     ...(isCheck ? ['check'] : []),

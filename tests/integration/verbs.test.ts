@@ -327,7 +327,7 @@ test('compose: as many mates as asked for, each proved again by the prover, the 
 test.each([
   [['compose', '--mate', '9'], '--mate is a number from 1 to 5'],
   [['compose', '--mate', '2', '--pattern', 'nothing'], 'There is no mate "nothing". The names are: legal,'],
-  [['compose', '--mate', '1', '--key', 'quiet'], 'A mate in one gives check'],
+  [['compose', '--mate', '1', '--key', 'quiet'], '--key of a mate in 1 is one of check, capture, promotion.'],
   [['compose', '--mate', '2', '--side', 'red'], '--side is white or black.'],
 ])('%j is not understood, and why is said', async (words, told) => {
   const ended = await run(words);

@@ -1,15 +1,9 @@
 /** `vorschule compose`: fresh mate puzzles as EPD, each proved, with one key; the same numbers make the same ones. */
 import { SIDES, type Side } from '@/core/board';
-import {
-  composePuzzles,
-  createTaskSearches,
-  KEY_KINDS,
-  type ComposedPuzzle,
-  type PuzzleRecipe,
-} from '@/core/compose';
+import { composePuzzles, createTaskSearches, type ComposedPuzzle, type PuzzleRecipe } from '@/core/compose';
 import { getMove, getPosition, makeEpd, makeSan, makeSanLine } from '@/core/notation';
 import { isPatternId, PATTERN_IDS } from '@/core/patterns';
-import { listMainLine } from '@/core/puzzles';
+import { listMainLine, listPossibleKeyKinds } from '@/core/puzzles';
 import { countWords, tagsText } from '@/text';
 import { say } from '../say';
 import { writeLine } from './lines';
@@ -33,12 +27,12 @@ export interface ComposeWords {
 export function readRecipe({ mate, pattern, key, side, level }: ComposeWords): PuzzleRecipe | string {
   if (pattern !== undefined && !isPatternId(pattern))
     return `There is no mate "${pattern}". The names are: ${PATTERN_IDS.join(', ')}.`;
-  const keyKind = KEY_KINDS.find((kind) => kind === key);
-  if (key !== undefined && keyKind === undefined) return `--key is one of ${KEY_KINDS.join(', ')}.`;
+  const kinds = listPossibleKeyKinds(mate);
+  const keyKind = kinds.find((kind) => kind === key);
+  if (key !== undefined && keyKind === undefined)
+    return `--key of a mate in ${mate} is one of ${kinds.join(', ')}.`;
   const mover: Side | undefined = SIDES.find((one) => one === side);
   if (side !== undefined && mover === undefined) return '--side is white or black.';
-  if (mate === 1 && (keyKind === 'quiet' || keyKind === 'sacrifice'))
-    return 'A mate in one gives check and gives nothing away: --key is another kind there.';
   return {
     moves: mate,
     ...(pattern === undefined ? {} : { pattern }),

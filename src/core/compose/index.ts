@@ -1,5 +1,5 @@
 export { createTaskSearches, makeMateTask, type MateTaskResult, type TaskSearches } from './mateTask';
 export { composeExercise } from './exercises';
 export { composePatternMate, type PatternMate, type PatternRecipe } from './patternMates';
-export { composePuzzles, KEY_KINDS, type ComposedPuzzle, type KeyKind, type PuzzleRecipe } from './puzzles';
+export { composePuzzles, type ComposedPuzzle, type PuzzleRecipe } from './puzzles';
 export { makeStaircase, type Stair, type StaircaseResult, type StairKind } from './staircase';

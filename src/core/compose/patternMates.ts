@@ -5,7 +5,7 @@
  */
 import { getMan, isDarkSquare, kingDistance, opponentOf, SIDES, type Role, type Side } from '../board';
 import { getPosition, makeFen } from '../notation';
-import { BARE_PICTURES, namePatterns, tagMate, type PatternId } from '../patterns';
+import { BARE_PICTURES, namePatterns, tagMate, type MateTag, type PatternId } from '../patterns';
 import type { Proof } from '../proof';
 import {
   findKing,
@@ -28,6 +28,8 @@ export interface PatternMate {
   readonly fen: string;
   readonly mateInMoves: number;
   readonly proof: Proof;
+  /** The names it ends in, this one among them. */
+  readonly tags: readonly MateTag[];
 }
 
 export interface PatternRecipe {
@@ -195,8 +197,7 @@ function certify(
     isBlockless: false,
   });
   if (!isWhole) return undefined;
-  const isThe = (tagMate(position, proof) ?? []).some(
-    (tag) => tag.id === id && tag.how === 'the' && tag.reading === 'strict',
-  );
-  return isThe ? { id, fen: makeFen(position), mateInMoves: moves, proof } : undefined;
+  const tags = tagMate(position, proof) ?? [];
+  const isThe = tags.some((tag) => tag.id === id && tag.how === 'the' && tag.reading === 'strict');
+  return isThe ? { id, fen: makeFen(position), mateInMoves: moves, proof, tags } : undefined;
 }

@@ -6,8 +6,8 @@
 import { MAN_VALUES, opponentOf, SIDES, type Side } from '../board';
 import { getMove, getPosition, makeFen, makeMoveText, type MoveText } from '../notation';
 import { tagMate, type MateTag, type PatternId } from '../patterns';
-import { gradePuzzle, measurePuzzle, type Grade } from '../puzzles';
-import { describeMove, findExchange, type Proof } from '../proof';
+import { findExchange, type Proof } from '../proof';
+import { gradePuzzle, listKeyKinds, measurePuzzle, type Grade, type KeyKind } from '../puzzles';
 import { findCaptured, findKing, isCheck, listLegalMoves, type Move, type Position } from '../rules';
 import { createRandom, pickOne, randomBelow, type Random } from '../shared';
 import { findLegal } from './draw';
@@ -15,10 +15,6 @@ import type { MateSearch } from '../search';
 import type { TaskSearches } from './mateTask';
 import { composePatternMate, isOfOneSet } from './patternMates';
 import { drawSkeleton } from './skeleton';
-
-/** What the first move is; a key can be several of these. */
-export const KEY_KINDS = ['check', 'capture', 'quiet', 'sacrifice', 'promotion'] as const;
-export type KeyKind = (typeof KEY_KINDS)[number];
 
 export interface PuzzleRecipe {
   /** 1 to 5. */
@@ -44,7 +40,7 @@ export interface ComposedPuzzle {
 }
 
 /** Boards drawn in a row without a puzzle before a composer gives up; from a picture each board is many throws already. */
-const MOST_BARREN = { drawn: 60_000, grown: 200 } as const;
+const MOST_BARREN = { drawn: 60_000, grown: 60 } as const;
 /** Positions visited to find a mate on one board: most boards have none, and the few long ones are found sooner. */
 const BOARD_NODES: Readonly<Record<number, number>> = {
   1: 20_000,
@@ -62,13 +58,12 @@ const MOST_NODES = 4_000;
 
 /**
  * Puzzles one after another, no two alike; the same seed gives the same ones. It ends when `count` are made, or when none was found for
- * long; `onBoard` is asked between boards whether to go on.
+ * long.
  */
 export function* composePuzzles(
   searches: TaskSearches,
   recipe: PuzzleRecipe,
   { count, seed }: { readonly count: number; readonly seed: number },
-  onBoard: () => 'go' | 'stop' = () => 'go',
 ): Generator<ComposedPuzzle> {
   const seen = new Set<string>();
   const most = recipe.pattern === undefined ? MOST_BARREN.drawn : MOST_BARREN.grown;
@@ -77,7 +72,6 @@ export function* composePuzzles(
   // Each board has its own random numbers: a longer batch begins like a shorter one.
   for (let number = 1; made < count && barren < most; number += 1) {
     barren += 1;
-    if (onBoard() === 'stop') return;
     const random = createRandom(Math.imul(seed, 0x9e3779b1) ^ Math.imul(number, 0x85ebca6b));
     const puzzle =
       recipe.pattern === undefined
@@ -146,11 +140,10 @@ function growPuzzle(
 ): ComposedPuzzle | undefined {
   const dressedFor = side ?? pickOne(random, SIDES);
   const made = composePatternMate(random, searches, id, { moves, added: { dressedFor } });
-  const position = made && getPosition(made.fen);
-  const key = made?.proof.nodes[0]?.moves[0]?.move;
-  if (made === undefined || position === undefined || key === undefined) return undefined;
-  if (isSomethingHanging(position, getMove(key))) return undefined;
-  return toPuzzle(position, moves, made.proof, tagMate(position, made.proof) ?? []);
+  if (made === undefined) return undefined;
+  const { fen, proof, tags } = made;
+  const puzzle = toPuzzle(getPosition(fen), moves, proof, tags);
+  return isSomethingHanging(getPosition(fen), getMove(puzzle.key)) ? undefined : puzzle;
 }
 
 function toPuzzle(
@@ -180,18 +173,6 @@ function isSomethingHanging(position: Position, key: Move): boolean {
     return man === undefined || man.role === 'pawn' || move.to === key.to ? [] : [move.to];
   });
   return [...new Set(taken)].some((square) => findExchange(position, square, MAN_VALUES) > MOST_HANGING);
-}
-
-function listKeyKinds(position: Position, key: Move): KeyKind[] {
-  const told = describeMove(position, key);
-  const holds: Readonly<Record<KeyKind, boolean>> = {
-    check: told.isCheck,
-    capture: told.isCapture,
-    quiet: told.isQuiet,
-    sacrifice: told.isSacrifice,
-    promotion: key.promotion !== undefined,
-  };
-  return KEY_KINDS.filter((kind) => holds[kind]);
 }
 
 /** Two puzzles of one shape are near twins: the same man goes from the same square to the same against a king on the same square. */

@@ -9,7 +9,8 @@ import {
   getMan,
   kingDistance,
   MAN_VALUES,
-  rankOf,
+  opponentOf,
+  parseSquareName,
   type Man,
   type Role,
   type Side,
@@ -18,20 +19,24 @@ import {
 import { EMPTY_DRAFT, type PositionDraft } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
 
+type Officer = Exclude<Role, 'pawn' | 'king'>;
+
+const squares = (names: string): readonly Square[] =>
+  names.split(' ').flatMap((name) => parseSquareName(name) ?? []);
 /** Squares of White's men, the likelier ones named more often; Black's are turned over. */
-const HOMES: Readonly<Record<Exclude<Role, 'pawn'>, readonly string[]>> = {
-  king: ['g1', 'g1', 'g1', 'g1', 'h1', 'h1', 'c1', 'b1', 'b1', 'e1', 'f1', 'g2'],
-  queen: ['d1', 'e2', 'd2', 'c2', 'd3', 'f3', 'e3', 'b3', 'e4', 'd4', 'a4', 'c3', 'f4'],
-  rook: ['d1', 'e1', 'f1', 'a1', 'c1', 'b1', 'd2', 'e3', 'd3', 'c2', 'e2', 'd7', 'c7'],
-  bishop: ['g2', 'b2', 'd3', 'e2', 'c4', 'b3', 'e3', 'd2', 'f4', 'b5', 'c2', 'd4', 'f3', 'a3'],
-  knight: ['f3', 'f3', 'c3', 'c3', 'd2', 'e2', 'd4', 'e4', 'e5', 'd5', 'c4', 'b3', 'g3', 'c5'],
+const HOMES: Readonly<Record<Officer | 'king', readonly Square[]>> = {
+  king: squares('g1 g1 g1 g1 h1 h1 c1 b1 b1 e1 f1 g2'),
+  queen: squares('d1 e2 d2 c2 d3 f3 e3 b3 e4 d4 a4 c3 f4'),
+  rook: squares('d1 e1 f1 a1 c1 b1 d2 e3 d3 c2 e2 d7 c7'),
+  bishop: squares('g2 b2 d3 e2 c4 b3 e3 d2 f4 b5 c2 d4 f3 a3'),
+  knight: squares('f3 f3 c3 c3 d2 e2 d4 e4 e5 d5 c4 b3 g3 c5'),
 };
 /** Ranks of a pawn counted from its own side; 0: it has gone. */
 const PAWN_RANKS: readonly number[] = [2, 2, 2, 2, 2, 3, 3, 4, 4, 5, 0, 0, 0];
 /** In front of its own king a pawn has seldom moved. */
 const SHELTER_RANKS: readonly number[] = [2, 2, 2, 2, 2, 2, 3, 3, 4, 0];
 /** Men beside king and pawns, from the end of the opening to the ending's edge. */
-const OFFICERS: readonly (readonly Role[])[] = [
+const OFFICERS: readonly (readonly Officer[])[] = [
   ['queen', 'rook', 'rook', 'bishop', 'bishop', 'knight'],
   ['queen', 'rook', 'rook', 'bishop', 'knight'],
   ['queen', 'rook', 'rook', 'bishop', 'knight', 'knight'],
@@ -48,7 +53,6 @@ const OFFICERS: readonly (readonly Role[])[] = [
 /** The armies are worth the same but for so much. */
 const MOST_APART = 4;
 
-const squareOf = (name: string): Square => name.charCodeAt(0) - 97 + 8 * (name.charCodeAt(1) - 49);
 /** For Black the board is turned over. */
 const forSide = (side: Side, square: Square): Square => (side === 'white' ? square : square ^ 56);
 
@@ -67,15 +71,15 @@ export function drawSkeleton(
   { attacker, nearness, hasRunner }: SkeletonWishes,
 ): PositionDraft {
   const board: (Man | undefined)[] = EMPTY_DRAFT.board.slice();
-  const sides: readonly Side[] = attacker === 'white' ? ['black', 'white'] : ['white', 'black'];
+  const sides = [opponentOf(attacker), attacker];
   const [own, other] = drawOfficers(random);
   for (const side of sides) {
-    const king = forSide(side, squareOf(pickOne(random, HOMES.king)));
+    const king = forSide(side, pickOne(random, HOMES.king));
     board[king] = getMan(side, 'king');
     drawPawns(random, board, side, king);
   }
   for (const side of sides) {
-    const king = board.indexOf(getMan(side === 'white' ? 'black' : 'white', 'king'));
+    const king = board.indexOf(getMan(opponentOf(side), 'king'));
     for (const role of side === attacker ? own : other) {
       const isNear = side === attacker && randomBelow(random, 10) < nearness;
       const square = isNear ? drawNear(random, board, king) : drawHome(random, board, side, role);
@@ -89,14 +93,14 @@ export function drawSkeleton(
   return { ...EMPTY_DRAFT, board, turn: attacker };
 }
 
-function drawOfficers(random: Random): readonly [own: readonly Role[], other: readonly Role[]] {
+function drawOfficers(random: Random): readonly [own: readonly Officer[], other: readonly Officer[]] {
   for (;;) {
     const [own, other] = [pickOne(random, OFFICERS), pickOne(random, OFFICERS)];
     if (Math.abs(worthOf(own) - worthOf(other)) <= MOST_APART) return [own, other];
   }
 }
 
-const worthOf = (roles: readonly Role[]) => roles.reduce((sum, role) => sum + MAN_VALUES[role], 0);
+const worthOf = (roles: readonly Officer[]) => roles.reduce((sum, role) => sum + MAN_VALUES[role], 0);
 
 function drawPawns(random: Random, board: (Man | undefined)[], side: Side, king: Square): void {
   for (let file = 0; file < 8; file += 1) {
@@ -112,28 +116,20 @@ function drawHome(
   random: Random,
   board: readonly (Man | undefined)[],
   side: Side,
-  role: Role,
+  role: Officer,
 ): Square | undefined {
-  if (role === 'pawn') return undefined;
   for (let count = 0; count < 20; count += 1) {
-    const square = forSide(side, squareOf(pickOne(random, HOMES[role])));
+    const square = forSide(side, pickOne(random, HOMES[role]));
     if (board[square] === undefined) return square;
   }
   return undefined;
 }
 
-/** Within reach of the king it looks at: two or three steps off, rarely on the far side of the board. */
+/** Up to three king's steps from the king it looks at. */
 function drawNear(random: Random, board: readonly (Man | undefined)[], king: Square): Square | undefined {
   for (let count = 0; count < 40; count += 1) {
     const square = randomBelow(random, 64);
-    const distance = kingDistance(square, king);
-    if (
-      board[square] === undefined &&
-      distance >= 1 &&
-      distance <= 3 &&
-      Math.abs(rankOf(square) - rankOf(king)) <= 4
-    )
-      return square;
+    if (board[square] === undefined && kingDistance(square, king) <= 3) return square;
   }
   return undefined;
 }

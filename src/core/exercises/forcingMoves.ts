@@ -18,6 +18,8 @@ import { RIGHT, wrongFor, type Note } from './verdict';
 /** What is asked: the checks alone, every kind, or what comes of checks and captures. */
 const FORCING_ASKS = ['checks', 'kinds', 'gains'] as const;
 const GAIN_LABELS = ['it-mates', 'wins-men', 'comes-out-even', 'loses-men'] as const;
+type GainLabel = (typeof GAIN_LABELS)[number];
+export type ForcingLabel = ForcingKind | GainLabel;
 
 const forcingShape = z.object({
   fen: positionTextSchema,
@@ -30,7 +32,7 @@ interface LabelledMove {
   readonly square: Square;
   readonly san: string;
   /** Undefined when the square alone is asked for. */
-  readonly label: ForcingKind | (typeof GAIN_LABELS)[number] | undefined;
+  readonly label: ForcingLabel | undefined;
 }
 
 function listLabelled({ fen, asked, values }: ForcingTask): LabelledMove[] {
@@ -49,7 +51,7 @@ function listLabelled({ fen, asked, values }: ForcingTask): LabelledMove[] {
     .sort((one, other) => one.square - other.square);
 }
 
-function gainOf(position: Position, move: Move, values: Scale): (typeof GAIN_LABELS)[number] {
+function gainOf(position: Position, move: Move, values: Scale): GainLabel {
   if (isMatingMove(position, move)) return 'it-mates';
   const { gain } = exchangeAfter(position, move, values);
   return gain > 0 ? 'wins-men' : gain < 0 ? 'loses-men' : 'comes-out-even';

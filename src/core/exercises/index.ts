@@ -37,6 +37,7 @@ export {
   type NotationGroup,
   type NotationWays,
 } from './notationWays';
+export type { ForcingLabel } from './forcingMoves';
 export { findPlaceSlip } from './placeSlip';
 export { earnSign } from './signs';
 export { SMUDGE } from './sheets';

@@ -4,6 +4,7 @@ import type { PatternId } from '../patterns';
 import type { PawnEnd } from '../pawns';
 import type { StoredFate } from '../puzzles';
 import type { AttackAnswer } from './attackAnswers';
+import type { ForcingLabel } from './forcingMoves';
 
 /** right: the goal is reached; wrong: something loses it; unfinished: right so far. */
 export const OUTCOMES = ['right', 'wrong', 'unfinished'] as const;
@@ -53,7 +54,7 @@ export type Note =
     }
   /** Of forcing moves: a square none of them goes to; one that does, and what it is or comes to. */
   | { readonly code: 'forces-nothing'; readonly square: Square }
-  | { readonly code: 'forces'; readonly square: Square; readonly move: string; readonly label: string }
+  | { readonly code: 'forces'; readonly square: Square; readonly move: string; readonly label: ForcingLabel }
   /** One man is to be put on the board, and the others stay. */
   | { readonly code: 'one-man-only' }
   | {

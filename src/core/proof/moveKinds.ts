@@ -7,14 +7,16 @@ export interface MoveKind {
   readonly isCapture: boolean;
   /** Neither check nor capture nor promotion. */
   readonly isQuiet: boolean;
-  /** The other side wins material by taking the man that moved, what it took counted. */
+  /** Points the other side wins by taking the man that moved, what it took and its promotion counted; 0 when it wins none. */
+  readonly given: number;
+  /** Something is given. */
   readonly isSacrifice: boolean;
 }
 
 export function describeMove(position: Position, move: Move, values: ValueScale = MAN_VALUES): MoveKind {
   const after = playMove(position, move);
   const captured = findCaptured(position, move);
-  const given = findExchange(after, move.to, values);
+  const taken = findExchange(after, move.to, values);
   const gained =
     (captured === undefined ? 0 : values[captured.role]) +
     (move.promotion === undefined ? 0 : values[move.promotion] - values.pawn);
@@ -22,7 +24,8 @@ export function describeMove(position: Position, move: Move, values: ValueScale 
     isCheck: isCheck(after),
     isCapture: captured !== undefined,
     isQuiet: !isCheck(after) && captured === undefined && move.promotion === undefined,
-    isSacrifice: given > gained,
+    given: Math.max(0, taken - gained),
+    isSacrifice: taken > gained,
   };
 }
 

@@ -2,6 +2,7 @@
 import { createTaskSearches } from '../compose';
 import { getPosition } from '../notation';
 import { BOOK_STEPS, PATTERN_IDS, tagMate } from '../patterns';
+import { describeMove } from '../proof';
 import { gradePuzzle, measurePuzzle, type PuzzleFeatures } from '.';
 
 const { explainer } = createTaskSearches();
@@ -66,6 +67,14 @@ test('what is measured is what stands there', () => {
     promotion: 'none',
     picture: 'first',
   });
+});
+
+test('of a promoted man that is taken only the pawn is given up', () => {
+  const key = { from: 49, to: 57, promotion: 'queen' } as const;
+  const taken = getPosition('4r2k/1P4pp/8/8/8/8/8/1K6 w - - 0 1');
+  expect(describeMove(taken, key)).toMatchObject({ given: 1, isSacrifice: true });
+  const takenBack = getPosition('4r2k/PP4pp/8/8/8/8/8/1K6 w - - 0 1');
+  expect(describeMove(takenBack, key)).toMatchObject({ given: 0, isSacrifice: false });
 });
 
 test('the reasons add up to the number, the weightiest first', () => {

@@ -6,11 +6,11 @@
  * look at, checks that lead nowhere, defences, what is given up, far moves, promotion, whether the picture is a familiar one. The points
  * are our own setting, on a scale like that of ratings; answers correct it later.
  */
-import { kingDistance, MAN_VALUES } from '../board';
+import { kingDistance } from '../board';
 import { getMove, makeMoveText } from '../notation';
 import { FIRST_MATES, type MateTag } from '../patterns';
-import { describeMove, findExchange, type Proof } from '../proof';
-import { findCaptured, isCheck, listLegalMoves, playMove, type Move, type Position } from '../rules';
+import { describeMove, type Proof } from '../proof';
+import { isCheck, listLegalMoves, playMove, type Move, type Position } from '../rules';
 import { listMainLine } from './solutionGraph';
 
 export interface PuzzleFeatures {
@@ -55,9 +55,6 @@ export function measurePuzzle(
   const legal = listLegalMoves(position);
   const keeps = root.moves.map(({ move }) => move);
   const after = playMove(position, key);
-  const captured = findCaptured(position, key);
-  const given =
-    findExchange(after, key.to, MAN_VALUES) - (captured === undefined ? 0 : MAN_VALUES[captured.role]);
   const isFailingCheck = (text: string) =>
     isCheck(playMove(position, getMove(text))) && !keeps.includes(text);
   const names = tags.filter(({ how, reading }) => how === 'the' && reading === 'strict').map(({ id }) => id);
@@ -68,7 +65,7 @@ export function measurePuzzle(
     failingChecks: legal.map(makeMoveText).filter(isFailingCheck).length,
     defences: listLegalMoves(after).length,
     men: position.board.filter((man) => man !== undefined).length,
-    sacrifice: Math.max(0, given),
+    sacrifice: describeMove(position, key).given,
     distance: kingDistance(key.from, key.to),
     promotion: key.promotion === undefined ? 'none' : key.promotion === 'queen' ? 'queen' : 'other',
     picture: names.some((id) => FIRST_MATES.includes(id)) ? 'first' : names.length > 0 ? 'named' : 'none',

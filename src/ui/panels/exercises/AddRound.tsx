@@ -1,5 +1,5 @@
 'use client';
-import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Button, NumberInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AddedRound, NewRound } from '@/contracts/sets';
@@ -7,6 +7,7 @@ import type { ExerciseId, Level } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { countWords, faultText } from '@/text';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
+import { SetFields } from '@/ui/forms/SetFields';
 import classes from './TryExercises.module.css';
 
 export interface RoundActions {
@@ -63,22 +64,7 @@ export function AddRound(props: {
           if (typeof value === 'number') setCount(Math.max(1, Math.min(MOST_TASKS, value)));
         }}
       />
-      <NativeSelect
-        label="Set"
-        size="md"
-        value={set.chosen}
-        data={set.options}
-        onChange={(event) => set.setChosen(event.currentTarget.value)}
-      />
-      {set.isNew && (
-        <TextInput
-          label="Name of the new set"
-          size="md"
-          maxLength={120}
-          value={set.name}
-          onChange={(event) => set.setName(event.currentTarget.value)}
-        />
-      )}
+      <SetFields set={set} label="Set" />
       <Button size="md" mih={44} loading={isBusy} disabled={!set.isReady} onClick={() => void add()}>
         Add to set
       </Button>

@@ -1,23 +1,33 @@
 'use client';
-import { Button, Checkbox, NativeSelect, NumberInput, Progress, TextInput } from '@mantine/core';
-import type { Route } from 'next';
-import Link from 'next/link';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import type { KeyKind, PuzzleRecipe } from '@/core/compose';
+import { Button, NativeSelect, NumberInput } from '@mantine/core';
+import { useEffect, useMemo, useState } from 'react';
+import { SIDES } from '@/core/board';
+import type { PuzzleRecipe } from '@/core/compose';
+import { LEVELS } from '@/core/exercises';
 import { getMove, getPosition, makeSan } from '@/core/notation';
 import { isPatternId, listShownTags, PATTERN_IDS } from '@/core/patterns';
-import { countWords, faultText, gradeText, KEY_KIND_WORDS, PATTERN_WORDS, tagsText } from '@/text';
-import { DiagramPicture } from '@/ui/board';
+import { listPossibleKeyKinds } from '@/core/puzzles';
+import { failure, success } from '@/core/shared';
+import {
+  countWords,
+  faultText,
+  gradeText,
+  KEY_KIND_WORDS,
+  PATTERN_WORDS,
+  SIDE_WORDS,
+  tagsText,
+} from '@/text';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
-import { storePuzzles, type AddPuzzle } from '@/ui/forms/storePuzzles';
+import { SetFields } from '@/ui/forms/SetFields';
+import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { PuzzleSketch } from '@/workers/protocol';
-import classes from '../PuzzleCards.module.css';
+import { PuzzleCard } from './PuzzleCard';
+import classes from './Puzzles.module.css';
+import { StoringStatus, useStoring } from './storing';
 
 const LENGTHS = [1, 2, 3, 4, 5] as const;
-const LEVELS = [1, 2, 3, 4, 5] as const;
 const MOST_PUZZLES = 24;
-const KEY_KINDS: readonly KeyKind[] = ['check', 'capture', 'quiet', 'sacrifice', 'promotion'];
 
 export interface PuzzleActions {
   readonly addSet: AddSet;
@@ -32,73 +42,59 @@ type Batch =
       readonly asked: number;
     };
 
+interface Option {
+  readonly value: string;
+  readonly label: string;
+}
+
+/** What stands in the fields; empty: no wish. */
+type Wishes = Readonly<Record<'moves' | 'pattern' | 'key' | 'side' | 'level', string>>;
+
 /** Fresh mates by wish: composed here, looked at and chosen by the coach, proved once more and stored by the server. */
 export function PuzzleMaker(props: {
   readonly sets: readonly SetChoice[];
   readonly areLooseNamesShown: boolean;
   readonly actions: PuzzleActions;
 }) {
-  const [wishes, setWishes] = useState({ moves: '2', pattern: '', key: '', side: '', level: '' });
+  const [wishes, setWishes] = useState<Wishes>({ moves: '2', pattern: '', key: '', side: '', level: '' });
   const [count, setCount] = useState(6);
   const [seed, setSeed] = useState(1);
   const { batch, compose, stop } = useBatch();
-  const change =
-    (name: keyof typeof wishes) => (event: { readonly currentTarget: { readonly value: string } }) =>
-      setWishes({ ...wishes, [name]: event.currentTarget.value });
+  const field = (label: string, name: keyof Wishes, options: readonly Option[]) => (
+    <NativeSelect
+      label={label}
+      size="md"
+      value={wishes[name]}
+      data={options}
+      onChange={({ currentTarget }) => setWishes({ ...wishes, [name]: currentTarget.value })}
+    />
+  );
   const isRunning = batch.kind === 'running';
+  const keyKinds = listPossibleKeyKinds(Number(wishes.moves));
   return (
     <>
       <div className={classes.make}>
-        <NativeSelect
-          label="Length"
-          size="md"
-          value={wishes.moves}
-          data={LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` }))}
-          onChange={change('moves')}
-        />
-        <NativeSelect
-          label="Ends in"
-          size="md"
-          value={wishes.pattern}
-          data={[
-            { value: '', label: 'any mate' },
-            ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name })),
-          ]}
-          onChange={change('pattern')}
-        />
-        <NativeSelect
-          label="Begins with"
-          size="md"
-          value={wishes.key}
-          data={[
-            { value: '', label: 'any move' },
-            ...KEY_KINDS.filter(
-              (kind) => wishes.moves !== '1' || (kind !== 'quiet' && kind !== 'sacrifice'),
-            ).map((kind) => ({ value: kind, label: KEY_KIND_WORDS[kind] })),
-          ]}
-          onChange={change('key')}
-        />
-        <NativeSelect
-          label="To move"
-          size="md"
-          value={wishes.side}
-          data={[
-            { value: '', label: 'either side' },
-            { value: 'white', label: 'White' },
-            { value: 'black', label: 'Black' },
-          ]}
-          onChange={change('side')}
-        />
-        <NativeSelect
-          label="Level"
-          size="md"
-          value={wishes.level}
-          data={[
-            { value: '', label: 'any level' },
-            ...LEVELS.map((level) => ({ value: String(level), label: `level ${level}` })),
-          ]}
-          onChange={change('level')}
-        />
+        {field(
+          'Length',
+          'moves',
+          LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` })),
+        )}
+        {field('Ends in', 'pattern', [
+          { value: '', label: 'any mate' },
+          ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name })),
+        ])}
+        {field('Begins with', 'key', [
+          { value: '', label: 'any move' },
+          ...keyKinds.map((kind) => ({ value: kind, label: KEY_KIND_WORDS[kind] })),
+        ])}
+        {field('To move', 'side', [
+          { value: '', label: 'either side' },
+          ...SIDES.map((side) => ({ value: side, label: SIDE_WORDS[side] })),
+        ])}
+        {field('Level', 'level', [
+          { value: '', label: 'any level' },
+          ...LEVELS.map((level) => ({ value: String(level), label: `level ${level}` })),
+        ])}
         <NumberInput
           label="How many"
           size="md"
@@ -137,22 +133,17 @@ export function PuzzleMaker(props: {
   );
 }
 
-function recipeOf(wishes: {
-  readonly moves: string;
-  readonly pattern: string;
-  readonly key: string;
-  readonly side: string;
-  readonly level: string;
-}): PuzzleRecipe {
+/** What cannot be with this length, a kind of key chosen before, is not asked for. */
+function recipeOf(wishes: Wishes): PuzzleRecipe {
   const moves = Number(wishes.moves);
-  const key = KEY_KINDS.find((kind) => kind === wishes.key);
+  const key = listPossibleKeyKinds(moves).find((kind) => kind === wishes.key);
   const level = LEVELS.find((one) => String(one) === wishes.level);
-  const isPossible = moves > 1 || (key !== 'quiet' && key !== 'sacrifice');
+  const side = SIDES.find((one) => one === wishes.side);
   return {
     moves,
     ...(isPatternId(wishes.pattern) ? { pattern: wishes.pattern } : {}),
-    ...(key === undefined || !isPossible ? {} : { key }),
-    ...(wishes.side === 'white' || wishes.side === 'black' ? { side: wishes.side } : {}),
+    ...(key === undefined ? {} : { key }),
+    ...(side === undefined ? {} : { side }),
     ...(level === undefined ? {} : { level }),
   };
 }
@@ -207,143 +198,53 @@ function Chosen(props: {
   const { puzzles, actions } = props;
   const set = useChosenSet(props.sets, actions.addSet);
   const [left, setLeft] = useState<readonly string[]>([]);
-  const [storing, setStoring] = useState<{ readonly done: number; readonly of: number }>();
-  const [stored, setStored] = useState<{ readonly setId: number; readonly said: string }>();
-  const [fault, setFault] = useState('');
-  const isStopAsked = useRef(false);
+  const { state, run, stop } = useStoring(actions.addPuzzle);
   const fens = puzzles.map(({ fen }) => fen).filter((fen) => !left.includes(fen));
 
-  async function store() {
-    isStopAsked.current = false;
-    setFault('');
-    setStored(undefined);
-    setStoring({ done: 0, of: fens.length });
-    try {
+  function store(): Promise<void> {
+    return run(fens.length, async (storeAll) => {
       const target = await set.getSetId();
-      if (!target.ok) {
-        setFault(faultText(target.error));
-        return;
-      }
-      const setId = target.value;
-      const result = await storePuzzles(
-        actions.addPuzzle,
-        { setId, fens, noun: 'puzzle' },
-        (done) => setStoring({ done, of: fens.length }),
-        () => isStopAsked.current,
-      );
-      if (result.ok)
-        setStored({ setId, said: `${countWords(result.value, 'puzzle')} stored, each proved once more.` });
-      else setFault(result.error);
-    } catch {
-      // A server action rejects when the network or the server is away; what was stored stays stored once.
-      setFault('The server did not answer. Nothing is lost: try again, and it goes on where it stopped.');
-    } finally {
-      setStoring(undefined);
-    }
+      if (!target.ok) return failure(faultText(target.error));
+      const stored = await storeAll(target.value, fens, 'puzzle');
+      if (!stored.ok) return stored;
+      const said = `${countWords(stored.value, 'puzzle')} stored, each proved once more.`;
+      return success({ setId: target.value, said });
+    });
   }
 
   return (
     <>
       <ol className={classes.stairs}>
         {puzzles.map((puzzle, index) => (
-          <li key={puzzle.fen} className={classes.card}>
-            <PuzzleCard
-              puzzle={puzzle}
-              number={index + 1}
-              areLooseNamesShown={props.areLooseNamesShown}
-              isChosen={!left.includes(puzzle.fen)}
-              onChosen={(isChosen) =>
-                setLeft(isChosen ? left.filter((fen) => fen !== puzzle.fen) : [...left, puzzle.fen])
-              }
-            />
-          </li>
+          <PuzzleCard
+            key={puzzle.fen}
+            fen={puzzle.fen}
+            noun="Puzzle"
+            number={index + 1}
+            mateInMoves={puzzle.mateInMoves}
+            isChosen={!left.includes(puzzle.fen)}
+            onChosen={(isChosen) =>
+              setLeft(isChosen ? left.filter((fen) => fen !== puzzle.fen) : [...left, puzzle.fen])
+            }
+          >
+            {makeSan(getPosition(puzzle.fen), getMove(puzzle.key))}.{' '}
+            {tagsText(listShownTags(puzzle.tags, props.areLooseNamesShown))} {gradeText(puzzle.grade)}
+          </PuzzleCard>
         ))}
       </ol>
       <div className={classes.make} style={{ marginTop: '1rem' }}>
-        <NativeSelect
-          label="Put them into"
-          size="md"
-          value={set.chosen}
-          data={set.options}
-          onChange={({ currentTarget }) => set.setChosen(currentTarget.value)}
-        />
-        {set.isNew && (
-          <TextInput
-            label="Name of the new set"
-            size="md"
-            maxLength={120}
-            value={set.name}
-            onChange={({ currentTarget }) => set.setName(currentTarget.value)}
-          />
-        )}
+        <SetFields set={set} label="Put them into" />
         <Button
           size="md"
           mih={44}
-          loading={storing !== undefined}
+          loading={state.kind === 'running'}
           disabled={props.isRunning || fens.length === 0 || !set.isReady}
           onClick={() => void store()}
         >
           Store {countWords(fens.length, 'puzzle')}
         </Button>
       </div>
-      <div className={classes.said} role="status">
-        {storing !== undefined && (
-          <>
-            <Progress value={(100 * storing.done) / Math.max(1, storing.of)} aria-label="Puzzles stored" />
-            Proving each puzzle once more and storing it: {storing.done} of {storing.of}.{' '}
-            <Button
-              size="compact-md"
-              mih={44}
-              color="clay"
-              onClick={() => {
-                isStopAsked.current = true;
-              }}
-            >
-              Stop storing
-            </Button>
-          </>
-        )}
-        {fault}
-        {stored !== undefined && (
-          <>
-            {stored.said} <Link href={`/sets/${stored.setId}` as Route}>Open the set</Link>
-          </>
-        )}
-      </div>
-    </>
-  );
-}
-
-function PuzzleCard(props: {
-  readonly puzzle: PuzzleSketch;
-  readonly number: number;
-  readonly areLooseNamesShown: boolean;
-  readonly isChosen: boolean;
-  readonly onChosen: (isChosen: boolean) => void;
-}) {
-  const { puzzle, number } = props;
-  const position = getPosition(puzzle.fen);
-  const names = tagsText(listShownTags(puzzle.tags, props.areLooseNamesShown));
-  return (
-    <>
-      <DiagramPicture
-        diagram={{ board: position.board, turn: position.turn, bottom: position.turn }}
-        title={`Puzzle ${number}, ${position.turn === 'white' ? 'White' : 'Black'} to move`}
-      />
-      <Checkbox
-        classNames={{ root: classes.choice }}
-        size="md"
-        label={
-          <strong>
-            {number}. Mate in {puzzle.mateInMoves}
-          </strong>
-        }
-        checked={props.isChosen}
-        onChange={({ currentTarget }) => props.onChosen(currentTarget.checked)}
-      />
-      <p className={classes.soft}>
-        {makeSan(position, getMove(puzzle.key))}. {names} {gradeText(puzzle.grade)}
-      </p>
+      <StoringStatus state={state} stop={stop} noun="puzzle" />
     </>
   );
 }

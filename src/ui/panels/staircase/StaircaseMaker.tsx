@@ -1,8 +1,6 @@
 'use client';
-import { Button, Checkbox, NativeSelect, Progress, TextInput } from '@mantine/core';
-import type { Route } from 'next';
-import Link from 'next/link';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { useEffect, useMemo, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, SetId } from '@/contracts/ids';
@@ -10,11 +8,12 @@ import { getMove, getPosition, makeSan } from '@/core/notation';
 import { listShownTags } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
 import { countWords, faultText, stairText, tagsText } from '@/text';
-import { DiagramPicture } from '@/ui/board';
-import { storePuzzles, type AddPuzzle } from '@/ui/forms/storePuzzles';
+import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { StaircaseAnswer } from '@/workers/protocol';
-import classes from '../PuzzleCards.module.css';
+import { PuzzleCard } from '../puzzles/PuzzleCard';
+import classes from '../puzzles/Puzzles.module.css';
+import { StoringStatus, useStoring } from '../puzzles/storing';
 
 type Stair = Extract<StaircaseAnswer, { kind: 'staircase' }>['stairs'][number];
 
@@ -108,17 +107,6 @@ function useStaircase(fen: string): readonly [Climb, () => void] {
   return [climb, () => client.stopAll()];
 }
 
-/** What has been stored so far. */
-interface Making {
-  readonly done: number;
-  readonly of: number;
-}
-
-interface Made {
-  readonly setId: SetId;
-  readonly said: string;
-}
-
 function Stairs(props: {
   readonly stairs: readonly Stair[];
   readonly mateInMoves: number;
@@ -133,53 +121,25 @@ function Stairs(props: {
   );
   const [name, setName] = useState(`Staircase to a mate in ${mateInMoves}`);
   const [classId, setClassId] = useState('');
-  const [making, setMaking] = useState<Making>();
-  const [made, setMade] = useState<Made>();
-  const [fault, setFault] = useState<string>();
+  const { state, run, stop } = useStoring(actions.addPuzzle);
   // The same request again makes nothing twice.
   const [requests] = useState(() => ({ set: makeUuid(), give: makeUuid() }));
-  // Asked between two stairs: the one under way is stored whole.
-  const isStopAsked = useRef(false);
-
-  async function make() {
-    isStopAsked.current = false;
-    setFault(undefined);
-    try {
-      const result = await store();
-      if (result.ok) setMade(result.value);
-      else setFault(result.error);
-    } catch {
-      // A server action rejects when the network or the server is away; what was stored stays stored once.
-      setFault('The server did not answer. Nothing is lost: try again, and it goes on where it stopped.');
-    } finally {
-      setMaking(undefined);
-    }
-  }
-
-  /** Stores stair by stair, then gives the set; the fault is a sentence. */
-  async function store(): Promise<Result<Made, string>> {
-    const picked = stairs.filter(({ fen }) => chosen.includes(fen));
-    setMaking({ done: 0, of: picked.length });
-    const set = await actions.addSet({ requestId: requests.set, name, isStaircase: true });
-    if (!set.ok) return failure(faultText(set.error));
-    const fens = picked.map(({ fen }) => fen);
-    const stored = await storePuzzles(
-      actions.addPuzzle,
-      { setId: set.value, fens, noun: 'stair' },
-      (done) => setMaking({ done, of: fens.length }),
-      () => isStopAsked.current,
-    );
-    if (!stored.ok) return stored;
-    const told = `${countWords(stored.value, 'stair')}, each proved and stored.`;
-    if (classId === '') return success({ setId: set.value, said: told });
-    const given = await actions.giveSet({
-      requestId: requests.give,
-      setId: set.value,
-      classId: Number(classId),
+  /** Stores stair by stair, then gives the set. */
+  function make(): Promise<void> {
+    const fens = stairs.map(({ fen }) => fen).filter((fen) => chosen.includes(fen));
+    return run(fens.length, async (store) => {
+      const set = await actions.addSet({ requestId: requests.set, name, isStaircase: true });
+      if (!set.ok) return failure(faultText(set.error));
+      const setId = set.value;
+      const stored = await store(setId, fens, 'stair');
+      if (!stored.ok) return stored;
+      const told = `${countWords(stored.value, 'stair')}, each proved and stored.`;
+      if (classId === '') return success({ setId, said: told });
+      const given = await actions.giveSet({ requestId: requests.give, setId, classId: Number(classId) });
+      if (!given.ok) return failure(faultText(given.error));
+      const className = props.classes.find((one) => String(one.classId) === classId)?.name ?? '';
+      return success({ setId, said: `${told} They lie on the seats of ${className} now.` });
     });
-    if (!given.ok) return failure(faultText(given.error));
-    const className = props.classes.find((one) => String(one.classId) === classId)?.name ?? '';
-    return success({ setId: set.value, said: `${told} They lie on the seats of ${className} now.` });
   }
 
   return (
@@ -205,88 +165,34 @@ function Stairs(props: {
         <Button
           size="md"
           mih={44}
-          loading={making !== undefined}
-          disabled={chosen.length === 0 || name.trim() === '' || made !== undefined}
+          loading={state.kind === 'running'}
+          disabled={chosen.length === 0 || name.trim() === '' || state.kind === 'stored'}
           onClick={() => void make()}
         >
           {classId === '' ? 'Make the set' : 'Make the set and give it'}
         </Button>
       </div>
-      <div className={classes.said} role="status">
-        {making !== undefined && (
-          <>
-            <Progress value={(100 * making.done) / Math.max(1, making.of)} aria-label="Stairs stored" />
-            Proving each stair once more and storing it: {making.done} of {making.of}.{' '}
-            <Button
-              size="compact-md"
-              mih={44}
-              color="clay"
-              onClick={() => {
-                isStopAsked.current = true;
-              }}
-            >
-              Stop storing
-            </Button>
-          </>
-        )}
-        {fault}
-        {made !== undefined && (
-          <>
-            {made.said} <Link href={`/sets/${made.setId}` as Route}>Open the set</Link>
-          </>
-        )}
-      </div>
+      <StoringStatus state={state} stop={stop} noun="stair" />
       <ol className={classes.stairs}>
         {stairs.map((stair, index) => (
-          <li key={`${stair.kind} ${stair.fen}`} className={classes.card}>
-            <StairCard
-              stair={stair}
-              areLooseNamesShown={props.areLooseNamesShown}
-              number={index + 1}
-              isChosen={chosen.includes(stair.fen)}
-              onChosen={(isChosen) =>
-                setChosen(isChosen ? [...chosen, stair.fen] : chosen.filter((fen) => fen !== stair.fen))
-              }
-            />
-          </li>
+          <PuzzleCard
+            key={`${stair.kind} ${stair.fen}`}
+            fen={stair.fen}
+            noun="Stair"
+            number={index + 1}
+            mateInMoves={stair.mateInMoves}
+            isChosen={chosen.includes(stair.fen)}
+            onChosen={(isChosen) =>
+              setChosen(isChosen ? [...chosen, stair.fen] : chosen.filter((fen) => fen !== stair.fen))
+            }
+          >
+            {stairText(stair, makeSan(getPosition(stair.fen), getMove(stair.key)))}{' '}
+            {stair.tags === undefined
+              ? 'Its names were not worked out: the tree is too large.'
+              : tagsText(listShownTags(stair.tags, props.areLooseNamesShown))}
+          </PuzzleCard>
         ))}
       </ol>
-    </>
-  );
-}
-
-function StairCard(props: {
-  readonly stair: Stair;
-  readonly areLooseNamesShown: boolean;
-  readonly number: number;
-  readonly isChosen: boolean;
-  readonly onChosen: (isChosen: boolean) => void;
-}) {
-  const { stair, number, isChosen, onChosen } = props;
-  const position = getPosition(stair.fen);
-  return (
-    <>
-      <DiagramPicture
-        diagram={{ board: position.board, turn: position.turn, bottom: position.turn }}
-        title={`Stair ${number}`}
-      />
-      <Checkbox
-        classNames={{ root: classes.choice }}
-        size="md"
-        label={
-          <strong>
-            {number}. Mate in {stair.mateInMoves}
-          </strong>
-        }
-        checked={isChosen}
-        onChange={({ currentTarget }) => onChosen(currentTarget.checked)}
-      />
-      <p className={classes.soft}>
-        {stairText(stair, makeSan(position, getMove(stair.key)))}{' '}
-        {stair.tags === undefined
-          ? 'Its names were not worked out: the tree is too large.'
-          : tagsText(listShownTags(stair.tags, props.areLooseNamesShown))}
-      </p>
     </>
   );
 }

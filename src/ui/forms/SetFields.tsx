@@ -1,0 +1,32 @@
+import { NativeSelect, TextInput } from '@mantine/core';
+import type { useChosenSet } from './chosenSet';
+
+/** The set something is put into, and the name of a new one. */
+export function SetFields({
+  set,
+  label,
+}: {
+  readonly set: ReturnType<typeof useChosenSet>;
+  readonly label: string;
+}) {
+  return (
+    <>
+      <NativeSelect
+        label={label}
+        size="md"
+        value={set.chosen}
+        data={set.options}
+        onChange={({ currentTarget }) => set.setChosen(currentTarget.value)}
+      />
+      {set.isNew && (
+        <TextInput
+          label="Name of the new set"
+          size="md"
+          maxLength={120}
+          value={set.name}
+          onChange={({ currentTarget }) => set.setName(currentTarget.value)}
+        />
+      )}
+    </>
+  );
+}
