@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import { makeClassWithChild, signInCoach, takeSeat } from '../support/visitors';
+import { makeClassWithChild, signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
 
 test('a coach gives a class its own words, is warned of one with two meanings, and the children read them', async ({
   page,
@@ -9,6 +9,7 @@ test('a coach gives a class its own words, is warned of one with two meanings, a
   await signInCoach(page);
   const { code, key } = await makeClassWithChild(page, 'Reef class', 'Limpet');
   await page.goto('/club');
+  await waitUntilAwake(page);
   const words = page.getByRole('region', { name: 'House words' });
   await words.getByLabel('For', { exact: true }).selectOption({ label: 'Reef class' });
   await words.getByLabel('Your word for pawn').fill('guardsman');

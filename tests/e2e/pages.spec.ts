@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { signInCoach, takeSeat } from '../support/visitors';
+import { signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
 
 const COACH_PAGES = [
   '/desk',
@@ -94,6 +94,7 @@ test('an answer of another child is neither stored nor called unstorable: it wai
 
 test('a wrong password says so and keeps the name', async ({ page }) => {
   await page.goto('/sign-in');
+  await waitUntilAwake(page);
   await page.getByLabel('Sign-in name').fill('wenna');
   await page.getByRole('textbox', { name: 'Password' }).fill('nearly');
   await page.getByRole('button', { name: 'Sign in' }).click();

@@ -39,6 +39,7 @@ test('the pattern book: a mate is looked for, opened, turned, and its steps go t
 }) => {
   await signInCoach(page);
   await page.goto('/patterns');
+  await waitUntilAwake(page);
   await expect(page.getByText('All 34 named mates.')).toBeVisible();
   const seriousOf = async () => {
     const { violations } = await new AxeBuilder({ page }).analyze();

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import { takeSeat, tapKey } from '../support/visitors';
+import { takeSeat, tapKey, waitUntilAwake } from '../support/visitors';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -16,6 +16,7 @@ const openRound = async (page: Page, name: string, key: readonly string[]) => {
 
 test('a wrong code and a wrong key say what to do and keep what was typed', async ({ page }) => {
   await page.goto('/join');
+  await waitUntilAwake(page);
   await page.getByLabel('Class code').fill('nosuch');
   await page.getByRole('button', { name: 'Go to my class' }).click();
   await expect(page.getByText('No class has this code.')).toBeVisible();

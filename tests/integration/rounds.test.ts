@@ -11,7 +11,7 @@ import {
   giveSet,
   listOwnSets,
 } from '@/server/services/sets';
-import type { AssignmentId, SetId, TaskId } from '@/contracts/ids';
+import type { AssignmentId, RoundId, SetId, TaskId } from '@/contracts/ids';
 import {
   makeClass,
   makeClub,
@@ -130,13 +130,13 @@ test('a stair answered at once in another set counts as climbed, on the seat and
     valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
   const open = async (assignmentId: AssignmentId) => valueOf(await openSeatRound(student, assignmentId));
   const first = await open(await give(await makeSet(coach, [MATE_IN_1])));
-  const play = (moves: string[], hints: number) =>
+  const mate = (roundId: RoundId) =>
     storeAttempt(student, {
       clientId: makeUuid(),
-      roundId: first.roundId,
+      roundId,
       taskId: first.tasks[0]?.taskId as TaskId,
-      answer: { kind: 'play', moves, slips: 0 },
-      hints,
+      answer: { kind: 'play', moves: ['a1a8'], slips: 0 },
+      hints: 0,
       spentMs: 900,
       answeredAt: '2026-05-01T10:00:00.000Z',
     });
@@ -147,9 +147,13 @@ test('a stair answered at once in another set counts as climbed, on the seat and
   const listClimbed = async (assignmentId: AssignmentId) =>
     (await open(assignmentId)).tasks.map(({ isClimbed }) => isClimbed);
   expect(await listClimbed(climb)).toEqual([false, false]);
-  valueOf(await play(['a1a8'], 0));
+  valueOf(await mate(first.roundId));
   expect(await listClimbed(climb)).toEqual([true, false]);
   expect(valueOf(await getAnswersPage(coach, climb)).rows[0]?.cells).toEqual(['climbed', undefined]);
+  expect((await getSeatHome(student)).assignments.map(({ solvedCount }) => solvedCount)).toEqual([1, 1]);
+  // Solved here as well it is a stair like the others, and counts once.
+  valueOf(await mate((await open(climb)).roundId));
+  expect(await listClimbed(climb)).toEqual([false, false]);
   expect((await getSeatHome(student)).assignments.map(({ solvedCount }) => solvedCount)).toEqual([1, 1]);
   // The same puzzles in a set that is no staircase are all to be solved.
   expect(await listClimbed(await give(await makeSet(coach, [MATE_IN_2, MATE_IN_1])))).toEqual([false, false]);

@@ -221,3 +221,42 @@ function countBackwards(fen: string, from: Square, target: Square): number {
   }
   throw new Error(`no way in ${fen}`);
 }
+
+test('who could mate, and every check, capture and threat to mate, agree with chess.js', () => {
+  const mates = (chess: Chess) =>
+    chess.moves({ verbose: true }).filter((move) => new Chess(move.after).isCheckmate());
+  const withTurn = (fen: string, turn: 'w' | 'b') => fen.replace(/ [wb] .*$/, ` ${turn} - - 0 1`);
+  for (const level of listLevels('who-mates')) {
+    for (const seed of SEEDS) {
+      const composed = composeExercise('who-mates', level, seed);
+      const { fen } = composed.task as { fen: string };
+      const [white, black] = (['w', 'b'] as const).map(
+        (turn) => mates(openLoose(withTurn(fen, turn))).length > 0,
+      );
+      const who = white ? (black ? 'both-mate' : 'white-mates') : black ? 'black-mates' : 'nobody-mates';
+      expect([fen, openExercise(composed).solution]).toEqual([
+        fen,
+        { kind: 'choose', options: [who], ordered: false },
+      ]);
+    }
+  }
+  for (const seed of SEEDS) {
+    const composed = composeExercise('forcing-moves', 3, seed);
+    const { fen, asked } = composed.task as { fen: string; asked: string };
+    expect(asked).toBe('kinds');
+    const chess = new Chess(fen);
+    const marks = chess.moves({ verbose: true }).flatMap((move) => {
+      const after = new Chess(move.after);
+      if (after.isCheck()) return [{ square: squareOf(move.to), label: 'checks' }];
+      if (move.captured !== undefined) return [{ square: squareOf(move.to), label: 'captures' }];
+      // A threat: the same side could mate at once if it were to move again.
+      const again = openLoose(withTurn(move.after, chess.turn()));
+      return mates(again).length > 0 ? [{ square: squareOf(move.to), label: 'threats' }] : [];
+    });
+    const { solution } = openExercise(composed);
+    expect([fen, solution]).toEqual([
+      fen,
+      { kind: 'tap', marks: marks.sort((one, other) => one.square - other.square) },
+    ]);
+  }
+});

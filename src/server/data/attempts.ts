@@ -132,7 +132,10 @@ export async function listAttemptsOfRound(db: Db, roundId: RoundId): Promise<Jud
   return rows.map(toJudged);
 }
 
-/** Which of these tasks the students have answered right at the first try and without a hint, outside this assignment. */
+/**
+ * Which of these tasks the students have answered right at the first try and without a hint outside this
+ * assignment, those they have solved inside it left out.
+ */
 export async function listAnsweredAtOnce(
   db: Db,
   studentIds: readonly StudentId[],
@@ -150,6 +153,14 @@ export async function listAnsweredAtOnce(
     .where('verdicts.judge_version', JUDGE_VERSION)
     // Practice has no assignment.
     .whereRaw('NOT (rounds.assignment_id <=> ?)', [assignmentId])
+    .whereNotExists(
+      db({ here: 'attempts' })
+        .join({ here_verdicts: 'verdicts' }, 'here_verdicts.attempt_id', 'here.id')
+        .join({ here_rounds: 'rounds' }, 'here_rounds.id', 'here.round_id')
+        .whereRaw('here.student_id = attempts.student_id AND here.task_id = attempts.task_id')
+        .where('here_rounds.assignment_id', assignmentId)
+        .where({ 'here_verdicts.outcome': 'right', 'here_verdicts.judge_version': JUDGE_VERSION }),
+    )
     .distinct('attempts.student_id', 'attempts.task_id');
   return rows.map((row) => ({ studentId: row.student_id as StudentId, taskId: row.task_id as TaskId }));
 }

@@ -17,7 +17,6 @@ import {
   countTries,
   findAttempt,
   listAnsweredAtOnce,
-  listAttemptsOfAssignment,
   listAttemptsOfRound,
   listSolvedCounts,
 } from '../data/attempts';
@@ -50,22 +49,17 @@ export async function getSeatHome(actor: StudentActor): Promise<SeatHome> {
   };
 }
 
-/** By staircase: the stairs climbed elsewhere that were not solved in it as well. */
+/** By staircase: the stairs climbed elsewhere and not solved in it as well. */
 async function countClimbed(
   db: Db,
   studentId: StudentId,
   assignments: readonly AssignmentRecord[],
 ): Promise<ReadonlyMap<AssignmentId, number>> {
-  const counts = await Promise.all(
-    assignments.map(async (assignment) => {
-      const climbed = await listClimbed(db, assignment, [studentId]);
-      const here = climbed.length === 0 ? [] : await listAttemptsOfAssignment(db, assignment.assignmentId);
-      const isSolvedHere = (taskId: TaskId) =>
-        here.some((one) => one.studentId === studentId && one.taskId === taskId && one.outcome === 'right');
-      return [assignment.assignmentId, climbed.filter(({ taskId }) => !isSolvedHere(taskId)).length] as const;
-    }),
-  );
-  return new Map(counts);
+  const counts = assignments.map(async (assignment) => {
+    const climbed = await listClimbed(db, assignment, [studentId]);
+    return [assignment.assignmentId, climbed.length] as const;
+  });
+  return new Map(await Promise.all(counts));
 }
 
 /** Opens the student's round of an assignment, with every puzzle, its stored solution and what was answered so far. */
@@ -92,7 +86,7 @@ export async function openSeatRound(
   );
 }
 
-/** Of a set that is a staircase: the stairs these students have climbed elsewhere; of another set none. */
+/** Of a set that is a staircase: the stairs these students have climbed elsewhere only; of another set none. */
 export async function listClimbed(
   db: Db,
   { assignmentId, setVersionId }: Pick<AssignmentRecord, 'assignmentId' | 'setVersionId'>,

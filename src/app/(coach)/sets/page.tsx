@@ -19,7 +19,7 @@ export default async function SetsPage() {
     <>
       <div className={styles.head}>
         <h1>Sets</h1>
-        <div className={styles.row}>
+        <div className={styles.row} style={{ alignItems: 'flex-end' }}>
           <LinkButton href="/sets/compose">Compose puzzles</LinkButton>
           <NameForm label="Name of a new set" button="Make a set" maxLength={120} onName={addSetAction} />
         </div>
