@@ -77,6 +77,7 @@ module.exports = {
       '^src/(text|drawing|core|contracts)/',
       'words and pictures are pure',
     ),
+    rule('print', '^src/print/', '^src/(print|drawing|core|contracts)', 'lays out what it is given'),
     rule(
       'worker-tasks',
       '^src/workers/(tasks|protocol)',
@@ -89,7 +90,7 @@ module.exports = {
       '^src/(workers/(browser|tasks|protocol)|core|contracts)',
       '',
     ),
-    rule('worker-node', '^src/workers/node/', '^src/(workers/(node|tasks|protocol)|core|contracts)', ''),
+    rule('worker-node', '^src/workers/node/', '^src/(workers/(node|tasks|protocol)|print|core|contracts)', ''),
     rule('db', '^src/server/db/', '^src/server/(db|env)', ''),
     rule(
       'data',
@@ -101,7 +102,7 @@ module.exports = {
     rule(
       'services',
       '^src/server/services/',
-      '^src/(server/(db|data|auth|services)|core|contracts|text|drawing|workers/(node|protocol))',
+      '^src/(server/(db|data|auth|services)|core|contracts|text|drawing|print|workers/(node|protocol))',
       '',
     ),
     rule(

@@ -19,6 +19,8 @@ const targets = {
     entryPoints: { poolWorker: 'src/workers/node/poolWorker.ts' },
     outdir: 'dist-workers',
     packages: 'bundle',
+    // They load files of their own.
+    external: ['pdfkit', 'svg-to-pdfkit'],
   },
 };
 

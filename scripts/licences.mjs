@@ -60,7 +60,7 @@ const text = `# Third-party notices
 Vorschule ships with or is built on these packages; each keeps its own licence, whose text lies in its folder under
 \`node_modules\`. Written by \`npm run notices\`; the test run checks that it is up to date.
 
-The typeface is **Andika** by SIL International, under the SIL Open Font License 1.1 (package @fontsource/andika). The icons of
+The typeface is **Andika** by SIL International, under the SIL Open Font License 1.1 (packages @fontsource/andika for screens and @expo-google-fonts/andika for paper). The icons of
 the children's keys and of buttons are from Tabler Icons (MIT). The chess men, the board and the sign are our own drawings.
 
 | package | licence | by |

@@ -111,7 +111,7 @@ export function drawDiagram(diagram: Diagram, paint: DiagramPaint, title?: strin
 }
 
 /** Top left corner of a square in units, seen from the bottom side. */
-function cornerOf(square: Square, bottom: Side): { x: number; y: number } {
+export function cornerOf(square: Square, bottom: Side): { x: number; y: number } {
   const column = bottom === 'white' ? fileOf(square) : 7 - fileOf(square);
   const row = bottom === 'white' ? 7 - rankOf(square) : rankOf(square);
   return { x: MARGIN_UNITS + column * SQUARE_UNITS, y: MARGIN_UNITS + row * SQUARE_UNITS };

@@ -26,6 +26,7 @@ export {
   twinText,
 } from './patterns';
 export { gradeText, KEY_KIND_WORDS } from './grade';
+export { choiceText, menText, setUpText, sideLineText } from './paper';
 export { PATTERN_WORDS } from './patternBook';
 export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';

@@ -1,5 +1,6 @@
 import { v4 as makeUuid } from 'uuid';
 import type { ClubId } from '@/contracts/ids';
+import { setSheetsSchema } from '@/contracts/print';
 import type { CoachActor } from '@/server/auth/actors';
 import { getDb } from '@/server/db';
 import { getAnswersPage } from '@/server/services/answers';
@@ -12,6 +13,7 @@ import {
   renameOwnStudent,
 } from '@/server/services/classes';
 import { saveHouseWords } from '@/server/services/houseWords';
+import { printSet } from '@/server/services/paper';
 import { getClassPath, setStudentStage } from '@/server/services/paths';
 import { addPuzzle, getSetPage, giveSet, listOwnSets, removePuzzle } from '@/server/services/sets';
 import {
@@ -91,6 +93,15 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
     may: ['teacher', 'lead', 'colleague'],
     run: (actor, { setId }) => getSetPage(actor, setId),
   },
+  'print the set': {
+    may: ['teacher', 'lead', 'colleague'],
+    run: (actor, { setId }) => printSet(actor, setId, setSheetsSchema.parse({})),
+  },
+  'print the set with the names of the class': {
+    may: ['teacher', 'lead'],
+    run: (actor, { setId, classId }) =>
+      printSet(actor, setId, setSheetsSchema.parse({ classId, names: 'on' })),
+  },
   'add a puzzle': {
     may: ['teacher', 'lead', 'colleague'],
     run: (actor, { setId }) => addPuzzle(actor, { setId, fen: MATE_IN_2 }),
@@ -103,7 +114,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
 const ROLES: readonly Role[] = ['teacher', 'lead', 'colleague', 'stranger'];
 const WALK = Object.keys(DEEDS).flatMap((deed) => ROLES.map((role) => [deed, role] as const));
 
-test('the walk is not empty', () => expect(WALK).toHaveLength(52));
+test('the walk is not empty', () => expect(WALK).toHaveLength(60));
 
 test.each(WALK)('%s: %s', async (deed, role) => {
   const scene = await makeScene();

@@ -6,9 +6,11 @@ export {
   listLongest,
   listMainLine,
   listSeatNodes,
+  listSideLines,
   solutionGraphSchema,
   toStored,
   trimToSeat,
+  type SideLine,
   type SolutionGraph,
   type SolutionNode,
 } from './solutionGraph';

@@ -116,8 +116,13 @@ export function listKeys({ nodes }: Pick<SolutionGraph, 'nodes'>): MoveText[] {
 
 /** One main line: the first key against the first longest defence, up to the mate. */
 export function listMainLine({ nodes }: Pick<Proof, 'nodes'>): MoveText[] {
+  return followMain(nodes, 0);
+}
+
+/** The main moves from a node on. */
+function followMain(nodes: readonly ProofNode[], from: number): MoveText[] {
   const line: MoveText[] = [];
-  let node: ProofNode | undefined = nodes[0];
+  let node: ProofNode | undefined = nodes[from];
   while (node !== undefined) {
     const first: ProofMove | undefined = node.moves[0];
     if (first === undefined) break;
@@ -128,6 +133,28 @@ export function listMainLine({ nodes }: Pick<Proof, 'nodes'>): MoveText[] {
     node = nodes[reply.node];
   }
   return line;
+}
+
+/** What else may be answered to the first key, and how it goes on then. */
+export interface SideLine {
+  /** Defences that are met alike. */
+  readonly defences: readonly MoveText[];
+  /** The moves behind any of them, up to the mate. */
+  readonly line: readonly MoveText[];
+}
+
+/** The other defences to the first key, the longest first; those met by the same moves stand together. */
+export function listSideLines({ nodes }: Pick<Proof, 'nodes'>): SideLine[] {
+  const [main, ...others] = nodes[0]?.moves[0]?.replies ?? [];
+  const lines = new Map<string, { readonly defences: MoveText[]; readonly line: readonly MoveText[] }>();
+  for (const reply of main === undefined ? [] : others) {
+    const line = followMain(nodes, reply.node);
+    const key = line.join(' ');
+    const known = lines.get(key) ?? { defences: [], line };
+    known.defences.push(reply.move);
+    lines.set(key, known);
+  }
+  return [...lines.values()].sort((one, other) => other.line.length - one.line.length);
 }
 
 /** Nodes a student can come to: any right move, answered by a longest defence. */

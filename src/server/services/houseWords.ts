@@ -1,23 +1,32 @@
 import type { ServiceFault } from '@/contracts/faults';
+import type { ClassId, ClubId } from '@/contracts/ids';
 import type { HouseWord, HouseWordsPage, SaveHouseWords, SpokenWords } from '@/contracts/houseWords';
 import { failure, success, type Result } from '@/core/shared';
 import { findOwnClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { addAuditEntry } from '../data/auditLog';
 import { findClassOfStudent } from '../data/classes';
 import { getReadingLevel, listHouseWords, replaceHouseWords, saveReadingLevel } from '../data/houseWords';
-import { getDb, withTransaction } from '../db';
+import { getDb, withTransaction, type Db } from '../db';
 import { listOwnClasses } from './classes';
 
 /** What is spoken to a student: the words of the class before those of the club. */
 export async function getSeatWords(actor: StudentActor): Promise<SpokenWords> {
   const db = getDb();
   const found = await findClassOfStudent(db, actor.studentId);
-  const ofClub = await listHouseWords(db, actor.clubId, null);
-  if (found === undefined) return { words: ofClub, readingLevel: 'full' };
   return {
-    words: joinWords(ofClub, await listHouseWords(db, actor.clubId, found.classId)),
-    readingLevel: await getReadingLevel(db, found.classId),
+    words: await listSpokenWords(db, actor.clubId, found?.classId),
+    readingLevel: found === undefined ? 'full' : await getReadingLevel(db, found.classId),
   };
+}
+
+/** The words a class hears: its own before those of the club; without a class those of the club. */
+export async function listSpokenWords(
+  db: Db,
+  clubId: ClubId,
+  classId: ClassId | undefined,
+): Promise<HouseWord[]> {
+  const ofClub = await listHouseWords(db, clubId, null);
+  return classId === undefined ? ofClub : joinWords(ofClub, await listHouseWords(db, clubId, classId));
 }
 
 function joinWords(ofClub: readonly HouseWord[], ofClass: readonly HouseWord[]): HouseWord[] {

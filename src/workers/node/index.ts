@@ -1,1 +1,1 @@
-export { askPool, closePool } from './pool';
+export { askPool, askPrinter, closePool } from './pool';

@@ -1,5 +1,6 @@
 import path from 'node:path';
 import { Piscina } from 'piscina';
+import type { PrintJob } from '@/print';
 import type { AnswerTo, Question } from '../protocol';
 
 export interface Busy {
@@ -33,6 +34,15 @@ export async function askPool<Q extends Question>(
   const threads = getPool();
   if (threads.queueSize >= MOST_WAITING) return { kind: 'busy' };
   return (await threads.run(question, signal === undefined ? {} : { signal })) as AnswerTo<Q>;
+}
+
+/** Has the worker threads lay out a PDF. */
+export async function askPrinter(
+  job: PrintJob,
+): Promise<{ readonly kind: 'pdf'; readonly bytes: Uint8Array } | Busy> {
+  const threads = getPool();
+  if (threads.queueSize >= MOST_WAITING) return { kind: 'busy' };
+  return { kind: 'pdf', bytes: (await threads.run(job, { name: 'print' })) as Uint8Array };
 }
 
 /** Ends the threads once their work is done. */

@@ -31,6 +31,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
           </span>
         </div>
         <div className={styles.row}>
+          <LinkButton href={`/sets/${page.value.setId}/paper`}>Print</LinkButton>
           <LinkButton href="/desk" variant="default">
             Add from the Desk
           </LinkButton>

@@ -1,0 +1,49 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { setIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { listOwnClasses } from '@/server/services/classes';
+import { getSetPage } from '@/server/services/sets';
+import { countWords } from '@/text';
+import { SetPaper } from '@/ui/panels/paper/SetPaper';
+import { LinkButton } from '../../../../_parts/LinkButton';
+import styles from '../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../_parts/coachPage';
+
+export const metadata: Metadata = { title: 'Paper' };
+
+export default async function SetPaperPage({ params }: PageProps<'/sets/[setId]/paper'>) {
+  const actor = await getPageCoach();
+  const setId = parseInput(setIdSchema, (await params).setId);
+  const page = setId.ok ? await getSetPage(actor, setId.value) : setId;
+  if (!page.ok) notFound();
+  const { name, items } = page.value;
+  const groups = await listOwnClasses(actor);
+  const date = new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>{name} on paper</h1>
+          <span className={styles.soft}>
+            {countWords(items.length, 'task')}. Black on white, so that it can be photocopied.
+          </span>
+        </div>
+        <LinkButton href={`/sets/${page.value.setId}`} variant="default">
+          Back to the set
+        </LinkButton>
+      </div>
+      {items.length === 0 ? (
+        <p className={styles.card}>This set is empty: there is nothing to print yet.</p>
+      ) : (
+        <SetPaper
+          setId={page.value.setId}
+          taskCount={items.length}
+          hasWords={items.some(({ family }) => family !== 'mate')}
+          groups={groups}
+          date={date}
+        />
+      )}
+    </>
+  );
+}

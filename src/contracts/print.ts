@@ -1,0 +1,55 @@
+import { z } from 'zod';
+import { classIdSchema } from './ids';
+
+export const PAPER_SIZES = ['a4', 'letter'] as const;
+/** Diagrams on one sheet. */
+export const DIAGRAMS_PER_SHEET = [1, 2, 4, 6, 9, 12] as const;
+/** The tasks of a set to solve; its positions to be set up from words; boards to draw on. */
+export const SHEET_KINDS = ['tasks', 'set-up'] as const;
+export const SHEET_PARTS = ['both', 'sheets', 'key'] as const;
+
+/** A box of a form that is not ticked is not sent. */
+const tickSchema = z
+  .literal('on')
+  .optional()
+  .transform((value) => value === 'on');
+const paperSchema = z.enum(PAPER_SIZES).default('a4');
+const perSheetSchema = z.coerce.number().pipe(z.literal(DIAGRAMS_PER_SHEET)).default(6);
+
+/** What a form on paper asks for; it comes in the address, so that a sheet can be printed again. */
+export const setSheetsSchema = z.object({
+  kind: z.enum(SHEET_KINDS).default('tasks'),
+  paper: paperSchema,
+  perSheet: perSheetSchema,
+  parts: z.enum(SHEET_PARTS).default('both'),
+  coordinates: tickSchema,
+  lines: tickSchema,
+  large: tickSchema,
+  /** A copy for each child of the class, with its nickname. */
+  names: tickSchema,
+  classId: z
+    .literal('')
+    .transform(() => undefined)
+    .or(classIdSchema)
+    .optional(),
+  date: z.string().trim().max(40).default(''),
+});
+export type SetSheets = z.infer<typeof setSheetsSchema>;
+
+export const blankSheetsSchema = z.object({
+  paper: paperSchema,
+  perSheet: perSheetSchema,
+  sheets: z.coerce.number().int().min(1).max(50).default(1),
+  coordinates: tickSchema,
+  lines: tickSchema,
+});
+export type BlankSheets = z.infer<typeof blankSheetsSchema>;
+
+export const cardsSchema = z.object({ paper: paperSchema });
+export type CardsRequest = z.infer<typeof cardsSchema>;
+
+/** A file ready to be sent. */
+export interface PrintedFile {
+  readonly name: string;
+  readonly bytes: Uint8Array;
+}

@@ -1,0 +1,15 @@
+import { drawCards } from './cards';
+import { createPrintDocument, type Fonts } from './document';
+import type { PrintJob } from './job';
+import { drawWorksheet } from './worksheet';
+
+export type { Fonts } from './document';
+export type { PrintedTask, PrintJob } from './job';
+
+/** The PDF of a job. The same job gives the same bytes. */
+export function printJob(job: PrintJob, fonts: Fonts): Promise<Uint8Array> {
+  const doc = createPrintDocument(job.title, job.paper, fonts);
+  if (job.kind === 'worksheet') drawWorksheet(doc, job);
+  else drawCards(doc, job);
+  return doc.end();
+}

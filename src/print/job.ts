@@ -1,0 +1,63 @@
+/**
+ * What is printed, as data: whoever knows sets, classes and words makes a job of it, the worker threads lay it out. Boards travel
+ * as FEN, every text is ready to print.
+ */
+import type { DIAGRAMS_PER_SHEET, PAPER_SIZES } from '@/contracts/print';
+import type { Side, Square } from '@/core/board';
+
+export type Paper = (typeof PAPER_SIZES)[number];
+export type DiagramCount = (typeof DIAGRAMS_PER_SHEET)[number];
+/** With large print there is no room for more. */
+export const MOST_LARGE_DIAGRAMS = 4;
+
+/** One task on paper. */
+export interface PrintedTask {
+  readonly heading: string;
+  /** The board in the diagram; undefined: the task has none. */
+  readonly fen: string | undefined;
+  /** Whose edge carries the bar. */
+  readonly turn: Side | undefined;
+  readonly bottom: Side;
+  /** Squares in a dashed frame. */
+  readonly asked: readonly Square[];
+  /** What stands under the heading. */
+  readonly text: string;
+  /** The diagram in the key, where the sheet shows another one. */
+  readonly keyFen?: string;
+  readonly key: string;
+  /** Lines below the key: the whole solution. */
+  readonly solution: readonly string[];
+}
+
+export interface WorksheetJob {
+  readonly kind: 'worksheet';
+  readonly title: string;
+  readonly className: string;
+  readonly date: string;
+  /** A copy for each, with the name on it; none: one copy with a line for the name. */
+  readonly names: readonly string[];
+  readonly paper: Paper;
+  readonly perSheet: DiagramCount;
+  readonly hasCoordinates: boolean;
+  readonly hasLines: boolean;
+  readonly isLarge: boolean;
+  readonly parts: 'sheets' | 'key' | 'both';
+  readonly tasks: readonly PrintedTask[];
+}
+
+/** A card to learn from: a board on its front, words on its back. */
+export interface Card {
+  readonly fen: string;
+  readonly bottom: Side;
+  readonly title: string;
+  readonly lines: readonly string[];
+}
+
+export interface CardsJob {
+  readonly kind: 'cards';
+  readonly title: string;
+  readonly paper: Paper;
+  readonly cards: readonly Card[];
+}
+
+export type PrintJob = WorksheetJob | CardsJob;

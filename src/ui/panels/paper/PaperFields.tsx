@@ -1,0 +1,28 @@
+import { Checkbox, NativeSelect } from '@mantine/core';
+import { PAPER_SIZES } from '@/contracts/print';
+
+const PAPER_WORDS: Readonly<Record<(typeof PAPER_SIZES)[number], string>> = {
+  a4: 'A4 (21 by 29.7 cm)',
+  letter: 'Letter (8½ by 11 inches)',
+};
+
+/** What every sheet with boards is asked. */
+export function PaperFields() {
+  return (
+    <>
+      <PaperSelect />
+      <Checkbox label="Letters and numbers round the boards" name="coordinates" size="md" defaultChecked />
+    </>
+  );
+}
+
+export function PaperSelect() {
+  return (
+    <NativeSelect
+      label="Paper"
+      name="paper"
+      size="md"
+      data={PAPER_SIZES.map((value) => ({ value, label: PAPER_WORDS[value] }))}
+    />
+  );
+}

@@ -1,0 +1,115 @@
+'use client';
+import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { DIAGRAMS_PER_SHEET } from '@/contracts/print';
+import { countWords } from '@/text';
+import classes from './Paper.module.css';
+import { PaperFields } from './PaperFields';
+
+const KINDS = [
+  { value: 'tasks', label: 'to solve' },
+  { value: 'set-up', label: 'to set up from words' },
+];
+const PARTS = [
+  { value: 'both', label: 'sheets, then the key' },
+  { value: 'sheets', label: 'the sheets alone' },
+  { value: 'key', label: 'the key alone' },
+];
+/** Large print has room for four boards at most. */
+const MOST_LARGE = 4;
+
+/** How a set goes onto paper; the form's address is the PDF, so that the browser can show, save and print it. */
+export function SetPaper(props: {
+  readonly setId: number;
+  readonly taskCount: number;
+  /** Some tasks have words above their board, which take room. */
+  readonly hasWords: boolean;
+  /** How each class is called, and how many children are in it. */
+  readonly groups: readonly {
+    readonly classId: number;
+    readonly name: string;
+    readonly studentCount: number;
+  }[];
+  /** Today, as it is written on a sheet. */
+  readonly date: string;
+}) {
+  const [perSheet, setPerSheet] = useState(6);
+  const [parts, setParts] = useState('both');
+  const [isLarge, setIsLarge] = useState(false);
+  const [classId, setClassId] = useState('');
+  const [areNamed, setAreNamed] = useState(false);
+  const group = props.groups.find((one) => String(one.classId) === classId);
+  const isNamed = areNamed && group !== undefined;
+  const fitting = isLarge ? Math.min(perSheet, MOST_LARGE) : perSheet;
+  const sheets = Math.ceil(props.taskCount / fitting);
+  return (
+    <form action={`/print/sets/${props.setId}`} target="_blank" className={classes.form}>
+      <fieldset className={classes.group}>
+        <legend>The tasks</legend>
+        <NativeSelect label="Printed" name="kind" size="md" data={KINDS} />
+        <NativeSelect
+          label="Boards on a sheet"
+          name="perSheet"
+          size="md"
+          value={String(perSheet)}
+          data={DIAGRAMS_PER_SHEET.map(String)}
+          onChange={({ currentTarget }) => setPerSheet(Number(currentTarget.value))}
+        />
+        <NativeSelect
+          label="Answers"
+          name="parts"
+          size="md"
+          value={parts}
+          data={PARTS}
+          onChange={({ currentTarget }) => setParts(currentTarget.value)}
+        />
+        <Checkbox label="Lines to write on" name="lines" size="md" defaultChecked />
+        <Checkbox
+          label="Large print, four boards at most"
+          name="large"
+          size="md"
+          checked={isLarge}
+          onChange={({ currentTarget }) => setIsLarge(currentTarget.checked)}
+        />
+      </fieldset>
+      <fieldset className={classes.group}>
+        <legend>The sheet</legend>
+        <PaperFields />
+        <NativeSelect
+          label="Class"
+          name="classId"
+          size="md"
+          value={classId}
+          data={[
+            { value: '', label: 'no class on it' },
+            ...props.groups.map((one) => ({ value: String(one.classId), label: one.name })),
+          ]}
+          onChange={({ currentTarget }) => setClassId(currentTarget.value)}
+        />
+        <TextInput label="Date" name="date" size="md" maxLength={40} defaultValue={props.date} />
+        <Checkbox
+          label="One for each child, with the name on it"
+          name="names"
+          size="md"
+          disabled={group === undefined}
+          checked={isNamed}
+          onChange={({ currentTarget }) => setAreNamed(currentTarget.checked)}
+        />
+      </fieldset>
+      <p role="status" className={classes.said}>
+        {sheetsText(sheets, parts, isNamed ? group.studentCount : undefined)}
+        {props.hasWords && parts !== 'key' && ' Tasks with many words may take more.'}
+      </p>
+      <Button type="submit" size="md" mih={44}>
+        Make the PDF
+      </Button>
+    </form>
+  );
+}
+
+function sheetsText(sheets: number, parts: string, copies: number | undefined): string {
+  if (parts === 'key') return 'The key, every answer with its board.';
+  const each = countWords(sheets, 'sheet');
+  const all = copies === undefined ? each : `${each} for each of ${countWords(copies, 'child', 'children')}`;
+  return parts === 'both' ? `${all}, and the key behind.` : `${all}.`;
+}
