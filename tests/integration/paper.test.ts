@@ -6,6 +6,7 @@ import { addStudent } from '@/server/services/classes';
 import { saveHouseWords } from '@/server/services/houseWords';
 import { printBlank, printPatternCards, printSet } from '@/server/services/paper';
 import { addRound } from '@/server/services/sets';
+import { FAMILY_WORDS } from '@/text';
 import {
   makeClass,
   makeClub,
