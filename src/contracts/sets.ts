@@ -11,6 +11,7 @@ import {
   type TaskId,
 } from './ids';
 import { nameSchema } from './people';
+import type { SeenTask } from './seen';
 
 export const newSetSchema = z.object({
   requestId: requestIdSchema,
@@ -75,7 +76,12 @@ export interface SetPage {
     readonly version: number;
     readonly givenAt: string;
   }[];
-  readonly classes: readonly { readonly classId: ClassId; readonly name: string }[];
+  /** Classes it may be given to, and what each has had of it, task by task. */
+  readonly classes: readonly {
+    readonly classId: ClassId;
+    readonly name: string;
+    readonly seen: readonly (SeenTask | undefined)[];
+  }[];
 }
 
 export interface AddedRound {

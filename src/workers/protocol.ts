@@ -144,7 +144,10 @@ export type StaircaseAnswer =
   | NotAPosition;
 
 /** A composed puzzle without its proof: what is stored is proved again by the server. */
-export type PuzzleSketch = Omit<ComposedPuzzle, 'proof'>;
+export type PuzzleSketch = Omit<ComposedPuzzle, 'proof'> & {
+  readonly twinKey: string;
+  readonly ideaKey: string;
+};
 
 /** Fewer than asked for when no more were found. */
 export interface PuzzlesAnswer {
@@ -173,6 +176,7 @@ export type MateTaskAnswer =
       readonly patterns: readonly PatternId[];
       readonly exactKey: string;
       readonly twinKey: string;
+      readonly ideaKey: string;
     }
   | { readonly kind: 'none'; readonly within: number }
   | { readonly kind: 'undecided'; readonly noMateWithin: number }

@@ -11,7 +11,9 @@ test('a coach wishes for mates in two that end in a named mate, leaves one out a
   await page.waitForURL('**/sets/compose');
   await waitUntilAwake(page);
   await page.getByLabel('Length').selectOption('2');
-  await page.getByLabel('Ends in').selectOption({ label: 'Smothered mate' });
+  await page.getByRole('combobox', { name: 'Ends in' }).click();
+  await page.getByRole('option', { name: 'Smothered mate' }).click();
+  await page.keyboard.press('Escape');
   await page.getByLabel('To move').selectOption('white');
   await page.getByLabel('How many').fill('3');
   await page.getByRole('button', { name: 'Compose' }).click();

@@ -33,7 +33,13 @@ test('texts whose case matters are compared byte by byte', async () => {
      FROM information_schema.columns WHERE table_schema = DATABASE()`,
   )) as [{ name: string; collation: string | null }[]];
   const collationOf = (name: string) => rows.find((row) => row.name === name)?.collation;
-  for (const name of ['tasks.exact_key', 'tasks.twin_key', 'classes.join_code', 'attempts.client_id']) {
+  for (const name of [
+    'tasks.exact_key',
+    'tasks.twin_key',
+    'task_ideas.idea_key',
+    'classes.join_code',
+    'attempts.client_id',
+  ]) {
     expect({ name, collation: collationOf(name) }).toEqual({ name, collation: 'ascii_bin' });
   }
 });

@@ -35,7 +35,7 @@ export function readRecipe({ mate, pattern, key, side, level }: ComposeWords): P
   if (side !== undefined && mover === undefined) return '--side is white or black.';
   return {
     moves: mate,
-    ...(pattern === undefined ? {} : { pattern }),
+    ...(pattern === undefined ? {} : { patterns: [pattern] }),
     ...(keyKind === undefined ? {} : { key: keyKind }),
     ...(mover === undefined ? {} : { side: mover }),
     ...(level === undefined ? {} : { level: level as NonNullable<PuzzleRecipe['level']> }),

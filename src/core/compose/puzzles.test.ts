@@ -69,7 +69,7 @@ test.each(['boden', 'smothered', 'anastasia', 'back-rank', 'arabian'] as const)(
   'a wished mate, %s: every longest defence ends in it',
   (pattern) => {
     for (const moves of [1, 2]) {
-      const puzzles = compose({ moves, pattern, side: 'black' }, 2);
+      const puzzles = compose({ moves, patterns: [pattern], side: 'black' }, 2);
       expect(puzzles).toHaveLength(2);
       for (const puzzle of puzzles) {
         expectSound(puzzle);
@@ -113,5 +113,5 @@ test('a wished level is the one it is graded with; a wish nobody can fulfil ends
       expect(gradePuzzle(measurePuzzle(getPosition(fen), proof, tags))).toEqual(grade);
     }
   // The mating move of a mate in one is never quiet.
-  expect(compose({ moves: 1, pattern: 'smothered', key: 'quiet' }, 1)).toEqual([]);
+  expect(compose({ moves: 1, patterns: ['smothered'], key: 'quiet' }, 1)).toEqual([]);
 });

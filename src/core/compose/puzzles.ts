@@ -19,8 +19,8 @@ import { drawSkeleton } from './skeleton';
 export interface PuzzleRecipe {
   /** 1 to 5. */
   readonly moves: number;
-  /** Every longest defence ends in this mate, strictly; any end by default. */
-  readonly pattern?: PatternId;
+  /** Every longest defence ends in one of these mates, strictly, each in its turn; any end by default. */
+  readonly patterns?: readonly PatternId[];
   readonly key?: KeyKind;
   /** As graded from its features. */
   readonly level?: Grade['level'];
@@ -66,17 +66,19 @@ export function* composePuzzles(
   { count, seed }: { readonly count: number; readonly seed: number },
 ): Generator<ComposedPuzzle> {
   const seen = new Set<string>();
-  const most = recipe.pattern === undefined ? MOST_BARREN.drawn : MOST_BARREN.grown;
+  const { patterns = [] } = recipe;
+  const most = patterns.length === 0 ? MOST_BARREN.drawn : MOST_BARREN.grown * patterns.length;
   let made = 0;
   let barren = 0;
   // Each board has its own random numbers: a longer batch begins like a shorter one.
   for (let number = 1; made < count && barren < most; number += 1) {
     barren += 1;
     const random = createRandom(Math.imul(seed, 0x9e3779b1) ^ Math.imul(number, 0x85ebca6b));
+    const pattern = patterns[number % patterns.length];
     const puzzle =
-      recipe.pattern === undefined
+      pattern === undefined
         ? drawPuzzle(random, searches, recipe)
-        : growPuzzle(random, searches, recipe.pattern, recipe);
+        : growPuzzle(random, searches, pattern, recipe);
     if (puzzle === undefined || !isWanted(puzzle, recipe)) continue;
     const shape = shapeOf(puzzle);
     if (seen.has(shape)) continue;

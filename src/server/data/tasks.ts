@@ -23,6 +23,7 @@ export interface NewPuzzle {
   readonly task: MateTask;
   readonly exactKey: string;
   readonly twinKey: string;
+  readonly ideaKey: string;
   readonly source: string | undefined;
   readonly solution: SolutionGraph;
   /** Named mates it ends in. */
@@ -61,9 +62,46 @@ export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> 
     graph: JSON.stringify(input.solution),
     proved_at: input.provedAt,
   });
+  await db('task_ideas').insert({ task_id: id, club_id: input.clubId, idea_key: input.ideaKey });
   if (input.patterns.length > 0)
     await db('task_tags').insert(input.patterns.map((pattern) => ({ task_id: id, tag: tagOf(pattern) })));
   return id as TaskId;
+}
+
+/** Mates without a key of their idea, the oldest first. */
+export async function listUnkeyedPuzzles(
+  db: Db,
+  most: number,
+): Promise<(StoredPuzzle & { readonly clubId: ClubId })[]> {
+  const rows: { id: number; club_id: number; payload: unknown; graph: unknown }[] = await db('tasks')
+    .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
+    .leftJoin('task_ideas', 'task_ideas.task_id', 'tasks.id')
+    .where('tasks.family', 'mate')
+    .whereNull('task_ideas.task_id')
+    .orderBy('tasks.id')
+    .limit(most)
+    .select('tasks.id', 'tasks.club_id', 'tasks.payload', 'task_solutions.graph');
+  return rows.map((row) => ({
+    taskId: row.id as TaskId,
+    clubId: row.club_id as ClubId,
+    family: 'mate',
+    task: mateTaskSchema.parse(row.payload),
+    solution: solutionGraphSchema.parse(row.graph),
+  }));
+}
+
+/** Keys of a mate that was stored without them, or with those of an older kind. */
+export async function storePuzzleKeys(
+  db: Db,
+  taskId: TaskId,
+  {
+    clubId,
+    twinKey,
+    ideaKey,
+  }: { readonly clubId: ClubId; readonly twinKey: string; readonly ideaKey: string },
+): Promise<void> {
+  await db('tasks').where({ id: taskId }).update({ twin_key: twinKey });
+  await db('task_ideas').insert({ task_id: taskId, club_id: clubId, idea_key: ideaKey });
 }
 
 const tagOf = (pattern: PatternId) => `pattern:${pattern}`;

@@ -37,6 +37,7 @@ import {
   type StoredPuzzle,
 } from '../data/tasks';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
+import { listSeenTasks } from './seen';
 import { makeTaskKey } from './taskKey';
 
 /** The longest mate that is stored. */
@@ -91,7 +92,18 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
       version: given.version,
       givenAt: given.givenAt.toISOString(),
     })),
-    classes: classes.map(({ classId, name }) => ({ classId, name })),
+    classes: await Promise.all(
+      classes.map(async ({ classId, name }) => ({
+        classId,
+        name,
+        seen: await listSeenTasks(
+          db,
+          actor.clubId,
+          classId,
+          tasks.map(({ taskId }) => taskId),
+        ),
+      })),
+    ),
   });
 }
 
@@ -167,7 +179,7 @@ async function proveTask(fen: string): Promise<Result<MadeTask, ServiceFault>> {
 async function findOrCreateTask(
   db: Db,
   actor: CoachActor,
-  { task, graph, patterns, exactKey, twinKey }: MadeTask,
+  { task, graph, patterns, exactKey, twinKey, ideaKey }: MadeTask,
   source: string | undefined,
 ): Promise<TaskId> {
   const known = await findMateTask(db, actor.clubId, exactKey);
@@ -181,6 +193,7 @@ async function findOrCreateTask(
     task,
     exactKey,
     twinKey,
+    ideaKey,
     source,
     solution: graph,
     patterns,

@@ -7,7 +7,7 @@ import {
   makeStaircase,
   type TaskSearches,
 } from '@/core/compose';
-import { findPosition, makeFen, makeMoveText, makeSan, parseMoveText } from '@/core/notation';
+import { findPosition, makeFen, makeMoveText, makeSan, parseMoveText, getPosition } from '@/core/notation';
 import {
   defineClubPattern,
   findSacrifices,
@@ -16,7 +16,7 @@ import {
   tagMateBy,
   type PatternId,
 } from '@/core/patterns';
-import { listMainLine, makeExactKey, makeTwinKey, type SolutionGraph } from '@/core/puzzles';
+import { listMainLine, makeExactKey, makeIdeaKey, makeTwinKey, type SolutionGraph } from '@/core/puzzles';
 import { passTurn, type Position } from '@/core/rules';
 import { judgeWritten } from '@/core/written';
 import type {
@@ -166,8 +166,13 @@ function answerPuzzles(
   onPuzzles: (puzzles: readonly PuzzleSketch[]) => 'go' | 'stop',
 ): PuzzlesAnswer {
   const puzzles: PuzzleSketch[] = [];
-  for (const { proof: _proof, ...sketch } of composePuzzles(getSearches(), recipe, { count, seed })) {
-    puzzles.push(sketch);
+  for (const { proof, ...sketch } of composePuzzles(getSearches(), recipe, { count, seed })) {
+    const position = getPosition(sketch.fen);
+    puzzles.push({
+      ...sketch,
+      twinKey: makeTwinKey(position),
+      ideaKey: makeIdeaKey(position, listMainLine(proof)),
+    });
     if (onPuzzles([...puzzles]) === 'stop') break;
   }
   return { kind: 'puzzles', puzzles };
@@ -219,6 +224,7 @@ function answerMakeMateTask(read: Position, question: MakeMateTaskQuestion): Mat
         patterns: listPatterns(position, made.graph),
         exactKey: makeExactKey(position),
         twinKey: makeTwinKey(position),
+        ideaKey: makeIdeaKey(position, listMainLine(made.graph)),
       };
     case 'mate-at-most':
       return { kind: 'uncertified', mateInMoves: made.mateInMoves };

@@ -12,8 +12,10 @@ import {
   type AddedPuzzle,
   type AddedRound,
 } from '@/contracts/sets';
+import { findSeenSchema, type SeenTask } from '@/contracts/seen';
 import type { Result } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
+import { findSeen } from '@/server/services/seen';
 import { addHabit, addPuzzle, addRound, addSet, giveSet, removePuzzle } from '@/server/services/sets';
 
 export async function addSetAction(input: unknown): Promise<Result<SetId, ServiceFault>> {
@@ -44,6 +46,13 @@ export async function removePuzzleAction(input: unknown): Promise<Result<undefin
   const result = await runAsCoach(removePuzzleSchema, input, removePuzzle);
   revalidatePath('/sets', 'layout');
   return result;
+}
+
+/** Changes nothing: which of these puzzles a class has had. */
+export async function findSeenAction(
+  input: unknown,
+): Promise<Result<(SeenTask | undefined)[], ServiceFault>> {
+  return runAsCoach(findSeenSchema, input, findSeen);
 }
 
 export async function giveSetAction(input: unknown): Promise<Result<AssignmentId, ServiceFault>> {

@@ -25,6 +25,7 @@ import * as m0024 from './0024_class_voices';
 import * as m0025 from './0025_student_stages';
 import * as m0026 from './0026_club_patterns';
 import * as m0027 from './0027_staircase_sets';
+import * as m0028 from './0028_task_ideas';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -62,6 +63,7 @@ export const MIGRATIONS: readonly Migration[] = [
   m0025,
   m0026,
   m0027,
+  m0028,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

@@ -1,7 +1,7 @@
 /** Puzzles by wish: composed, chosen, stored; fewer than asked for is said, and nothing is stored twice when the server was away. */
 import { act, fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
-import type { SetId } from '@/contracts/ids';
+import type { ClassId, SetId } from '@/contracts/ids';
 import { getPosition } from '@/core/notation';
 import type { Question } from '@/workers/protocol';
 import { answerQuestion } from '@/workers/tasks';
@@ -25,10 +25,17 @@ jest.mock('@/workers/browser', () => ({
 
 beforeEach(() => asked.splice(0));
 
-function openMaker(failures = 0) {
+function openMaker(failures = 0, seen: readonly number[] = []) {
   const stored: { readonly setId: number; readonly fen: string }[] = [];
   let left = failures;
   const actions: PuzzleActions = {
+    findSeen: ({ puzzles }) =>
+      Promise.resolve({
+        ok: true,
+        value: puzzles.map((_, index) =>
+          seen.includes(index) ? { as: 'twin', isByClass: true, names: [] } : undefined,
+        ),
+      }),
     addSet: async () => Promise.resolve({ ok: true, value: 9 as SetId }),
     addPuzzle: async (input) => {
       if (left > 0) {
@@ -43,6 +50,7 @@ function openMaker(failures = 0) {
   renderUi(
     <PuzzleMaker
       sets={[{ setId: 4 as SetId, name: 'First mates' }]}
+      classes={[{ classId: 3 as ClassId, name: 'Lantern class' }]}
       areLooseNamesShown={false}
       actions={actions}
     />,
@@ -58,15 +66,23 @@ const choose = (label: string, value: string) =>
 test('what is wished for is composed; what is taken out is not stored', async () => {
   const stored = openMaker();
   choose('Length', '1');
-  choose('Ends in', 'smothered');
+  for (const name of ['Smothered mate', 'Boden’s mate']) {
+    fireEvent.click(screen.getByRole('combobox', { name: 'Ends in' }));
+    fireEvent.click(screen.getByRole('option', { name }));
+  }
   choose('To move', 'black');
   fireEvent.change(screen.getByLabelText('How many'), { target: { value: '3' } });
   await press('Compose');
   expect(asked).toEqual([
-    { kind: 'puzzles', recipe: { moves: 1, pattern: 'smothered', side: 'black' }, count: 3, seed: 1 },
+    {
+      kind: 'puzzles',
+      recipe: { moves: 1, patterns: ['smothered', 'boden'], side: 'black' },
+      count: 3,
+      seed: 1,
+    },
   ]);
   expect(screen.getByText('3 puzzles, each proved.')).toBeInTheDocument();
-  expect(screen.getAllByText(/Ends in: .*Smothered mate.*Level \d/)).toHaveLength(3);
+  expect(screen.getAllByText(/Ends in: .*(Smothered|Boden’s) mate.*Level \d/)).toHaveLength(3);
   fireEvent.click(screen.getByRole('checkbox', { name: '2. Mate in 1' }));
   await press('Store 2 puzzles');
   expect(stored.map(({ setId }) => setId)).toEqual([4, 4]);
@@ -104,4 +120,19 @@ test('when the server is away it says so, and the same goes on', async () => {
   await press('Store 6 puzzles');
   expect(stored).toHaveLength(6);
   expect(new Set(stored.map(({ setId }) => setId))).toEqual(new Set([9]));
+});
+
+test('what a class has had is left out, and others are composed in its place', async () => {
+  openMaker(0, [1]);
+  choose('Length', '1');
+  choose('New to', '3');
+  await press('Compose');
+  expect(asked.map((question) => question.kind === 'puzzles' && [question.count, question.seed])).toEqual([
+    [6, 1],
+    [7, 1],
+  ]);
+  expect(
+    screen.getByText('6 puzzles, each proved. All are new to Lantern class; 1 of their like was left out.'),
+  ).toBeInTheDocument();
+  expect(screen.getAllByRole('checkbox')).toHaveLength(6);
 });

@@ -1,13 +1,16 @@
 'use client';
-import { Button, NativeSelect, NumberInput } from '@mantine/core';
+import { Button, MultiSelect, NativeSelect, NumberInput } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClassId } from '@/contracts/ids';
+import type { FindSeen, SeenTask } from '@/contracts/seen';
 import { SIDES } from '@/core/board';
 import type { PuzzleRecipe } from '@/core/compose';
 import { LEVELS } from '@/core/exercises';
 import { getMove, getPosition, makeSan } from '@/core/notation';
 import { isPatternId, listShownTags, PATTERN_IDS } from '@/core/patterns';
 import { listPossibleKeyKinds } from '@/core/puzzles';
-import { failure, success } from '@/core/shared';
+import { failure, success, type Result } from '@/core/shared';
 import {
   countWords,
   faultText,
@@ -32,6 +35,13 @@ const MOST_PUZZLES = 24;
 export interface PuzzleActions {
   readonly addSet: AddSet;
   readonly addPuzzle: AddPuzzle;
+  readonly findSeen: FindSeenAction;
+}
+type FindSeenAction = (input: FindSeen) => Promise<Result<readonly (SeenTask | undefined)[], ServiceFault>>;
+
+interface ClassChoice {
+  readonly classId: ClassId;
+  readonly name: string;
 }
 
 type Batch =
@@ -40,6 +50,8 @@ type Batch =
       readonly kind: 'running' | 'ready' | 'stopped';
       readonly puzzles: readonly PuzzleSketch[];
       readonly asked: number;
+      /** What the class has had: how many were left out for it, or that the server did not say. */
+      readonly seen?: { readonly className: string; readonly leftOut: number | undefined };
     };
 
 interface Option {
@@ -48,18 +60,20 @@ interface Option {
 }
 
 /** What stands in the fields; empty: no wish. */
-type Wishes = Readonly<Record<'moves' | 'pattern' | 'key' | 'side' | 'level', string>>;
+type Wishes = Readonly<Record<'moves' | 'key' | 'side' | 'level' | 'classId', string>>;
 
 /** Fresh mates by wish: composed here, looked at and chosen by the coach, proved once more and stored by the server. */
 export function PuzzleMaker(props: {
   readonly sets: readonly SetChoice[];
+  readonly classes: readonly ClassChoice[];
   readonly areLooseNamesShown: boolean;
   readonly actions: PuzzleActions;
 }) {
-  const [wishes, setWishes] = useState<Wishes>({ moves: '2', pattern: '', key: '', side: '', level: '' });
+  const [wishes, setWishes] = useState<Wishes>({ moves: '2', key: '', side: '', level: '', classId: '' });
+  const [patterns, setPatterns] = useState<readonly string[]>([]);
   const [count, setCount] = useState(6);
   const [seed, setSeed] = useState(1);
-  const { batch, compose, stop } = useBatch();
+  const { batch, compose, stop } = useBatch(props.actions.findSeen);
   const field = (label: string, name: keyof Wishes, options: readonly Option[]) => (
     <NativeSelect
       label={label}
@@ -79,10 +93,18 @@ export function PuzzleMaker(props: {
           'moves',
           LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` })),
         )}
-        {field('Ends in', 'pattern', [
-          { value: '', label: 'any mate' },
-          ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name })),
-        ])}
+        <MultiSelect
+          label="Ends in"
+          size="md"
+          miw="14rem"
+          maw="26rem"
+          searchable
+          placeholder={patterns.length === 0 ? 'any mate' : ''}
+          nothingFoundMessage="No mate of this name"
+          value={[...patterns]}
+          data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name }))}
+          onChange={setPatterns}
+        />
         {field('Begins with', 'key', [
           { value: '', label: 'any move' },
           ...keyKinds.map((kind) => ({ value: kind, label: KEY_KIND_WORDS[kind] })),
@@ -94,6 +116,10 @@ export function PuzzleMaker(props: {
         {field('Level', 'level', [
           { value: '', label: 'any level' },
           ...LEVELS.map((level) => ({ value: String(level), label: `level ${level}` })),
+        ])}
+        {field('New to', 'classId', [
+          { value: '', label: 'no class asked' },
+          ...props.classes.map(({ classId, name }) => ({ value: String(classId), label: name })),
         ])}
         <NumberInput
           label="How many"
@@ -110,7 +136,8 @@ export function PuzzleMaker(props: {
           mih={44}
           disabled={isRunning}
           onClick={() => {
-            compose(recipeOf(wishes), count, seed);
+            const group = props.classes.find(({ classId }) => String(classId) === wishes.classId);
+            compose(recipeOf(wishes, patterns), { asked: count, seed, group });
             // The next press makes others.
             setSeed(seed + 1);
           }}
@@ -134,14 +161,14 @@ export function PuzzleMaker(props: {
 }
 
 /** What cannot be with this length, a kind of key chosen before, is not asked for. */
-function recipeOf(wishes: Wishes): PuzzleRecipe {
+function recipeOf(wishes: Wishes, patterns: readonly string[]): PuzzleRecipe {
   const moves = Number(wishes.moves);
   const key = listPossibleKeyKinds(moves).find((kind) => kind === wishes.key);
   const level = LEVELS.find((one) => String(one) === wishes.level);
   const side = SIDES.find((one) => one === wishes.side);
   return {
     moves,
-    ...(isPatternId(wishes.pattern) ? { pattern: wishes.pattern } : {}),
+    ...(patterns.length === 0 ? {} : { patterns: patterns.filter(isPatternId) }),
     ...(key === undefined ? {} : { key }),
     ...(side === undefined ? {} : { side }),
     ...(level === undefined ? {} : { level }),
@@ -159,32 +186,83 @@ function batchText(batch: Batch): string {
     case 'stopped':
       return `Stopped with ${countWords(batch.puzzles.length, 'puzzle')}.`;
     case 'ready':
-      return batch.puzzles.length < batch.asked
-        ? `Only ${countWords(batch.puzzles.length, 'puzzle')} of ${batch.asked} were found for these wishes. Ask for less.`
-        : `${countWords(batch.puzzles.length, 'puzzle')}, each proved.`;
+      return [
+        batch.puzzles.length < batch.asked
+          ? `Only ${countWords(batch.puzzles.length, 'puzzle')} of ${batch.asked} were found for these wishes. Ask for less.`
+          : `${countWords(batch.puzzles.length, 'puzzle')}, each proved.`,
+        ...(batch.seen === undefined ? [] : [leftOutText(batch.seen)]),
+      ].join(' ');
   }
 }
 
-function useBatch() {
+function leftOutText({ className, leftOut }: { className: string; leftOut: number | undefined }): string {
+  if (leftOut === undefined) return `The server did not say what ${className} has had before.`;
+  return leftOut === 0
+    ? `All are new to ${className}.`
+    : `All are new to ${className}; ${leftOut} of their like ${leftOut === 1 ? 'was' : 'were'} left out.`;
+}
+
+/** Batches asked for again because a class has had some of the one before. */
+const MOST_ROUNDS = 4;
+
+function useBatch(findSeen: FindSeenAction) {
   const client = useMemo(() => createSearchClient(startSearchWorker), []);
   const [batch, setBatch] = useState<Batch>({ kind: 'none' });
   useEffect(() => () => client.stopAll(), [client]);
 
-  function compose(recipe: PuzzleRecipe, asked: number, seed: number): void {
+  async function run(
+    recipe: PuzzleRecipe,
+    { asked, seed, group }: { asked: number; seed: number; group: ClassChoice | undefined },
+  ): Promise<Batch> {
     let puzzles: readonly PuzzleSketch[] = [];
     setBatch({ kind: 'running', puzzles, asked });
-    const { outcome } = client.ask({ kind: 'puzzles', recipe, count: asked, seed }, (progress) => {
-      if (progress.kind !== 'puzzles') return;
-      ({ puzzles } = progress);
-      setBatch({ kind: 'running', puzzles, asked });
-    });
-    void outcome.then((ended) => {
-      if (ended.kind === 'answer') setBatch({ kind: 'ready', puzzles: ended.answer.puzzles, asked });
-      else if (ended.kind === 'stopped') setBatch({ kind: 'stopped', puzzles, asked });
-      else setBatch({ kind: 'failed' });
-    });
+    let count = asked;
+    for (let round = 1; ; round += 1) {
+      const { outcome } = client.ask({ kind: 'puzzles', recipe, count, seed }, (progress) => {
+        if (progress.kind !== 'puzzles') return;
+        ({ puzzles } = progress);
+        setBatch({ kind: 'running', puzzles: puzzles.slice(0, asked), asked });
+      });
+      const ended = await outcome;
+      if (ended.kind === 'stopped') return { kind: 'stopped', puzzles: puzzles.slice(0, asked), asked };
+      if (ended.kind !== 'answer') return { kind: 'failed' };
+      ({ puzzles } = ended.answer);
+      if (group === undefined) return { kind: 'ready', puzzles, asked };
+      const seen = await listSeen(findSeen, group.classId, puzzles);
+      const fresh = seen === undefined ? puzzles : puzzles.filter((_, index) => seen[index] === undefined);
+      // A longer batch begins like the shorter one, so that asking for more goes on from here.
+      if (fresh.length < asked && puzzles.length === count && round < MOST_ROUNDS) {
+        count += asked - fresh.length;
+        continue;
+      }
+      const leftOut = seen === undefined ? undefined : puzzles.length - fresh.length;
+      return {
+        kind: 'ready',
+        puzzles: fresh.slice(0, asked),
+        asked,
+        seen: { className: group.name, leftOut },
+      };
+    }
   }
+  const compose = (recipe: PuzzleRecipe, wanted: Parameters<typeof run>[1]) =>
+    void run(recipe, wanted).then(setBatch);
   return { batch, compose, stop: () => client.stopAll() };
+}
+
+/** What the class has had; undefined when the server does not say. */
+async function listSeen(
+  findSeen: FindSeenAction,
+  classId: ClassId,
+  puzzles: readonly PuzzleSketch[],
+): Promise<readonly (SeenTask | undefined)[] | undefined> {
+  try {
+    const asked = puzzles.map(({ twinKey, ideaKey }) => ({ twinKey, ideaKey }));
+    const result = await findSeen({ classId, puzzles: asked });
+    return result.ok ? result.value : undefined;
+  } catch {
+    // A server action rejects when the network or the server is away.
+    return undefined;
+  }
 }
 
 /** The batch as cards: all are chosen until the coach takes some out. */

@@ -3,14 +3,15 @@ import { Button, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
-import type { AssignmentId, ClassId } from '@/contracts/ids';
+import type { AssignmentId } from '@/contracts/ids';
+import type { SetPage } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
-import { faultText } from '@/text';
+import { faultText, seenSetText } from '@/text';
 import styles from '../../../../_parts/pages.module.css';
 
 export function GiveForm(props: {
   readonly setId: number;
-  readonly classes: readonly { readonly classId: ClassId; readonly name: string }[];
+  readonly classes: SetPage['classes'];
   readonly isEmpty: boolean;
   readonly onGive: (input: {
     requestId: string;
@@ -41,6 +42,7 @@ export function GiveForm(props: {
 
   if (classes.length === 0)
     return <p className={styles.soft}>There is no class yet. Make one under Classes.</p>;
+  const chosen = classes.find((one) => String(one.classId) === classId);
   return (
     <div className={styles.row}>
       <NativeSelect
@@ -53,6 +55,11 @@ export function GiveForm(props: {
         Give to class
       </Button>
       <span role="status">{said}</span>
+      {!isEmpty && chosen !== undefined && (
+        <p className={styles.soft} style={{ flexBasis: '100%', margin: 0 }}>
+          {seenSetText(chosen.seen, chosen.name)}
+        </p>
+      )}
     </div>
   );
 }

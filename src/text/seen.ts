@@ -1,0 +1,41 @@
+/** What somebody has had before, in words. */
+import type { SeenAs, SeenTask } from '@/contracts/seen';
+import { listWords } from './words';
+
+const SEEN_WORDS: Readonly<Record<SeenAs, string>> = {
+  same: 'this one',
+  twin: 'its twin',
+  idea: 'one with the same idea',
+};
+
+/** "Lantern class has had its twin."; "Pip and Wren have had this one." */
+export function seenText({ as, isByClass, names }: SeenTask, className: string): string {
+  const who = isByClass ? className : listWords(names);
+  return `${who} ${isByClass || names.length === 1 ? 'has' : 'have'} had ${SEEN_WORDS[as]}.`;
+}
+
+/** The same over a whole set: "Lantern class has had 1, 3 and 4, and the twin of 7. Pip has had 2." */
+export function seenSetText(seen: readonly (SeenTask | undefined)[], className: string): string {
+  const numbers = (as: SeenAs) =>
+    seen.flatMap((one, index) => (one?.isByClass === true && one.as === as ? [String(index + 1)] : []));
+  const parts = [
+    listWords(numbers('same')),
+    prefixed('the twin of', numbers('twin')),
+    prefixed('the idea of', numbers('idea')),
+  ].filter((part) => part !== '');
+  const byChildren = new Map<string, string[]>();
+  for (const [index, one] of seen.entries()) {
+    for (const name of one?.isByClass === false ? one.names : []) {
+      byChildren.set(name, [...(byChildren.get(name) ?? []), String(index + 1)]);
+    }
+  }
+  const sentences = [
+    ...(parts.length === 0 ? [] : [`${className} has had ${parts.join(', and ')}.`]),
+    ...[...byChildren].map(([name, tasks]) => `${name} has had ${listWords(tasks)} or its like.`),
+  ];
+  return sentences.length === 0 ? `${className} has had nothing of this.` : sentences.join(' ');
+}
+
+function prefixed(words: string, numbers: readonly string[]): string {
+  return numbers.length === 0 ? '' : `${words} ${listWords(numbers)}`;
+}
