@@ -62,6 +62,8 @@ test('twelve mates in two with Boden’s or the smothered mate, level 3, none th
   expect(new Set(fens).size).toBe(12);
 
   await page.getByRole('link', { name: 'Print' }).click();
+  await page.waitForURL('**/paper');
+  await waitUntilAwake(page);
   await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Paper class' });
   await expect(page.getByText('2 sheets, and the key behind.')).toBeVisible();
   const answer = page

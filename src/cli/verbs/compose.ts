@@ -1,9 +1,8 @@
 /** `vorschule compose`: fresh mate puzzles as EPD, each proved, with one key; the same numbers make the same ones. */
 import { SIDES, type Side } from '@/core/board';
 import { composePuzzles, createTaskSearches, type ComposedPuzzle, type PuzzleRecipe } from '@/core/compose';
-import { getMove, getPosition, makeEpd, makeSan, makeSanLine } from '@/core/notation';
 import { isPatternId, PATTERN_IDS } from '@/core/patterns';
-import { listMainLine, listPossibleKeyKinds } from '@/core/puzzles';
+import { listPossibleKeyKinds, makePuzzleEpd } from '@/core/puzzles';
 import { countWords, tagsText } from '@/text';
 import { say } from '../say';
 import { writeLine } from './lines';
@@ -54,22 +53,8 @@ export async function runCompose({ recipe, count, seed }: ComposeOptions): Promi
   return 1;
 }
 
-/** Operations in the order of their opcodes (PGN standard, section 16.2.5). */
-function toEpd({ fen, key, mateInMoves, proof, tags, grade }: ComposedPuzzle, id: string): string {
-  const position = getPosition(fen);
-  const line = makeSanLine(position, listMainLine(proof).map(getMove));
+function toEpd({ fen, mateInMoves, proof, tags, grade }: ComposedPuzzle, id: string): string {
   const names = tagsText(tags.filter(({ reading }) => reading === 'strict'));
-  return makeEpd({
-    draft: position,
-    operations: [
-      { opcode: 'bm', operands: makeSan(position, getMove(key)) },
-      {
-        opcode: 'c0',
-        operands: `"Level ${grade.level}, ${grade.number}.${names === '' ? '' : ` ${names}`}"`,
-      },
-      { opcode: 'dm', operands: String(mateInMoves) },
-      { opcode: 'id', operands: `"${id}"` },
-      { opcode: 'pv', operands: line.join(' ') },
-    ],
-  });
+  const told = `Level ${grade.level}, ${grade.number}.${names === '' ? '' : ` ${names}`}`;
+  return makePuzzleEpd({ fen, mateInMoves, proof }, id, told);
 }

@@ -110,7 +110,7 @@ export function toStored({ move, covers, replies }: ProofMove): SolutionNode['mo
 }
 
 /** First moves that mate in the shortest number. */
-export function listKeys({ nodes }: Pick<SolutionGraph, 'nodes'>): MoveText[] {
+export function listKeys({ nodes }: Pick<Proof, 'nodes'>): MoveText[] {
   return nodes[0]?.moves.map(({ move }) => move) ?? [];
 }
 

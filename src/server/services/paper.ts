@@ -38,6 +38,7 @@ import { listStudents } from '../data/classes';
 import { getLatestVersion } from '../data/sets';
 import { listTasksOfVersion, type StoredExercise, type StoredPuzzle, type StoredTask } from '../data/tasks';
 import { getDb } from '../db';
+import { makeFileName } from './fileName';
 import { listSpokenWords } from './houseWords';
 
 /** Lines beside the main one that a key tells; the Desk shows them all. */
@@ -205,15 +206,5 @@ export async function printPatternCards(
 async function print(job: PrintJob): Promise<Result<PrintedFile, ServiceFault>> {
   const answer = await askPrinter(job);
   if (answer.kind === 'busy') return failure({ code: 'workers/busy' });
-  return success({ name: `${fileNameOf(job.title)}.pdf`, bytes: answer.bytes });
-}
-
-/** Letters and digits with hyphens between, for any file system: "Mates in two: Boden" -> "mates-in-two-boden". */
-function fileNameOf(title: string): string {
-  const name = title
-    .normalize('NFD')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '');
-  return name === '' ? 'sheets' : name.slice(0, 60);
+  return success({ name: makeFileName(job.title, 'pdf'), bytes: answer.bytes });
 }

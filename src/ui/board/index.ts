@@ -1,3 +1,4 @@
+export { savePicture } from './savePicture';
 export { Board } from './Board';
 export { useCarry } from './carry';
 export { DiagramPicture, ManPicture, SignLegend } from './Picture';

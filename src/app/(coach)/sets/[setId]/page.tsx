@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
+import { FILE_FORMATS } from '@/contracts/files';
 import { setIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/access';
 import { getSetPage } from '@/server/services/sets';
@@ -66,6 +67,20 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
             </ul>
           )}
         </section>
+        {items.length > 0 && (
+          <p className={styles.row} style={{ margin: 0 }}>
+            Save the mates as
+            {FILE_FORMATS.filter((format) => format !== 'json').map((format) => (
+              <a key={format} href={`/files/sets/${page.value.setId}?as=${format}`} download>
+                {format.toUpperCase()}
+              </a>
+            ))}
+            or every task as
+            <a href={`/files/sets/${page.value.setId}?as=json`} download>
+              JSON
+            </a>
+          </p>
+        )}
         {items.length === 0 ? (
           <p className={styles.card}>
             This set is empty. Prove a mate on the Desk or choose an exercise, and add it here.

@@ -2,7 +2,7 @@ import { setIdSchema } from '@/contracts/ids';
 import { setSheetsSchema } from '@/contracts/print';
 import { parseInput, runAsCoach } from '@/server/auth/access';
 import { printSet } from '@/server/services/paper';
-import { readQuery, respondWithFile } from '../../_parts/respond';
+import { readQuery, respondWithFile } from '../../../_parts/respond';
 
 /** The sheets and the key of a set. */
 export async function GET(

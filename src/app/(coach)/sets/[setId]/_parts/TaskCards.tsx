@@ -6,7 +6,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { TaskId } from '@/contracts/ids';
 import type { SetExercise, SetItem, SetPuzzle } from '@/contracts/sets';
 import { HABITS, openExercise, type Habit } from '@/core/exercises';
-import { parseFen } from '@/core/notation';
+import { getPosition, parseFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
 import type { Result } from '@/core/shared';
 import {
@@ -18,8 +18,14 @@ import {
   mateLabel,
   questionText,
 } from '@/text';
-import { DiagramPicture } from '@/ui/board';
+import { DiagramPicture, savePicture } from '@/ui/board';
 import styles from '../../../../_parts/pages.module.css';
+
+const PICTURES = [
+  { value: '', label: 'Picture ...' },
+  { value: 'svg', label: 'Save as SVG' },
+  { value: 'png', label: 'Save as PNG' },
+];
 
 /** The set's diagrams in order. Solutions are closed until asked for: children may be looking on. */
 export function TaskCards(props: {
@@ -52,6 +58,14 @@ export function TaskCards(props: {
     });
   }
 
+  function save(fen: string, number: number, format: string) {
+    const { board, turn } = getPosition(fen);
+    if (format !== 'svg' && format !== 'png') return;
+    savePicture({ board, turn, bottom: turn }, `diagram-${number}`, format).catch(() =>
+      setError('The browser could not draw the picture.'),
+    );
+  }
+
   return (
     <section>
       <div className={styles.row} style={{ minHeight: '2.75rem' }}>
@@ -75,6 +89,12 @@ export function TaskCards(props: {
               {item.family === 'mate' && (
                 <>
                   <Link href={`/desk?fen=${encodeURIComponent(item.fen)}`}>Open on the Desk</Link>
+                  <NativeSelect
+                    aria-label={`Save the picture of task ${index + 1}`}
+                    value=""
+                    onChange={({ currentTarget }) => save(item.fen, index + 1, currentTarget.value)}
+                    data={PICTURES}
+                  />
                   <NativeSelect
                     aria-label={`Give task ${index + 1} also as`}
                     disabled={isBusy}

@@ -10,15 +10,17 @@ const STATUSES: Partial<Record<ServiceFault['code'], number>> = {
   'workers/busy': 503,
 };
 
-/** The PDF, shown in the browser; a refusal as its sentence. */
+/** A refusal as its sentence. */
+export function refuse(fault: ServiceFault): Response {
+  return new Response(faultText(fault), {
+    status: STATUSES[fault.code] ?? 400,
+    headers: { 'Content-Type': 'text/plain; charset=utf-8' },
+  });
+}
+
+/** The PDF, shown in the browser. */
 export function respondWithFile(result: Result<PrintedFile, ServiceFault>): Response {
-  if (!result.ok) {
-    const status = STATUSES[result.error.code] ?? 400;
-    return new Response(faultText(result.error), {
-      status,
-      headers: { 'Content-Type': 'text/plain; charset=utf-8' },
-    });
-  }
+  if (!result.ok) return refuse(result.error);
   const { name, bytes } = result.value;
   return new Response(new Uint8Array(bytes), {
     headers: {
