@@ -20,6 +20,8 @@ export const newSetSchema = z.object({
   isStaircase: z.boolean().default(false),
 });
 export const addPuzzleSchema = z.object({ setId: setIdSchema, fen: z.string().min(1).max(200) });
+/** Positions by their exact keys. */
+export const findStoredSchema = z.object({ exactKeys: z.array(z.string().min(1).max(120)).max(1_000) });
 /** A round of fresh exercises: the same numbers make the same tasks again. */
 export const addRoundSchema = z.object({
   setId: setIdSchema,

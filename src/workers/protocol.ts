@@ -80,6 +80,13 @@ export interface ComposeQuestion {
   readonly ways?: NotationWays | undefined;
 }
 
+/** Reads every position of a file or a pasted text and proves its mate. */
+export interface ImportQuestion {
+  readonly kind: 'import';
+  readonly bytes: Uint8Array;
+  readonly maxMoves: number;
+}
+
 export type Question =
   | ProveQuestion
   | ExplainQuestion
@@ -88,6 +95,7 @@ export type Question =
   | MakeMateTaskQuestion
   | StaircaseQuestion
   | PuzzlesQuestion
+  | ImportQuestion
   | ComposeQuestion;
 
 export interface NotAPosition {
@@ -184,6 +192,40 @@ export type MateTaskAnswer =
   | { readonly kind: 'uncertified'; readonly mateInMoves: number }
   | NotAPosition;
 
+/** What becomes of a position that was read. */
+export type ImportOutcome =
+  | {
+      readonly kind: 'mate';
+      readonly mateInMoves: number;
+      /** Every key, in SAN. */
+      readonly keys: readonly string[];
+      readonly exactKey: string;
+    }
+  | { readonly kind: 'none'; readonly within: number }
+  | { readonly kind: 'undecided' }
+  /** Read before in the same text. */
+  | { readonly kind: 'repeated' }
+  /** A game from the first move on. */
+  | { readonly kind: 'whole-game' }
+  | { readonly kind: 'fault'; readonly fault: string };
+
+export interface ImportedPosition {
+  readonly place: { readonly unit: 'line' | 'game' | 'row'; readonly number: number };
+  /** Empty where none could be read. */
+  readonly fen: string;
+  readonly outcome: ImportOutcome;
+}
+
+/** The positions themselves came as progress. */
+export type ImportAnswer =
+  | {
+      readonly kind: 'imported';
+      readonly count: number;
+      /** There is more in it than is read at once. */
+      readonly isCut: boolean;
+    }
+  | { readonly kind: 'unreadable'; readonly why: string };
+
 export interface ComposeAnswer {
   readonly kind: 'composed';
   readonly tasks: readonly ExerciseTask[];
@@ -197,6 +239,7 @@ interface Answers {
   readonly 'make-mate-task': MateTaskAnswer;
   readonly staircase: StaircaseAnswer;
   readonly puzzles: PuzzlesAnswer;
+  readonly import: ImportAnswer;
   readonly compose: ComposeAnswer;
 }
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];
@@ -207,6 +250,8 @@ export type Progress =
   | { readonly kind: 'nodes'; readonly nodes: number; readonly ms: number }
   /** Those composed so far. */
   | { readonly kind: 'puzzles'; readonly puzzles: readonly PuzzleSketch[]; readonly ms: number }
+  /** Positions read and decided since the last report; none is left out. */
+  | { readonly kind: 'import'; readonly news: readonly ImportedPosition[]; readonly ms: number }
   /** So many stairs of the main line are done. */
   | { readonly kind: 'stairs'; readonly done: number; readonly ms: number }
   | { readonly kind: 'fates'; readonly table: FateTable; readonly ms: number };

@@ -8,6 +8,7 @@ const COACH_PAGES = [
   '/sets/1',
   '/sets/1/paper',
   '/sets/paper',
+  '/sets/import',
   '/sets/compose',
   '/classes',
   '/classes/1',

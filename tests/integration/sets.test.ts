@@ -1,7 +1,17 @@
 import { v4 as makeUuid } from 'uuid';
+import { getPosition } from '@/core/notation';
+import { makeExactKey } from '@/core/puzzles';
 import { getDb } from '@/server/db';
 import { listOwnPuzzlesOfPattern } from '@/server/services/patterns';
-import { addPuzzle, addSet, getSetPage, giveSet, listOwnSets, removePuzzle } from '@/server/services/sets';
+import {
+  addPuzzle,
+  addSet,
+  findStored,
+  getSetPage,
+  giveSet,
+  listOwnSets,
+  removePuzzle,
+} from '@/server/services/sets';
 import {
   makeClass,
   makeClub,
@@ -110,4 +120,13 @@ test('an empty set is not given, and another club neither sees nor changes a set
   expect(await getSetPage(stranger, setId)).toEqual(refused);
   expect(await addPuzzle(stranger, { setId, fen: MATE_IN_1 })).toEqual(refused);
   expect(await listOwnSets(stranger)).toEqual([]);
+});
+
+test('which positions are stored is told by their keys, and of one’s own club alone', async () => {
+  const { coach } = await makeClub();
+  await makeSet(coach, [MATE_IN_1]);
+  const exactKeys = [MATE_IN_1, MATE_IN_2].map((fen) => makeExactKey(getPosition(fen)));
+  expect(valueOf(await findStored(coach, { exactKeys }))).toEqual(exactKeys.slice(0, 1));
+  const stranger = { ...coach, clubId: (coach.clubId + 1) as typeof coach.clubId };
+  expect(valueOf(await findStored(stranger, { exactKeys }))).toEqual([]);
 });

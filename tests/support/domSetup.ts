@@ -1,4 +1,8 @@
+import { TextDecoder, TextEncoder } from 'node:util';
 import '@testing-library/jest-dom';
+
+// Every browser has them; jsdom leaves them out.
+Object.assign(globalThis, { TextDecoder, TextEncoder, Uint8Array });
 
 // jsdom has neither; Mantine asks for both when it is rendered.
 window.matchMedia = (query: string) =>

@@ -39,6 +39,14 @@ export async function findMateTask(db: Db, clubId: ClubId, exactKey: string): Pr
   return row?.id as TaskId | undefined;
 }
 
+/** Which of these positions the club has stored as mates. */
+export async function listKnownKeys(db: Db, clubId: ClubId, exactKeys: readonly string[]): Promise<string[]> {
+  return db('tasks')
+    .where({ club_id: clubId, family: 'mate' })
+    .whereIn('exact_key', [...exactKeys])
+    .pluck('exact_key');
+}
+
 /** Stores task and solution together; a duplicate position is refused by the unique key. */
 export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> {
   const [id] = await db('tasks').insert({

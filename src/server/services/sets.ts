@@ -33,6 +33,7 @@ import {
   createMateTask,
   findMateTask,
   findOrCreateExercise,
+  listKnownKeys,
   listTasksOfVersion,
   type StoredPuzzle,
 } from '../data/tasks';
@@ -144,6 +145,14 @@ export async function addPuzzle(
     const number = (await findItemNumber(db, version.setVersionId, taskId)) ?? 1;
     return success({ ...added, mateInMoves: graph.mateInMoves, number, isAlreadyThere: false });
   });
+}
+
+/** Which of these positions, by their exact keys, the club has stored. */
+export async function findStored(
+  actor: CoachActor,
+  { exactKeys }: { readonly exactKeys: readonly string[] },
+): Promise<Result<string[], ServiceFault>> {
+  return success(await listKnownKeys(getDb(), actor.clubId, exactKeys));
 }
 
 type MadeTask = Extract<Awaited<ReturnType<typeof askPool>>, { kind: 'task' }>;

@@ -10,8 +10,8 @@ self.onmessage = ({ data: { id, question } }: MessageEvent<BrowserRequest>) => {
   let lastMs = -Infinity;
   try {
     const answer = answerQuestion(question, (progress) => {
-      // A finished depth of a fate table is never left out.
-      if (progress.kind === 'fates' || progress.ms - lastMs >= NEWS_EVERY_MS) {
+      // A finished depth of a fate table is never left out, nor are positions that were read.
+      if (progress.kind === 'fates' || progress.kind === 'import' || progress.ms - lastMs >= NEWS_EVERY_MS) {
         lastMs = progress.ms;
         reply({ id, kind: 'progress', progress });
       }

@@ -26,6 +26,7 @@ import type {
   FatesAnswer,
   FatesQuestion,
   JudgeAnswer,
+  ImportedPosition,
   JudgeQuestion,
   MakeMateTaskQuestion,
   MateTaskAnswer,
@@ -39,6 +40,7 @@ import type {
   StaircaseAnswer,
   StaircaseQuestion,
 } from '../protocol';
+import { importPositions } from './importPositions';
 
 export type OnAnswerProgress = (progress: Progress) => 'go' | 'stop';
 
@@ -78,6 +80,10 @@ function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Ques
   const ms = () => performance.now() - startedAt;
   if (question.kind === 'puzzles')
     return answerPuzzles(question, (puzzles) => onProgress({ kind: 'puzzles', puzzles, ms: ms() }));
+  if (question.kind === 'import') {
+    const onNews = (news: readonly ImportedPosition[]) => onProgress({ kind: 'import', news, ms: ms() });
+    return importPositions(getSearches().mate, question, onNews, ms);
+  }
   const position = findPosition(question.fen);
   if (position === undefined) return { kind: 'not-a-position' };
   switch (question.kind) {

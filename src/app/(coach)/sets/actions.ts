@@ -6,6 +6,7 @@ import {
   addHabitSchema,
   addPuzzleSchema,
   addRoundSchema,
+  findStoredSchema,
   giveSetSchema,
   newSetSchema,
   removePuzzleSchema,
@@ -16,7 +17,15 @@ import { findSeenSchema, type SeenTask } from '@/contracts/seen';
 import type { Result } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
 import { findSeen } from '@/server/services/seen';
-import { addHabit, addPuzzle, addRound, addSet, giveSet, removePuzzle } from '@/server/services/sets';
+import {
+  addHabit,
+  addPuzzle,
+  addRound,
+  addSet,
+  findStored,
+  giveSet,
+  removePuzzle,
+} from '@/server/services/sets';
 
 export async function addSetAction(input: unknown): Promise<Result<SetId, ServiceFault>> {
   const result = await runAsCoach(newSetSchema, input, addSet);
@@ -46,6 +55,11 @@ export async function removePuzzleAction(input: unknown): Promise<Result<undefin
   const result = await runAsCoach(removePuzzleSchema, input, removePuzzle);
   revalidatePath('/sets', 'layout');
   return result;
+}
+
+/** Changes nothing: which of these positions the club has stored. */
+export async function findStoredAction(input: unknown): Promise<Result<string[], ServiceFault>> {
+  return runAsCoach(findStoredSchema, input, findStored);
 }
 
 /** Changes nothing: which of these puzzles a class has had. */

@@ -1,0 +1,32 @@
+import type { Metadata } from 'next';
+import { listOwnSets } from '@/server/services/sets';
+import { ImportPanel } from '@/ui/panels/import/ImportPanel';
+import { LinkButton } from '../../../_parts/LinkButton';
+import styles from '../../../_parts/pages.module.css';
+import { getPageCoach } from '../../_parts/coachPage';
+import { addPuzzleAction, addSetAction, findStoredAction } from '../actions';
+
+export const metadata: Metadata = { title: 'Bring in positions' };
+
+export default async function ImportPage() {
+  const sets = await listOwnSets(await getPageCoach());
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Bring in positions</h1>
+          <span className={styles.soft}>
+            From a file or a text; each is proved before it becomes a puzzle.
+          </span>
+        </div>
+        <LinkButton href="/sets" variant="default">
+          All sets
+        </LinkButton>
+      </div>
+      <ImportPanel
+        sets={sets.map(({ setId, name }) => ({ setId, name }))}
+        actions={{ addSet: addSetAction, addPuzzle: addPuzzleAction, findStored: findStoredAction }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,346 @@
+'use client';
+import { Button, Checkbox, NativeSelect, Textarea } from '@mantine/core';
+import { Dropzone } from '@mantine/dropzone';
+import { getHotkeyHandler } from '@mantine/hooks';
+import { useEffect, useMemo, useState } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import { failure, success, type Result } from '@/core/shared';
+import { countWords, faultText } from '@/text';
+import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
+import { SetFields } from '@/ui/forms/SetFields';
+import type { AddPuzzle } from '@/ui/forms/storePuzzles';
+import { createSearchClient, startSearchWorker } from '@/workers/browser';
+import type { ImportedPosition } from '@/workers/protocol';
+import { PuzzleCard } from '../puzzles/PuzzleCard';
+import puzzleClasses from '../puzzles/Puzzles.module.css';
+import { StoringStatus, useStoring } from '../puzzles/storing';
+import classes from './Import.module.css';
+import { keysText, listMates, placeText, refusalText, reportText, type ImportedMate } from './report';
+
+const LENGTHS = [1, 2, 3, 4, 5] as const;
+const MEGABYTE = 1_048_576;
+const MOST_BYTES = 20 * MEGABYTE;
+/** As many as a page of a set shows without making a coach wait. */
+const MOST_STORED = 500;
+const MOST_CARDS = 24;
+const MOST_REFUSALS = 50;
+/** Keys asked about at once. */
+const ASKED_AT_ONCE = 1_000;
+
+export interface ImportActions {
+  readonly addSet: AddSet;
+  readonly addPuzzle: AddPuzzle;
+  readonly findStored: (input: {
+    readonly exactKeys: readonly string[];
+  }) => Promise<Result<string[], ServiceFault>>;
+}
+
+type Reading =
+  | { readonly kind: 'none' }
+  | { readonly kind: 'unreadable'; readonly why: string }
+  | {
+      readonly kind: 'running' | 'done' | 'stopped';
+      readonly positions: readonly ImportedPosition[];
+      readonly maxMoves: number;
+      readonly isCut: boolean;
+      /** Keys the club has stored; undefined while that is not known. */
+      readonly stored: ReadonlySet<string> | undefined;
+    };
+
+/** Positions from a file or a text: read and proved here, looked at, and the chosen ones stored in a set. */
+export function ImportPanel(props: { readonly sets: readonly SetChoice[]; readonly actions: ImportActions }) {
+  const [text, setText] = useState('');
+  const [maxMoves, setMaxMoves] = useState(3);
+  const { reading, read, refuse, stop } = useReading(props.actions.findStored);
+  const isRunning = reading.kind === 'running';
+
+  async function readFile(file: File | undefined): Promise<void> {
+    if (file === undefined) return;
+    if (file.size > MOST_BYTES) {
+      refuse(
+        `${file.name} has ${Math.ceil(file.size / MEGABYTE)} MB; ${MOST_BYTES / MEGABYTE} MB are read at most. Split it.`,
+      );
+      return;
+    }
+    read(new Uint8Array(await file.arrayBuffer()), maxMoves);
+  }
+
+  const readText = () => read(new TextEncoder().encode(text), maxMoves);
+  return (
+    <>
+      <div className={classes.ways}>
+        <Dropzone
+          onDrop={(files) => void readFile(files[0])}
+          multiple={false}
+          disabled={isRunning}
+          className={classes.drop}
+          inputProps={{ 'aria-label': 'A file of positions or games' }}
+        >
+          <strong>Drop a file here, or press to choose one</strong>
+          <br />
+          <span className={classes.soft}>
+            FEN or EPD lines, a PGN file, or a CSV table with a column “fen”
+          </span>
+        </Dropzone>
+        <Textarea
+          label="Or paste positions"
+          description="One on a line, or games, or a table"
+          size="md"
+          rows={5}
+          value={text}
+          onChange={({ currentTarget }) => setText(currentTarget.value)}
+          onKeyDown={getHotkeyHandler([['mod+Enter', readText]])}
+        />
+      </div>
+      <div className={puzzleClasses.make}>
+        <NativeSelect
+          label="Look for mates up to"
+          size="md"
+          value={String(maxMoves)}
+          data={LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` }))}
+          onChange={({ currentTarget }) => setMaxMoves(Number(currentTarget.value))}
+        />
+        <Button size="md" mih={44} disabled={isRunning || text.trim() === ''} onClick={readText}>
+          Read and prove
+        </Button>
+        {isRunning && (
+          <Button size="md" mih={44} color="clay" onClick={stop}>
+            Stop
+          </Button>
+        )}
+      </div>
+      <p className={puzzleClasses.said} role="status">
+        {readingText(reading)}
+      </p>
+      {(reading.kind === 'done' || reading.kind === 'stopped') && (
+        <>
+          <Chosen
+            key={reading.positions.length}
+            mates={listMates(reading.positions)}
+            stored={reading.stored}
+            sets={props.sets}
+            actions={props.actions}
+          />
+          <Refusals positions={reading.positions} />
+        </>
+      )}
+    </>
+  );
+}
+
+function readingText(reading: Reading): string {
+  switch (reading.kind) {
+    case 'none':
+      return 'Every position is looked at here on this machine, and the server proves again what you store.';
+    case 'unreadable':
+      return reading.why;
+    case 'running':
+      return `${reportText(reading.positions, reading.maxMoves)} Reading on ...`;
+    case 'stopped':
+    case 'done': {
+      const mates = listMates(reading.positions);
+      const known = mates.filter(({ outcome }) => reading.stored?.has(outcome.exactKey)).length;
+      return [
+        reading.kind === 'stopped' ? 'Stopped.' : '',
+        reportText(reading.positions, reading.maxMoves),
+        reading.isCut ? 'There is more in it: ten thousand are read at once.' : '',
+        known === 0 ? '' : `${known} of the mates ${known === 1 ? 'is' : 'are'} stored already.`,
+        reading.stored === undefined && mates.length > 0
+          ? 'The server did not say which of them are stored already.'
+          : '',
+      ]
+        .filter((part) => part !== '')
+        .join(' ');
+    }
+  }
+}
+
+function useReading(findStored: ImportActions['findStored']) {
+  const client = useMemo(() => createSearchClient(startSearchWorker), []);
+  const [reading, setReading] = useState<Reading>({ kind: 'none' });
+  useEffect(() => () => client.stopAll(), [client]);
+
+  async function run(bytes: Uint8Array, maxMoves: number): Promise<Reading> {
+    const positions: ImportedPosition[] = [];
+    const stateOf = (kind: 'running' | 'done' | 'stopped', isCut: boolean, stored?: ReadonlySet<string>) => ({
+      kind,
+      positions: [...positions],
+      maxMoves,
+      isCut,
+      stored,
+    });
+    setReading(stateOf('running', false));
+    const { outcome } = client.ask({ kind: 'import', bytes, maxMoves }, (progress) => {
+      if (progress.kind !== 'import') return;
+      positions.push(...progress.news);
+      setReading(stateOf('running', false));
+    });
+    const ended = await outcome;
+    if (ended.kind === 'failed')
+      return { kind: 'unreadable', why: 'It broke off: this browser ended it. Try again.' };
+    if (ended.kind === 'answer' && ended.answer.kind === 'unreadable') return ended.answer;
+    const isCut = ended.kind === 'answer' && ended.answer.kind === 'imported' && ended.answer.isCut;
+    const keys = listMates(positions).map(({ outcome: { exactKey } }) => exactKey);
+    return stateOf(ended.kind === 'answer' ? 'done' : 'stopped', isCut, await listStored(findStored, keys));
+  }
+  return {
+    reading,
+    read: (bytes: Uint8Array, maxMoves: number) => void run(bytes, maxMoves).then(setReading),
+    refuse: (why: string) => setReading({ kind: 'unreadable', why }),
+    stop: () => client.stopAll(),
+  };
+}
+
+/** Which of these keys the club has stored; undefined when the server does not say. */
+async function listStored(
+  findStored: ImportActions['findStored'],
+  keys: readonly string[],
+): Promise<ReadonlySet<string> | undefined> {
+  const stored = new Set<string>();
+  try {
+    for (let from = 0; from < keys.length; from += ASKED_AT_ONCE) {
+      const result = await findStored({ exactKeys: keys.slice(from, from + ASKED_AT_ONCE) });
+      if (!result.ok) return undefined;
+      for (const key of result.value) stored.add(key);
+    }
+    return stored;
+  } catch {
+    // A server action rejects when the network or the server is away.
+    return undefined;
+  }
+}
+
+/** The mates by length; all with one key that are not stored yet are chosen, until the coach says otherwise. */
+function Chosen(props: {
+  readonly mates: readonly ImportedMate[];
+  readonly stored: ReadonlySet<string> | undefined;
+  readonly sets: readonly SetChoice[];
+  readonly actions: ImportActions;
+}) {
+  const { mates, stored, actions } = props;
+  const set = useChosenSet(props.sets, actions.addSet);
+  const [lengthsLeft, setLengthsLeft] = useState<readonly number[]>([]);
+  const [areSeveralTaken, setSeveralTaken] = useState(false);
+  const [areStoredTaken, setStoredTaken] = useState(false);
+  const [left, setLeft] = useState<readonly string[]>([]);
+  const { state, run, stop } = useStoring(actions.addPuzzle);
+  if (mates.length === 0) return null;
+  const isStored = ({ outcome }: ImportedMate) => stored?.has(outcome.exactKey) === true;
+  const offered = mates.filter(
+    (mate) =>
+      !lengthsLeft.includes(mate.outcome.mateInMoves) &&
+      (areSeveralTaken || mate.outcome.keys.length === 1) &&
+      (areStoredTaken || !isStored(mate)),
+  );
+  const fens = offered.map(({ fen }) => fen).filter((fen) => !left.includes(fen));
+  const fitting = fens.slice(0, MOST_STORED);
+  const lengths = LENGTHS.filter((moves) => mates.some(({ outcome }) => outcome.mateInMoves === moves));
+  const countOf = (holds: (mate: ImportedMate) => boolean) => mates.filter(holds).length;
+  const several = countOf(({ outcome }) => outcome.keys.length > 1);
+  const known = countOf(isStored);
+
+  function store(): Promise<void> {
+    return run(fitting.length, async (storeAll) => {
+      const target = await set.getSetId();
+      if (!target.ok) return failure(faultText(target.error));
+      const done = await storeAll(target.value, fitting, 'puzzle');
+      if (!done.ok) return done;
+      return success({
+        setId: target.value,
+        said: `${countWords(done.value, 'puzzle')} stored, each proved once more.`,
+      });
+    });
+  }
+
+  return (
+    <>
+      <fieldset className={classes.choices}>
+        <legend>Take</legend>
+        {lengths.map((moves) => (
+          <Checkbox
+            key={moves}
+            size="md"
+            label={`mates in ${moves} (${countOf(({ outcome }) => outcome.mateInMoves === moves)})`}
+            checked={!lengthsLeft.includes(moves)}
+            onChange={({ currentTarget }) =>
+              setLengthsLeft(
+                currentTarget.checked ? lengthsLeft.filter((one) => one !== moves) : [...lengthsLeft, moves],
+              )
+            }
+          />
+        ))}
+        {several > 0 && (
+          <Checkbox
+            size="md"
+            label={`those with several keys too (${several})`}
+            checked={areSeveralTaken}
+            onChange={({ currentTarget }) => setSeveralTaken(currentTarget.checked)}
+          />
+        )}
+        {known > 0 && (
+          <Checkbox
+            size="md"
+            label={`those stored already too (${known})`}
+            checked={areStoredTaken}
+            onChange={({ currentTarget }) => setStoredTaken(currentTarget.checked)}
+          />
+        )}
+      </fieldset>
+      <ol className={puzzleClasses.stairs}>
+        {offered.slice(0, MOST_CARDS).map((mate, index) => (
+          <PuzzleCard
+            key={mate.fen}
+            fen={mate.fen}
+            noun="Puzzle"
+            number={index + 1}
+            mateInMoves={mate.outcome.mateInMoves}
+            isChosen={!left.includes(mate.fen)}
+            onChosen={(isChosen) =>
+              setLeft(isChosen ? left.filter((fen) => fen !== mate.fen) : [...left, mate.fen])
+            }
+          >
+            {placeText(mate.place)}. {keysText(mate)}.
+          </PuzzleCard>
+        ))}
+      </ol>
+      {offered.length > MOST_CARDS && (
+        <p className={puzzleClasses.soft}>and {(offered.length - MOST_CARDS).toLocaleString('en')} more.</p>
+      )}
+      <div className={puzzleClasses.make} style={{ marginTop: '1rem' }}>
+        <SetFields set={set} label="Put them into" />
+        <Button
+          size="md"
+          mih={44}
+          loading={state.kind === 'running'}
+          disabled={fitting.length === 0 || !set.isReady}
+          onClick={() => void store()}
+        >
+          Store {countWords(fitting.length, 'puzzle')}
+        </Button>
+        {fens.length > MOST_STORED && (
+          <span className={puzzleClasses.soft}>
+            The first {MOST_STORED} of {fens.length.toLocaleString('en')}: a set holds no more at once.
+          </span>
+        )}
+      </div>
+      <StoringStatus state={state} stop={stop} noun="puzzle" />
+    </>
+  );
+}
+
+/** Why the others are no puzzles, each with its place. */
+function Refusals({ positions }: { readonly positions: readonly ImportedPosition[] }) {
+  const refusals = positions.flatMap((one) => refusalText(one) ?? []);
+  if (refusals.length === 0) return null;
+  return (
+    <details className={classes.refusals}>
+      <summary>{countWords(refusals.length, 'position')} left aside, and why</summary>
+      <ul>
+        {refusals.slice(0, MOST_REFUSALS).map((refusal) => (
+          <li key={refusal}>{refusal}</li>
+        ))}
+        {refusals.length > MOST_REFUSALS && <li>and {refusals.length - MOST_REFUSALS} more.</li>}
+      </ul>
+    </details>
+  );
+}
