@@ -53,7 +53,6 @@ const open = (address) => async (page) => {
 
 /** name: [size, steps, dark?] */
 const VIEWS = {
-  front: [DESK, (page) => page.goto(ORIGIN)],
   desk: [DESK, proveOnDesk],
   'desk-fates': [
     DESK,
@@ -99,7 +98,9 @@ const VIEWS = {
     DESK,
     async (page) => {
       await open('/sets/compose')(page);
-      await page.getByLabel('Ends in').selectOption('boden');
+      await page.getByRole('combobox', { name: 'Ends in' }).click();
+      await page.getByRole('option', { name: 'Boden’s mate' }).click();
+      await page.keyboard.press('Escape');
       await page.getByLabel('To move').selectOption('white');
       await page.getByLabel('How many').fill('5');
       await page.getByRole('button', { name: 'Compose' }).click();
@@ -108,6 +109,21 @@ const VIEWS = {
     'dark',
   ],
   sets: [DESK, open('/sets')],
+  import: [
+    DESK,
+    async (page) => {
+      await open('/sets/import')(page);
+      await page.getByText('Every position is looked at').waitFor();
+      const lines = [PUZZLE, LONGER, SACRIFICE, '4k3/8/8/8/8/8/4P3/4K3 w - - 0 1'].map((fen) =>
+        fen.replace(' 0 1', ''),
+      );
+      await page.getByLabel('Or paste positions').fill(lines.join('\n'));
+      await page.getByRole('button', { name: 'Read and prove' }).click();
+      await page.getByText(/left aside/).waitFor();
+      const stored = page.getByRole('checkbox', { name: /stored already/ });
+      if ((await stored.count()) > 0) await stored.check();
+    },
+  ],
   set: [DESK, open('/sets/1')],
   'class-path': [DESK, open('/classes/1/path')],
   class: [DESK, open('/classes/1')],

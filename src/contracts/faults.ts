@@ -24,6 +24,8 @@ export type ServiceFault =
   | { readonly code: 'pattern/name-taken' }
   | { readonly code: 'set/empty' }
   | { readonly code: 'set/not-found' }
+  /** Somebody has added or taken out tasks meanwhile. */
+  | { readonly code: 'set/changed' }
   | { readonly code: 'class/not-found' }
   | { readonly code: 'round/not-found' }
   | { readonly code: 'answer/another-mode' }

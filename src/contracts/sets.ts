@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { HABITS, EXERCISE_IDS, LEVELS, type ExerciseTask } from '@/core/exercises';
+import type { Grade } from '@/core/puzzles';
 import {
   classIdSchema,
   requestIdSchema,
@@ -32,6 +33,8 @@ export const addRoundSchema = z.object({
 });
 export type NewRound = z.infer<typeof addRoundSchema>;
 export const removePuzzleSchema = z.object({ setId: setIdSchema, taskId: taskIdSchema });
+/** All tasks of the set in a new order. */
+export const orderSetSchema = z.object({ setId: setIdSchema, taskIds: z.array(taskIdSchema).max(2_000) });
 /** A puzzle of the set, to be answered in another way as well. */
 export const addHabitSchema = z.object({ setId: setIdSchema, taskId: taskIdSchema, habit: z.enum(HABITS) });
 export const giveSetSchema = z.object({
@@ -60,6 +63,7 @@ export interface SetPuzzle {
   /** All keys, in SAN. */
   readonly keys: readonly string[];
   readonly mainLine: string;
+  readonly grade: Grade | undefined;
 }
 
 export type SetExercise = ExerciseTask & { readonly taskId: TaskId };

@@ -102,6 +102,8 @@ export function faultText(fault: ServiceFault): string {
       return 'Another mate of your club has this name already.';
     case 'set/empty':
       return 'This set has no puzzles yet. Add one on the Desk, then give it.';
+    case 'set/changed':
+      return 'Somebody has changed this set meanwhile. Load the page again; nothing was changed.';
     case 'set/not-found':
       return 'This set is not there. Somebody may have taken it away.';
     case 'class/not-found':

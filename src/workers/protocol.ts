@@ -7,7 +7,7 @@ import type { ExerciseId, ExerciseTask, Level, MateTask, NotationWays, Scale } f
 import type { MoveText } from '@/core/notation';
 import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
 import type { ClubPicture, MateTag, PatternId, Sacrifice } from '@/core/patterns';
-import type { SolutionGraph } from '@/core/puzzles';
+import type { Grade, SolutionGraph } from '@/core/puzzles';
 import type { LineBreak, WrittenVerdict } from '@/core/written';
 
 /** Proves the shortest mate of a position. */
@@ -185,6 +185,7 @@ export type MateTaskAnswer =
       readonly exactKey: string;
       readonly twinKey: string;
       readonly ideaKey: string;
+      readonly grade: Grade;
     }
   | { readonly kind: 'none'; readonly within: number }
   | { readonly kind: 'undecided'; readonly noMateWithin: number }

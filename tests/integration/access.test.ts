@@ -15,7 +15,7 @@ import {
 import { saveHouseWords } from '@/server/services/houseWords';
 import { printSet } from '@/server/services/paper';
 import { getClassPath, setStudentStage } from '@/server/services/paths';
-import { addPuzzle, getSetPage, giveSet, listOwnSets, removePuzzle } from '@/server/services/sets';
+import { addPuzzle, getSetPage, giveSet, listOwnSets, orderSet, removePuzzle } from '@/server/services/sets';
 import {
   makeClass,
   makeClub,
@@ -106,6 +106,10 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
     may: ['teacher', 'lead', 'colleague'],
     run: (actor, { setId }) => addPuzzle(actor, { setId, fen: MATE_IN_2 }),
   },
+  'put the set into another order': {
+    may: ['teacher', 'lead', 'colleague'],
+    run: (actor, { setId, taskId }) => orderSet(actor, { setId, taskIds: [taskId] }),
+  },
   'take a puzzle out': {
     may: ['teacher', 'lead', 'colleague'],
     run: (actor, { setId, taskId }) => removePuzzle(actor, { setId, taskId }),
@@ -114,7 +118,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
 const ROLES: readonly Role[] = ['teacher', 'lead', 'colleague', 'stranger'];
 const WALK = Object.keys(DEEDS).flatMap((deed) => ROLES.map((role) => [deed, role] as const));
 
-test('the walk is not empty', () => expect(WALK).toHaveLength(60));
+test('the walk is not empty', () => expect(WALK).toHaveLength(64));
 
 test.each(WALK)('%s: %s', async (deed, role) => {
   const scene = await makeScene();

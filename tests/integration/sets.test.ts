@@ -10,6 +10,7 @@ import {
   getSetPage,
   giveSet,
   listOwnSets,
+  orderSet,
   removePuzzle,
 } from '@/server/services/sets';
 import {
@@ -129,4 +130,32 @@ test('which positions are stored is told by their keys, and of one’s own club 
   expect(valueOf(await findStored(coach, { exactKeys }))).toEqual(exactKeys.slice(0, 1));
   const stranger = { ...coach, clubId: (coach.clubId + 1) as typeof coach.clubId };
   expect(valueOf(await findStored(stranger, { exactKeys }))).toEqual([]);
+});
+
+test('a new order is kept; a set that was given goes on as a new version; an order of other tasks is refused', async () => {
+  const { coach } = await makeClub();
+  const { classId } = await makeClass(coach);
+  const setId = await makeSet(coach, [MATE_IN_1, MATE_IN_2]);
+  const ids = async () => valueOf(await getSetPage(coach, setId)).items.map(({ taskId }) => taskId);
+  const [one, two] = await ids();
+  if (one === undefined || two === undefined) throw new Error('two puzzles');
+  valueOf(await orderSet(coach, { setId, taskIds: [two, one] }));
+  expect(await ids()).toEqual([two, one]);
+  valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
+  valueOf(await orderSet(coach, { setId, taskIds: [two, one] }));
+  expect(valueOf(await getSetPage(coach, setId)).version).toBe(1);
+  valueOf(await orderSet(coach, { setId, taskIds: [one, two] }));
+  expect(valueOf(await getSetPage(coach, setId))).toMatchObject({ version: 2, isGiven: false });
+  expect(await ids()).toEqual([one, two]);
+  for (const taskIds of [[one], [one, one], [one, two, two]]) {
+    expect(await orderSet(coach, { setId, taskIds })).toEqual({ ok: false, error: { code: 'set/changed' } });
+  }
+});
+
+test('every puzzle carries its grade, with the reasons', async () => {
+  const { coach } = await makeClub();
+  const { items } = valueOf(await getSetPage(coach, await makeSet(coach, [MATE_IN_1, MATE_IN_2])));
+  const grades = items.map((item) => (item.family === 'mate' ? item.grade : undefined));
+  expect(grades.map((grade) => grade?.reasons.length)).not.toContain(0);
+  expect(grades[0]?.number).toBeLessThan(grades[1]?.number ?? 0);
 });

@@ -6,6 +6,7 @@
  * look at, checks that lead nowhere, defences, what is given up, far moves, promotion, whether the picture is a familiar one. The points
  * are our own setting, on a scale like that of ratings; answers correct it later.
  */
+import { z } from 'zod';
 import { kingDistance } from '../board';
 import { getMove, makeMoveText } from '../notation';
 import { FIRST_MATES, type MateTag } from '../patterns';
@@ -33,14 +34,27 @@ export interface PuzzleFeatures {
   readonly picture: 'first' | 'named' | 'none';
 }
 
-export type GradeReason = keyof PuzzleFeatures;
+const GRADE_REASONS = [
+  'length',
+  'quietMoves',
+  'legalMoves',
+  'failingChecks',
+  'defences',
+  'men',
+  'sacrifice',
+  'distance',
+  'promotion',
+  'picture',
+] as const satisfies readonly (keyof PuzzleFeatures)[];
+export type GradeReason = (typeof GRADE_REASONS)[number];
 
-export interface Grade {
-  readonly level: 1 | 2 | 3 | 4 | 5;
-  readonly number: number;
-  /** What each feature adds, the weightiest first; those that add nothing are left out. */
-  readonly reasons: readonly { readonly feature: GradeReason; readonly points: number }[];
-}
+/** What each feature adds stands in `reasons`, the weightiest first; those that add nothing are left out. */
+export const gradeSchema = z.object({
+  level: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]),
+  number: z.number().int(),
+  reasons: z.array(z.object({ feature: z.enum(GRADE_REASONS), points: z.number() })).readonly(),
+});
+export type Grade = Readonly<z.infer<typeof gradeSchema>>;
 
 /** Measures a puzzle; `tags` are the names it ends in. Throws when the proof holds no move. */
 export function measurePuzzle(

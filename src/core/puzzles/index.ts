@@ -1,4 +1,11 @@
-export { gradePuzzle, measurePuzzle, type Grade, type GradeReason, type PuzzleFeatures } from './grade';
+export {
+  gradePuzzle,
+  gradeSchema,
+  measurePuzzle,
+  type Grade,
+  type GradeReason,
+  type PuzzleFeatures,
+} from './grade';
 export { KEY_KINDS, listKeyKinds, listPossibleKeyKinds, type KeyKind } from './keyKinds';
 export { makePuzzleEpd, makePuzzleGame } from './puzzleFiles';
 export { makeExactKey, makeIdeaKey, makeTwinKey } from './puzzleKeys';

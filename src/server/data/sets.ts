@@ -125,6 +125,22 @@ export async function removeItem(db: Db, setVersionId: SetVersionId, taskId: Tas
     .decrement('ordinal', 1);
 }
 
+/** Puts the tasks of the version into this order; it holds exactly these. */
+export async function orderItems(
+  db: Db,
+  setVersionId: SetVersionId,
+  taskIds: readonly TaskId[],
+): Promise<void> {
+  await db('set_items').where({ set_version_id: setVersionId }).delete();
+  await db('set_items').insert(
+    taskIds.map((taskId, index) => ({
+      set_version_id: setVersionId,
+      ordinal: index + 1,
+      task_id: taskId,
+    })),
+  );
+}
+
 export interface SetListRow {
   readonly setId: SetId;
   readonly name: string;

@@ -2,7 +2,7 @@ import { clubSettingsSchema } from '@/contracts/clubs';
 import type { ClubId, RoundId, TaskId } from '@/contracts/ids';
 import { exerciseTaskSchema, mateTaskSchema, type ExerciseTask, type MateTask } from '@/core/exercises';
 import type { PatternId } from '@/core/patterns';
-import { solutionGraphSchema, type SolutionGraph } from '@/core/puzzles';
+import { gradeSchema, solutionGraphSchema, type Grade, type SolutionGraph } from '@/core/puzzles';
 import type { Db } from '../db';
 
 /** A puzzle with its stored solution, both parsed: a corrupt row throws here, not in a child's face. */
@@ -24,6 +24,7 @@ export interface NewPuzzle {
   readonly exactKey: string;
   readonly twinKey: string;
   readonly ideaKey: string;
+  readonly grade: Grade;
   readonly source: string | undefined;
   readonly solution: SolutionGraph;
   /** Named mates it ends in. */
@@ -71,12 +72,30 @@ export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> 
     proved_at: input.provedAt,
   });
   await db('task_ideas').insert({ task_id: id, club_id: input.clubId, idea_key: input.ideaKey });
+  await db('task_grades').insert(gradeRow(id as TaskId, input.grade));
   if (input.patterns.length > 0)
     await db('task_tags').insert(input.patterns.map((pattern) => ({ task_id: id, tag: tagOf(pattern) })));
   return id as TaskId;
 }
 
-/** Mates without a key of their idea, the oldest first. */
+const gradeRow = (taskId: TaskId, { level, number, reasons }: Grade) => ({
+  task_id: taskId,
+  level,
+  number,
+  reasons: JSON.stringify(reasons),
+});
+
+/** The grades of these tasks that have one: mates. */
+export async function listGrades(db: Db, taskIds: readonly TaskId[]): Promise<ReadonlyMap<TaskId, Grade>> {
+  const rows: { task_id: number; level: number; number: number; reasons: unknown }[] = await db('task_grades')
+    .whereIn('task_id', [...taskIds])
+    .select('task_id', 'level', 'number', 'reasons');
+  return new Map(
+    rows.map(({ task_id: taskId, ...grade }) => [taskId as TaskId, gradeSchema.parse(grade)] as const),
+  );
+}
+
+/** Mates without a key of their idea or without a grade, the oldest first. */
 export async function listUnkeyedPuzzles(
   db: Db,
   most: number,
@@ -84,8 +103,11 @@ export async function listUnkeyedPuzzles(
   const rows: { id: number; club_id: number; payload: unknown; graph: unknown }[] = await db('tasks')
     .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
     .leftJoin('task_ideas', 'task_ideas.task_id', 'tasks.id')
+    .leftJoin('task_grades', 'task_grades.task_id', 'tasks.id')
     .where('tasks.family', 'mate')
-    .whereNull('task_ideas.task_id')
+    .where((missing) => {
+      void missing.whereNull('task_ideas.task_id').orWhereNull('task_grades.task_id');
+    })
     .orderBy('tasks.id')
     .limit(most)
     .select('tasks.id', 'tasks.club_id', 'tasks.payload', 'task_solutions.graph');
@@ -98,18 +120,17 @@ export async function listUnkeyedPuzzles(
   }));
 }
 
-/** Keys of a mate that was stored without them, or with those of an older kind. */
+/** Keys and grade of a mate that was stored without them, or with those of an older kind. */
 export async function storePuzzleKeys(
   db: Db,
   taskId: TaskId,
-  {
-    clubId,
-    twinKey,
-    ideaKey,
-  }: { readonly clubId: ClubId; readonly twinKey: string; readonly ideaKey: string },
+  { clubId, twinKey, ideaKey, grade }: Pick<NewPuzzle, 'clubId' | 'twinKey' | 'ideaKey' | 'grade'>,
 ): Promise<void> {
   await db('tasks').where({ id: taskId }).update({ twin_key: twinKey });
+  await db('task_ideas').where({ task_id: taskId }).delete();
   await db('task_ideas').insert({ task_id: taskId, club_id: clubId, idea_key: ideaKey });
+  await db('task_grades').where({ task_id: taskId }).delete();
+  await db('task_grades').insert(gradeRow(taskId, grade));
 }
 
 const tagOf = (pattern: PatternId) => `pattern:${pattern}`;

@@ -1,12 +1,13 @@
-/** Keys of puzzles stored before there were such keys. */
+/** Keys and grades of puzzles stored before there were such. */
 import { getPosition } from '@/core/notation';
-import { listMainLine, makeIdeaKey, makeTwinKey } from '@/core/puzzles';
+import { tagMate } from '@/core/patterns';
+import { gradePuzzle, listMainLine, makeIdeaKey, makeTwinKey, measurePuzzle } from '@/core/puzzles';
 import { listUnkeyedPuzzles, storePuzzleKeys } from '../data/tasks';
 import { getDb, withTransaction } from '../db';
 
 const BATCH = 200;
 
-/** Gives every stored mate its keys; run where the database is brought up to date, before anybody is served. */
+/** Gives every stored mate its keys and its grade; run where the database is brought up to date, before anybody is served. */
 export async function rekeyPuzzles(): Promise<number> {
   let done = 0;
   for (;;) {
@@ -19,6 +20,7 @@ export async function rekeyPuzzles(): Promise<number> {
           clubId,
           twinKey: makeTwinKey(position),
           ideaKey: makeIdeaKey(position, listMainLine(solution)),
+          grade: gradePuzzle(measurePuzzle(position, solution, tagMate(position, solution) ?? [])),
         });
       }
     });

@@ -3,7 +3,7 @@ import type { AssignmentId, ClassId, SetId, TaskId } from '@/contracts/ids';
 import type { AddedPuzzle, AddedRound, NewRound, SetPage, SetPuzzle, SetSummary } from '@/contracts/sets';
 import { getExerciseFamily, makeHabitTask, mateFamily, type Habit } from '@/core/exercises';
 import { getMove, getPosition, makeNumberedLine, makeSan, parseFen } from '@/core/notation';
-import { listKeys, listMainLine, trimToSeat } from '@/core/puzzles';
+import { listKeys, listMainLine, trimToSeat, type Grade } from '@/core/puzzles';
 import { checkPosition } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
@@ -26,6 +26,7 @@ import {
   getLatestVersion,
   listSets,
   markGiven,
+  orderItems,
   removeItem,
   type VersionRecord,
 } from '../data/sets';
@@ -33,6 +34,7 @@ import {
   createMateTask,
   findMateTask,
   findOrCreateExercise,
+  listGrades,
   listKnownKeys,
   listTasksOfVersion,
   type StoredPuzzle,
@@ -79,6 +81,10 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
   if (found === undefined) return failure({ code: 'set/not-found' });
   const version = await getLatestVersion(db, setId, 'read');
   const tasks = await listTasksOfVersion(db, version.setVersionId);
+  const grades = await listGrades(
+    db,
+    tasks.map(({ taskId }) => taskId),
+  );
   const assignments = await listAssignmentsOfSet(db, setId);
   const classes = await listClasses(db, actor.clubId, actor.isLead ? undefined : actor.coachId);
   return success({
@@ -86,7 +92,7 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
     name: found.name,
     version: version.version,
     isGiven: version.isGiven,
-    items: tasks.map((task) => (task.family === 'mate' ? toSetPuzzle(task) : task)),
+    items: tasks.map((task) => (task.family === 'mate' ? toSetPuzzle(task, grades.get(task.taskId)) : task)),
     givenTo: assignments.map((given) => ({
       assignmentId: given.assignmentId,
       className: given.className,
@@ -108,7 +114,7 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
   });
 }
 
-function toSetPuzzle({ taskId, task, solution }: StoredPuzzle): SetPuzzle {
+function toSetPuzzle({ taskId, task, solution }: StoredPuzzle, grade: Grade | undefined): SetPuzzle {
   const position = getPosition(task.fen);
   return {
     taskId,
@@ -118,6 +124,7 @@ function toSetPuzzle({ taskId, task, solution }: StoredPuzzle): SetPuzzle {
     mateNoBlocks: task.mateNoBlocks,
     keys: listKeys(solution).map((move) => makeSan(position, getMove(move))),
     mainLine: makeNumberedLine(position, listMainLine(solution).map(getMove)),
+    grade,
   };
 }
 
@@ -188,7 +195,7 @@ async function proveTask(fen: string): Promise<Result<MadeTask, ServiceFault>> {
 async function findOrCreateTask(
   db: Db,
   actor: CoachActor,
-  { task, graph, patterns, exactKey, twinKey, ideaKey }: MadeTask,
+  { task, graph, patterns, exactKey, twinKey, ideaKey, grade }: MadeTask,
   source: string | undefined,
 ): Promise<TaskId> {
   const known = await findMateTask(db, actor.clubId, exactKey);
@@ -203,6 +210,7 @@ async function findOrCreateTask(
     exactKey,
     twinKey,
     ideaKey,
+    grade,
     source,
     solution: graph,
     patterns,
@@ -301,6 +309,26 @@ export async function removePuzzle(
     if (known === undefined) return success(undefined);
     const version = await openVersion(db, input.setId, latest);
     await removeItem(db, version.setVersionId, input.taskId);
+    return success(undefined);
+  });
+}
+
+/** The tasks of the set in another order; a set that was given goes on as a new version. */
+export async function orderSet(
+  actor: CoachActor,
+  { setId, taskIds }: { readonly setId: SetId; readonly taskIds: readonly TaskId[] },
+): Promise<Result<undefined, ServiceFault>> {
+  return withTransaction(async (db) => {
+    if ((await findOwnSet(db, actor, setId)) === undefined) {
+      return failure<ServiceFault>({ code: 'set/not-found' });
+    }
+    const latest = await getLatestVersion(db, setId, 'lock');
+    const before = (await listTasksOfVersion(db, latest.setVersionId)).map(({ taskId }) => taskId);
+    const sorted = (ids: readonly TaskId[]) => ids.toSorted((one, other) => one - other).join();
+    if (sorted(before) !== sorted(taskIds)) return failure<ServiceFault>({ code: 'set/changed' });
+    if (before.join() === taskIds.join()) return success(undefined);
+    const version = await openVersion(db, setId, latest);
+    await orderItems(db, version.setVersionId, taskIds);
     return success(undefined);
   });
 }

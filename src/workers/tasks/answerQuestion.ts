@@ -15,8 +15,16 @@ import {
   tagMate,
   tagMateBy,
   type PatternId,
+  type MateTag,
 } from '@/core/patterns';
-import { listMainLine, makeExactKey, makeIdeaKey, makeTwinKey, type SolutionGraph } from '@/core/puzzles';
+import {
+  gradePuzzle,
+  listMainLine,
+  makeExactKey,
+  makeIdeaKey,
+  makeTwinKey,
+  measurePuzzle,
+} from '@/core/puzzles';
 import { passTurn, type Position } from '@/core/rules';
 import { judgeWritten } from '@/core/written';
 import type {
@@ -213,8 +221,7 @@ function answerJudge(
   return { ...rest, fen: makeFen(at), move: move === undefined ? undefined : makeMoveText(move) };
 }
 
-function listPatterns(position: Position, graph: SolutionGraph): PatternId[] {
-  const tags = tagMate(position, graph) ?? [];
+function listPatterns(tags: readonly MateTag[]): PatternId[] {
   return tags.filter(({ how, reading }) => how === 'the' && reading === 'strict').map(({ id }) => id);
 }
 
@@ -224,14 +231,18 @@ function answerMakeMateTask(read: Position, question: MakeMateTaskQuestion): Mat
   const { maxMoves, budgetNodes } = question;
   const made = makeMateTask(getSearches(), position, { maxMoves, budgetNodes });
   switch (made.kind) {
-    case 'task':
+    case 'task': {
+      // Of a tree that was cut off no name is told.
+      const tags = tagMate(position, made.graph) ?? [];
       return {
         ...made,
-        patterns: listPatterns(position, made.graph),
+        patterns: listPatterns(tags),
+        grade: gradePuzzle(measurePuzzle(position, made.graph, tags)),
         exactKey: makeExactKey(position),
         twinKey: makeTwinKey(position),
         ideaKey: makeIdeaKey(position, listMainLine(made.graph)),
       };
+    }
     case 'mate-at-most':
       return { kind: 'uncertified', mateInMoves: made.mateInMoves };
     default:

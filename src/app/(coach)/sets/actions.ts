@@ -8,6 +8,7 @@ import {
   addRoundSchema,
   findStoredSchema,
   giveSetSchema,
+  orderSetSchema,
   newSetSchema,
   removePuzzleSchema,
   type AddedPuzzle,
@@ -24,6 +25,7 @@ import {
   addSet,
   findStored,
   giveSet,
+  orderSet,
   removePuzzle,
 } from '@/server/services/sets';
 
@@ -67,6 +69,12 @@ export async function findSeenAction(
   input: unknown,
 ): Promise<Result<(SeenTask | undefined)[], ServiceFault>> {
   return runAsCoach(findSeenSchema, input, findSeen);
+}
+
+export async function orderSetAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  const result = await runAsCoach(orderSetSchema, input, orderSet);
+  revalidatePath('/sets', 'layout');
+  return result;
 }
 
 export async function giveSetAction(input: unknown): Promise<Result<AssignmentId, ServiceFault>> {

@@ -26,6 +26,7 @@ import * as m0025 from './0025_student_stages';
 import * as m0026 from './0026_club_patterns';
 import * as m0027 from './0027_staircase_sets';
 import * as m0028 from './0028_task_ideas';
+import * as m0029 from './0029_task_grades';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -64,6 +65,7 @@ export const MIGRATIONS: readonly Migration[] = [
   m0026,
   m0027,
   m0028,
+  m0029,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

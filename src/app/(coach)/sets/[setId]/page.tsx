@@ -9,7 +9,7 @@ import { countWords } from '@/text';
 import styles from '../../../_parts/pages.module.css';
 import { LinkButton } from '../../../_parts/LinkButton';
 import { getPageCoach } from '../../_parts/coachPage';
-import { addHabitAction, giveSetAction, removePuzzleAction } from '../actions';
+import { addHabitAction, giveSetAction, orderSetAction, removePuzzleAction } from '../actions';
 import { GiveForm } from './_parts/GiveForm';
 import { TaskCards } from './_parts/TaskCards';
 
@@ -90,6 +90,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
             setId={page.value.setId}
             items={items}
             onRemove={removePuzzleAction}
+            onOrder={orderSetAction}
             onHabit={addHabitAction}
           />
         )}

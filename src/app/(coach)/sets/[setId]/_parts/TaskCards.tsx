@@ -1,4 +1,5 @@
 'use client';
+import { arrayMove } from '@dnd-kit/sortable';
 import { Button, NativeSelect, Switch } from '@mantine/core';
 import Link from 'next/link';
 import { useState, useTransition } from 'react';
@@ -14,17 +15,24 @@ import {
   blocklessText,
   FAMILY_WORDS,
   faultText,
+  gradeText,
   listWords,
   mateLabel,
   questionText,
 } from '@/text';
-import { DiagramPicture, savePicture } from '@/ui/board';
+import { DiagramPicture, savePicture, type PictureFormat } from '@/ui/board';
 import styles from '../../../../_parts/pages.module.css';
 
-const PICTURES = [
-  { value: '', label: 'Picture ...' },
-  { value: 'svg', label: 'Save as SVG' },
-  { value: 'png', label: 'Save as PNG' },
+const MORE = [
+  { value: '', label: 'More ...' },
+  { group: 'Give also as', items: HABITS.map((value) => ({ value, label: FAMILY_WORDS[value] })) },
+  {
+    group: 'Save the picture as',
+    items: [
+      { value: 'svg', label: 'SVG' },
+      { value: 'png', label: 'PNG' },
+    ],
+  },
 ];
 
 /** The set's diagrams in order. Solutions are closed until asked for: children may be looking on. */
@@ -32,6 +40,10 @@ export function TaskCards(props: {
   readonly setId: number;
   readonly items: readonly SetItem[];
   readonly onRemove: (input: { setId: number; taskId: number }) => Promise<Result<undefined, ServiceFault>>;
+  readonly onOrder: (input: {
+    setId: number;
+    taskIds: readonly number[];
+  }) => Promise<Result<undefined, ServiceFault>>;
   /** Puts a puzzle in once more, answered before a man moves. */
   readonly onHabit: (input: {
     setId: number;
@@ -39,10 +51,20 @@ export function TaskCards(props: {
     habit: Habit;
   }) => Promise<Result<undefined, ServiceFault>>;
 }) {
-  const { setId, items, onRemove, onHabit } = props;
+  const { setId, items, onRemove, onHabit, onOrder } = props;
   const [isOpen, setIsOpen] = useState(false);
   const [error, setError] = useState('');
   const [isBusy, startTransition] = useTransition();
+
+  function order(next: readonly SetItem[]) {
+    startTransition(async () => {
+      const result = await onOrder({ setId, taskIds: next.map(({ taskId }) => taskId) });
+      setError(result.ok ? '' : faultText(result.error));
+    });
+  }
+  function move(from: number, to: number) {
+    if (to >= 0 && to < items.length && from !== to) order(arrayMove([...items], from, to));
+  }
 
   function remove(taskId: TaskId) {
     startTransition(async () => {
@@ -58,9 +80,8 @@ export function TaskCards(props: {
     });
   }
 
-  function save(fen: string, number: number, format: string) {
+  function save(fen: string, number: number, format: PictureFormat) {
     const { board, turn } = getPosition(fen);
-    if (format !== 'svg' && format !== 'png') return;
     savePicture({ board, turn, bottom: turn }, `diagram-${number}`, format).catch(() =>
       setError('The browser could not draw the picture.'),
     );
@@ -75,6 +96,16 @@ export function TaskCards(props: {
           checked={isOpen}
           onChange={(event) => setIsOpen(event.currentTarget.checked)}
         />
+        {items.some(({ family }) => family === 'mate') && (
+          <Button
+            variant="default"
+            mih={44}
+            disabled={isBusy}
+            onClick={() => order(items.toSorted(byDifficulty))}
+          >
+            From easy to hard
+          </Button>
+        )}
         <span role="alert">{error}</span>
       </div>
       <ol className={styles.cards} style={{ marginTop: '0.75rem' }}>
@@ -90,26 +121,38 @@ export function TaskCards(props: {
                 <>
                   <Link href={`/desk?fen=${encodeURIComponent(item.fen)}`}>Open on the Desk</Link>
                   <NativeSelect
-                    aria-label={`Save the picture of task ${index + 1}`}
-                    value=""
-                    onChange={({ currentTarget }) => save(item.fen, index + 1, currentTarget.value)}
-                    data={PICTURES}
-                  />
-                  <NativeSelect
-                    aria-label={`Give task ${index + 1} also as`}
+                    aria-label={`More with task ${index + 1}`}
                     disabled={isBusy}
                     value=""
-                    onChange={(event) => {
-                      const habit = HABITS.find((one) => one === event.currentTarget.value);
+                    data={MORE}
+                    onChange={({ currentTarget: { value } }) => {
+                      const habit = HABITS.find((one) => one === value);
                       if (habit !== undefined) addAs(item.taskId, habit);
+                      else if (value === 'svg' || value === 'png') save(item.fen, index + 1, value);
                     }}
-                    data={[
-                      { value: '', label: 'Give also as ...' },
-                      ...HABITS.map((value) => ({ value, label: FAMILY_WORDS[value] })),
-                    ]}
                   />
                 </>
               )}
+              <Button
+                variant="default"
+                px="xs"
+                mih={44}
+                disabled={isBusy || index === 0}
+                aria-label={`Task ${index + 1}: earlier`}
+                onClick={() => move(index, index - 1)}
+              >
+                Earlier
+              </Button>
+              <Button
+                variant="default"
+                px="xs"
+                mih={44}
+                disabled={isBusy || index === items.length - 1}
+                aria-label={`Task ${index + 1}: later`}
+                onClick={() => move(index, index + 1)}
+              >
+                Later
+              </Button>
               <Button
                 variant="subtle"
                 color="clay"
@@ -126,6 +169,12 @@ export function TaskCards(props: {
       </ol>
     </section>
   );
+}
+
+/** Mates by their number; exercises keep their places before them, for they have none. */
+function byDifficulty(one: SetItem, other: SetItem): number {
+  const numberOf = (item: SetItem) => (item.family === 'mate' ? (item.grade?.number ?? 0) : -1);
+  return numberOf(one) - numberOf(other);
 }
 
 interface PictureProps {
@@ -153,6 +202,11 @@ function PuzzlePicture({ puzzle, number, isOpen }: PictureProps & { readonly puz
           {puzzle.keys.length === 1 ? 'Key' : `${puzzle.keys.length} keys`}: {listWords(puzzle.keys)}
           <br />
           <span className={styles.soft}>{puzzle.mainLine}</span>
+        </p>
+      )}
+      {puzzle.grade !== undefined && (
+        <p className={styles.soft} style={{ margin: '0.4rem 0' }}>
+          {gradeText(puzzle.grade)}
         </p>
       )}
     </>
