@@ -1,13 +1,17 @@
 /**
  * Speeds beside reference libraries, measured side by side in one warm run, so that the ratios hold on any machine. Bundled first,
- * as the product is. Run with: npm run bench, or npm run bench -- perft (refuting, finding, fates, names, composing) for one part
+ * as the product is. Run with: npm run bench, or npm run bench -- perft (refuting, finding, fates, names, composing, paper, import) for one part
  */
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { composePatternMate, composePuzzles, createTaskSearches } from '@/core/compose';
 import { getPosition, parseMoveText } from '@/core/notation';
 import { namePatterns, PATTERN_IDS } from '@/core/patterns';
 import { playMove, type Position } from '@/core/rules';
 import { createRandom } from '@/core/shared';
 import { createFateSearch, createMateSearch, searchPerft, searchPerftPlayed } from '@/core/search';
+import { printJob, type PrintedTask } from '@/print';
+import { answerQuestion } from '@/workers/tasks';
 import { PERFT, positionOf } from '../tests/fixtures/positions';
 import { cpuMs, leastMs, median, medianRatio, tellRatio, tellRatioBelow, tellTime } from './measure';
 import { matesByChessJs, openBare } from '../tests/fixtures/referenceProver';
@@ -202,6 +206,50 @@ function benchComposing(): void {
   }
 }
 
+/** A hundred sheets with six boards of ordinary positions each: what a class takes home for a term. */
+async function benchPaper(): Promise<void> {
+  const face = (name: string) =>
+    readFileSync(createRequire(import.meta.url).resolve(`@expo-google-fonts/andika/Andika_${name}.ttf`));
+  const fonts = { regular: face('400Regular'), bold: face('700Bold') };
+  const tasks = Array.from({ length: 600 }, (_, index): PrintedTask => {
+    const fen = ORDINARY[index % ORDINARY.length] ?? '';
+    const { turn } = getPosition(fen);
+    return { heading: 'Mate', fen, turn, bottom: turn, asked: [], text: '', key: 'Qg7#', solution: [] };
+  });
+  const job = {
+    kind: 'worksheet',
+    title: 'Bench',
+    className: '',
+    date: '',
+    names: [],
+    paper: 'a4',
+    perSheet: 6,
+    hasCoordinates: true,
+    hasLines: true,
+    isLarge: false,
+    parts: 'sheets',
+    tasks,
+  } as const;
+  const startedAt = performance.now();
+  const bytes = await printJob(job, fonts);
+  const seconds = (performance.now() - startedAt) / 1000;
+  console.log(
+    `paper: 100 sheets of six boards in ${seconds.toFixed(1)} s, ${Math.round(bytes.length / 1024)} kB (target 20 s)`,
+  );
+}
+
+/** Ten thousand positions read and decided, half of them without a mate in three. */
+function benchImport(): void {
+  const lines = Array.from({ length: 10_000 }, (_, index) => {
+    const bits = index.toString(2).padStart(14, '0').replaceAll('0', '-').replaceAll('1', 'P');
+    const pawns = bits.replaceAll('-', '1');
+    return `6k1/5ppp/8/8/8/${pawns.slice(0, 7)}1/${pawns.slice(7)}1/R5K1 w - - 0 1`;
+  });
+  const bytes = new TextEncoder().encode(lines.join('\n'));
+  const ms = cpuMs(() => answerQuestion({ kind: 'import', bytes, maxMoves: 3 }));
+  console.log(`import: 10,000 positions read and proved up to three moves in ${(ms / 1000).toFixed(1)} s`);
+}
+
 /** One part alone when it is named. */
 const parts = {
   perft: benchPerft,
@@ -210,6 +258,10 @@ const parts = {
   fates: benchFates,
   names: benchNames,
   composing: benchComposing,
+  paper: benchPaper,
+  import: benchImport,
 };
 const [asked] = process.argv.slice(2);
-for (const [name, bench] of Object.entries(parts)) if (asked === undefined || asked === name) bench();
+for (const [name, bench] of Object.entries(parts)) {
+  if (asked === undefined || asked === name) await bench();
+}

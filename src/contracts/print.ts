@@ -4,6 +4,8 @@ import { classIdSchema } from './ids';
 export const PAPER_SIZES = ['a4', 'letter'] as const;
 /** Diagrams on one sheet. */
 export const DIAGRAMS_PER_SHEET = [1, 2, 4, 6, 9, 12] as const;
+/** With large print there is no room for more. */
+export const MOST_LARGE_DIAGRAMS = 4;
 /** The tasks of a set to solve; its positions to be set up from words; boards to draw on. */
 export const SHEET_KINDS = ['tasks', 'set-up'] as const;
 export const SHEET_PARTS = ['both', 'sheets', 'key'] as const;

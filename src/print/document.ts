@@ -61,7 +61,8 @@ const SIZES: Readonly<Record<Paper, readonly [width: number, height: number]>> =
 };
 /** Half an inch: what every office printer leaves white, and a hand can hold. */
 const MARGIN = 36;
-const GAP = 1.5;
+/** Between two lines of a text. */
+const LINE_GAP = 1.5;
 
 export function createPrintDocument(title: string, paper: Paper, fonts: Fonts): PrintDocument {
   const [width, height] = SIZES[paper];
@@ -101,7 +102,7 @@ export function createPrintDocument(title: string, paper: Paper, fonts: Fonts): 
       doc.addPage();
     },
     text(text, x, y, within, style, role = 'P') {
-      const options = { width: within, align: style.align ?? 'left', lineGap: GAP } as const;
+      const options = { width: within, align: style.align ?? 'left', lineGap: LINE_GAP } as const;
       setStyle(style);
       const taken = doc.heightOfString(text, options);
       mark(role, () => {
@@ -112,7 +113,7 @@ export function createPrintDocument(title: string, paper: Paper, fonts: Fonts): 
     },
     measure(text, within, style) {
       setStyle(style);
-      return text === '' ? 0 : doc.heightOfString(text, { width: within, lineGap: GAP });
+      return text === '' ? 0 : doc.heightOfString(text, { width: within, lineGap: LINE_GAP });
     },
     board({ fen, title: alt, asked = [], ...picture }, x, y, side) {
       const draft = parseFen(fen);

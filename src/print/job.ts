@@ -7,8 +7,6 @@ import type { Side, Square } from '@/core/board';
 
 export type Paper = (typeof PAPER_SIZES)[number];
 export type DiagramCount = (typeof DIAGRAMS_PER_SHEET)[number];
-/** With large print there is no room for more. */
-export const MOST_LARGE_DIAGRAMS = 4;
 
 /** One task on paper. */
 export interface PrintedTask {

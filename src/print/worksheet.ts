@@ -2,8 +2,9 @@
  * Sheets with diagrams, and the key apart. All diagrams of a row begin at one height, so that a child's finger finds the next one;
  * everything is measured before it is drawn.
  */
+import { MOST_LARGE_DIAGRAMS } from '@/contracts/print';
 import type { PrintDocument, TextStyle } from './document';
-import { MOST_LARGE_DIAGRAMS, type DiagramCount, type PrintedTask, type WorksheetJob } from './job';
+import type { DiagramCount, PrintedTask, WorksheetJob } from './job';
 
 const GRIDS: Readonly<Record<DiagramCount, readonly [columns: number, rows: number]>> = {
   1: [1, 1],

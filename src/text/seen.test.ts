@@ -22,5 +22,8 @@ test('the same of a whole set, by its numbers', () => {
   expect(seenSetText(seen, 'Lantern class')).toBe(
     'Lantern class has had 1 and 3, and the twin of 5, and the idea of 4. Pip has had 6 or its like.',
   );
+  expect(seenSetText([ofClass('same'), ofClass('same')], 'Lantern class')).toBe(
+    'Lantern class has had all of this.',
+  );
   expect(seenSetText([undefined], 'Lantern class')).toBe('Lantern class has had nothing of this.');
 });

@@ -18,6 +18,7 @@ export function seenText({ as, isByClass, names }: SeenTask, className: string):
 export function seenSetText(seen: readonly (SeenTask | undefined)[], className: string): string {
   const numbers = (as: SeenAs) =>
     seen.flatMap((one, index) => (one?.isByClass === true && one.as === as ? [String(index + 1)] : []));
+  if (seen.length > 0 && numbers('same').length === seen.length) return `${className} has had all of this.`;
   const parts = [
     listWords(numbers('same')),
     prefixed('the twin of', numbers('twin')),

@@ -210,8 +210,14 @@ export type ImportOutcome =
   | { readonly kind: 'whole-game' }
   | { readonly kind: 'fault'; readonly fault: string };
 
+/** Where in the text it stands: "line 3", "game 12", "row 7". */
+export interface PositionPlace {
+  readonly unit: 'line' | 'game' | 'row';
+  readonly number: number;
+}
+
 export interface ImportedPosition {
-  readonly place: { readonly unit: 'line' | 'game' | 'row'; readonly number: number };
+  readonly place: PositionPlace;
   /** Empty where none could be read. */
   readonly fen: string;
   readonly outcome: ImportOutcome;

@@ -34,6 +34,16 @@ test('a file of games becomes puzzles in a set; what is none is told with its re
   await page.getByRole('button', { name: 'Store 2 puzzles' }).click();
   await expect(page.getByText('2 puzzles stored, each proved once more.')).toBeVisible();
   await page.getByRole('link', { name: 'Open the set' }).click();
+  // The harder one first, then from easy to hard again.
+  await expect(page.getByText(/^Level \d \(\d+\)/)).toHaveCount(2);
+  await waitUntilAwake(page);
+  await page.getByRole('button', { name: 'Task 1: later' }).click();
+  await expect(page.getByRole('heading', { name: '1. White mates in 2' })).toBeVisible();
+  await page.getByRole('button', { name: 'From easy to hard' }).click();
+  await expect(page.getByRole('heading', { name: '1. White mates in 1' })).toBeVisible();
+  const picture = page.waitForEvent('download');
+  await page.getByLabel('More with task 1').selectOption('png');
+  expect((await picture).suggestedFilename()).toBe('diagram-1.png');
   // What went in comes out again, as a file.
   const file = page.waitForEvent('download');
   await page.getByRole('link', { name: 'EPD' }).click();

@@ -7,12 +7,8 @@ import { parse } from 'csv-parse/browser/esm/sync';
 import { decodePgn, makeFen, parseEpd, readPgn } from '@/core/notation';
 import { checkPosition, INITIAL_POSITION, type PositionDraft } from '@/core/rules';
 import { encodingFaultText, faultText, pgnFaultText } from '@/text';
+import type { PositionPlace } from '../protocol';
 
-/** Where it stands: "line 3", "game 12", "row 7". */
-export interface PositionPlace {
-  readonly unit: 'line' | 'game' | 'row';
-  readonly number: number;
-}
 export type ListedPosition =
   | { readonly kind: 'position'; readonly place: PositionPlace; readonly fen: string }
   | { readonly kind: 'fault'; readonly place: PositionPlace; readonly fault: string }

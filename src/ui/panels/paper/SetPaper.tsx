@@ -1,7 +1,7 @@
 'use client';
 import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { DIAGRAMS_PER_SHEET } from '@/contracts/print';
+import { DIAGRAMS_PER_SHEET, MOST_LARGE_DIAGRAMS } from '@/contracts/print';
 import { countWords } from '@/text';
 import classes from './Paper.module.css';
 import { PaperFields } from './PaperFields';
@@ -15,8 +15,6 @@ const PARTS = [
   { value: 'sheets', label: 'the sheets alone' },
   { value: 'key', label: 'the key alone' },
 ];
-/** Large print has room for four boards at most. */
-const MOST_LARGE = 4;
 
 /** How a set goes onto paper; the form's address is the PDF, so that the browser can show, save and print it. */
 export function SetPaper(props: {
@@ -40,7 +38,7 @@ export function SetPaper(props: {
   const [areNamed, setAreNamed] = useState(false);
   const group = props.groups.find((one) => String(one.classId) === classId);
   const isNamed = areNamed && group !== undefined;
-  const fitting = isLarge ? Math.min(perSheet, MOST_LARGE) : perSheet;
+  const fitting = isLarge ? Math.min(perSheet, MOST_LARGE_DIAGRAMS) : perSheet;
   const sheets = Math.ceil(props.taskCount / fitting);
   return (
     <form action={`/print/sets/${props.setId}`} target="_blank" className={classes.form}>
