@@ -90,7 +90,12 @@ module.exports = {
       '^src/(workers/(browser|tasks|protocol)|core|contracts)',
       '',
     ),
-    rule('worker-node', '^src/workers/node/', '^src/(workers/(node|tasks|protocol)|print|core|contracts)', ''),
+    rule(
+      'worker-node',
+      '^src/workers/node/',
+      '^src/(workers/(node|tasks|protocol)|print|core|contracts)',
+      '',
+    ),
     rule('db', '^src/server/db/', '^src/server/(db|env)', ''),
     rule(
       'data',

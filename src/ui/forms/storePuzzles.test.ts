@@ -38,7 +38,9 @@ test('a fault names the one it came at and ends it; Stop ends it between two', a
   const refused = run(({ fen }) =>
     Promise.resolve(fen === 'two' ? failure({ code: 'set/not-found' }) : success(added(1))),
   );
-  expect(await refused.stored).toEqual(failure('Stair 2: This set is not there.'));
+  expect(await refused.stored).toEqual(
+    failure('Stair 2: This set is not there. Somebody may have taken it away.'),
+  );
   expect(refused.done).toEqual([1]);
   let asked = 0;
   const stopped = run(
