@@ -61,7 +61,7 @@ export async function makeClassWithChild(
  */
 export async function waitUntilAwake(page: Page): Promise<void> {
   await page.waitForFunction(() => {
-    const part = document.querySelector('main button, main input');
+    const part = document.querySelector('main button') ?? document.querySelector('main input');
     return part !== null && Object.keys(part).some((key) => key.startsWith('__reactProps'));
   });
 }
