@@ -3,7 +3,7 @@
  * goes into the file.
  */
 import PDFDocument from 'pdfkit';
-import { type Side, type Square } from '@/core/board';
+import type { Side, Square } from '@/core/board';
 import { parseFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
 import { cornerOf, DIAGRAM_UNITS, drawDiagram, drawManPicture, PRINT_PAINT, SQUARE_UNITS } from '@/drawing';
@@ -49,7 +49,9 @@ export interface PrintDocument {
   text(text: string, x: number, y: number, width: number, style: TextStyle, role?: 'H1' | 'H2' | 'P'): number;
   measure(text: string, width: number, style: TextStyle): number;
   board(picture: BoardPicture, x: number, y: number, side: number): void;
-  rule(x: number, y: number, width: number, style?: 'line' | 'dashes'): void;
+  /** A line to write on. */
+  rule(x: number, y: number, width: number): void;
+  /** A line to cut along. */
   cut(from: readonly [x: number, y: number], to: readonly [x: number, y: number]): void;
   /** The whole file; nothing can be added behind it. */
   end(): Promise<Uint8Array>;
@@ -136,10 +138,11 @@ export function createPrintDocument(title: string, paper: Paper, fonts: Fonts): 
         alt,
       );
     },
-    rule(x, y, within, style = 'line') {
-      doc.save().lineWidth(0.6).strokeColor('#000000');
-      if (style === 'dashes') doc.dash(3, { space: 4 });
+    rule(x, y, within) {
       doc
+        .save()
+        .lineWidth(0.6)
+        .strokeColor('#000000')
         .moveTo(x, y)
         .lineTo(x + within, y)
         .stroke()

@@ -31,7 +31,7 @@ export { PATTERN_WORDS } from './patternBook';
 export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';
 export { handFaultText, manMoveText } from './hand';
-export { seenSetText, seenText } from './seen';
+export { seenSetText } from './seen';
 export { moveSentence, rightSentence, wrongSentence } from './seat';
 export { defenceText, moveKindText } from './tree';
 export { writtenVerdictText } from './written';

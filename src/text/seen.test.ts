@@ -1,16 +1,10 @@
 import type { SeenTask } from '@/contracts/seen';
-import { seenSetText, seenText } from '.';
+import { seenSetText } from '.';
 
 const ofClass = (as: SeenTask['as']): SeenTask => ({ as, isByClass: true, names: [] });
 const ofChildren = (...names: string[]): SeenTask => ({ as: 'same', isByClass: false, names });
 
-test('who has had what, in one sentence', () => {
-  expect(seenText(ofClass('twin'), 'Lantern class')).toBe('Lantern class has had its twin.');
-  expect(seenText(ofChildren('Pip', 'Wren'), 'Lantern class')).toBe('Pip and Wren have had this one.');
-  expect(seenText({ ...ofChildren('Pip'), as: 'idea' }, 'x')).toBe('Pip has had one with the same idea.');
-});
-
-test('the same of a whole set, by its numbers', () => {
+test('who has had what of a set, by its numbers', () => {
   const seen = [
     ofClass('same'),
     undefined,

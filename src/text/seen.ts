@@ -2,19 +2,7 @@
 import type { SeenAs, SeenTask } from '@/contracts/seen';
 import { listWords } from './words';
 
-const SEEN_WORDS: Readonly<Record<SeenAs, string>> = {
-  same: 'this one',
-  twin: 'its twin',
-  idea: 'one with the same idea',
-};
-
-/** "Lantern class has had its twin."; "Pip and Wren have had this one." */
-export function seenText({ as, isByClass, names }: SeenTask, className: string): string {
-  const who = isByClass ? className : listWords(names);
-  return `${who} ${isByClass || names.length === 1 ? 'has' : 'have'} had ${SEEN_WORDS[as]}.`;
-}
-
-/** The same over a whole set: "Lantern class has had 1, 3 and 4, and the twin of 7. Pip has had 2." */
+/** What a class has had of a set: "Lantern class has had 1, 3 and 4, and the twin of 7. Pip has had 2." */
 export function seenSetText(seen: readonly (SeenTask | undefined)[], className: string): string {
   const numbers = (as: SeenAs) =>
     seen.flatMap((one, index) => (one?.isByClass === true && one.as === as ? [String(index + 1)] : []));

@@ -177,7 +177,7 @@ function isSomethingHanging(position: Position, key: Move): boolean {
   return [...new Set(taken)].some((square) => findExchange(position, square, MAN_VALUES) > MOST_HANGING);
 }
 
-/** Two puzzles of one shape are near twins: the same man goes from the same square to the same against a king on the same square. */
+/** Two puzzles of one shape look alike at the first move: the same man goes from the same square to the same against a king on the same square. */
 function shapeOf({ fen, key }: ComposedPuzzle): string {
   const position = getPosition(fen);
   const move = getMove(key);

@@ -1,7 +1,7 @@
 /** A diagram as a file: drawn here, so that nothing is asked of the server. */
 import { drawDiagram, PRINT_PAINT, type Diagram } from '@/drawing';
 
-/** Points of a side: sharp on a page and on a poster. */
+/** Of a side: sharp on a page and on a poster. */
 const PIXELS = 1600;
 
 export type PictureFormat = 'svg' | 'png';

@@ -58,7 +58,7 @@ test('what was read is reported; mates with one key that are new are taken, the 
   const stored = openPanel();
   await bring(TEXT);
   expect(screen.getAllByRole('status')[0]).toHaveTextContent(
-    '5 read: 3 mates proved, 1 of them with several keys; 1 without a mate in 3 or fewer; 1 that cannot be read or are impossible. 1 of the mates is stored already.',
+    '5 read: 3 mates proved, 1 of them with several keys; 1 without a mate in 3 or fewer; 1 unreadable or impossible. 1 of the mates is stored already.',
   );
   expect(screen.getByText(/^Line 5: /)).toBeInTheDocument();
   expect(screen.getByText('Line 4: no mate in 3 or fewer.')).toBeInTheDocument();
@@ -80,7 +80,7 @@ test('when the server does not say what is stored, it says so, and nothing is le
   expect(screen.getByRole('button', { name: 'Store 2 puzzles' })).toBeEnabled();
 });
 
-test('a file beyond the limit and one that is no text are refused in words', async () => {
+test('a file beyond the limit is refused in words', async () => {
   openPanel();
   const input = document.querySelector('input[type=file]');
   if (input === null) throw new Error('a file can be chosen');

@@ -18,7 +18,7 @@ export function reportText(positions: readonly ImportedPosition[], maxMoves: num
     `${countWords(mates.length, 'mate')} proved${several === 0 ? '' : `, ${several} of them with several keys`}`,
     ...told(count('none'), (n) => `${n} without a mate in ${maxMoves} or fewer`),
     ...told(count('undecided'), (n) => `${n} undecided`),
-    ...told(count('fault'), (n) => `${n} that cannot be read or are impossible`),
+    ...told(count('fault'), (n) => `${n} unreadable or impossible`),
     ...told(count('repeated'), (n) => `${n} there before in the same text`),
     ...told(count('whole-game'), (n) => `${countWords(n, 'whole game')} with nothing to solve at the start`),
   ];

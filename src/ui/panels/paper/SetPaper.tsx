@@ -31,6 +31,7 @@ export function SetPaper(props: {
   /** Today, as it is written on a sheet. */
   readonly date: string;
 }) {
+  const [kind, setKind] = useState('tasks');
   const [perSheet, setPerSheet] = useState(6);
   const [parts, setParts] = useState('both');
   const [isLarge, setIsLarge] = useState(false);
@@ -44,7 +45,14 @@ export function SetPaper(props: {
     <form action={`/print/sets/${props.setId}`} target="_blank" className={classes.form}>
       <fieldset className={classes.group}>
         <legend>The tasks</legend>
-        <NativeSelect label="Printed" name="kind" size="md" data={KINDS} />
+        <NativeSelect
+          label="Printed"
+          name="kind"
+          size="md"
+          value={kind}
+          data={KINDS}
+          onChange={({ currentTarget }) => setKind(currentTarget.value)}
+        />
         <NativeSelect
           label="Boards on a sheet"
           name="perSheet"
@@ -96,7 +104,7 @@ export function SetPaper(props: {
       </fieldset>
       <p role="status" className={classes.said}>
         {sheetsText(sheets, parts, isNamed ? group.studentCount : undefined)}
-        {props.hasWords && parts !== 'key' && ' Tasks with many words may take more.'}
+        {(props.hasWords || kind === 'set-up') && parts !== 'key' && ' Tasks with many words may take more.'}
       </p>
       <Button type="submit" size="md" mih={44}>
         Make the PDF

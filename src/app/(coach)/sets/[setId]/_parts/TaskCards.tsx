@@ -56,28 +56,23 @@ export function TaskCards(props: {
   const [error, setError] = useState('');
   const [isBusy, startTransition] = useTransition();
 
-  function order(next: readonly SetItem[]) {
+  function change(work: () => Promise<Result<undefined, ServiceFault>>) {
     startTransition(async () => {
-      const result = await onOrder({ setId, taskIds: next.map(({ taskId }) => taskId) });
-      setError(result.ok ? '' : faultText(result.error));
+      try {
+        const result = await work();
+        setError(result.ok ? '' : faultText(result.error));
+      } catch {
+        // A server action rejects when the network or the server is away.
+        setError('The server did not answer. Nothing was changed; try again.');
+      }
     });
   }
+  const order = (next: readonly SetItem[]) =>
+    change(() => onOrder({ setId, taskIds: next.map(({ taskId }) => taskId) }));
+  const remove = (taskId: TaskId) => change(() => onRemove({ setId, taskId }));
+  const addAs = (taskId: TaskId, habit: Habit) => change(() => onHabit({ setId, taskId, habit }));
   function move(from: number, to: number) {
     if (to >= 0 && to < items.length && from !== to) order(arrayMove([...items], from, to));
-  }
-
-  function remove(taskId: TaskId) {
-    startTransition(async () => {
-      const result = await onRemove({ setId, taskId });
-      setError(result.ok ? '' : faultText(result.error));
-    });
-  }
-
-  function addAs(taskId: TaskId, habit: Habit) {
-    startTransition(async () => {
-      const result = await onHabit({ setId, taskId, habit });
-      setError(result.ok ? '' : faultText(result.error));
-    });
   }
 
   function save(fen: string, number: number, format: PictureFormat) {
@@ -171,7 +166,7 @@ export function TaskCards(props: {
   );
 }
 
-/** Mates by their number; exercises keep their places before them, for they have none. */
+/** Mates by their number; exercises have none and go before them, in their order. */
 function byDifficulty(one: SetItem, other: SetItem): number {
   const numberOf = (item: SetItem) => (item.family === 'mate' ? (item.grade?.number ?? 0) : -1);
   return numberOf(one) - numberOf(other);
