@@ -4,16 +4,15 @@ import { Dropzone } from '@mantine/dropzone';
 import { getHotkeyHandler } from '@mantine/hooks';
 import { useEffect, useMemo, useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
-import { failure, success, type Result } from '@/core/shared';
-import { countWords, faultText } from '@/text';
-import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
-import { SetFields } from '@/ui/forms/SetFields';
+import type { Result } from '@/core/shared';
+import { countWords } from '@/text';
+import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { ImportedPosition } from '@/workers/protocol';
 import { PuzzleCard } from '../puzzles/PuzzleCard';
 import puzzleClasses from '../puzzles/Puzzles.module.css';
-import { StoringStatus, useStoring } from '../puzzles/storing';
+import { StoreChosen } from '../puzzles/StoreChosen';
 import classes from './Import.module.css';
 import { keysText, listMates, placeText, refusalText, reportText, type ImportedMate } from './report';
 
@@ -217,13 +216,11 @@ function Chosen(props: {
   readonly sets: readonly SetChoice[];
   readonly actions: ImportActions;
 }) {
-  const { mates, stored, actions } = props;
-  const set = useChosenSet(props.sets, actions.addSet);
+  const { mates, stored } = props;
   const [lengthsLeft, setLengthsLeft] = useState<readonly number[]>([]);
   const [areSeveralTaken, setSeveralTaken] = useState(false);
   const [areStoredTaken, setStoredTaken] = useState(false);
   const [left, setLeft] = useState<readonly string[]>([]);
-  const { state, run, stop } = useStoring(actions.addPuzzle);
   if (mates.length === 0) return null;
   const isStored = ({ outcome }: ImportedMate) => stored?.has(outcome.exactKey) === true;
   const offered = mates.filter(
@@ -233,24 +230,10 @@ function Chosen(props: {
       (areStoredTaken || !isStored(mate)),
   );
   const fens = offered.map(({ fen }) => fen).filter((fen) => !left.includes(fen));
-  const fitting = fens.slice(0, MOST_STORED);
   const lengths = LENGTHS.filter((moves) => mates.some(({ outcome }) => outcome.mateInMoves === moves));
   const countOf = (holds: (mate: ImportedMate) => boolean) => mates.filter(holds).length;
   const several = countOf(({ outcome }) => outcome.keys.length > 1);
   const known = countOf(isStored);
-
-  function store(): Promise<void> {
-    return run(fitting.length, async (storeAll) => {
-      const target = await set.getSetId();
-      if (!target.ok) return failure(faultText(target.error));
-      const done = await storeAll(target.value, fitting, 'puzzle');
-      if (!done.ok) return done;
-      return success({
-        setId: target.value,
-        said: `${countWords(done.value, 'puzzle')} stored, each proved once more.`,
-      });
-    });
-  }
 
   return (
     <>
@@ -306,24 +289,13 @@ function Chosen(props: {
       {offered.length > MOST_CARDS && (
         <p className={puzzleClasses.soft}>and {(offered.length - MOST_CARDS).toLocaleString('en')} more.</p>
       )}
-      <div className={puzzleClasses.make} style={{ marginTop: '1rem' }}>
-        <SetFields set={set} label="Put them into" />
-        <Button
-          size="md"
-          mih={44}
-          loading={state.kind === 'running'}
-          disabled={fitting.length === 0 || !set.isReady}
-          onClick={() => void store()}
-        >
-          Store {countWords(fitting.length, 'puzzle')}
-        </Button>
+      <StoreChosen fens={fens.slice(0, MOST_STORED)} sets={props.sets} actions={props.actions}>
         {fens.length > MOST_STORED && (
           <span className={puzzleClasses.soft}>
             The first {MOST_STORED} of {fens.length.toLocaleString('en')}: a set holds no more at once.
           </span>
         )}
-      </div>
-      <StoringStatus state={state} stop={stop} noun="puzzle" />
+      </StoreChosen>
     </>
   );
 }

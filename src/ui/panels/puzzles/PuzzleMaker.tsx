@@ -10,24 +10,15 @@ import { LEVELS } from '@/core/exercises';
 import { getMove, getPosition, makeSan } from '@/core/notation';
 import { isPatternId, listShownTags, PATTERN_IDS } from '@/core/patterns';
 import { listPossibleKeyKinds } from '@/core/puzzles';
-import { failure, success, type Result } from '@/core/shared';
-import {
-  countWords,
-  faultText,
-  gradeText,
-  KEY_KIND_WORDS,
-  PATTERN_WORDS,
-  SIDE_WORDS,
-  tagsText,
-} from '@/text';
-import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
-import { SetFields } from '@/ui/forms/SetFields';
+import type { Result } from '@/core/shared';
+import { countWords, gradeText, KEY_KIND_WORDS, PATTERN_WORDS, SIDE_WORDS, tagsText } from '@/text';
+import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { PuzzleSketch } from '@/workers/protocol';
 import { PuzzleCard } from './PuzzleCard';
 import classes from './Puzzles.module.css';
-import { StoringStatus, useStoring } from './storing';
+import { StoreChosen } from './StoreChosen';
 
 const LENGTHS = [1, 2, 3, 4, 5] as const;
 const MOST_PUZZLES = 24;
@@ -273,22 +264,9 @@ function Chosen(props: {
   readonly areLooseNamesShown: boolean;
   readonly actions: PuzzleActions;
 }) {
-  const { puzzles, actions } = props;
-  const set = useChosenSet(props.sets, actions.addSet);
+  const { puzzles } = props;
   const [left, setLeft] = useState<readonly string[]>([]);
-  const { state, run, stop } = useStoring(actions.addPuzzle);
   const fens = puzzles.map(({ fen }) => fen).filter((fen) => !left.includes(fen));
-
-  function store(): Promise<void> {
-    return run(fens.length, async (storeAll) => {
-      const target = await set.getSetId();
-      if (!target.ok) return failure(faultText(target.error));
-      const stored = await storeAll(target.value, fens, 'puzzle');
-      if (!stored.ok) return stored;
-      const said = `${countWords(stored.value, 'puzzle')} stored, each proved once more.`;
-      return success({ setId: target.value, said });
-    });
-  }
 
   return (
     <>
@@ -310,19 +288,7 @@ function Chosen(props: {
           </PuzzleCard>
         ))}
       </ol>
-      <div className={classes.make} style={{ marginTop: '1rem' }}>
-        <SetFields set={set} label="Put them into" />
-        <Button
-          size="md"
-          mih={44}
-          loading={state.kind === 'running'}
-          disabled={props.isRunning || fens.length === 0 || !set.isReady}
-          onClick={() => void store()}
-        >
-          Store {countWords(fens.length, 'puzzle')}
-        </Button>
-      </div>
-      <StoringStatus state={state} stop={stop} noun="puzzle" />
+      <StoreChosen fens={fens} sets={props.sets} actions={props.actions} isWaiting={props.isRunning} />
     </>
   );
 }
