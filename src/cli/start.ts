@@ -1,7 +1,7 @@
 import { DEMO_SESSION_SECRET, getEnv } from '@/server/env';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
-import { rekeyPuzzles } from '@/server/services/rekey';
+import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
 import { isSetUp } from '@/server/services/setUpClub';
 import { buildWhenStale } from './build';
 import { createLifetime } from './lifetime';
@@ -43,6 +43,7 @@ async function prepareDatabase(): Promise<void> {
   try {
     await migrate(getDb(), migrationSource);
     await rekeyPuzzles();
+    await rateOldAnswers();
     if (!(await isSetUp())) {
       say(`There is no club yet. Open ${getEnv().ORIGIN}/set-up and enter this code: ${makeSetUpCode()}`);
     }

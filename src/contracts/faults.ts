@@ -26,6 +26,12 @@ export type ServiceFault =
   | { readonly code: 'set/not-found' }
   /** Somebody has added or taken out tasks meanwhile. */
   | { readonly code: 'set/changed' }
+  /** The other puzzle is in the set already. */
+  | { readonly code: 'set/has-twin' }
+  | { readonly code: 'set/no-equal' }
+  /** Left and right cannot be exchanged where somebody may castle. */
+  | { readonly code: 'set/castling-side' }
+  | { readonly code: 'puzzle/not-found' }
   | { readonly code: 'class/not-found' }
   | { readonly code: 'round/not-found' }
   | { readonly code: 'answer/another-mode' }

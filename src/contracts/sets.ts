@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { HABITS, EXERCISE_IDS, LEVELS, type ExerciseTask } from '@/core/exercises';
+import type { PatternId } from '@/core/patterns';
+import type { Rating, SetForecast } from '@/core/progress';
 import type { Grade } from '@/core/puzzles';
 import {
   classIdSchema,
@@ -33,6 +35,13 @@ export const addRoundSchema = z.object({
 });
 export type NewRound = z.infer<typeof addRoundSchema>;
 export const removePuzzleSchema = z.object({ setId: setIdSchema, taskId: taskIdSchema });
+/** What takes the place of a puzzle: one as long and as hard, or the same with colours, or left and right, exchanged. */
+export const replacePuzzleSchema = z.object({
+  setId: setIdSchema,
+  taskId: taskIdSchema,
+  by: z.enum(['equal', 'colours', 'wing']),
+});
+export type ReplacePuzzle = z.infer<typeof replacePuzzleSchema>;
 /** All tasks of the set in a new order. */
 export const orderSetSchema = z.object({ setId: setIdSchema, taskIds: z.array(taskIdSchema).max(2_000) });
 /** A puzzle of the set, to be answered in another way as well. */
@@ -64,6 +73,19 @@ export interface SetPuzzle {
   readonly keys: readonly string[];
   readonly mainLine: string;
   readonly grade: Grade | undefined;
+  /** The grade's number as answers have corrected it. */
+  readonly rating: Rating | undefined;
+  /** Named mates it ends in. */
+  readonly patterns: readonly PatternId[];
+}
+
+/** How a class has done with one of the set's named mates so far. */
+export interface KnownPattern {
+  readonly pattern: PatternId;
+  /** First answers of its children to puzzles that end in it. */
+  readonly answers: number;
+  /** Of these, right and without help. */
+  readonly right: number;
 }
 
 export type SetExercise = ExerciseTask & { readonly taskId: TaskId };
@@ -87,6 +109,8 @@ export interface SetPage {
     readonly classId: ClassId;
     readonly name: string;
     readonly seen: readonly (SeenTask | undefined)[];
+    readonly forecast: SetForecast;
+    readonly known: readonly KnownPattern[];
   }[];
 }
 

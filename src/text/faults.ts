@@ -104,6 +104,14 @@ export function faultText(fault: ServiceFault): string {
       return 'This set has no puzzles yet. Add one on the Desk, then give it.';
     case 'set/changed':
       return 'Somebody has changed this set meanwhile. Load the page again; nothing was changed.';
+    case 'set/has-twin':
+      return 'That puzzle is in this set already. Nothing was changed.';
+    case 'set/no-equal':
+      return 'The library holds no other puzzle as long and as hard that is new here. Compose some, then try again.';
+    case 'set/castling-side':
+      return 'Left and right cannot be exchanged here: a king may still castle.';
+    case 'puzzle/not-found':
+      return 'One of these puzzles is not there any more. Load the page again; nothing was changed.';
     case 'set/not-found':
       return 'This set is not there. Somebody may have taken it away.';
     case 'class/not-found':

@@ -1,6 +1,7 @@
 /** How hard a puzzle is, and what its key is, in words for the coach. */
-import type { Grade, GradeReason, KeyKind } from '@/core/puzzles';
-import { listWords } from './words';
+import type { Rating } from '@/core/progress';
+import { levelOfNumber, type Grade, type GradeReason, type KeyKind } from '@/core/puzzles';
+import { countWords, listWords } from './words';
 
 /** What adds to the difficulty, and what takes from it. */
 const REASON_WORDS: Readonly<Record<GradeReason, readonly [more: string, less: string]>> = {
@@ -18,15 +19,24 @@ const REASON_WORDS: Readonly<Record<GradeReason, readonly [more: string, less: s
 /** So many reasons are told. */
 const MOST_REASONS = 3;
 
-/** "Level 3 (710): its length, checks that lead nowhere and a full board." Its length alone is no news. */
-export function gradeText({ level, number, reasons }: Grade): string {
+/**
+ * "Level 3 (710): its length, checks that lead nowhere and a full board." Its length alone is no news. Once children have answered, the
+ * number is theirs, with the doubt that remains: twice the deviation.
+ */
+export function gradeText({ level, number, reasons }: Grade, rating?: Rating): string {
   const told = reasons
     .filter(({ feature }) => feature !== 'length')
     .slice(0, MOST_REASONS)
     .map(({ feature, points }) => REASON_WORDS[feature][points > 0 ? 0 : 1]);
-  return told.length === 0
-    ? `Level ${level} (${number}).`
-    : `Level ${level} (${number}): ${listWords(told)}.`;
+  const head =
+    rating === undefined || rating.answers === 0 ? `Level ${level} (${number})` : ratingText(rating);
+  return told.length === 0 ? `${head}.` : `${head}: ${listWords(told)}.`;
+}
+
+function ratingText({ value, deviation, answers }: Rating): string {
+  const [number, doubt] = [Math.round(value), Math.round(2 * deviation)];
+  const after = countWords(answers, 'answer');
+  return `Level ${levelOfNumber(number)} (${number} after ${after}, give or take ${doubt})`;
 }
 
 export const KEY_KIND_WORDS: Readonly<Record<KeyKind, string>> = {

@@ -27,11 +27,13 @@ export {
 } from './patterns';
 export { gradeText, KEY_KIND_WORDS } from './grade';
 export { choiceText, menText, setUpText, sideLineText } from './paper';
+export { forecastText, knownText, setSummaryText } from './forecast';
 export { PATTERN_WORDS } from './patternBook';
+export { WING_WORDS } from './words';
 export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';
 export { handFaultText, manMoveText } from './hand';
-export { seenSetText } from './seen';
+export { seenPuzzleText, seenSetText } from './seen';
 export { moveSentence, rightSentence, wrongSentence } from './seat';
 export { defenceText, moveKindText } from './tree';
 export { writtenVerdictText } from './written';

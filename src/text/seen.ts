@@ -25,6 +25,13 @@ export function seenSetText(seen: readonly (SeenTask | undefined)[], className: 
   return sentences.length === 0 ? `${className} has had nothing of this.` : sentences.join(' ');
 }
 
+/** The same of one puzzle: "Lantern class has had its twin." */
+export function seenPuzzleText({ as, isByClass, names }: SeenTask, className: string): string {
+  const what = { same: 'this one', twin: 'its twin', idea: 'its idea' }[as];
+  const many = isByClass || names.length === 1;
+  return `${isByClass ? className : listWords(names)} ${many ? 'has' : 'have'} had ${what}.`;
+}
+
 function prefixed(words: string, numbers: readonly string[]): string {
   return numbers.length === 0 ? '' : `${words} ${listWords(numbers)}`;
 }

@@ -1,8 +1,14 @@
 /** House words in their plain English form; a club's own names replace them later. */
 import { makeSquareName, type Man, type Role, type Side, type Square } from '@/core/board';
 import type { KeyPicture } from '@/contracts/people';
+import type { Wing } from '@/core/puzzles';
 
 export const SIDE_WORDS: Readonly<Record<Side, string>> = { white: 'White', black: 'Black' };
+
+export const WING_WORDS: Readonly<Record<Wing, string>> = {
+  queen: 'the queen’s wing',
+  king: 'the king’s wing',
+};
 
 export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   pawn: 'pawn',

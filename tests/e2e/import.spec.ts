@@ -35,7 +35,7 @@ test('a file of games becomes puzzles in a set; what is none is told with its re
   await expect(page.getByText('2 puzzles stored, each proved once more.')).toBeVisible();
   await page.getByRole('link', { name: 'Open the set' }).click();
   // The harder one first, then from easy to hard again.
-  await expect(page.getByText(/^Level \d \(\d+\)/)).toHaveCount(2);
+  await expect(page.getByText(/^Level \d \(\d+( after .*)?\)/)).toHaveCount(2);
   await waitUntilAwake(page);
   await page.getByRole('button', { name: 'Task 1: later' }).click();
   await expect(page.getByRole('heading', { name: '1. White mates in 2' })).toBeVisible();

@@ -10,6 +10,7 @@ const COACH_PAGES = [
   '/sets/paper',
   '/sets/import',
   '/sets/compose',
+  '/sets/library',
   '/classes',
   '/classes/1',
   '/classes/1/path',

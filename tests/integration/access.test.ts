@@ -15,7 +15,8 @@ import {
 import { saveHouseWords } from '@/server/services/houseWords';
 import { printSet } from '@/server/services/paper';
 import { getClassPath, setStudentStage } from '@/server/services/paths';
-import { addPuzzle, getSetPage, giveSet, listOwnSets, orderSet, removePuzzle } from '@/server/services/sets';
+import { orderSet, removePuzzle } from '@/server/services/setBuilder';
+import { addPuzzle, getSetPage, giveSet, listOwnSets } from '@/server/services/sets';
 import {
   makeClass,
   makeClub,

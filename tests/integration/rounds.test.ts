@@ -2,15 +2,8 @@ import { v4 as makeUuid } from 'uuid';
 import { EXERCISE_IDS, openExercise, type Answer } from '@/core/exercises';
 import { getAnswersPage } from '@/server/services/answers';
 import { getSeatHome, openSeatRound, storeAttempt } from '@/server/services/seat';
-import {
-  addHabit,
-  addPuzzle,
-  addRound,
-  addSet,
-  getSetPage,
-  giveSet,
-  listOwnSets,
-} from '@/server/services/sets';
+import { addHabit } from '@/server/services/setBuilder';
+import { addPuzzle, addRound, addSet, getSetPage, giveSet, listOwnSets } from '@/server/services/sets';
 import type { AssignmentId, RoundId, SetId, TaskId } from '@/contracts/ids';
 import {
   makeClass,

@@ -3,16 +3,8 @@ import { getPosition } from '@/core/notation';
 import { makeExactKey } from '@/core/puzzles';
 import { getDb } from '@/server/db';
 import { listOwnPuzzlesOfPattern } from '@/server/services/patterns';
-import {
-  addPuzzle,
-  addSet,
-  findStored,
-  getSetPage,
-  giveSet,
-  listOwnSets,
-  orderSet,
-  removePuzzle,
-} from '@/server/services/sets';
+import { orderSet, removePuzzle } from '@/server/services/setBuilder';
+import { addPuzzle, addSet, findStored, getSetPage, giveSet, listOwnSets } from '@/server/services/sets';
 import {
   makeClass,
   makeClub,

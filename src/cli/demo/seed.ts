@@ -8,7 +8,7 @@ import { createRandom, type Result } from '@/core/shared';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
-import { rekeyPuzzles } from '@/server/services/rekey';
+import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
 import { addClass, addStudent } from '@/server/services/classes';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
@@ -30,6 +30,7 @@ export async function seedDemo(isDone: boolean): Promise<void> {
   try {
     await migrate(getDb(), migrationSource);
     await rekeyPuzzles();
+    await rateOldAnswers();
     if (!isDone) await fill();
   } finally {
     await closePool();

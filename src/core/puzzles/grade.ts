@@ -122,6 +122,15 @@ export function gradePuzzle(features: PuzzleFeatures): Grade {
     .map((feature) => ({ feature, points: points[feature] }))
     .filter((reason) => reason.points !== 0)
     .sort((one, other) => Math.abs(other.points) - Math.abs(one.points));
-  const level = (1 + LEVELS_FROM.filter((from) => number >= from).length) as Grade['level'];
-  return { level, number, reasons };
+  return { level: levelOfNumber(number), number, reasons };
+}
+
+/** The level a number falls into. */
+export function levelOfNumber(number: number): Grade['level'] {
+  return (1 + LEVELS_FROM.filter((from) => number >= from).length) as Grade['level'];
+}
+
+/** The numbers of a level: from the first one, up to but not including the second; undefined = no bound. */
+export function boundsOfLevel(level: Grade['level']): readonly [number | undefined, number | undefined] {
+  return [LEVELS_FROM[level - 2], LEVELS_FROM[level - 1]];
 }

@@ -1,6 +1,8 @@
 export {
+  boundsOfLevel,
   gradePuzzle,
   gradeSchema,
+  levelOfNumber,
   measurePuzzle,
   type Grade,
   type GradeReason,
@@ -22,4 +24,5 @@ export {
   type SolutionGraph,
   type SolutionNode,
 } from './solutionGraph';
+export { listPuzzleFacts, WINGS, wingOf, type PuzzleFacts, type Wing } from './puzzleFacts';
 export { splitLine, storedFateSchema, toStoredFate, type StoredFate } from './storedFate';

@@ -125,6 +125,19 @@ export async function removeItem(db: Db, setVersionId: SetVersionId, taskId: Tas
     .decrement('ordinal', 1);
 }
 
+/** Puts another task into the place of one; throws when that one is not in the version. */
+export async function replaceItem(
+  db: Db,
+  setVersionId: SetVersionId,
+  taskId: TaskId,
+  by: TaskId,
+): Promise<void> {
+  const changed = await db('set_items')
+    .where({ set_version_id: setVersionId, task_id: taskId })
+    .update({ task_id: by });
+  if (changed !== 1) throw new Error(`${changed} items replaced instead of one`);
+}
+
 /** Puts the tasks of the version into this order; it holds exactly these. */
 export async function orderItems(
   db: Db,

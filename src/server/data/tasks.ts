@@ -1,8 +1,16 @@
 import { clubSettingsSchema } from '@/contracts/clubs';
 import type { ClubId, RoundId, TaskId } from '@/contracts/ids';
 import { exerciseTaskSchema, mateTaskSchema, type ExerciseTask, type MateTask } from '@/core/exercises';
-import type { PatternId } from '@/core/patterns';
-import { gradeSchema, solutionGraphSchema, type Grade, type SolutionGraph } from '@/core/puzzles';
+import { PATTERN_IDS, type PatternId } from '@/core/patterns';
+import { startPuzzleRating } from '@/core/progress';
+import {
+  gradeSchema,
+  solutionGraphSchema,
+  type Grade,
+  type KeyKind,
+  type PuzzleFacts,
+  type SolutionGraph,
+} from '@/core/puzzles';
 import type { Db } from '../db';
 
 /** A puzzle with its stored solution, both parsed: a corrupt row throws here, not in a child's face. */
@@ -19,7 +27,6 @@ export interface NewPuzzle {
   readonly clubId: ClubId;
   readonly familyVersion: number;
   readonly skill: string;
-  readonly level: number;
   readonly task: MateTask;
   readonly exactKey: string;
   readonly twinKey: string;
@@ -27,6 +34,7 @@ export interface NewPuzzle {
   readonly grade: Grade;
   readonly source: string | undefined;
   readonly solution: SolutionGraph;
+  readonly facts: PuzzleFacts;
   /** Named mates it ends in. */
   readonly patterns: readonly PatternId[];
   readonly keyCount: number;
@@ -55,7 +63,7 @@ export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> 
     family: 'mate',
     family_version: input.familyVersion,
     skill: input.skill,
-    level: input.level,
+    level: input.grade.level,
     payload: JSON.stringify(input.task),
     exact_key: input.exactKey,
     twin_key: input.twinKey,
@@ -71,19 +79,34 @@ export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> 
     graph: JSON.stringify(input.solution),
     proved_at: input.provedAt,
   });
-  await db('task_ideas').insert({ task_id: id, club_id: input.clubId, idea_key: input.ideaKey });
-  await db('task_grades').insert(gradeRow(id as TaskId, input.grade));
-  if (input.patterns.length > 0)
-    await db('task_tags').insert(input.patterns.map((pattern) => ({ task_id: id, tag: tagOf(pattern) })));
+  await addLookups(db, id as TaskId, input);
   return id as TaskId;
 }
 
-const gradeRow = (taskId: TaskId, { level, number, reasons }: Grade) => ({
-  task_id: taskId,
-  level,
-  number,
-  reasons: JSON.stringify(reasons),
-});
+/** What a puzzle is found, told and rated by. */
+type Lookups = Pick<NewPuzzle, 'clubId' | 'ideaKey' | 'grade' | 'facts' | 'patterns'>;
+
+async function addLookups(db: Db, taskId: TaskId, lookups: Lookups): Promise<void> {
+  const { clubId, ideaKey, grade, facts, patterns } = lookups;
+  const task = { task_id: taskId, club_id: clubId };
+  await db('task_ideas').insert({ ...task, idea_key: ideaKey });
+  await db('task_grades').insert({
+    task_id: taskId,
+    level: grade.level,
+    number: grade.number,
+    reasons: JSON.stringify(grade.reasons),
+  });
+  const { mateInMoves, side, wing, men, keyKinds } = facts;
+  await db('puzzle_facts').insert({ ...task, mate_moves: mateInMoves, side, wing, men });
+  const { value: rating, ...rest } = startPuzzleRating(grade.number);
+  // What answers have said already stays.
+  await db('task_ratings')
+    .insert({ ...task, rating, ...rest })
+    .onConflict()
+    .ignore();
+  const tags = [...patterns.map(tagOfPattern), ...keyKinds.map(tagOfKey)];
+  if (tags.length > 0) await db('task_tags').insert(tags.map((tag) => ({ task_id: taskId, tag })));
+}
 
 /** The grades of these tasks that have one: mates. */
 export async function listGrades(db: Db, taskIds: readonly TaskId[]): Promise<ReadonlyMap<TaskId, Grade>> {
@@ -95,7 +118,7 @@ export async function listGrades(db: Db, taskIds: readonly TaskId[]): Promise<Re
   );
 }
 
-/** Mates without a key of their idea or without a grade, the oldest first. */
+/** Mates that cannot be found by everything yet, the oldest first. */
 export async function listUnkeyedPuzzles(
   db: Db,
   most: number,
@@ -104,9 +127,13 @@ export async function listUnkeyedPuzzles(
     .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
     .leftJoin('task_ideas', 'task_ideas.task_id', 'tasks.id')
     .leftJoin('task_grades', 'task_grades.task_id', 'tasks.id')
+    .leftJoin('puzzle_facts', 'puzzle_facts.task_id', 'tasks.id')
     .where('tasks.family', 'mate')
     .where((missing) => {
-      void missing.whereNull('task_ideas.task_id').orWhereNull('task_grades.task_id');
+      void missing
+        .whereNull('task_ideas.task_id')
+        .orWhereNull('task_grades.task_id')
+        .orWhereNull('puzzle_facts.task_id');
     })
     .orderBy('tasks.id')
     .limit(most)
@@ -120,20 +147,37 @@ export async function listUnkeyedPuzzles(
   }));
 }
 
-/** Keys and grade of a mate that was stored without them, or with those of an older kind. */
-export async function storePuzzleKeys(
+/** What a mate is found by, where it was stored without that, or with that of an older kind. */
+export async function storeLookups(
   db: Db,
   taskId: TaskId,
-  { clubId, twinKey, ideaKey, grade }: Pick<NewPuzzle, 'clubId' | 'twinKey' | 'ideaKey' | 'grade'>,
+  { twinKey, ...lookups }: Lookups & Pick<NewPuzzle, 'twinKey'>,
 ): Promise<void> {
-  await db('tasks').where({ id: taskId }).update({ twin_key: twinKey });
-  await db('task_ideas').where({ task_id: taskId }).delete();
-  await db('task_ideas').insert({ task_id: taskId, club_id: clubId, idea_key: ideaKey });
-  await db('task_grades').where({ task_id: taskId }).delete();
-  await db('task_grades').insert(gradeRow(taskId, grade));
+  await db('tasks').where({ id: taskId }).update({ twin_key: twinKey, level: lookups.grade.level });
+  for (const table of ['task_ideas', 'task_grades', 'puzzle_facts', 'task_tags']) {
+    await db(table).where({ task_id: taskId }).delete();
+  }
+  await addLookups(db, taskId, lookups);
 }
 
-const tagOf = (pattern: PatternId) => `pattern:${pattern}`;
+export const tagOfPattern = (pattern: PatternId) => `pattern:${pattern}`;
+export const tagOfKey = (kind: KeyKind) => `key:${kind}`;
+
+/** The named mates these tasks end in. */
+export async function listPatternsOfTasks(
+  db: Db,
+  taskIds: readonly TaskId[],
+): Promise<ReadonlyMap<TaskId, readonly PatternId[]>> {
+  const rows: { readonly task_id: number; readonly tag: string }[] = await db('task_tags')
+    .whereIn('task_id', [...taskIds])
+    .select('task_id', 'tag');
+  const found = new Map<TaskId, PatternId[]>();
+  for (const { task_id: taskId, tag } of rows) {
+    const pattern = PATTERN_IDS.find((id) => tagOfPattern(id) === tag);
+    if (pattern !== undefined) found.set(taskId as TaskId, [...(found.get(taskId as TaskId) ?? []), pattern]);
+  }
+  return found;
+}
 
 /** The club's puzzles that end in a named mate, the shortest first, of one length the newest. */
 export async function listPuzzlesOfPattern(
@@ -145,7 +189,7 @@ export async function listPuzzlesOfPattern(
   const rows: { readonly id: number; readonly payload: unknown }[] = await db('task_tags')
     .join('tasks', 'tasks.id', 'task_tags.task_id')
     .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
-    .where({ 'tasks.club_id': clubId, 'task_tags.tag': tagOf(pattern) })
+    .where({ 'tasks.club_id': clubId, 'task_tags.tag': tagOfPattern(pattern) })
     .orderBy([{ column: 'task_solutions.mate_moves' }, { column: 'tasks.id', order: 'desc' }])
     .limit(most)
     .select('tasks.id', 'tasks.payload');

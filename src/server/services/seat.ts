@@ -16,6 +16,7 @@ import {
   addAttempt,
   countTries,
   findAttempt,
+  hasAnswered,
   listAnsweredAtOnce,
   listAttemptsOfRound,
   listSolvedCounts,
@@ -24,6 +25,7 @@ import { isStudentOfClass } from '../data/classes';
 import { listStairs } from '../data/sets';
 import { listTasksOfPractice, listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, storeOnce, type Db } from '../db';
+import { rateFirstAnswer } from './ratings';
 
 /** What lies on the student's place. */
 export async function getSeatHome(actor: StudentActor): Promise<SeatHome> {
@@ -147,6 +149,7 @@ export async function storeAttempt(
     const verdict = judgeAnswer(found, input.answer);
     if (verdict === 'another-mode') return failure<ServiceFault>({ code: 'answer/another-mode' });
     const tryNumber = (await countTries(db, round.roundId, input.taskId)) + 1;
+    const isFirst = !(await hasAnswered(db, actor.studentId, input.taskId));
     await addAttempt(
       db,
       {
@@ -159,6 +162,11 @@ export async function storeAttempt(
       },
       verdict,
     );
+    if (isFirst) {
+      const { taskId, hints } = input;
+      const isRight = verdict.outcome === 'right';
+      await rateFirstAnswer(db, { taskId, studentId: actor.studentId, isRight, hints });
+    }
     return success({ clientId: input.clientId, outcome: verdict.outcome, tryNumber });
   });
 }

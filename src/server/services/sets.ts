@@ -1,10 +1,11 @@
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, ClassId, SetId, TaskId } from '@/contracts/ids';
 import type { AddedPuzzle, AddedRound, NewRound, SetPage, SetPuzzle, SetSummary } from '@/contracts/sets';
-import { getExerciseFamily, makeHabitTask, mateFamily, type Habit } from '@/core/exercises';
-import { getMove, getPosition, makeNumberedLine, makeSan, parseFen } from '@/core/notation';
-import { listKeys, listMainLine, trimToSeat, type Grade } from '@/core/puzzles';
-import { checkPosition } from '@/core/rules';
+import { getExerciseFamily } from '@/core/exercises';
+import { getMove, getPosition, makeNumberedLine, makeSan } from '@/core/notation';
+import type { PatternId } from '@/core/patterns';
+import type { Rating } from '@/core/progress';
+import { listKeys, listMainLine, type Grade } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
 import { findOwnClass, findOwnSet, type CoachActor } from '../auth/actors';
@@ -17,37 +18,30 @@ import {
 import { addAuditEntry } from '../data/auditLog';
 import { listClasses } from '../data/classes';
 import { getClub } from '../data/clubs';
+import { listTaskRatings } from '../data/ratings';
 import {
   addItem,
-  copyVersion,
   createSet,
   findItemNumber,
   findSetByRequest,
   getLatestVersion,
   listSets,
   markGiven,
-  orderItems,
-  removeItem,
-  type VersionRecord,
 } from '../data/sets';
 import {
-  createMateTask,
-  findMateTask,
   findOrCreateExercise,
   listGrades,
   listKnownKeys,
+  listPatternsOfTasks,
   listTasksOfVersion,
   type StoredPuzzle,
 } from '../data/tasks';
-import { getDb, storeOnce, withTransaction, type Db } from '../db';
+import { getDb, storeOnce } from '../db';
+import { forecastForClass } from './forecast';
+import { findOrCreateMateTask, proveMateTask } from './mateTasks';
+import { openVersion } from './setBuilder';
 import { listSeenTasks } from './seen';
 import { makeTaskKey } from './taskKey';
-
-/** The longest mate that is stored. */
-const MAX_MATE_MOVES = 8;
-/** About half a minute of one thread each for the proof, its tree and the second run; beyond it nothing is claimed. */
-const PROOF_BUDGET_NODES = 40_000_000;
-const PROVER_VERSION = 2;
 
 /** All sets of the club: its coaches share them. */
 export function listOwnSets(actor: CoachActor): Promise<SetSummary[]> {
@@ -81,10 +75,14 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
   if (found === undefined) return failure({ code: 'set/not-found' });
   const version = await getLatestVersion(db, setId, 'read');
   const tasks = await listTasksOfVersion(db, version.setVersionId);
-  const grades = await listGrades(
-    db,
-    tasks.map(({ taskId }) => taskId),
-  );
+  const ids = tasks.map(({ taskId }) => taskId);
+  const told = {
+    grades: await listGrades(db, ids),
+    ratings: await listTaskRatings(db, ids),
+    patterns: await listPatternsOfTasks(db, ids),
+  };
+  const items = tasks.map((task) => (task.family === 'mate' ? toSetPuzzle(task, told) : task));
+  const puzzles = items.filter((item): item is SetPuzzle => item.family === 'mate');
   const assignments = await listAssignmentsOfSet(db, setId);
   const classes = await listClasses(db, actor.clubId, actor.isLead ? undefined : actor.coachId);
   return success({
@@ -92,7 +90,7 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
     name: found.name,
     version: version.version,
     isGiven: version.isGiven,
-    items: tasks.map((task) => (task.family === 'mate' ? toSetPuzzle(task, grades.get(task.taskId)) : task)),
+    items,
     givenTo: assignments.map((given) => ({
       assignmentId: given.assignmentId,
       className: given.className,
@@ -103,18 +101,21 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
       classes.map(async ({ classId, name }) => ({
         classId,
         name,
-        seen: await listSeenTasks(
-          db,
-          actor.clubId,
-          classId,
-          tasks.map(({ taskId }) => taskId),
-        ),
+        seen: await listSeenTasks(db, actor.clubId, classId, ids),
+        ...(await forecastForClass(db, classId, puzzles)),
       })),
     ),
   });
 }
 
-function toSetPuzzle({ taskId, task, solution }: StoredPuzzle, grade: Grade | undefined): SetPuzzle {
+function toSetPuzzle(
+  { taskId, task, solution }: StoredPuzzle,
+  told: {
+    readonly grades: ReadonlyMap<TaskId, Grade>;
+    readonly ratings: ReadonlyMap<TaskId, Rating>;
+    readonly patterns: ReadonlyMap<TaskId, readonly PatternId[]>;
+  },
+): SetPuzzle {
   const position = getPosition(task.fen);
   return {
     taskId,
@@ -124,7 +125,9 @@ function toSetPuzzle({ taskId, task, solution }: StoredPuzzle, grade: Grade | un
     mateNoBlocks: task.mateNoBlocks,
     keys: listKeys(solution).map((move) => makeSan(position, getMove(move))),
     mainLine: makeNumberedLine(position, listMainLine(solution).map(getMove)),
-    grade,
+    grade: told.grades.get(taskId),
+    rating: told.ratings.get(taskId),
+    patterns: told.patterns.get(taskId) ?? [],
   };
 }
 
@@ -138,11 +141,11 @@ export async function addPuzzle(
 ): Promise<Result<AddedPuzzle, ServiceFault>> {
   const found = await findOwnSet(getDb(), actor, input.setId);
   if (found === undefined) return failure({ code: 'set/not-found' });
-  const made = await proveTask(input.fen);
+  const made = await proveMateTask(input.fen);
   if (!made.ok) return made;
   const { graph, task } = made.value;
   return storeOnce(async (db) => {
-    const taskId = await findOrCreateTask(db, actor, made.value, input.source);
+    const taskId = await findOrCreateMateTask(db, actor.clubId, made.value, input.source);
     const latest = await getLatestVersion(db, input.setId, 'lock');
     const known = await findItemNumber(db, latest.setVersionId, taskId);
     const added = { setId: input.setId, setName: found.name, mateInMoves: task.mateInMoves };
@@ -160,64 +163,6 @@ export async function findStored(
   { exactKeys }: { readonly exactKeys: readonly string[] },
 ): Promise<Result<string[], ServiceFault>> {
   return success(await listKnownKeys(getDb(), actor.clubId, exactKeys));
-}
-
-type MadeTask = Extract<Awaited<ReturnType<typeof askPool>>, { kind: 'task' }>;
-
-/** Names what is wrong with the text or position, else proves it in the pool. */
-async function proveTask(fen: string): Promise<Result<MadeTask, ServiceFault>> {
-  const draft = parseFen(fen);
-  if (!draft.ok) return draft;
-  const checked = checkPosition(draft.value);
-  if (!checked.ok) return failure(checked.error[0] ?? { code: 'fen/empty' });
-  const answer = await askPool({
-    kind: 'make-mate-task',
-    fen,
-    maxMoves: MAX_MATE_MOVES,
-    budgetNodes: PROOF_BUDGET_NODES,
-  });
-  switch (answer.kind) {
-    case 'task':
-      return success(answer);
-    case 'none':
-      return failure({ code: 'puzzle/no-mate', within: answer.within });
-    case 'undecided':
-      return failure({ code: 'puzzle/undecided', noMateWithin: answer.noMateWithin });
-    case 'uncertified':
-      return failure({ code: 'puzzle/uncertified', mateInMoves: answer.mateInMoves });
-    case 'busy':
-      return failure({ code: 'workers/busy' });
-    case 'not-a-position':
-      throw new Error('a checked position was refused by the worker');
-  }
-}
-
-async function findOrCreateTask(
-  db: Db,
-  actor: CoachActor,
-  { task, graph, patterns, exactKey, twinKey, ideaKey, grade }: MadeTask,
-  source: string | undefined,
-): Promise<TaskId> {
-  const known = await findMateTask(db, actor.clubId, exactKey);
-  if (known !== undefined) return known;
-  return createMateTask(db, {
-    clubId: actor.clubId,
-    familyVersion: mateFamily.version,
-    skill: mateFamily.skill,
-    // Until puzzles are graded by measured features, a longer mate is a higher level.
-    level: task.mateInMoves,
-    task,
-    exactKey,
-    twinKey,
-    ideaKey,
-    grade,
-    source,
-    solution: graph,
-    patterns,
-    keyCount: listKeys(graph).length,
-    proverVersion: PROVER_VERSION,
-    provedAt: new Date(),
-  });
 }
 
 /**
@@ -256,80 +201,6 @@ export async function addRound(
       for (const taskId of fresh) await addItem(db, version.setVersionId, taskId);
     }
     return success({ setId, setName: found.name, added: fresh.length });
-  });
-}
-
-/** Puts a puzzle of the set behind the others once more, to be answered before a man moves. The same twice is there once. */
-export async function addHabit(
-  actor: CoachActor,
-  { setId, taskId, habit }: { setId: SetId; taskId: TaskId; habit: Habit },
-): Promise<Result<undefined, ServiceFault>> {
-  return storeOnce(async (db) => {
-    if ((await findOwnSet(db, actor, setId)) === undefined) {
-      return failure<ServiceFault>({ code: 'set/not-found' });
-    }
-    const latest = await getLatestVersion(db, setId, 'lock');
-    const tasks = await listTasksOfVersion(db, latest.setVersionId);
-    const puzzle = tasks.find((one) => one.taskId === taskId);
-    if (puzzle?.family !== 'mate') return failure<ServiceFault>({ code: 'set/not-found' });
-    const made = makeHabitTask(habit, puzzle.task, trimToSeat(puzzle.solution));
-    if (made === undefined) return failure<ServiceFault>({ code: 'exercise/asks-nothing' });
-    const level = puzzle.task.mateInMoves > 2 ? 3 : puzzle.task.mateInMoves > 1 ? 2 : 1;
-    const exercise = { family: habit, level, task: made } as const;
-    const { version: familyVersion, skill } = getExerciseFamily(habit);
-    const id = await findOrCreateExercise(
-      db,
-      actor.clubId,
-      { ...exercise, familyVersion, skill },
-      makeTaskKey(exercise),
-    );
-    if (tasks.some((one) => one.taskId === id)) return success(undefined);
-    const version = await openVersion(db, setId, latest);
-    await addItem(db, version.setVersionId, id);
-    return success(undefined);
-  });
-}
-
-/** The version that may be changed: the newest when it was not given yet, else a copy of it. */
-function openVersion(db: Db, setId: SetId, latest: VersionRecord): Promise<VersionRecord> {
-  return latest.isGiven ? copyVersion(db, setId, latest) : Promise.resolve(latest);
-}
-
-/** Takes a puzzle out of the set; what was given before keeps it. */
-export async function removePuzzle(
-  actor: CoachActor,
-  input: { setId: SetId; taskId: TaskId },
-): Promise<Result<undefined, ServiceFault>> {
-  return withTransaction(async (db) => {
-    if ((await findOwnSet(db, actor, input.setId)) === undefined) {
-      return failure<ServiceFault>({ code: 'set/not-found' });
-    }
-    const latest = await getLatestVersion(db, input.setId, 'lock');
-    const known = await findItemNumber(db, latest.setVersionId, input.taskId);
-    if (known === undefined) return success(undefined);
-    const version = await openVersion(db, input.setId, latest);
-    await removeItem(db, version.setVersionId, input.taskId);
-    return success(undefined);
-  });
-}
-
-/** The tasks of the set in another order; a set that was given goes on as a new version. */
-export async function orderSet(
-  actor: CoachActor,
-  { setId, taskIds }: { readonly setId: SetId; readonly taskIds: readonly TaskId[] },
-): Promise<Result<undefined, ServiceFault>> {
-  return withTransaction(async (db) => {
-    if ((await findOwnSet(db, actor, setId)) === undefined) {
-      return failure<ServiceFault>({ code: 'set/not-found' });
-    }
-    const latest = await getLatestVersion(db, setId, 'lock');
-    const before = (await listTasksOfVersion(db, latest.setVersionId)).map(({ taskId }) => taskId);
-    const sorted = (ids: readonly TaskId[]) => ids.toSorted((one, other) => one - other).join();
-    if (sorted(before) !== sorted(taskIds)) return failure<ServiceFault>({ code: 'set/changed' });
-    if (before.join() === taskIds.join()) return success(undefined);
-    const version = await openVersion(db, setId, latest);
-    await orderItems(db, version.setVersionId, taskIds);
-    return success(undefined);
   });
 }
 

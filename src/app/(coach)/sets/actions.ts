@@ -11,23 +11,17 @@ import {
   orderSetSchema,
   newSetSchema,
   removePuzzleSchema,
+  replacePuzzleSchema,
   type AddedPuzzle,
   type AddedRound,
 } from '@/contracts/sets';
+import { addStoredSchema, type AddedStored } from '@/contracts/library';
 import { findSeenSchema, type SeenTask } from '@/contracts/seen';
 import type { Result } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
 import { findSeen } from '@/server/services/seen';
-import {
-  addHabit,
-  addPuzzle,
-  addRound,
-  addSet,
-  findStored,
-  giveSet,
-  orderSet,
-  removePuzzle,
-} from '@/server/services/sets';
+import { addHabit, addStored, orderSet, removePuzzle, replacePuzzle } from '@/server/services/setBuilder';
+import { addPuzzle, addRound, addSet, findStored, giveSet } from '@/server/services/sets';
 
 export async function addSetAction(input: unknown): Promise<Result<SetId, ServiceFault>> {
   const result = await runAsCoach(newSetSchema, input, addSet);
@@ -73,6 +67,18 @@ export async function findSeenAction(
 
 export async function orderSetAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
   const result = await runAsCoach(orderSetSchema, input, orderSet);
+  revalidatePath('/sets', 'layout');
+  return result;
+}
+
+export async function replacePuzzleAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  const result = await runAsCoach(replacePuzzleSchema, input, replacePuzzle);
+  revalidatePath('/sets', 'layout');
+  return result;
+}
+
+export async function addStoredAction(input: unknown): Promise<Result<AddedStored, ServiceFault>> {
+  const result = await runAsCoach(addStoredSchema, input, addStored);
   revalidatePath('/sets', 'layout');
   return result;
 }

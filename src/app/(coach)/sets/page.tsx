@@ -21,6 +21,9 @@ export default async function SetsPage() {
         <h1>Sets</h1>
         <div className={styles.row} style={{ alignItems: 'flex-end' }}>
           <LinkButton href="/sets/compose">Compose puzzles</LinkButton>
+          <LinkButton href="/sets/library" variant="default">
+            Library
+          </LinkButton>
           <LinkButton href="/sets/import" variant="default">
             Bring in positions
           </LinkButton>

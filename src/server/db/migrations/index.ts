@@ -27,6 +27,9 @@ import * as m0026 from './0026_club_patterns';
 import * as m0027 from './0027_staircase_sets';
 import * as m0028 from './0028_task_ideas';
 import * as m0029 from './0029_task_grades';
+import * as m0030 from './0030_puzzle_facts';
+import * as m0031 from './0031_task_ratings';
+import * as m0032 from './0032_student_ratings';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -66,6 +69,9 @@ export const MIGRATIONS: readonly Migration[] = [
   m0027,
   m0028,
   m0029,
+  m0030,
+  m0031,
+  m0032,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

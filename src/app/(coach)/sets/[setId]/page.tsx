@@ -5,11 +5,17 @@ import { FILE_FORMATS } from '@/contracts/files';
 import { setIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/access';
 import { getSetPage } from '@/server/services/sets';
-import { countWords } from '@/text';
+import { setSummaryText } from '@/text';
 import styles from '../../../_parts/pages.module.css';
 import { LinkButton } from '../../../_parts/LinkButton';
 import { getPageCoach } from '../../_parts/coachPage';
-import { addHabitAction, giveSetAction, orderSetAction, removePuzzleAction } from '../actions';
+import {
+  addHabitAction,
+  giveSetAction,
+  orderSetAction,
+  removePuzzleAction,
+  replacePuzzleAction,
+} from '../actions';
 import { GiveForm } from './_parts/GiveForm';
 import { TaskCards } from './_parts/TaskCards';
 
@@ -27,12 +33,15 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
         <div>
           <h1>{name}</h1>
           <span className={styles.soft}>
-            {countWords(items.length, 'task')}, every mate proved.
+            {items.length === 0 ? 'No tasks yet.' : `${setSummaryText(items)} Every mate is proved.`}
             {isGiven && ` Version ${version} has been given; a change starts version ${version + 1}.`}
           </span>
         </div>
         <div className={styles.row}>
           <LinkButton href={`/sets/${page.value.setId}/paper`}>Print</LinkButton>
+          <LinkButton href={`/sets/library?into=${page.value.setId}`} variant="default">
+            Choose from the library
+          </LinkButton>
           <LinkButton href="/desk" variant="default">
             Add from the Desk
           </LinkButton>
@@ -47,12 +56,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
       <div className={styles.stack}>
         <section className={styles.card}>
           <h2>Give to a class</h2>
-          <GiveForm
-            setId={page.value.setId}
-            classes={classes}
-            isEmpty={items.length === 0}
-            onGive={giveSetAction}
-          />
+          <GiveForm setId={page.value.setId} classes={classes} items={items} onGive={giveSetAction} />
           {givenTo.length > 0 && (
             <ul className={styles.list} style={{ marginTop: '0.75rem' }}>
               {givenTo.map((given) => (
@@ -92,6 +96,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
             onRemove={removePuzzleAction}
             onOrder={orderSetAction}
             onHabit={addHabitAction}
+            onReplace={replacePuzzleAction}
           />
         )}
       </div>

@@ -4,22 +4,22 @@ import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId } from '@/contracts/ids';
-import type { SetPage } from '@/contracts/sets';
+import type { SetItem, SetPage, SetPuzzle } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
-import { faultText, seenSetText } from '@/text';
+import { faultText, forecastText, knownText, seenSetText } from '@/text';
 import styles from '../../../../_parts/pages.module.css';
 
 export function GiveForm(props: {
   readonly setId: number;
   readonly classes: SetPage['classes'];
-  readonly isEmpty: boolean;
+  readonly items: readonly SetItem[];
   readonly onGive: (input: {
     requestId: string;
     setId: number;
     classId: number;
   }) => Promise<Result<AssignmentId, ServiceFault>>;
 }) {
-  const { setId, classes, isEmpty, onGive } = props;
+  const { setId, classes, items, onGive } = props;
   const [classId, setClassId] = useState(String(classes[0]?.classId ?? ''));
   const [requestId, setRequestId] = useState(() => makeUuid());
   const [said, setSaid] = useState('');
@@ -51,15 +51,31 @@ export function GiveForm(props: {
         data={classes.map((one) => ({ value: String(one.classId), label: one.name }))}
         onChange={(event) => setClassId(event.currentTarget.value)}
       />
-      <Button loading={isBusy} disabled={isEmpty} onClick={() => void give()}>
+      <Button loading={isBusy} disabled={items.length === 0} onClick={() => void give()}>
         Give to class
       </Button>
       <span role="status">{said}</span>
-      {!isEmpty && chosen !== undefined && (
+      {items.length > 0 && chosen !== undefined && (
         <p className={styles.soft} style={{ flexBasis: '100%', margin: 0 }}>
-          {seenSetText(chosen.seen, chosen.name)}
+          {tellClass(chosen, items).map((sentence) => (
+            <span key={sentence}>
+              {sentence}
+              <br />
+            </span>
+          ))}
         </p>
       )}
     </div>
   );
+}
+
+/** What the class has had of the set, what it knows, and what to expect; a line each. */
+function tellClass({ seen, name, forecast, known }: SetPage['classes'][number], items: readonly SetItem[]) {
+  const mates = items.filter((item): item is SetPuzzle => item.family === 'mate');
+  const patterns = [...new Set(mates.flatMap((mate) => mate.patterns))];
+  return [
+    seenSetText(seen, name),
+    knownText(known, patterns, name),
+    forecastText(forecast, mates.length, name),
+  ].filter((sentence) => sentence !== '');
 }

@@ -1,11 +1,11 @@
 'use client';
-import { arrayMove } from '@dnd-kit/sortable';
+import { arrayMove, rectSortingStrategy } from '@dnd-kit/sortable';
 import { Button, NativeSelect, Switch } from '@mantine/core';
 import Link from 'next/link';
-import { useState, useTransition } from 'react';
+import { useState, useTransition, type ReactNode } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { TaskId } from '@/contracts/ids';
-import type { SetExercise, SetItem, SetPuzzle } from '@/contracts/sets';
+import type { ReplacePuzzle, SetExercise, SetItem, SetPuzzle } from '@/contracts/sets';
 import { HABITS, openExercise, type Habit } from '@/core/exercises';
 import { getPosition, parseFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
@@ -20,11 +20,20 @@ import {
   mateLabel,
   questionText,
 } from '@/text';
+import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import { DiagramPicture, savePicture, type PictureFormat } from '@/ui/board';
 import styles from '../../../../_parts/pages.module.css';
 
+/** What may take the place of a puzzle. */
+const REPLACEMENTS = [
+  { value: 'equal', label: 'one as long and as hard' },
+  { value: 'colours', label: 'the same, colours exchanged' },
+  { value: 'wing', label: 'the same, left and right exchanged' },
+] as const satisfies readonly { value: ReplacePuzzle['by']; label: string }[];
+
 const MORE = [
   { value: '', label: 'More ...' },
+  { group: 'Replace it by', items: [...REPLACEMENTS] },
   { group: 'Give also as', items: HABITS.map((value) => ({ value, label: FAMILY_WORDS[value] })) },
   {
     group: 'Save the picture as',
@@ -44,6 +53,12 @@ export function TaskCards(props: {
     setId: number;
     taskIds: readonly number[];
   }) => Promise<Result<undefined, ServiceFault>>;
+  /** Puts another puzzle into its place. */
+  readonly onReplace: (input: {
+    setId: number;
+    taskId: number;
+    by: ReplacePuzzle['by'];
+  }) => Promise<Result<undefined, ServiceFault>>;
   /** Puts a puzzle in once more, answered before a man moves. */
   readonly onHabit: (input: {
     setId: number;
@@ -51,7 +66,7 @@ export function TaskCards(props: {
     habit: Habit;
   }) => Promise<Result<undefined, ServiceFault>>;
 }) {
-  const { setId, items, onRemove, onHabit, onOrder } = props;
+  const { setId, items, onRemove, onHabit, onOrder, onReplace } = props;
   const [isOpen, setIsOpen] = useState(false);
   const [error, setError] = useState('');
   const [isBusy, startTransition] = useTransition();
@@ -81,6 +96,13 @@ export function TaskCards(props: {
       setError('The browser could not draw the picture.'),
     );
   }
+  function doMore({ taskId, fen }: SetPuzzle, number: number, value: string) {
+    const habit = HABITS.find((one) => one === value);
+    const by = REPLACEMENTS.find((one) => one.value === value)?.value;
+    if (habit !== undefined) addAs(taskId, habit);
+    else if (by !== undefined) change(() => onReplace({ setId, taskId, by }));
+    else if (value === 'svg' || value === 'png') save(fen, number, value);
+  }
 
   return (
     <section>
@@ -102,90 +124,141 @@ export function TaskCards(props: {
           </Button>
         )}
         <span role="alert">{error}</span>
+        <span role="status">{isBusy ? 'Changing the set ...' : ''}</span>
       </div>
-      <ol className={styles.cards} style={{ marginTop: '0.75rem' }}>
-        {items.map((item, index) => (
-          <li key={item.taskId} className={styles.card}>
-            {item.family === 'mate' ? (
-              <PuzzlePicture puzzle={item} number={index + 1} isOpen={isOpen} />
-            ) : (
-              <ExercisePicture exercise={item} number={index + 1} isOpen={isOpen} />
-            )}
-            <div className={styles.row}>
-              {item.family === 'mate' && (
-                <>
-                  <Link href={`/desk?fen=${encodeURIComponent(item.fen)}`}>Open on the Desk</Link>
-                  <NativeSelect
-                    aria-label={`More with task ${index + 1}`}
-                    disabled={isBusy}
-                    value=""
-                    data={MORE}
-                    onChange={({ currentTarget: { value } }) => {
-                      const habit = HABITS.find((one) => one === value);
-                      if (habit !== undefined) addAs(item.taskId, habit);
-                      else if (value === 'svg' || value === 'png') save(item.fen, index + 1, value);
-                    }}
-                  />
-                </>
-              )}
-              <Button
-                variant="default"
-                px="xs"
-                mih={44}
-                disabled={isBusy || index === 0}
-                aria-label={`Task ${index + 1}: earlier`}
-                onClick={() => move(index, index - 1)}
-              >
-                Earlier
-              </Button>
-              <Button
-                variant="default"
-                px="xs"
-                mih={44}
-                disabled={isBusy || index === items.length - 1}
-                aria-label={`Task ${index + 1}: later`}
-                onClick={() => move(index, index + 1)}
-              >
-                Later
-              </Button>
-              <Button
-                variant="subtle"
-                color="clay"
-                px="xs"
-                disabled={isBusy}
-                aria-label={`Take task ${index + 1} out`}
-                onClick={() => remove(item.taskId)}
-              >
-                Take out
-              </Button>
-            </div>
-          </li>
-        ))}
-      </ol>
+      <Sorting
+        rows={items.map(({ taskId }, index) => ({ id: taskId, name: `task ${index + 1}` }))}
+        noun="task"
+        strategy={rectSortingStrategy}
+        onMove={move}
+      >
+        <ol className={styles.cards} style={{ marginTop: '0.75rem' }}>
+          {items.map((item, index) => (
+            <TaskCard
+              key={item.taskId}
+              item={item}
+              index={index}
+              isLast={index === items.length - 1}
+              isOpen={isOpen}
+              isBusy={isBusy}
+              onMove={(by) => move(index, index + by)}
+              onMore={(puzzle, value) => doMore(puzzle, index + 1, value)}
+              onRemove={() => remove(item.taskId)}
+            />
+          ))}
+        </ol>
+      </Sorting>
     </section>
+  );
+}
+
+function TaskCard(props: {
+  readonly item: SetItem;
+  readonly index: number;
+  readonly isLast: boolean;
+  readonly isOpen: boolean;
+  readonly isBusy: boolean;
+  readonly onMove: (by: -1 | 1) => void;
+  readonly onMore: (puzzle: SetPuzzle, value: string) => void;
+  readonly onRemove: () => void;
+}) {
+  const { item, index, isOpen, isBusy, onMove } = props;
+  const number = index + 1;
+  const { ref, style, grip } = useSortedRow({ id: item.taskId, name: `task ${number}` });
+  return (
+    <li ref={ref} className={styles.card} style={style}>
+      {item.family === 'mate' ? (
+        <PuzzlePicture puzzle={item} number={number} isOpen={isOpen} grip={grip} />
+      ) : (
+        <ExercisePicture exercise={item} number={number} isOpen={isOpen} grip={grip} />
+      )}
+      <div className={styles.row}>
+        {item.family === 'mate' && (
+          <>
+            <Link href={`/desk?fen=${encodeURIComponent(item.fen)}`}>Open on the Desk</Link>
+            <NativeSelect
+              aria-label={`More with task ${number}`}
+              w="7.5rem"
+              disabled={isBusy}
+              value=""
+              data={MORE}
+              onChange={({ currentTarget: { value } }) => props.onMore(item, value)}
+            />
+          </>
+        )}
+        <Button
+          variant="default"
+          px="xs"
+          mih={44}
+          disabled={isBusy || index === 0}
+          aria-label={`Task ${number}: earlier`}
+          onClick={() => onMove(-1)}
+        >
+          Earlier
+        </Button>
+        <Button
+          variant="default"
+          px="xs"
+          mih={44}
+          disabled={isBusy || props.isLast}
+          aria-label={`Task ${number}: later`}
+          onClick={() => onMove(1)}
+        >
+          Later
+        </Button>
+        <Button
+          variant="subtle"
+          color="clay"
+          px="xs"
+          mih={44}
+          disabled={isBusy}
+          aria-label={`Take task ${number} out`}
+          onClick={props.onRemove}
+        >
+          Take out
+        </Button>
+      </div>
+    </li>
   );
 }
 
 /** Mates by their number; exercises have none and go before them, in their order. */
 function byDifficulty(one: SetItem, other: SetItem): number {
-  const numberOf = (item: SetItem) => (item.family === 'mate' ? (item.grade?.number ?? 0) : -1);
+  const numberOf = (item: SetItem) => (item.family === 'mate' ? (item.rating?.value ?? 0) : -1);
   return numberOf(one) - numberOf(other);
+}
+
+function CardHead(props: {
+  readonly number: number;
+  readonly grip: ReactNode;
+  readonly children: ReactNode;
+}) {
+  return (
+    <div className={styles.cardHead}>
+      <h2>
+        {props.number}. {props.children}
+      </h2>
+      {props.grip}
+    </div>
+  );
 }
 
 interface PictureProps {
   readonly number: number;
   readonly isOpen: boolean;
+  /** The card is taken by it. */
+  readonly grip: ReactNode;
 }
 
-function PuzzlePicture({ puzzle, number, isOpen }: PictureProps & { readonly puzzle: SetPuzzle }) {
+function PuzzlePicture({ puzzle, number, isOpen, grip }: PictureProps & { readonly puzzle: SetPuzzle }) {
   const draft = parseFen(puzzle.fen);
   const { board, turn } = draft.ok ? draft.value : EMPTY_DRAFT;
   const label = mateLabel(turn, puzzle.mateInMoves);
   return (
     <>
-      <h2>
-        {number}. {label}
-      </h2>
+      <CardHead number={number} grip={grip}>
+        {label}
+      </CardHead>
       <DiagramPicture diagram={{ board, turn, bottom: turn }} title={`Puzzle ${number}. ${label}.`} />
       {puzzle.mateNoBlocks !== undefined && (
         <p className={styles.soft} style={{ margin: '0.4rem 0' }}>
@@ -201,22 +274,27 @@ function PuzzlePicture({ puzzle, number, isOpen }: PictureProps & { readonly puz
       )}
       {puzzle.grade !== undefined && (
         <p className={styles.soft} style={{ margin: '0.4rem 0' }}>
-          {gradeText(puzzle.grade)}
+          {gradeText(puzzle.grade, puzzle.rating)}
         </p>
       )}
     </>
   );
 }
 
-function ExercisePicture({ exercise, number, isOpen }: PictureProps & { readonly exercise: SetExercise }) {
+function ExercisePicture({
+  exercise,
+  number,
+  isOpen,
+  grip,
+}: PictureProps & { readonly exercise: SetExercise }) {
   const { family, level } = exercise;
   const { question, scene, solution } = openExercise(exercise);
   const marks = scene.asked.map((square) => ({ square, mark: 'hint' as const }));
   return (
     <>
-      <h2>
-        {number}. {FAMILY_WORDS[family]}
-      </h2>
+      <CardHead number={number} grip={grip}>
+        {FAMILY_WORDS[family]}
+      </CardHead>
       {!scene.isHidden && (
         <DiagramPicture diagram={{ ...scene, marks }} title={`Task ${number}. ${questionText(question)}`} />
       )}

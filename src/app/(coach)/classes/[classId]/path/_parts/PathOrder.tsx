@@ -1,26 +1,12 @@
 'use client';
-import {
-  type Announcements,
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { arrayMove, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, NativeSelect, Switch } from '@mantine/core';
-import { useId, useState, useTransition } from 'react';
+import { useState, useTransition } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import { EXERCISE_IDS, EXERCISES, PATH_PRESETS, type PathPreset, type Stage } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { FAMILY_WORDS, faultText, PRESET_WORDS, STAGE_WORDS } from '@/text';
+import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import styles from './PathOrder.module.css';
 
 interface ClassStage {
@@ -29,28 +15,6 @@ interface ClassStage {
 }
 
 const PRESETS = Object.keys(PATH_PRESETS) as PathPreset[];
-
-const HOW_TO_MOVE =
-  'Press Space to take the stage up, the arrows to move it, Space to lay it down, Escape to leave it where it was.';
-
-/** What is said while a stage is moved by keyboard. */
-function announce(stages: readonly ClassStage[]): Announcements {
-  const nameOf = (id: unknown) => {
-    const found = stages.find(({ stage }) => stage === id);
-    return found === undefined ? 'The stage' : STAGE_WORDS[found.stage];
-  };
-  const placeOf = (id: unknown) => stages.findIndex(({ stage }) => stage === id) + 1;
-  return {
-    onDragStart: ({ active }) => `${nameOf(active.id)} is taken up.`,
-    onDragOver: ({ active, over }) =>
-      over === null ? undefined : `${nameOf(active.id)} is over place ${placeOf(over.id)}.`,
-    onDragEnd: ({ active, over }) =>
-      over === null
-        ? `${nameOf(active.id)} stays.`
-        : `${nameOf(active.id)} is laid down on place ${placeOf(over.id)}.`,
-    onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
-  };
-}
 
 /** The coach's order: from a preset, by drag, or with the two buttons of each row; every change is saved at once. */
 export function PathOrder(props: {
@@ -65,11 +29,6 @@ export function PathOrder(props: {
   const [stages, setStages] = useState(props.stages);
   const [said, setSaid] = useState('');
   const [isSaving, startTransition] = useTransition();
-  const listId = useId();
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
 
   function save(next: readonly ClassStage[]) {
     const before = stages;
@@ -114,37 +73,27 @@ export function PathOrder(props: {
       <p className={styles.said} role="status">
         {isSaving ? 'Saving ...' : said}
       </p>
-      <DndContext
-        id={listId}
-        sensors={sensors}
-        collisionDetection={closestCenter}
-        accessibility={{
-          announcements: announce(stages),
-          screenReaderInstructions: { draggable: HOW_TO_MOVE },
-        }}
-        onDragEnd={({ active, over }) => {
-          if (over === null) return;
-          const at = (id: unknown) => stages.findIndex(({ stage }) => stage === id);
-          move(at(active.id), at(over.id));
-        }}
+      <Sorting
+        rows={stages.map(({ stage }) => ({ id: stage, name: STAGE_WORDS[stage] }))}
+        noun="stage"
+        strategy={verticalListSortingStrategy}
+        onMove={move}
       >
-        <SortableContext items={stages.map(({ stage }) => stage)} strategy={verticalListSortingStrategy}>
-          <ol className={styles.list}>
-            {stages.map((one, index) => (
-              <Row
-                key={one.stage}
-                {...one}
-                index={index}
-                isLast={index === stages.length - 1}
-                onMove={(by) => move(index, index + by)}
-                onOpen={(isOpen) =>
-                  save(stages.map((other) => (other.stage === one.stage ? { ...other, isOpen } : other)))
-                }
-              />
-            ))}
-          </ol>
-        </SortableContext>
-      </DndContext>
+        <ol className={styles.list}>
+          {stages.map((one, index) => (
+            <Row
+              key={one.stage}
+              {...one}
+              index={index}
+              isLast={index === stages.length - 1}
+              onMove={(by) => move(index, index + by)}
+              onOpen={(isOpen) =>
+                save(stages.map((other) => (other.stage === one.stage ? { ...other, isOpen } : other)))
+              }
+            />
+          ))}
+        </ol>
+      </Sorting>
     </section>
   );
 }
@@ -158,24 +107,12 @@ function Row(
   },
 ) {
   const { stage, isOpen, index, isLast, onMove, onOpen } = props;
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: stage });
   const families = EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) => FAMILY_WORDS[id]);
   const name = STAGE_WORDS[stage];
+  const { ref, style, grip } = useSortedRow({ id: stage, name });
   return (
-    <li
-      ref={setNodeRef}
-      className={styles.row}
-      style={transform === null ? undefined : { transform: `translateY(${transform.y}px)`, transition }}
-    >
-      <button
-        type="button"
-        className={styles.grip}
-        aria-label={`Move ${name}`}
-        {...attributes}
-        {...listeners}
-      >
-        <span aria-hidden>⠿</span>
-      </button>
+    <li ref={ref} className={styles.row} style={style}>
+      {grip}
       <span className={styles.words}>
         <strong>
           {index + 1}. {name}

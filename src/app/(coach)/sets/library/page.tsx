@@ -1,0 +1,56 @@
+import type { Metadata } from 'next';
+import { librarySearchSchema } from '@/contracts/library';
+import { listOwnClasses } from '@/server/services/classes';
+import { searchLibrary } from '@/server/services/library';
+import { listOwnSets } from '@/server/services/sets';
+import { LibraryPanel } from '@/ui/panels/library/LibraryPanel';
+import { LinkButton } from '../../../_parts/LinkButton';
+import styles from '../../../_parts/pages.module.css';
+import { getPageCoach } from '../../_parts/coachPage';
+import { addSetAction, addStoredAction } from '../actions';
+
+export const metadata: Metadata = { title: 'Library' };
+
+export default async function LibraryPage({ searchParams }: PageProps<'/sets/library'>) {
+  const actor = await getPageCoach();
+  const { into, ...query } = await searchParams;
+  // An address somebody has written by hand may hold anything: what makes no sense is no wish.
+  const asked = librarySearchSchema.safeParse(query);
+  const search = asked.success ? asked.data : librarySearchSchema.parse({});
+  const [sets, classes, answer] = await Promise.all([
+    listOwnSets(actor),
+    listOwnClasses(actor),
+    searchLibrary(actor, search),
+  ]);
+  const found = answer.ok ? answer.value : { total: 0, pages: 1, items: [] };
+  // The set one comes from stands first.
+  const chosen = sets.toSorted((one, other) => Number(isInto(other, into)) - Number(isInto(one, into)));
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Library</h1>
+          <span className={styles.soft}>Every mate your club has stored, each proved.</span>
+        </div>
+        <div className={styles.row}>
+          <LinkButton href="/sets/compose" variant="default">
+            Compose puzzles
+          </LinkButton>
+          <LinkButton href="/sets" variant="default">
+            All sets
+          </LinkButton>
+        </div>
+      </div>
+      <LibraryPanel
+        search={search}
+        found={found}
+        into={typeof into === 'string' ? into : undefined}
+        sets={chosen.map(({ setId, name }) => ({ setId, name }))}
+        classes={classes.map(({ classId, name }) => ({ classId, name }))}
+        actions={{ addSet: addSetAction, addStored: addStoredAction }}
+      />
+    </>
+  );
+}
+
+const isInto = ({ setId }: { readonly setId: number }, into: unknown) => String(setId) === into;

@@ -1,0 +1,77 @@
+/** The club's stored mates, looked up by wish. */
+import { z } from 'zod';
+import { SIDES } from '@/core/board';
+import { LEVELS } from '@/core/exercises';
+import { isPatternId, type PatternId } from '@/core/patterns';
+import type { Rating } from '@/core/progress';
+import { KEY_KINDS, WINGS, type Grade } from '@/core/puzzles';
+import { classIdSchema, setIdSchema, taskIdSchema, type TaskId } from './ids';
+import type { SeenTask } from './seen';
+
+/** An empty field of a form is no wish. */
+const wish = <Schema extends z.ZodType>(schema: Schema) =>
+  z.preprocess((value) => (value === '' ? undefined : value), schema.optional());
+
+/** What a puzzle has to be; each wish left out is open. */
+const wishShape = {
+  /** Length of the mate. */
+  moves: wish(z.coerce.number().int().min(1).max(8)),
+  /** Ends in one of these named mates; their ids with commas between. */
+  patterns: wish(
+    z
+      .string()
+      .max(800)
+      .transform((text): readonly PatternId[] => text.split(',').filter(isPatternId)),
+  ),
+  key: wish(z.enum(KEY_KINDS)),
+  /** Who mates. */
+  side: wish(z.enum(SIDES)),
+  /** Where the king stands that is mated. */
+  wing: wish(z.enum(WINGS)),
+  level: wish(z.coerce.number().pipe(z.literal(LEVELS))),
+  /** So many men at most, kings included. */
+  men: wish(z.coerce.number().int().min(3).max(32)),
+  /** New to this class. */
+  classId: wish(classIdSchema),
+};
+export const libraryWishesSchema = z.object(wishShape);
+export type LibraryWishes = z.infer<typeof libraryWishesSchema>;
+
+export const MOST_SURPRISES = 40;
+export const librarySearchSchema = z.object({
+  ...wishShape,
+  page: z.coerce.number().int().min(1).max(100_000).default(1),
+  /** So many are picked, from easy to hard, instead of listing all. */
+  surprise: wish(z.coerce.number().int().min(1).max(MOST_SURPRISES)),
+  /** The same seed picks the same again. */
+  seed: z.coerce.number().int().min(1).max(999_999).default(1),
+});
+export type LibrarySearch = z.infer<typeof librarySearchSchema>;
+
+export interface LibraryPuzzle {
+  readonly taskId: TaskId;
+  readonly fen: string;
+  readonly mateInMoves: number;
+  readonly grade: Grade | undefined;
+  readonly rating: Rating | undefined;
+  readonly patterns: readonly PatternId[];
+  /** What the class asked about has had that is like it; undefined also where no class is asked about. */
+  readonly seen: SeenTask | undefined;
+}
+
+export interface LibraryPage {
+  /** How many there are for the wishes. */
+  readonly total: number;
+  readonly pages: number;
+  readonly items: readonly LibraryPuzzle[];
+}
+
+/** Stored puzzles to be put into a set. */
+export const addStoredSchema = z.object({
+  setId: setIdSchema,
+  taskIds: z.array(taskIdSchema).min(1).max(500),
+});
+/** How many of them were not in the set before. */
+export interface AddedStored {
+  readonly added: number;
+}

@@ -1,0 +1,352 @@
+'use client';
+import { Button, MultiSelect, NativeSelect, NumberInput, Pagination } from '@mantine/core';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClassId, TaskId } from '@/contracts/ids';
+import {
+  MOST_SURPRISES,
+  type AddedStored,
+  type LibraryPage,
+  type LibraryPuzzle,
+  type LibrarySearch,
+} from '@/contracts/library';
+import { SIDES } from '@/core/board';
+import { LEVELS } from '@/core/exercises';
+import { PATTERN_IDS } from '@/core/patterns';
+import { KEY_KINDS, WINGS } from '@/core/puzzles';
+import type { Result } from '@/core/shared';
+import {
+  countWords,
+  faultText,
+  gradeText,
+  KEY_KIND_WORDS,
+  listWords,
+  PATTERN_WORDS,
+  seenPuzzleText,
+  SIDE_WORDS,
+  WING_WORDS,
+} from '@/text';
+import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
+import { SetFields } from '@/ui/forms/SetFields';
+import { PuzzleCard } from '../puzzles/PuzzleCard';
+import classes from '../puzzles/Puzzles.module.css';
+
+const LENGTHS = [1, 2, 3, 4, 5, 6, 7, 8] as const;
+const DEFAULT_SURPRISE = 8;
+/** Seeds go round before this one. */
+const SEEDS = 1_000;
+
+export type AddStored = (input: {
+  setId: number;
+  taskIds: readonly number[];
+}) => Promise<Result<AddedStored, ServiceFault>>;
+
+interface ClassChoice {
+  readonly classId: ClassId;
+  readonly name: string;
+}
+
+/** The fields of the form as text; empty: no wish. */
+const FIELDS = ['moves', 'patterns', 'key', 'side', 'wing', 'level', 'men', 'classId'] as const;
+type Wishes = Readonly<Record<(typeof FIELDS)[number], string>>;
+
+/** The club's stored mates: found by wish, or picked from easy to hard, and put into a set. The address holds the wishes. */
+export function LibraryPanel(props: {
+  readonly search: LibrarySearch;
+  readonly found: LibraryPage;
+  readonly into: string | undefined;
+  readonly sets: readonly SetChoice[];
+  readonly classes: readonly ClassChoice[];
+  readonly actions: { readonly addSet: AddSet; readonly addStored: AddStored };
+}) {
+  const { search, found, into } = props;
+  const router = useRouter();
+  const [isLooking, startLooking] = useTransition();
+  const [wishes, setWishes] = useState<Wishes>(() => wishesOf(search));
+  const [count, setCount] = useState(search.surprise ?? DEFAULT_SURPRISE);
+  const group = props.classes.find(({ classId }) => classId === search.classId);
+
+  function look(how: { readonly page: number } | { readonly surprise: number; readonly seed: number }) {
+    const query = new URLSearchParams();
+    for (const field of FIELDS) if (wishes[field] !== '') query.set(field, wishes[field]);
+    for (const [field, value] of Object.entries(how)) query.set(field, String(value));
+    if (into !== undefined) query.set('into', into);
+    startLooking(() => router.push(`/sets/library?${query.toString()}` as Route, { scroll: false }));
+  }
+
+  return (
+    <>
+      <form
+        className={classes.make}
+        onSubmit={(event) => {
+          event.preventDefault();
+          look({ page: 1 });
+        }}
+      >
+        <WishFields wishes={wishes} setWishes={setWishes} classes={props.classes} />
+        <Button type="submit" size="md" mih={44} loading={isLooking}>
+          Find
+        </Button>
+        <NumberInput
+          label="How many"
+          size="md"
+          w="7rem"
+          min={1}
+          max={MOST_SURPRISES}
+          allowDecimal={false}
+          value={count}
+          onChange={(value) => setCount(Math.min(MOST_SURPRISES, Math.max(1, Number(value))))}
+        />
+        <Button
+          size="md"
+          mih={44}
+          variant="default"
+          disabled={isLooking}
+          onClick={() => look({ surprise: count, seed: (search.seed % SEEDS) + 1 })}
+        >
+          Surprise me, from easy to hard
+        </Button>
+      </form>
+      <p className={classes.said} role="status">
+        {isLooking ? 'Looking ...' : foundText(search, found, group?.name)}
+      </p>
+      {found.items.length > 0 && (
+        <Chosen
+          key={JSON.stringify(search)}
+          items={found.items}
+          areAllChosen={search.surprise !== undefined}
+          className={group?.name}
+          sets={props.sets}
+          actions={props.actions}
+        />
+      )}
+      {search.surprise === undefined && found.pages > 1 && (
+        <Pagination
+          mt="md"
+          size="lg"
+          total={found.pages}
+          value={Math.min(search.page, found.pages)}
+          getControlProps={(control) => ({ 'aria-label': control === 'next' ? 'Next page' : 'Page before' })}
+          onChange={(page) => look({ page })}
+        />
+      )}
+    </>
+  );
+}
+
+function wishesOf({ patterns, ...search }: LibrarySearch): Wishes {
+  const text = (field: Exclude<(typeof FIELDS)[number], 'patterns'>) => String(search[field] ?? '');
+  return {
+    moves: text('moves'),
+    patterns: (patterns ?? []).join(),
+    key: text('key'),
+    side: text('side'),
+    wing: text('wing'),
+    level: text('level'),
+    men: text('men'),
+    classId: text('classId'),
+  };
+}
+
+function foundText(
+  search: LibrarySearch,
+  { total, items }: LibraryPage,
+  className: string | undefined,
+): string {
+  if (total === 0) {
+    return 'The library holds no mate for these wishes. Ask for less, or compose some.';
+  }
+  const what = countWords(total, 'mate');
+  const isNew = className === undefined ? '' : ` new to ${className}`;
+  if (search.surprise === undefined) return `${what}${isNew}, the easiest first.`;
+  return items.length < search.surprise
+    ? `${items.length} of ${what}${isNew}, each with an idea of its own: there are no more ideas.`
+    : `${items.length} of ${what}${isNew}, from easy to hard, each with an idea of its own.`;
+}
+
+function WishFields(props: {
+  readonly wishes: Wishes;
+  readonly setWishes: (wishes: Wishes) => void;
+  readonly classes: readonly ClassChoice[];
+}) {
+  const { wishes, setWishes } = props;
+  const field = (
+    label: string,
+    name: keyof Wishes,
+    any: string,
+    options: readonly (readonly [value: string | number, label: string])[],
+  ) => (
+    <NativeSelect
+      label={label}
+      size="md"
+      value={wishes[name]}
+      data={[
+        { value: '', label: any },
+        ...options.map(([value, text]) => ({ value: String(value), label: text })),
+      ]}
+      onChange={({ currentTarget }) => setWishes({ ...wishes, [name]: currentTarget.value })}
+    />
+  );
+  return (
+    <>
+      {field(
+        'Length',
+        'moves',
+        'any length',
+        LENGTHS.map((moves) => [moves, `mate in ${moves}`]),
+      )}
+      <MultiSelect
+        label="Ends in"
+        size="md"
+        miw="14rem"
+        maw="26rem"
+        searchable
+        placeholder={wishes.patterns === '' ? 'any mate' : ''}
+        nothingFoundMessage="No mate of this name"
+        value={wishes.patterns === '' ? [] : wishes.patterns.split(',')}
+        data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name }))}
+        onChange={(chosen) => setWishes({ ...wishes, patterns: chosen.join() })}
+      />
+      {field(
+        'Begins with',
+        'key',
+        'any move',
+        KEY_KINDS.map((kind) => [kind, KEY_KIND_WORDS[kind]]),
+      )}
+      {field(
+        'To move',
+        'side',
+        'either side',
+        SIDES.map((side) => [side, SIDE_WORDS[side]]),
+      )}
+      {field(
+        'King to be mated on',
+        'wing',
+        'either wing',
+        WINGS.map((wing) => [wing, WING_WORDS[wing]]),
+      )}
+      {field(
+        'Level',
+        'level',
+        'any level',
+        LEVELS.map((level) => [level, `level ${level}`]),
+      )}
+      {field(
+        'Men at most',
+        'men',
+        'any number',
+        [6, 10, 15, 20, 25].map((men) => [men, `${men} men`]),
+      )}
+      {field(
+        'New to',
+        'classId',
+        'no class asked',
+        props.classes.map(({ classId, name }) => [classId, name]),
+      )}
+    </>
+  );
+}
+
+/**
+ * What was found as cards, to be chosen and put into a set. They stay as they were found: putting them in loads the page anew, and by
+ * then other puzzles or answers may have come.
+ */
+function Chosen(props: {
+  readonly items: readonly LibraryPuzzle[];
+  readonly areAllChosen: boolean;
+  readonly className: string | undefined;
+  readonly sets: readonly SetChoice[];
+  readonly actions: { readonly addSet: AddSet; readonly addStored: AddStored };
+}) {
+  const [items] = useState(props.items);
+  const [chosen, setChosen] = useState<readonly TaskId[]>(
+    props.areAllChosen ? items.map(({ taskId }) => taskId) : [],
+  );
+  const set = useChosenSet(props.sets, props.actions.addSet);
+  const [said, setSaid] = useState('');
+  const [addedTo, setAddedTo] = useState<number>();
+  const [isBusy, startAdding] = useTransition();
+
+  function add() {
+    startAdding(async () => {
+      try {
+        const target = await set.getSetId();
+        if (!target.ok) {
+          setSaid(faultText(target.error));
+          return;
+        }
+        // In the order in which they stand here.
+        const taskIds = items.map(({ taskId }) => taskId).filter((taskId) => chosen.includes(taskId));
+        const stored = await props.actions.addStored({ setId: target.value, taskIds });
+        if (!stored.ok) {
+          setSaid(faultText(stored.error));
+          return;
+        }
+        setAddedTo(target.value);
+        setSaid(addedText(stored.value.added, taskIds.length));
+      } catch {
+        // A server action rejects when the network or the server is away; the same again adds nothing twice.
+        setSaid('The server did not answer. Try again; nothing is put in twice.');
+      }
+    });
+  }
+
+  return (
+    <>
+      <ol className={classes.stairs}>
+        {items.map((item, index) => (
+          <PuzzleCard
+            key={item.taskId}
+            fen={item.fen}
+            noun="Puzzle"
+            number={index + 1}
+            mateInMoves={item.mateInMoves}
+            isChosen={chosen.includes(item.taskId)}
+            onChosen={(isChosen) =>
+              setChosen(
+                isChosen ? [...chosen, item.taskId] : chosen.filter((taskId) => taskId !== item.taskId),
+              )
+            }
+          >
+            {tellPuzzle(item, props.className)}
+          </PuzzleCard>
+        ))}
+      </ol>
+      <div className={classes.make} style={{ marginTop: '1rem' }}>
+        <SetFields set={set} label="Put them into" />
+        <Button
+          size="md"
+          mih={44}
+          loading={isBusy}
+          disabled={chosen.length === 0 || !set.isReady}
+          onClick={add}
+        >
+          Put {countWords(chosen.length, 'puzzle')} into the set
+        </Button>
+      </div>
+      <p className={classes.said} role="status">
+        {said} {addedTo !== undefined && <Link href={`/sets/${addedTo}` as Route}>Open the set</Link>}
+      </p>
+    </>
+  );
+}
+
+function tellPuzzle({ patterns, grade, rating, seen }: LibraryPuzzle, className: string | undefined): string {
+  return [
+    patterns.length === 0 ? '' : `${listWords(patterns.map((id) => PATTERN_WORDS[id].name))}.`,
+    grade === undefined ? '' : gradeText(grade, rating),
+    seen === undefined || className === undefined ? '' : seenPuzzleText(seen, className),
+  ]
+    .filter((sentence) => sentence !== '')
+    .join(' ');
+}
+
+function addedText(added: number, chosen: number): string {
+  const before = chosen - added;
+  return before === 0
+    ? `${countWords(added, 'puzzle')} put in.`
+    : `${countWords(added, 'puzzle')} put in; ${before} ${before === 1 ? 'was' : 'were'} in it already.`;
+}
