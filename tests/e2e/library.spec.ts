@@ -28,7 +28,7 @@ test('a set is made out of the library, changed by drag and by keyboard, and eac
   // Two fields to the right with the arrows.
   await page.getByRole('button', { name: 'Move task 1' }).focus();
   await page.keyboard.press('Space');
-  await expect(page.getByText('task 1 is taken up.')).toBeAttached();
+  await expect(page.getByText('task 1 is over place 1.')).toBeAttached();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText('task 1 is over place 2.')).toBeAttached();
   await page.keyboard.press('ArrowRight');
