@@ -24,7 +24,7 @@ Without server or database, usable in pipes (FILE or - for standard input):
                                              differ from the standard's form; NAME adds a language's letters
   ./vorschule name [--json] [FILE|-]         lines of FEN or EPD: which named mate is on the board, and who does what
                                              in it
-  ./vorschule compose --mate 2 [--pattern boden] [--key quiet] [--side white] [--level 3]
+  ./vorschule compose --mate 2 [--pattern boden] [--key quiet] [--side white] [--wing king] [--men 12] [--level 3]
                       [--count 10] [--seed 7]
                                              fresh mates, proved, one key each, as EPD
   ./vorschule pgn [--json] [FILE|-]          games of a PGN file: where each ends, what was put right, and
@@ -42,6 +42,8 @@ const COMPOSE_WORDS = {
   key: { type: 'string' },
   side: { type: 'string' },
   level: { type: 'string' },
+  wing: { type: 'string' },
+  men: { type: 'string' },
   count: { type: 'string' },
   seed: { type: 'string' },
 } as const;
@@ -102,6 +104,8 @@ async function main(): Promise<number> {
         key: values.key,
         side: values.side,
         level: values.level === undefined ? undefined : readWhole(values.level, '--level', 1, 5),
+        wing: values.wing,
+        men: values.men === undefined ? undefined : readWhole(values.men, '--men', 3, 32),
       });
       if (typeof recipe === 'string') throw new UsageAdvice(recipe);
       return runCompose({

@@ -2,7 +2,7 @@
 import { SIDES, type Side } from '@/core/board';
 import { composePuzzles, createTaskSearches, type ComposedPuzzle, type PuzzleRecipe } from '@/core/compose';
 import { isPatternId, PATTERN_IDS } from '@/core/patterns';
-import { listPossibleKeyKinds, makePuzzleEpd } from '@/core/puzzles';
+import { listPossibleKeyKinds, makePuzzleEpd, WINGS } from '@/core/puzzles';
 import { countWords, tagsText } from '@/text';
 import { say } from '../say';
 import { writeLine } from './lines';
@@ -20,10 +20,13 @@ export interface ComposeWords {
   readonly key: string | undefined;
   readonly side: string | undefined;
   readonly level: number | undefined;
+  readonly wing: string | undefined;
+  readonly men: number | undefined;
 }
 
 /** The recipe, or the sentence that says which word is not known. */
-export function readRecipe({ mate, pattern, key, side, level }: ComposeWords): PuzzleRecipe | string {
+export function readRecipe(words: ComposeWords): PuzzleRecipe | string {
+  const { mate, pattern, key, side, level, men } = words;
   if (pattern !== undefined && !isPatternId(pattern))
     return `There is no mate "${pattern}". The names are: ${PATTERN_IDS.join(', ')}.`;
   const kinds = listPossibleKeyKinds(mate);
@@ -32,11 +35,15 @@ export function readRecipe({ mate, pattern, key, side, level }: ComposeWords): P
     return `--key of a mate in ${mate} is one of ${kinds.join(', ')}.`;
   const mover: Side | undefined = SIDES.find((one) => one === side);
   if (side !== undefined && mover === undefined) return '--side is white or black.';
+  const wing = WINGS.find((one) => one === words.wing);
+  if (words.wing !== undefined && wing === undefined) return '--wing is queen or king.';
   return {
     moves: mate,
     ...(pattern === undefined ? {} : { patterns: [pattern] }),
     ...(keyKind === undefined ? {} : { key: keyKind }),
     ...(mover === undefined ? {} : { side: mover }),
+    ...(wing === undefined ? {} : { wing }),
+    ...(men === undefined ? {} : { mostMen: men }),
     ...(level === undefined ? {} : { level: level as NonNullable<PuzzleRecipe['level']> }),
   };
 }

@@ -7,6 +7,7 @@ import { getMan, isDarkSquare, kingDistance, opponentOf, SIDES, type Role, type 
 import { getPosition, makeFen } from '../notation';
 import { BARE_PICTURES, namePatterns, tagMate, type MateTag, type PatternId } from '../patterns';
 import type { Proof } from '../proof';
+import { wingOf, type Wing } from '../puzzles';
 import {
   findKing,
   isCheck,
@@ -21,7 +22,7 @@ import { pickOne, randomBelow, type Random } from '../shared';
 import { findLegal, place } from './draw';
 import type { TaskSearches } from './mateTask';
 import { retractAtRandom } from './retract';
-import { drawSkeleton } from './skeleton';
+import { drawSkeleton, thinOut } from './skeleton';
 
 export interface PatternMate {
   readonly id: PatternId;
@@ -32,11 +33,21 @@ export interface PatternMate {
   readonly tags: readonly MateTag[];
 }
 
+/** A board that looks like the middle of a game, put round the picture. */
+export interface Dress {
+  /** Who is to move. */
+  readonly dressedFor: Side;
+  /** Where the mated king stands; either by default. */
+  readonly wing?: Wing;
+  /** So many men at most, kings included; the picture stays whole. */
+  readonly mostMen?: number;
+}
+
 export interface PatternRecipe {
   /** 1 to 3. */
   readonly moves: number;
   /** Men added to the bare picture at random, both sides together; or a natural board for this side to move. */
-  readonly added: number | { readonly dressedFor: Side };
+  readonly added: number | Dress;
   /** The move before each defence gives a man up: what the defence takes. */
   readonly isGiven?: boolean;
 }
@@ -60,12 +71,18 @@ export function throwNamedMate(random: Random, id: PatternId, added: number): Po
 }
 
 /** The bare picture, given by this side, perhaps left and right exchanged. */
-function turnPicture(random: Random, id: PatternId, side: Side): PositionDraft {
+function turnPicture(random: Random, id: PatternId, side: Side, wing?: Wing): PositionDraft {
   const bare = getPosition(BARE_PICTURES[id]);
-  const turned = randomBelow(random, 2) === 0 ? bare : mirrorFiles(bare);
+  const isMirrored = wing === undefined ? randomBelow(random, 2) === 1 : wingOfMated(bare) !== wing;
+  const turned = isMirrored ? mirrorFiles(bare) : bare;
   return turned.turn === opponentOf(side) ? turned : swapColours(turned);
 }
 
+/** In a picture the mated side is to move. */
+const wingOfMated = ({ board, turn }: PositionDraft): Wing => wingOf({ board, turn: opponentOf(turn) });
+
+/** Men that may come onto the board while moves are taken back. */
+const MEN_COMING = 2;
 /** Round the mated king only the picture stands. */
 const PICTURE_REACH = 2;
 
@@ -73,10 +90,15 @@ const PICTURE_REACH = 2;
  * The picture on a board that looks like the middle of a game: beyond the squares round the mated king stand the men of a skeleton.
  * Undefined when the throw is no mate of this name.
  */
-function dressNamedMate(random: Random, id: PatternId, side: Side): Position | undefined {
-  const picture = turnPicture(random, id, side);
+function dressNamedMate(random: Random, id: PatternId, dress: Dress): Position | undefined {
+  const { dressedFor: side, wing, mostMen } = dress;
+  const picture = turnPicture(random, id, side, wing);
   const king = findKing(picture.board, picture.turn);
-  const skeleton = drawSkeleton(random, { attacker: side, nearness: 0, hasRunner: false });
+  const skeleton = drawSkeleton(random, {
+    attacker: side,
+    nearness: 0,
+    hasRunner: false,
+  });
   if (king === undefined) return undefined;
   // The mating side's king may be part of the picture; else it stands where the skeleton has it.
   const isOwnKingNear = kingDistance(findKing(picture.board, side) ?? king, king) <= PICTURE_REACH + 1;
@@ -88,6 +110,8 @@ function dressNamedMate(random: Random, id: PatternId, side: Side): Position | u
     if (other.role === 'king' && (other.side !== side || isOwnKingNear)) return undefined;
     return other;
   });
+  const kept = picture.board.flatMap((man, square) => (man === undefined ? [] : [square]));
+  if (mostMen !== undefined) thinOut(random, board, mostMen - MEN_COMING, kept);
   const draft = { ...picture, board };
   if (!isCheckmate(draft)) return undefined;
   const position = findLegal(draft);
@@ -121,9 +145,7 @@ export function composePatternMate(
 ): PatternMate | undefined {
   for (let count = 0; count < MOST_PICTURES; count += 1) {
     const picture =
-      typeof added === 'number'
-        ? throwNamedMate(random, id, added)
-        : dressNamedMate(random, id, added.dressedFor);
+      typeof added === 'number' ? throwNamedMate(random, id, added) : dressNamedMate(random, id, added);
     if (picture === undefined) continue;
     const one = throwLastMove(random, searches, picture);
     const made = one && growBack(random, searches, id, one, moves, isGiven);

@@ -3,7 +3,7 @@ import { MAN_VALUES, opponentOf, SIDES } from '../board';
 import { getMove, getPosition } from '../notation';
 import { namePatterns } from '../patterns';
 import { checkProof, listMatingMovesSlowly } from '../proof';
-import { gradePuzzle, listMainLine, measurePuzzle } from '../puzzles';
+import { gradePuzzle, listMainLine, measurePuzzle, WINGS, wingOf } from '../puzzles';
 import { findKing, isCheck, playMove } from '../rules';
 import { composePuzzles, createTaskSearches, type ComposedPuzzle, type PuzzleRecipe } from '.';
 
@@ -64,6 +64,26 @@ test('what makes a board natural: nobody in check, both kings at home or castled
         expect(man.side === 'white' ? square >> 3 : 7 - (square >> 3)).toBeLessThanOrEqual(4);
   }
 });
+
+test.each([
+  [{ moves: 2 }, 6],
+  [{ moves: 1, patterns: ['arabian', 'back-rank'] }, 4],
+  [{ moves: 2, patterns: ['smothered'] }, 2],
+] as const satisfies readonly (readonly [PuzzleRecipe, number])[])(
+  'the wing of the king and the number of men are as wished (%j)',
+  (recipe, count) => {
+    for (const wing of WINGS) {
+      const puzzles = compose({ ...recipe, wing, mostMen: 12 }, count);
+      expect(puzzles).toHaveLength(count);
+      for (const puzzle of puzzles) {
+        expectSound(puzzle);
+        const position = getPosition(puzzle.fen);
+        expect(wingOf(position)).toBe(wing);
+        expect(position.board.filter((man) => man !== undefined).length).toBeLessThanOrEqual(12);
+      }
+    }
+  },
+);
 
 test.each(['boden', 'smothered', 'anastasia', 'back-rank', 'arabian'] as const)(
   'a wished mate, %s: every longest defence ends in it',

@@ -7,7 +7,15 @@ import { MAN_VALUES, opponentOf, SIDES, type Side } from '../board';
 import { getMove, getPosition, makeFen, makeMoveText, type MoveText } from '../notation';
 import { tagMate, type MateTag, type PatternId } from '../patterns';
 import { findExchange, type Proof } from '../proof';
-import { gradePuzzle, listKeyKinds, measurePuzzle, type Grade, type KeyKind } from '../puzzles';
+import {
+  gradePuzzle,
+  listKeyKinds,
+  measurePuzzle,
+  wingOf,
+  type Grade,
+  type KeyKind,
+  type Wing,
+} from '../puzzles';
 import { findCaptured, findKing, isCheck, listLegalMoves, type Move, type Position } from '../rules';
 import { createRandom, pickOne, randomBelow, type Random } from '../shared';
 import { findLegal } from './draw';
@@ -26,6 +34,10 @@ export interface PuzzleRecipe {
   readonly level?: Grade['level'];
   /** To move; either by default. */
   readonly side?: Side;
+  /** Where the king stands that is to be mated; either by default. */
+  readonly wing?: Wing;
+  /** So many men at most, kings included. */
+  readonly mostMen?: number;
 }
 
 export interface ComposedPuzzle {
@@ -89,21 +101,40 @@ export function* composePuzzles(
   }
 }
 
-function isWanted({ keyKinds, grade }: ComposedPuzzle, { key, level }: PuzzleRecipe): boolean {
-  return (key === undefined || keyKinds.includes(key)) && (level === undefined || grade.level === level);
+function isWanted({ fen, keyKinds, grade }: ComposedPuzzle, recipe: PuzzleRecipe): boolean {
+  const { key, level, wing, mostMen = 32 } = recipe;
+  const position = getPosition(fen);
+  return (
+    (key === undefined || keyKinds.includes(key)) &&
+    (level === undefined || grade.level === level) &&
+    (wing === undefined || wingOf(position) === wing) &&
+    position.board.filter((man) => man !== undefined).length <= mostMen
+  );
 }
+
+/** What a board is drawn by of the wishes for it. */
+const boardWishes = ({ wing, mostMen }: PuzzleRecipe) => ({
+  ...(wing === undefined ? {} : { wing }),
+  ...(mostMen === undefined ? {} : { mostMen }),
+});
 
 /** One board by chance, when it is a puzzle of this recipe. */
 function drawPuzzle(
   random: Random,
   searches: TaskSearches,
-  { moves, side, key }: PuzzleRecipe,
+  recipe: PuzzleRecipe,
 ): ComposedPuzzle | undefined {
+  const { moves, side, key } = recipe;
   const { mate } = searches;
   const attacker = side ?? pickOne(random, SIDES);
   const hasRunner = key === 'promotion';
   const position = findLegal(
-    drawSkeleton(random, { attacker, nearness: 3 + randomBelow(random, 5), hasRunner }),
+    drawSkeleton(random, {
+      attacker,
+      nearness: 3 + randomBelow(random, 5),
+      hasRunner,
+      ...boardWishes(recipe),
+    }),
   );
   if (position === undefined || isCheck(position)) return undefined;
   if (moves >= CHECKING_FROM && key !== 'quiet' && !hasCheckingMate(mate, position, moves)) return undefined;
@@ -138,10 +169,14 @@ function growPuzzle(
   random: Random,
   searches: TaskSearches,
   id: PatternId,
-  { moves, side }: PuzzleRecipe,
+  recipe: PuzzleRecipe,
 ): ComposedPuzzle | undefined {
+  const { moves, side } = recipe;
   const dressedFor = side ?? pickOne(random, SIDES);
-  const made = composePatternMate(random, searches, id, { moves, added: { dressedFor } });
+  const made = composePatternMate(random, searches, id, {
+    moves,
+    added: { dressedFor, ...boardWishes(recipe) },
+  });
   if (made === undefined) return undefined;
   const { fen, proof, tags } = made;
   const puzzle = toPuzzle(getPosition(fen), moves, proof, tags);

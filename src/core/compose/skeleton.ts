@@ -6,6 +6,7 @@
  * the same. A share of the men that attack stands near the other king, for without attackers there is no mate.
  */
 import {
+  fileOf,
   getMan,
   kingDistance,
   MAN_VALUES,
@@ -16,6 +17,7 @@ import {
   type Side,
   type Square,
 } from '../board';
+import type { Wing } from '../puzzles';
 import { EMPTY_DRAFT, type PositionDraft } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
 
@@ -63,18 +65,26 @@ export interface SkeletonWishes {
   readonly nearness: number;
   /** A pawn of the attacker stands one step before its promotion. */
   readonly hasRunner: boolean;
+  /** Where the king stands that is attacked; either by default. */
+  readonly wing?: Wing;
+  /** So many men at most, kings included; men of both sides are taken away again for it. */
+  readonly mostMen?: number;
 }
 
 /** A board of both sides; it need not be legal yet. */
 export function drawSkeleton(
   random: Random,
-  { attacker, nearness, hasRunner }: SkeletonWishes,
+  { attacker, nearness, hasRunner, wing, mostMen = 32 }: SkeletonWishes,
 ): PositionDraft {
   const board: (Man | undefined)[] = EMPTY_DRAFT.board.slice();
   const sides = [opponentOf(attacker), attacker];
   const [own, other] = drawOfficers(random);
   for (const side of sides) {
-    const king = forSide(side, pickOne(random, HOMES.king));
+    const homes =
+      side === attacker || wing === undefined
+        ? HOMES.king
+        : HOMES.king.filter((square) => fileOf(square) < 4 === (wing === 'queen'));
+    const king = forSide(side, pickOne(random, homes));
     board[king] = getMan(side, 'king');
     drawPawns(random, board, side, king);
   }
@@ -90,7 +100,24 @@ export function drawSkeleton(
     const square = forSide(attacker, 48 + randomBelow(random, 8));
     if (board[square]?.role !== 'king') board[square] = getMan(attacker, 'pawn');
   }
+  thinOut(random, board, mostMen);
   return { ...EMPTY_DRAFT, board, turn: attacker };
+}
+
+/** Takes men away until so many are left; kings and the men on kept squares stay. */
+export function thinOut(
+  random: Random,
+  board: (Man | undefined)[],
+  most: number,
+  kept: readonly Square[] = [],
+): void {
+  const isFree = (square: Square) => board[square]?.role !== 'king' && !kept.includes(square);
+  let count = board.filter((man) => man !== undefined).length;
+  const free = board.flatMap((man, square) => (man !== undefined && isFree(square) ? [square] : []));
+  for (; count > most && free.length > 0; count -= 1) {
+    const [square] = free.splice(randomBelow(random, free.length), 1);
+    if (square !== undefined) board[square] = undefined;
+  }
 }
 
 function drawOfficers(random: Random): readonly [own: readonly Officer[], other: readonly Officer[]] {

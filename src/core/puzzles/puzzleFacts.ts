@@ -22,7 +22,7 @@ export interface PuzzleFacts {
 }
 
 /** The wing on which the king stands that is to be mated; throws where there is none. */
-export function wingOf({ board, turn }: Position): Wing {
+export function wingOf({ board, turn }: Pick<Position, 'board' | 'turn'>): Wing {
   const king = findKing(board, opponentOf(turn));
   if (king === undefined) throw new Error('a position has two kings');
   return fileOf(king) < 4 ? 'queen' : 'king';

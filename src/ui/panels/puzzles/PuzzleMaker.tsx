@@ -9,9 +9,17 @@ import type { PuzzleRecipe } from '@/core/compose';
 import { LEVELS } from '@/core/exercises';
 import { getMove, getPosition, makeSan } from '@/core/notation';
 import { isPatternId, listShownTags, PATTERN_IDS } from '@/core/patterns';
-import { listPossibleKeyKinds } from '@/core/puzzles';
+import { listPossibleKeyKinds, WINGS } from '@/core/puzzles';
 import type { Result } from '@/core/shared';
-import { countWords, gradeText, KEY_KIND_WORDS, PATTERN_WORDS, SIDE_WORDS, tagsText } from '@/text';
+import {
+  countWords,
+  gradeText,
+  KEY_KIND_WORDS,
+  PATTERN_WORDS,
+  SIDE_WORDS,
+  tagsText,
+  WING_WORDS,
+} from '@/text';
 import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
@@ -21,6 +29,7 @@ import classes from './Puzzles.module.css';
 import { StoreChosen } from './StoreChosen';
 
 const LENGTHS = [1, 2, 3, 4, 5] as const;
+const MEN_CHOICES = [8, 12, 16, 20] as const;
 const MOST_PUZZLES = 24;
 
 export interface PuzzleActions {
@@ -51,7 +60,9 @@ interface Option {
 }
 
 /** What stands in the fields; empty: no wish. */
-type Wishes = Readonly<Record<'moves' | 'key' | 'side' | 'level' | 'classId', string>>;
+type Wishes = Readonly<Record<'moves' | 'key' | 'side' | 'wing' | 'men' | 'level' | 'classId', string>>;
+
+const NO_WISHES: Wishes = { moves: '2', key: '', side: '', wing: '', men: '', level: '', classId: '' };
 
 /** Fresh mates by wish: composed here, looked at and chosen by the coach, proved once more and stored by the server. */
 export function PuzzleMaker(props: {
@@ -60,7 +71,7 @@ export function PuzzleMaker(props: {
   readonly areLooseNamesShown: boolean;
   readonly actions: PuzzleActions;
 }) {
-  const [wishes, setWishes] = useState<Wishes>({ moves: '2', key: '', side: '', level: '', classId: '' });
+  const [wishes, setWishes] = useState<Wishes>(NO_WISHES);
   const [patterns, setPatterns] = useState<readonly string[]>([]);
   const [count, setCount] = useState(6);
   const [seed, setSeed] = useState(1);
@@ -103,6 +114,14 @@ export function PuzzleMaker(props: {
         {field('To move', 'side', [
           { value: '', label: 'either side' },
           ...SIDES.map((side) => ({ value: side, label: SIDE_WORDS[side] })),
+        ])}
+        {field('King to be mated on', 'wing', [
+          { value: '', label: 'either wing' },
+          ...WINGS.map((wing) => ({ value: wing, label: WING_WORDS[wing] })),
+        ])}
+        {field('Men at most', 'men', [
+          { value: '', label: 'any number' },
+          ...MEN_CHOICES.map((men) => ({ value: String(men), label: `${men} men` })),
         ])}
         {field('Level', 'level', [
           { value: '', label: 'any level' },
@@ -157,11 +176,14 @@ function recipeOf(wishes: Wishes, patterns: readonly string[]): PuzzleRecipe {
   const key = listPossibleKeyKinds(moves).find((kind) => kind === wishes.key);
   const level = LEVELS.find((one) => String(one) === wishes.level);
   const side = SIDES.find((one) => one === wishes.side);
+  const wing = WINGS.find((one) => one === wishes.wing);
   return {
     moves,
     ...(patterns.length === 0 ? {} : { patterns: patterns.filter(isPatternId) }),
     ...(key === undefined ? {} : { key }),
     ...(side === undefined ? {} : { side }),
+    ...(wing === undefined ? {} : { wing }),
+    ...(wishes.men === '' ? {} : { mostMen: Number(wishes.men) }),
     ...(level === undefined ? {} : { level }),
   };
 }
