@@ -33,6 +33,9 @@ export type ServiceFault =
   | { readonly code: 'set/castling-side' }
   | { readonly code: 'puzzle/not-found' }
   | { readonly code: 'class/not-found' }
+  | { readonly code: 'game/not-found' }
+  /** So many moves were made before the one that is not legal. */
+  | { readonly code: 'game/not-legal'; readonly ply: number }
   | { readonly code: 'round/not-found' }
   | { readonly code: 'answer/another-mode' }
   | { readonly code: 'path/not-open' }

@@ -12,6 +12,7 @@ export type TaskId = Brand<number, 'task'>;
 export type AssignmentId = Brand<number, 'assignment'>;
 export type RoundId = Brand<number, 'round'>;
 export type ClubPatternId = Brand<number, 'club-pattern'>;
+export type GameId = Brand<number, 'game'>;
 export type AttemptId = Brand<number, 'attempt'>;
 
 /** Ids arrive as numbers or, from addresses, as digits. */
@@ -29,6 +30,7 @@ export const setIdSchema = idSchema<SetId>();
 export const taskIdSchema = idSchema<TaskId>();
 export const assignmentIdSchema = idSchema<AssignmentId>();
 export const clubPatternIdSchema = idSchema<ClubPatternId>();
+export const gameIdSchema = idSchema<GameId>();
 export const roundIdSchema = idSchema<RoundId>();
 
 /** Made by the client before sending: the same request sent twice is carried out once. */

@@ -13,6 +13,7 @@ import {
   type SetId,
   type TaskId,
 } from './ids';
+import type { SourceGame } from './games';
 import { nameSchema } from './people';
 import type { SeenTask } from './seen';
 
@@ -77,6 +78,8 @@ export interface SetPuzzle {
   readonly rating: Rating | undefined;
   /** Named mates it ends in. */
   readonly patterns: readonly PatternId[];
+  /** The game its position comes from. */
+  readonly game: SourceGame | undefined;
 }
 
 /** How a class has done with one of the set's named mates so far. */

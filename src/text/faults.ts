@@ -116,6 +116,10 @@ export function faultText(fault: ServiceFault): string {
       return 'This set is not there. Somebody may have taken it away.';
     case 'class/not-found':
       return 'This class is not there, or it is not one of yours.';
+    case 'game/not-found':
+      return 'This game is not there. Somebody may have taken it away.';
+    case 'game/not-legal':
+      return `Move ${Math.floor(fault.ply / 2) + 1} of this game is not legal. It was not stored.`;
     case 'path/not-open':
       return 'This is not open yet. Ask your coach.';
     case 'answer/another-mode':

@@ -14,6 +14,7 @@ const mate = (mateInMoves: number, number: number, patterns: SetPuzzle['patterns
   grade: undefined,
   rating: startPuzzleRating(number),
   patterns,
+  game: undefined,
 });
 
 test('a set is summed up by lengths, levels and names', () => {

@@ -4,8 +4,8 @@
  */
 import type { ComposedPuzzle, PuzzleRecipe, Stair } from '@/core/compose';
 import type { ExerciseId, ExerciseTask, Level, MateTask, NotationWays, Scale } from '@/core/exercises';
-import type { MoveText } from '@/core/notation';
-import type { FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
+import type { GameResult, MoveText } from '@/core/notation';
+import type { Chance, FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
 import type { ClubPicture, MateTag, PatternId, Sacrifice } from '@/core/patterns';
 import type { Grade, SolutionGraph } from '@/core/puzzles';
 import type { LineBreak, WrittenVerdict } from '@/core/written';
@@ -87,6 +87,25 @@ export interface ImportQuestion {
   readonly maxMoves: number;
 }
 
+/** Reads every whole game of a file or a pasted text and looks for what it held. */
+export interface HarvestQuestion {
+  readonly kind: 'harvest';
+  readonly bytes: Uint8Array;
+  /** The longest mate that is looked for. */
+  readonly maxMoves: number;
+}
+
+/** The chances at these places of a game. */
+export interface ChancesQuestion {
+  readonly kind: 'chances';
+  /** Where the game began. */
+  readonly fen: string;
+  readonly moves: readonly MoveText[];
+  /** Moves made before each place, from 0. */
+  readonly plies: readonly number[];
+  readonly maxMoves: number;
+}
+
 export type Question =
   | ProveQuestion
   | ExplainQuestion
@@ -96,6 +115,8 @@ export type Question =
   | StaircaseQuestion
   | PuzzlesQuestion
   | ImportQuestion
+  | HarvestQuestion
+  | ChancesQuestion
   | ComposeQuestion;
 
 export interface NotAPosition {
@@ -233,6 +254,30 @@ export type ImportAnswer =
     }
   | { readonly kind: 'unreadable'; readonly why: string };
 
+/** A game that was read, with what it held. */
+export interface HarvestedGame {
+  /** In the text, from 1. */
+  readonly number: number;
+  readonly title: string;
+  readonly result: GameResult;
+  readonly fen: string;
+  /** Up to the fault, where there is one. */
+  readonly moves: readonly MoveText[];
+  readonly chances: readonly Chance[];
+  readonly fault: string | undefined;
+}
+
+/** The games themselves came as progress. */
+export type HarvestAnswer =
+  | { readonly kind: 'harvested'; readonly count: number; readonly isCut: boolean }
+  | { readonly kind: 'unreadable'; readonly why: string };
+
+export type ChancesAnswer =
+  | { readonly kind: 'chances'; readonly chances: readonly Chance[] }
+  /** A move is not legal; so many were made before it. */
+  | { readonly kind: 'not-a-game'; readonly ply: number }
+  | NotAPosition;
+
 export interface ComposeAnswer {
   readonly kind: 'composed';
   readonly tasks: readonly ExerciseTask[];
@@ -247,6 +292,8 @@ interface Answers {
   readonly staircase: StaircaseAnswer;
   readonly puzzles: PuzzlesAnswer;
   readonly import: ImportAnswer;
+  readonly harvest: HarvestAnswer;
+  readonly chances: ChancesAnswer;
   readonly compose: ComposeAnswer;
 }
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];
@@ -259,6 +306,15 @@ export type Progress =
   | { readonly kind: 'puzzles'; readonly puzzles: readonly PuzzleSketch[]; readonly ms: number }
   /** Positions read and decided since the last report; none is left out. */
   | { readonly kind: 'import'; readonly news: readonly ImportedPosition[]; readonly ms: number }
+  /** A game that is done, or how far the one that is looked at has come. */
+  | { readonly kind: 'harvest'; readonly game: HarvestedGame; readonly ms: number }
+  | {
+      readonly kind: 'harvesting';
+      readonly number: number;
+      readonly ply: number;
+      readonly of: number;
+      readonly ms: number;
+    }
   /** So many stairs of the main line are done. */
   | { readonly kind: 'stairs'; readonly done: number; readonly ms: number }
   | { readonly kind: 'fates'; readonly table: FateTable; readonly ms: number };

@@ -4,6 +4,7 @@
  */
 import { v5 as uuidOf } from 'uuid';
 import type { AssignmentId, ClassId, SetId, StudentId } from '@/contracts/ids';
+import { makeFen, makeMoveText, readPgn } from '@/core/notation';
 import { createRandom, type Result } from '@/core/shared';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
 import { makeSetUpCode } from '@/server/auth/secrets';
@@ -11,11 +12,14 @@ import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
 import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
 import { addClass, addStudent } from '@/server/services/classes';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
+import { addGame } from '@/server/services/games';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { addPuzzle, addRound, addSet, giveSet } from '@/server/services/sets';
 import { isSetUp, setUpClub } from '@/server/services/setUpClub';
 import { closePool } from '@/workers/node';
+import { gameTitle } from '@/text';
 import { say } from '../say';
+import { DEMO_GAMES, type DemoGame } from './games';
 import { DEMO_CLUB, DEMO_COACH, DEMO_LEAD, type DemoCoach, type DemoStudent } from './people';
 import { DEMO_LONG_SET, DEMO_SETS } from './puzzles';
 import { DEMO_ROUNDS, type DemoRound } from './rounds';
@@ -83,6 +87,7 @@ async function fillClass(coach: DemoCoach, setId: SetId, beforeIds: readonly Set
   const { name, joinCode, students } = coach.class;
   const classId = getValue(await addClass(actor, { requestId: requestOf('class', name), name, joinCode }));
   const studentIds = await fillRoster(actor, classId, students);
+  for (const game of DEMO_GAMES) await keepGame(actor, classId, game, students, studentIds);
   const givenIds: AssignmentId[] = [];
   for (const [index, beforeId] of beforeIds.entries()) {
     const requestId = requestOf(`give ${index}`, name);
@@ -116,6 +121,33 @@ async function fillRoster(
     ids.push(getValue(added).studentId);
   }
   return ids;
+}
+
+/** Keeps the game where it is one of a child of this class. */
+async function keepGame(
+  actor: CoachActor,
+  classId: ClassId,
+  { name, side, pgn, plies }: DemoGame,
+  students: readonly DemoStudent[],
+  studentIds: readonly StudentId[],
+): Promise<void> {
+  const studentId = studentIds[students.findIndex((student) => student.name === name)];
+  if (studentId === undefined) return;
+  const [read] = readPgn(pgn);
+  if (read?.game === undefined) throw new Error('a game of the demo cannot be read');
+  const { start, line, result } = read.game;
+  getValue(
+    await addGame(actor, {
+      requestId: requestOf('game', pgn),
+      title: gameTitle(read.tags, read.number),
+      result,
+      fen: makeFen(start),
+      moves: line.map(({ move }) => makeMoveText(move)),
+      playedBy: { classId, studentId, side },
+      plies: [...plies],
+      maxMoves: 3,
+    }),
+  );
 }
 
 async function answerSet(

@@ -52,20 +52,23 @@ export function makeSanLine(position: Position, moves: readonly Move[]): string[
   return texts;
 }
 
-/** The moves of a line as they are written in a text, one a ply: "1. Qg6", "hxg6", "2. Rh3#"; "1... " first for Black. */
-export function listNumberedMoves(position: Position, moves: readonly Move[]): string[] {
+/**
+ * The moves of a line as they are written in a text, one a ply: "1. Qg6", "hxg6", "2. Rh3#"; "1... " first for Black. A solution is
+ * counted from 1, the moves of a game from `first`.
+ */
+export function listNumberedMoves(position: Position, moves: readonly Move[], first = 1): string[] {
   const isBlackFirst = position.turn === 'black';
   return makeSanLine(position, moves).map((san, ply) => {
     const plyFromWhite = ply + (isBlackFirst ? 1 : 0);
-    const number = Math.floor(plyFromWhite / 2) + 1;
+    const number = Math.floor(plyFromWhite / 2) + first;
     if (plyFromWhite % 2 === 0) return `${number}. ${san}`;
     return ply === 0 ? `${number}... ${san}` : san;
   });
 }
 
 /** The same as one text: "1. Qg6 hxg6 2. Rh3#". */
-export function makeNumberedLine(position: Position, moves: readonly Move[]): string {
-  return listNumberedMoves(position, moves).join(' ');
+export function makeNumberedLine(position: Position, moves: readonly Move[], first = 1): string {
+  return listNumberedMoves(position, moves, first).join(' ');
 }
 
 const SAN_SHAPE = /^([NBRQK]?)([a-h]?)([1-8]?)x?([a-h])([1-8])(?:=?([NBRQ]))?$/;

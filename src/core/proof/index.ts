@@ -1,3 +1,4 @@
+export { chanceSchema, type Chance } from './chance';
 export { countsAsMate } from './blockless';
 export { compareFates, type DrawReason, type Fate, type FateTable, type MoveFate } from './fate';
 export { FORCING_KINDS, listForcing, type ForcingKind } from './forcing';

@@ -10,7 +10,8 @@ export type AuditAction =
   | 'set/given'
   | 'club/settings'
   | 'club/words'
-  | 'path/student';
+  | 'path/student'
+  | 'game/removed';
 
 /** Notes who changed what; only ever added. Details hold ids, never names. */
 export async function addAuditEntry(

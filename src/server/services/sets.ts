@@ -1,4 +1,5 @@
 import type { ServiceFault } from '@/contracts/faults';
+import type { SourceGame } from '@/contracts/games';
 import type { AssignmentId, ClassId, SetId, TaskId } from '@/contracts/ids';
 import type { AddedPuzzle, AddedRound, NewRound, SetPage, SetPuzzle, SetSummary } from '@/contracts/sets';
 import { getExerciseFamily } from '@/core/exercises';
@@ -18,6 +19,7 @@ import {
 import { addAuditEntry } from '../data/auditLog';
 import { listClasses } from '../data/classes';
 import { getClub } from '../data/clubs';
+import { listSourceGames } from '../data/games';
 import { listTaskRatings } from '../data/ratings';
 import {
   addItem,
@@ -80,6 +82,7 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
     grades: await listGrades(db, ids),
     ratings: await listTaskRatings(db, ids),
     patterns: await listPatternsOfTasks(db, ids),
+    games: await listSourceGames(db, actor.clubId, actor.isLead ? undefined : actor.coachId, ids),
   };
   const items = tasks.map((task) => (task.family === 'mate' ? toSetPuzzle(task, told) : task));
   const puzzles = items.filter((item): item is SetPuzzle => item.family === 'mate');
@@ -114,6 +117,7 @@ function toSetPuzzle(
     readonly grades: ReadonlyMap<TaskId, Grade>;
     readonly ratings: ReadonlyMap<TaskId, Rating>;
     readonly patterns: ReadonlyMap<TaskId, readonly PatternId[]>;
+    readonly games: ReadonlyMap<TaskId, SourceGame>;
   },
 ): SetPuzzle {
   const position = getPosition(task.fen);
@@ -128,6 +132,7 @@ function toSetPuzzle(
     grade: told.grades.get(taskId),
     rating: told.ratings.get(taskId),
     patterns: told.patterns.get(taskId) ?? [],
+    game: told.games.get(taskId),
   };
 }
 

@@ -48,6 +48,7 @@ import type {
   StaircaseAnswer,
   StaircaseQuestion,
 } from '../protocol';
+import { harvestGames, listChances } from './harvestGames';
 import { importPositions } from './importPositions';
 
 export type OnAnswerProgress = (progress: Progress) => 'go' | 'stop';
@@ -92,6 +93,12 @@ function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Ques
     const onNews = (news: readonly ImportedPosition[]) => onProgress({ kind: 'import', news, ms: ms() });
     return importPositions(getSearches().mate, question, onNews, ms);
   }
+  if (question.kind === 'harvest') {
+    return harvestGames(getSearches(), question, {
+      onGame: (game) => onProgress({ kind: 'harvest', game, ms: ms() }),
+      onPly: (number, ply, of) => onProgress({ kind: 'harvesting', number, ply, of, ms: ms() }),
+    });
+  }
   const position = findPosition(question.fen);
   if (position === undefined) return { kind: 'not-a-position' };
   switch (question.kind) {
@@ -105,6 +112,8 @@ function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Ques
       return answerJudge(position, question, (nodes) => onProgress({ kind: 'nodes', nodes, ms: ms() }));
     case 'make-mate-task':
       return answerMakeMateTask(position, question);
+    case 'chances':
+      return listChances(getSearches(), position, question);
     case 'staircase':
       return answerStaircase(position, question, (done) => onProgress({ kind: 'stairs', done, ms: ms() }));
   }

@@ -9,6 +9,7 @@ const PLACES: readonly { readonly href: Route; readonly name: string }[] = [
   { href: '/exercises', name: 'Exercises' },
   { href: '/patterns', name: 'Mates' },
   { href: '/sets', name: 'Sets' },
+  { href: '/games', name: 'Games' },
   { href: '/classes', name: 'Classes' },
   { href: '/club', name: 'Club' },
 ];

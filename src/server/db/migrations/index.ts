@@ -30,6 +30,8 @@ import * as m0029 from './0029_task_grades';
 import * as m0030 from './0030_puzzle_facts';
 import * as m0031 from './0031_task_ratings';
 import * as m0032 from './0032_student_ratings';
+import * as m0033 from './0033_games';
+import * as m0034 from './0034_game_chances';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -72,6 +74,8 @@ export const MIGRATIONS: readonly Migration[] = [
   m0030,
   m0031,
   m0032,
+  m0033,
+  m0034,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

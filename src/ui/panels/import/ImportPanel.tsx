@@ -1,12 +1,11 @@
 'use client';
-import { Button, Checkbox, NativeSelect, Textarea } from '@mantine/core';
-import { Dropzone } from '@mantine/dropzone';
-import { getHotkeyHandler } from '@mantine/hooks';
+import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { Result } from '@/core/shared';
 import { countWords } from '@/text';
 import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
+import { bytesOf, FileOrText } from '@/ui/forms/FileOrText';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { ImportedPosition } from '@/workers/protocol';
@@ -17,8 +16,6 @@ import classes from './Import.module.css';
 import { keysText, listMates, placeText, refusalText, reportText, type ImportedMate } from './report';
 
 const LENGTHS = [1, 2, 3, 4, 5] as const;
-const MEGABYTE = 1_048_576;
-const MOST_BYTES = 20 * MEGABYTE;
 /** As many as a page of a set shows without making a coach wait. */
 const MOST_STORED = 500;
 const MOST_CARDS = 24;
@@ -53,44 +50,19 @@ export function ImportPanel(props: { readonly sets: readonly SetChoice[]; readon
   const { reading, read, refuse, stop } = useReading(props.actions.findStored);
   const isRunning = reading.kind === 'running';
 
-  async function readFile(file: File | undefined): Promise<void> {
-    if (file === undefined) return;
-    if (file.size > MOST_BYTES) {
-      refuse(
-        `${file.name} has ${Math.ceil(file.size / MEGABYTE)} MB; ${MOST_BYTES / MEGABYTE} MB are read at most. Split it.`,
-      );
-      return;
-    }
-    read(new Uint8Array(await file.arrayBuffer()), maxMoves);
-  }
-
-  const readText = () => read(new TextEncoder().encode(text), maxMoves);
   return (
     <>
-      <div className={classes.ways}>
-        <Dropzone
-          onDrop={(files) => void readFile(files[0])}
-          multiple={false}
-          disabled={isRunning}
-          className={classes.drop}
-          inputProps={{ 'aria-label': 'A file of positions or games' }}
-        >
-          <strong>Drop a file here, or press to choose one</strong>
-          <br />
-          <span className={classes.soft}>
-            FEN or EPD lines, a PGN file, or a CSV table with a column “fen”
-          </span>
-        </Dropzone>
-        <Textarea
-          label="Or paste positions"
-          description="One on a line, or games, or a table"
-          size="md"
-          rows={5}
-          value={text}
-          onChange={({ currentTarget }) => setText(currentTarget.value)}
-          onKeyDown={getHotkeyHandler([['mod+Enter', readText]])}
-        />
-      </div>
+      <FileOrText
+        fileLabel="A file of positions or games"
+        fileWords="FEN or EPD lines, a PGN file, or a CSV table with a column “fen”"
+        textLabel="Or paste positions"
+        textWords="One on a line, or games, or a table"
+        isDisabled={isRunning}
+        text={text}
+        onText={setText}
+        onBytes={(bytes) => read(bytes, maxMoves)}
+        onRefuse={refuse}
+      />
       <div className={puzzleClasses.make}>
         <NativeSelect
           label="Look for mates up to"
@@ -99,7 +71,12 @@ export function ImportPanel(props: { readonly sets: readonly SetChoice[]; readon
           data={LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` }))}
           onChange={({ currentTarget }) => setMaxMoves(Number(currentTarget.value))}
         />
-        <Button size="md" mih={44} disabled={isRunning || text.trim() === ''} onClick={readText}>
+        <Button
+          size="md"
+          mih={44}
+          disabled={isRunning || text.trim() === ''}
+          onClick={() => read(bytesOf(text), maxMoves)}
+        >
           Read and prove
         </Button>
         {isRunning && (

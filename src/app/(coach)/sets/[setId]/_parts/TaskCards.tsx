@@ -277,6 +277,11 @@ function PuzzlePicture({ puzzle, number, isOpen, grip }: PictureProps & { readon
           {gradeText(puzzle.grade, puzzle.rating)}
         </p>
       )}
+      {puzzle.game !== undefined && (
+        <p className={styles.soft} style={{ margin: '0.4rem 0' }}>
+          From <Link href={`/games/${puzzle.game.gameId}`}>{puzzle.game.title}</Link>
+        </p>
+      )}
     </>
   );
 }

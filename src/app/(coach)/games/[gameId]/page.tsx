@@ -1,0 +1,43 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { gameIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getGamePage } from '@/server/services/games';
+import { listOwnSets } from '@/server/services/sets';
+import { GameView } from '@/ui/panels/games/GameView';
+import { LinkButton } from '../../../_parts/LinkButton';
+import styles from '../../../_parts/pages.module.css';
+import { getPageCoach } from '../../_parts/coachPage';
+import { addPuzzleAction, addSetAction } from '../../sets/actions';
+import { removeGameAction } from '../actions';
+
+export const metadata: Metadata = { title: 'Game' };
+
+export default async function GamePage({ params }: PageProps<'/games/[gameId]'>) {
+  const actor = await getPageCoach();
+  const gameId = parseInput(gameIdSchema, (await params).gameId);
+  const page = gameId.ok ? await getGamePage(actor, gameId.value) : gameId;
+  if (!page.ok) notFound();
+  const sets = await listOwnSets(actor);
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>{page.value.title}</h1>
+          <span className={styles.soft}>
+            {page.value.studentName === undefined ? '' : `A game of ${page.value.studentName}. `}
+            {page.value.result}
+          </span>
+        </div>
+        <LinkButton href="/games" variant="default">
+          All games
+        </LinkButton>
+      </div>
+      <GameView
+        game={page.value}
+        sets={sets.map(({ setId, name }) => ({ setId, name }))}
+        actions={{ addSet: addSetAction, addPuzzle: addPuzzleAction, removeGame: removeGameAction }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,42 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { listOwnGames } from '@/server/services/games';
+import { countWords } from '@/text';
+import { LinkButton } from '../../_parts/LinkButton';
+import styles from '../../_parts/pages.module.css';
+import { getPageCoach } from '../_parts/coachPage';
+
+export const metadata: Metadata = { title: 'Games' };
+
+export default async function GamesPage() {
+  const games = await listOwnGames(await getPageCoach());
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Games</h1>
+          <span className={styles.soft}>Games of your children and others, with the chances they held.</span>
+        </div>
+        <LinkButton href="/games/import">Bring in games</LinkButton>
+      </div>
+      {games.length === 0 ? (
+        <p className={styles.card}>
+          There are no games yet. Bring in a score sheet or a PGN file: every position is looked at, and the
+          mates and men that could be won are kept.
+        </p>
+      ) : (
+        <ul className={`${styles.list} ${styles.card}`}>
+          {games.map(({ gameId, title, result, plies, studentName, chances }) => (
+            <li key={gameId}>
+              <Link href={`/games/${gameId}`}>{title}</Link>
+              <span className={styles.soft}>
+                {studentName === undefined ? '' : `a game of ${studentName}, `}
+                {countWords(Math.ceil(plies / 2), 'move')}, {result}, {countWords(chances, 'chance')}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}

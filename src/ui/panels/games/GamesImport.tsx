@@ -1,0 +1,266 @@
+'use client';
+import { Button, NativeSelect, Progress } from '@mantine/core';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { useEffect, useMemo, useState } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import { MOST_PLIES, type NewGame, type StoredGame, type StudentChoice } from '@/contracts/games';
+import { SIDES, type Side } from '@/core/board';
+import type { Result } from '@/core/shared';
+import { chancePlaceText, chanceText, countWords, faultText, SIDE_WORDS } from '@/text';
+import { bytesOf, FileOrText } from '@/ui/forms/FileOrText';
+import { createSearchClient, startSearchWorker } from '@/workers/browser';
+import type { HarvestedGame } from '@/workers/protocol';
+import puzzleClasses from '../puzzles/Puzzles.module.css';
+import classes from './Games.module.css';
+
+const LENGTHS = [1, 2, 3, 4, 5] as const;
+/** Chances told of one game before it is opened. */
+const MOST_TOLD = 4;
+
+export type StoreGame = (input: NewGame) => Promise<Result<StoredGame, ServiceFault>>;
+
+/** A game that was read; its id is made once, so that storing it twice keeps it once. */
+type ReadGame = HarvestedGame & { readonly requestId: string };
+
+type Reading =
+  | { readonly kind: 'none' }
+  | { readonly kind: 'unreadable'; readonly why: string }
+  | {
+      readonly kind: 'running' | 'done' | 'stopped';
+      readonly games: readonly ReadGame[];
+      /** The game that is looked at, and how much of it is done. */
+      readonly at: { readonly number: number; readonly share: number } | undefined;
+      readonly maxMoves: number;
+      readonly isCut: boolean;
+    };
+
+/** Games from a file or a text, looked through here move by move; those that are kept are looked at again by the server. */
+export function GamesImport(props: {
+  readonly students: readonly StudentChoice[];
+  readonly onStore: StoreGame;
+}) {
+  const [text, setText] = useState('');
+  const [maxMoves, setMaxMoves] = useState(3);
+  const { reading, read, refuse, stop } = useReading();
+  const isRunning = reading.kind === 'running';
+  return (
+    <>
+      <FileOrText
+        fileLabel="A file of games"
+        fileWords="A PGN file, or any text with games"
+        textLabel="Or paste a score sheet"
+        textWords="Moves as a child wrote them will do"
+        isDisabled={isRunning}
+        text={text}
+        onText={setText}
+        onBytes={(bytes) => read(bytes, maxMoves)}
+        onRefuse={refuse}
+      />
+      <div className={puzzleClasses.make}>
+        <NativeSelect
+          label="Look for mates up to"
+          size="md"
+          value={String(maxMoves)}
+          data={LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` }))}
+          onChange={({ currentTarget }) => setMaxMoves(Number(currentTarget.value))}
+        />
+        <Button
+          size="md"
+          mih={44}
+          disabled={isRunning || text.trim() === ''}
+          onClick={() => read(bytesOf(text), maxMoves)}
+        >
+          Look through
+        </Button>
+        {isRunning && (
+          <Button size="md" mih={44} color="clay" onClick={stop}>
+            Stop
+          </Button>
+        )}
+      </div>
+      <div className={puzzleClasses.said} role="status">
+        {isRunning && <Progress value={100 * (reading.at?.share ?? 0)} aria-label="Of this game" mb={6} />}
+        {readingText(reading)}
+      </div>
+      {'games' in reading && (
+        <ol className={classes.list}>
+          {reading.games.map((game) => (
+            <GameCard
+              key={game.requestId}
+              game={game}
+              maxMoves={reading.maxMoves}
+              students={props.students}
+              onStore={props.onStore}
+            />
+          ))}
+        </ol>
+      )}
+    </>
+  );
+}
+
+function readingText(reading: Reading): string {
+  switch (reading.kind) {
+    case 'none':
+      return 'Every position is looked at here on this machine: some seconds for a game.';
+    case 'unreadable':
+      return reading.why;
+    case 'running':
+      return reading.at === undefined ? 'Reading ...' : `Looking through game ${reading.at.number} ...`;
+    case 'stopped':
+      return `Stopped after ${countWords(reading.games.length, 'game')}.`;
+    case 'done':
+      return reading.isCut
+        ? `${countWords(reading.games.length, 'game')} looked through. There are more in it: so many are read at once.`
+        : `${countWords(reading.games.length, 'game')} looked through.`;
+  }
+}
+
+function useReading() {
+  const client = useMemo(() => createSearchClient(startSearchWorker), []);
+  const [reading, setReading] = useState<Reading>({ kind: 'none' });
+  useEffect(() => () => client.stopAll(), [client]);
+
+  async function run(bytes: Uint8Array, maxMoves: number): Promise<Reading> {
+    const games: ReadGame[] = [];
+    const stateOf = (
+      kind: 'running' | 'done' | 'stopped',
+      at?: { readonly number: number; readonly share: number },
+      isCut = false,
+    ): Reading => ({ kind, games: [...games], at, maxMoves, isCut });
+    setReading(stateOf('running'));
+    const { outcome } = client.ask({ kind: 'harvest', bytes, maxMoves }, (progress) => {
+      if (progress.kind === 'harvest') games.push({ ...progress.game, requestId: makeUuid() });
+      if (progress.kind !== 'harvesting') return;
+      setReading(stateOf('running', { number: progress.number, share: progress.ply / progress.of }));
+    });
+    const ended = await outcome;
+    if (ended.kind === 'failed')
+      return { kind: 'unreadable', why: 'It broke off: this browser ended it. Try again.' };
+    if (ended.kind === 'stopped') return stateOf('stopped');
+    return ended.answer.kind === 'unreadable' ? ended.answer : stateOf('done', undefined, ended.answer.isCut);
+  }
+  return {
+    reading,
+    read: (bytes: Uint8Array, maxMoves: number) => void run(bytes, maxMoves).then(setReading),
+    refuse: (why: string) => setReading({ kind: 'unreadable', why }),
+    stop: () => client.stopAll(),
+  };
+}
+
+type Storing =
+  | { readonly kind: 'idle' | 'running' }
+  | { readonly kind: 'failed'; readonly fault: string }
+  | { readonly kind: 'stored'; readonly gameId: number };
+
+function GameCard(props: {
+  readonly game: ReadGame;
+  readonly maxMoves: number;
+  readonly students: readonly StudentChoice[];
+  readonly onStore: StoreGame;
+}) {
+  const { game, students } = props;
+  const [student, setStudent] = useState('');
+  const [side, setSide] = useState<Side>('white');
+  const [storing, setStoring] = useState<Storing>({ kind: 'idle' });
+  const chosen = students.find(({ studentId }) => String(studentId) === student);
+
+  async function store() {
+    setStoring({ kind: 'running' });
+    const { requestId, title, result, fen, moves, chances } = game;
+    try {
+      const stored = await props.onStore({
+        requestId,
+        title,
+        result,
+        fen,
+        moves: moves.slice(0, MOST_PLIES),
+        plies: chances.map(({ ply }) => ply),
+        maxMoves: props.maxMoves,
+        ...(chosen === undefined
+          ? {}
+          : { playedBy: { classId: chosen.classId, studentId: chosen.studentId, side } }),
+      });
+      setStoring(
+        stored.ok
+          ? { kind: 'stored', gameId: stored.value.gameId }
+          : { kind: 'failed', fault: faultText(stored.error) },
+      );
+    } catch {
+      // A server action rejects when the network or the server is away; the same id keeps the game once.
+      setStoring({ kind: 'failed', fault: 'The server did not answer. Try again; it is kept once.' });
+    }
+  }
+
+  const isOpen = storing.kind === 'idle' || storing.kind === 'failed';
+  return (
+    <li className={`${classes.card} ${classes.game}`}>
+      <div className={classes.gameWords}>
+        <h2>
+          {game.number}. {game.title}
+        </h2>
+        <span className={classes.soft}>
+          {countWords(Math.ceil(game.moves.length / 2), 'move')}, {countWords(game.chances.length, 'chance')}
+        </span>
+        {game.chances.slice(0, MOST_TOLD).map((chance) => (
+          <p key={chance.ply}>
+            {chancePlaceText(chance, game.fen)}: {chanceText(chance, chosen && { name: chosen.name, side })}
+          </p>
+        ))}
+        {game.chances.length > MOST_TOLD && (
+          <p className={classes.soft}>and {game.chances.length - MOST_TOLD} more.</p>
+        )}
+        {game.fault !== undefined && <p role="alert">Read up to here: {game.fault}</p>}
+      </div>
+      {game.moves.length > 0 && (
+        <div className={classes.row} style={{ alignItems: 'end' }}>
+          <NativeSelect
+            label="Whose game"
+            aria-label={`Whose game is game ${game.number}`}
+            size="md"
+            disabled={!isOpen}
+            value={student}
+            data={[
+              { value: '', label: 'nobody’s here' },
+              ...students.map(({ studentId, name, className }) => ({
+                value: String(studentId),
+                label: `${name}, ${className}`,
+              })),
+            ]}
+            onChange={({ currentTarget }) => setStudent(currentTarget.value)}
+          />
+          {chosen !== undefined && (
+            <NativeSelect
+              label="Played"
+              size="md"
+              disabled={!isOpen}
+              value={side}
+              data={SIDES.map((one) => ({ value: one, label: SIDE_WORDS[one] }))}
+              onChange={({ currentTarget }) =>
+                setSide(SIDES.find((one) => one === currentTarget.value) ?? 'white')
+              }
+            />
+          )}
+          {storing.kind === 'stored' ? (
+            <span role="status">
+              Kept. <Link href={`/games/${storing.gameId}` as Route}>Open the game</Link>
+            </span>
+          ) : (
+            <Button
+              size="md"
+              mih={44}
+              loading={storing.kind === 'running'}
+              aria-label={`Keep game ${game.number}`}
+              onClick={() => void store()}
+            >
+              Keep it
+            </Button>
+          )}
+          {storing.kind === 'failed' && <span role="alert">{storing.fault}</span>}
+        </div>
+      )}
+    </li>
+  );
+}
