@@ -52,8 +52,11 @@ test('a child is spoken of by name, the other side by its colour', () => {
     'White had a mate in 1 here. Played was Ra7.',
   );
   expect(chanceText(LOSS, pip)).toBe('Pip lost 2.5 points by Ra7. Seen 4 plies deep.');
-  expect(chanceText({ ...LOSS, kind: 'gain', points: 1 }, pip)).toBe(
+  expect(chanceText({ ...LOSS, kind: 'gain', became: 'missed', points: 1 }, pip)).toBe(
     'Pip could win 1 point more here. Played was Ra7. Seen 4 plies deep.',
+  );
+  expect(chanceText({ ...LOSS, kind: 'gain', became: 'played', points: 5 }, pip)).toBe(
+    'Pip won 5 points by Ra7. Seen 4 plies deep.',
   );
   const { fen, played, line, ply } = LOSS;
   const mated: Chance = { kind: 'mated', fen, played, line, ply, inMoves: 2, seenPlies: 4 };

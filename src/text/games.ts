@@ -1,10 +1,15 @@
 /** Whole games and what they held, in words. */
 import { opponentOf, type Side } from '@/core/board';
-import { getMove, getPosition, makeNumberedLine, makeSan } from '@/core/notation';
+import { getMove, getPosition, makeNumberedLine, makeSan, type GameResult } from '@/core/notation';
 import type { Chance } from '@/core/proof';
 import { SIDE_WORDS } from './words';
 
 const MOST_TITLE = 200;
+
+/** How a game ended; "*" says nothing to a reader. */
+export function resultText(result: GameResult): string {
+  return result === '*' ? 'no result' : result.replace('1/2-1/2', '½-½');
+}
 
 /** "Pip – Wren, Quillhaven autumn games, 2026.11.07"; what the tags leave open is left out. */
 export function gameTitle(tags: ReadonlyMap<string, string>, number: number): string {
@@ -42,7 +47,9 @@ export function chanceText(chance: Chance, played?: { readonly name: string; rea
         missed: `${who.name} had a mate in ${chance.mateInMoves} here. Played was ${san}.`,
       }[chance.became];
     case 'gain':
-      return `${who.name} could win ${pointWords(chance.points)} more here. Played was ${san}. Seen ${chance.seenPlies} plies deep.`;
+      return chance.became === 'played'
+        ? `${who.name} won ${pointWords(chance.points)} by ${san}. Seen ${chance.seenPlies} plies deep.`
+        : `${who.name} could win ${pointWords(chance.points)} more here. Played was ${san}. Seen ${chance.seenPlies} plies deep.`;
     case 'loss':
       return `${who.name} lost ${pointWords(chance.points)} by ${san}. Seen ${chance.seenPlies} plies deep.`;
     case 'mated':

@@ -25,7 +25,7 @@ export {
   tagsText,
   twinText,
 } from './patterns';
-export { chanceLineText, chancePlaceText, chanceText, gameTitle } from './games';
+export { chanceLineText, chancePlaceText, chanceText, gameTitle, resultText } from './games';
 export { gradeText, KEY_KIND_WORDS } from './grade';
 export { choiceText, menText, setUpText, sideLineText } from './paper';
 export { forecastText, knownText, setSummaryText } from './forecast';

@@ -1,12 +1,14 @@
 import { v4 as makeUuid } from 'uuid';
 import type { ClassId, SetId, TaskId } from '@/contracts/ids';
-import { librarySearchSchema, type LibrarySearch } from '@/contracts/library';
-import { getDraft, getPosition, makeFen } from '@/core/notation';
+import { librarySearchSchema, libraryWishesSchema, type LibrarySearch } from '@/contracts/library';
+import { getDraft, getPosition, makeFen, makeSan, parseEpd } from '@/core/notation';
+import { listMatingMovesSlowly } from '@/core/proof';
 import { NEW_CHILD_RATING, startPuzzleRating } from '@/core/progress';
 import { levelOfNumber } from '@/core/puzzles';
 import { mirrorFiles, swapColours } from '@/core/rules';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
 import { getDb } from '@/server/db';
+import { exportLibrary } from '@/server/services/files';
 import { searchLibrary } from '@/server/services/library';
 import { rateOldAnswers } from '@/server/services/rekey';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
@@ -227,7 +229,9 @@ test('answers from before there were ratings are rated when the database is brou
   const stored: unknown = await getDb()('task_ratings').where({ task_id: taskId }).first();
   await getDb()('student_ratings').delete();
   const { value: rating, ...rest } = startPuzzleRating(
-    ((await getDb()('task_grades').where({ task_id: taskId }).first('number')) as { number: number }).number,
+    valueOf(await getSetPage(coach, setId)).items.flatMap((item) =>
+      item.family === 'mate' ? (item.grade?.number ?? []) : [],
+    )[0] ?? 0,
   );
   await getDb()('task_ratings')
     .where({ task_id: taskId })
@@ -262,4 +266,32 @@ test('facts and level stand beside a puzzle as the core counts them', async () =
   expect(item?.family === 'mate' && item.rating && levelOfNumber(item.rating.value)).toBe(
     item?.family === 'mate' && item.grade?.level,
   );
+});
+
+test('the whole library comes out as EPD, each line with the length and every key; wishes narrow it', async () => {
+  const { coach } = await makeClub();
+  await makeSet(coach, [MATE_IN_2, BLACK_1, SMOTHERED, WING_1]);
+  const read = async (search: object) => {
+    let text = '';
+    for await (const part of exportLibrary(coach, libraryWishesSchema.parse(search))) text += part;
+    return text.split('\n').filter((line) => line !== '');
+  };
+  const lines = await read({});
+  expect(lines).toHaveLength(4);
+  for (const line of lines) {
+    const epd = parseEpd(line);
+    if (!epd.ok) throw new Error(line);
+    const { draft, operations } = epd.value;
+    const valueFor = (opcode: string) => operations.find((one) => one.opcode === opcode)?.operands;
+    const position = getPosition(makeFen(draft));
+    const mates = listMatingMovesSlowly(position, Number(valueFor('dm')));
+    expect(valueFor('bm')?.split(' ').toSorted()).toEqual(
+      mates.map((move) => makeSan(position, move)).toSorted(),
+    );
+  }
+  expect(await read({ moves: '2' })).toHaveLength(1);
+  const stranger = { ...coach, clubId: (coach.clubId + 1) as typeof coach.clubId };
+  let none = '';
+  for await (const part of exportLibrary(stranger, {})) none += part;
+  expect(none).toBe('');
 });

@@ -2,22 +2,28 @@
 import { randomPositions } from '../../../tests/fixtures/positions';
 import { getMove, getPosition, listNumberedMoves, readPgn } from '../notation';
 import { chanceSchema, listMatingMovesSlowly, type Chance } from '../proof';
-import { isCheckmate, isSameMove, listLegalMoves, playMove, type Position } from '../rules';
+import { isCheckmate, isSameMove, listLegalMoves, playMove, type Move, type Position } from '../rules';
 import { createRandom, pickOne } from '../shared';
-import { composePuzzles, createTaskSearches, findChance } from '.';
+import { composePuzzles, createTaskSearches, findChance, listPlayed } from '.';
 
 const searches = createTaskSearches();
+
+/** A single move in a position. */
+const findAt = (position: Position, move: Move, maxMoves: number, isAfterCapture = false) =>
+  findChance(searches, { ply: 0, position, move, isAfterCapture }, { maxMoves });
 
 /** Every place of a game with its chance. */
 function lookThrough(pgn: string, maxMoves = 3) {
   const [read] = readPgn(pgn);
   if (read?.game === undefined) throw new Error('not a game');
-  let position: Position = read.game.start;
+  const { start, line } = read.game;
   const chances: Chance[] = [];
-  for (const [ply, { move }] of read.game.line.entries()) {
-    const chance = findChance(searches, position, move, ply, { maxMoves });
+  for (const one of listPlayed(
+    start,
+    line.map(({ move }) => move),
+  )) {
+    const chance = findChance(searches, one, { maxMoves });
     if (chance !== undefined) chances.push(chance);
-    position = playMove(position, move);
   }
   return chances;
 }
@@ -49,7 +55,7 @@ test.each([
   // The rook goes where the king takes it.
   ['4k3/8/8/8/8/8/8/3RK3 w - - 0 1', 'd1d8', 'loss', 5],
 ] as const)('material by hand: %s, %s', (fen, played, kind, points) => {
-  expect(findChance(searches, getPosition(fen), getMove(played), 0, { maxMoves: 2 })).toMatchObject({
+  expect(findAt(getPosition(fen), getMove(played), 2)).toMatchObject({
     kind,
     points,
   });
@@ -60,14 +66,23 @@ test.each([
   ['taken back as it should be', '4k3/2n5/8/3p4/4P3/8/8/4K3 b - - 0 1', 'd5e4'],
   ['one legal move alone', '7k/8/8/8/8/8/6q1/7K w - - 0 1', 'h1g2'],
 ] as const)('no chance: %s', (_, fen, played) => {
-  expect(findChance(searches, getPosition(fen), getMove(played), 0, { maxMoves: 2 })).toBeUndefined();
+  expect(findAt(getPosition(fen), getMove(played), 2)).toBeUndefined();
+});
+
+test('men that are won are told, unless they are only taken back', () => {
+  const home = getPosition('4k3/8/8/3q4/4P3/8/8/4K3 w - - 0 1');
+  expect(findAt(home, getMove('e4d5'), 2)).toMatchObject({ kind: 'gain', became: 'played', points: 9 });
+  expect(findAt(home, getMove('e4d5'), 2, true)).toBeUndefined();
+  expect(findAt(home, getMove('e1e2'), 2, true)).toMatchObject({ kind: 'gain', became: 'missed' });
+  // A pawn offered and taken back: nobody had a chance.
+  expect(lookThrough('1. e4 d5 2. exd5 Qxd5 *')).toEqual([]);
 });
 
 test('a slower mate is told from one that was lost', () => {
   // Both rooks: Ra8 mates at once, Rb7 still mates in two.
   const home = getPosition('6k1/R7/1R6/8/8/8/8/6K1 w - - 0 1');
   const became = (played: string) => {
-    const chance = findChance(searches, home, getMove(played), 0, { maxMoves: 3 });
+    const chance = findAt(home, getMove(played), 3);
     return chance?.kind === 'mate' ? chance.became : undefined;
   };
   expect(became('b6b8')).toBe('played');
@@ -86,7 +101,7 @@ test('every mate told is one by the slow prover, every line is legal, and where 
   const told = places.map((position) => {
     const mates = listMatingMovesSlowly(position, 1);
     const played = pickOne(random, listLegalMoves(position));
-    const chance = findChance(searches, position, played, 0, { maxMoves: 1 });
+    const chance = findAt(position, played, 1);
     expect(chance?.kind === 'mate').toBe(mates.length > 0);
     if (chance === undefined) return 'none';
     expect(chanceSchema.parse(chance)).toEqual(chance);

@@ -2,13 +2,36 @@
  * What a game held. Question: where was a mate in n on the board, or could men be won or kept, and was it played?
  *
  * Mates are proved by complete search; what was played is measured by the same proof. Where no mate was, the fate of the move that was
- * played is held against the best fate there was, both seen to the same depth; less than two points are no news. What was done as well as
- * it could be is told of mates alone: every good recapture would be a chance taken.
+ * played is held against the best fate there was, both seen to the same depth; less than two points are no news. Taking back what was
+ * just taken is no chance either, as long as it is done.
  */
 import { makeFen, makeMoveText } from '../notation';
 import type { Chance, Fate, MoveFate } from '../proof';
-import { isSameMove, listLegalMoves, playMove, type Move, type Position } from '../rules';
+import { findCaptured, isSameMove, listLegalMoves, playMove, type Move, type Position } from '../rules';
 import type { TaskSearches } from './mateTask';
+
+/** A move of a game, in the position before it. */
+export interface PlayedMove {
+  /** Moves made before, both sides', from 0. */
+  readonly ply: number;
+  readonly position: Position;
+  readonly move: Move;
+  /** Has the move before it taken a man? */
+  readonly isAfterCapture: boolean;
+}
+
+/** The moves of a game one after another; each must be legal. */
+export function* listPlayed(start: Position, moves: Iterable<Move>): Generator<PlayedMove> {
+  let position = start;
+  let isAfterCapture = false;
+  let ply = 0;
+  for (const move of moves) {
+    yield { ply, position, move, isAfterCapture };
+    isAfterCapture = findCaptured(position, move) !== undefined;
+    position = playMove(position, move);
+    ply += 1;
+  }
+}
 
 export interface ChanceLimits {
   /** The longest mate that is looked for, 1 to 5. */
@@ -26,9 +49,7 @@ const LEAST_POINTS = 2;
 /** The chance at one place of a game; undefined where there was none, or none that was decided in the limits. */
 export function findChance(
   { mate, fate }: TaskSearches,
-  position: Position,
-  played: Move,
-  ply: number,
+  { ply, position, move: played, isAfterCapture }: PlayedMove,
   { maxMoves }: ChanceLimits,
 ): Chance | undefined {
   const home: Position = { ...position, halfmoves: 0, fullmoves: 1 };
@@ -57,7 +78,9 @@ export function findChance(
   const { moves, seenPlies } = fate.listFates(home, { plies: FATE_PLIES, budgetNodes: FATE_NODES });
   const made = moves.find(({ move }) => isSameMove(move, played));
   const [best] = moves;
-  return made && best && compare(place, best, made, seenPlies);
+  const chance = made && best && compare(place, best, made, seenPlies);
+  const isTakenBack = isAfterCapture && chance?.kind === 'gain' && chance.became === 'played';
+  return isTakenBack ? undefined : chance;
 }
 
 function compare(
@@ -74,8 +97,13 @@ function compare(
     return { kind: 'mated', ...place, line: lineOf(made), inMoves: made.inMoves, seenPlies };
   }
   const points = best.gain - made.gain;
-  if (points < LEAST_POINTS) return undefined;
-  return best.gain >= LEAST_POINTS
-    ? { kind: 'gain', ...place, line: lineOf(best), points, seenPlies }
+  const isWinning = best.gain >= LEAST_POINTS;
+  if (points < LEAST_POINTS) {
+    return isWinning && made.gain >= LEAST_POINTS
+      ? { kind: 'gain', ...place, line: lineOf(made), points: made.gain, became: 'played', seenPlies }
+      : undefined;
+  }
+  return isWinning
+    ? { kind: 'gain', ...place, line: lineOf(best), points, became: 'missed', seenPlies }
     : { kind: 'loss', ...place, line: lineOf(made), points, seenPlies };
 }

@@ -1,4 +1,4 @@
-export { findChance, type ChanceLimits } from './chances';
+export { findChance, listPlayed, type PlayedMove } from './chances';
 export { createTaskSearches, makeMateTask, type MateTaskResult, type TaskSearches } from './mateTask';
 export { composeExercise } from './exercises';
 export { composePatternMate, type PatternMate, type PatternRecipe } from './patternMates';

@@ -24,8 +24,14 @@ export const chanceSchema = z.discriminatedUnion('kind', [
     mateInMoves: z.number().int().min(1),
     became: z.enum(['played', 'slower', 'missed']),
   }),
-  /** So many points more could be won than what was played brings. */
-  z.object({ kind: z.literal('gain'), ...place, points: z.number().positive(), seenPlies }),
+  /** So many points could be won: all were, or the move played brings so many less. */
+  z.object({
+    kind: z.literal('gain'),
+    ...place,
+    points: z.number().positive(),
+    became: z.enum(['played', 'missed']),
+    seenPlies,
+  }),
   /** Nothing was to be won, but the move played loses so many points more than the best one. */
   z.object({ kind: z.literal('loss'), ...place, points: z.number().positive(), seenPlies }),
   /** The move played lets itself be mated in so many; another one does not, as far as was seen. */

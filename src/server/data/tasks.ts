@@ -239,6 +239,25 @@ const TASK_COLUMNS = [
   'clubs.settings',
 ];
 
+/** The mates among these tasks of the club with their solutions, in the order asked for. */
+export async function listStoredPuzzles(
+  db: Db,
+  clubId: ClubId,
+  taskIds: readonly TaskId[],
+): Promise<StoredPuzzle[]> {
+  const rows: TaskRowOfVersion[] = await db('tasks')
+    .join('clubs', 'clubs.id', 'tasks.club_id')
+    .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
+    .where({ 'tasks.club_id': clubId, 'tasks.family': 'mate' })
+    .whereIn('tasks.id', [...taskIds])
+    .select(TASK_COLUMNS);
+  const found = new Map(rows.map((row) => [row.id, toStoredTask(row)] as const));
+  return taskIds.flatMap((taskId) => {
+    const task = found.get(taskId);
+    return task?.family === 'mate' ? [task] : [];
+  });
+}
+
 /** The tasks of a set version in its order, mate lengths to be counted as the club counts now. */
 export async function listTasksOfVersion(db: Db, setVersionId: number): Promise<StoredTask[]> {
   const rows: TaskRowOfVersion[] = await db('set_items')

@@ -1,15 +1,17 @@
-/** A set in open formats, for other programs and for keeping. */
+/** Sets and the library in open formats, for other programs and for keeping. */
 import { stringify } from 'csv-stringify/sync';
 import type { ServiceFault } from '@/contracts/faults';
 import type { FileFormat, TextFile } from '@/contracts/files';
 import type { SetId } from '@/contracts/ids';
+import type { LibraryWishes } from '@/contracts/library';
 import { getMove, getPosition, makeNumberedLine, makePgn, makeSan } from '@/core/notation';
 import { listKeys, listMainLine, makePuzzleEpd, makePuzzleGame } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
 import { SIDE_WORDS } from '@/text';
 import { findOwnSet, type CoachActor } from '../auth/actors';
+import { listLibrary } from '../data/library';
 import { getLatestVersion } from '../data/sets';
-import { listTasksOfVersion, type StoredPuzzle, type StoredTask } from '../data/tasks';
+import { listStoredPuzzles, listTasksOfVersion, type StoredPuzzle, type StoredTask } from '../data/tasks';
 import { getDb } from '../db';
 import { makeFileName } from './fileName';
 
@@ -38,6 +40,22 @@ export async function exportSet(
   const { setVersionId } = await getLatestVersion(db, setId, 'read');
   const set = { name: found.name, tasks: await listTasksOfVersion(db, setVersionId) };
   return success({ name: makeFileName(found.name, format), type: TYPES[format], text: WRITERS[format](set) });
+}
+
+/** So many puzzles are read from the database at once. */
+const BATCH = 200;
+
+/** Every mate the club has stored that is as wished, the easiest first, a line of EPD each: in parts, so that no library is too large. */
+export async function* exportLibrary(actor: CoachActor, wishes: LibraryWishes): AsyncGenerator<string> {
+  const db = getDb();
+  for (let from = 0; ; from += BATCH) {
+    const ids = await listLibrary(db, actor.clubId, wishes, { from, most: BATCH });
+    if (ids.length === 0) return;
+    const puzzles = await listStoredPuzzles(db, actor.clubId, ids);
+    yield puzzles
+      .map((puzzle) => `${makePuzzleEpd(solvedOf(puzzle), `Library, ${puzzle.taskId}`)}\n`)
+      .join('');
+  }
 }
 
 const WRITERS: Readonly<Record<FileFormat, (set: NamedSet) => string>> = {

@@ -1,5 +1,5 @@
 /** Reads whole games and looks, move by move, for what they held. */
-import { findChance, type TaskSearches } from '@/core/compose';
+import { findChance, listPlayed, type TaskSearches } from '@/core/compose';
 import {
   decodePgn,
   getMove,
@@ -10,7 +10,7 @@ import {
   type ReadGame,
 } from '@/core/notation';
 import type { Chance } from '@/core/proof';
-import { isSameMove, listLegalMoves, playMove, type Position } from '@/core/rules';
+import { isSameMove, listLegalMoves, type Position } from '@/core/rules';
 import { encodingFaultText, gameTitle, pgnFaultText } from '@/text';
 import type {
   ChancesAnswer,
@@ -43,14 +43,12 @@ export function harvestGames(
     if (count === MOST_GAMES) return { kind: 'harvested', count, isCut: true };
     const { number, game } = read;
     const chances: Chance[] = [];
-    const line = game?.line.slice(0, MOST_PLIES) ?? [];
-    let position = game?.start;
-    for (const [ply, { move }] of line.entries()) {
-      if (position === undefined) break;
-      if (onPly(number, ply, line.length) === 'stop') return { kind: 'harvested', count, isCut: false };
-      const chance = findChance(searches, position, move, ply, { maxMoves });
+    const moves = game === undefined ? [] : listMoves(game);
+    const played = game === undefined ? [] : listPlayed(game.start, moves);
+    for (const one of played) {
+      if (onPly(number, one.ply, moves.length) === 'stop') return { kind: 'harvested', count, isCut: false };
+      const chance = findChance(searches, one, { maxMoves });
       if (chance !== undefined) chances.push(chance);
-      position = playMove(position, move);
     }
     count += 1;
     if (onGame(toHarvested(read, chances)) === 'stop') return { kind: 'harvested', count, isCut: false };
@@ -66,13 +64,13 @@ function toHarvested({ number, tags, game, fault }: ReadGame, chances: readonly 
     title: gameTitle(tags, number),
     result: game?.result ?? '*',
     fen: game === undefined ? '' : makeFen(game.start),
-    moves: game === undefined ? [] : listMoves(game),
+    moves: game === undefined ? [] : listMoves(game).map(makeMoveText),
     chances,
     fault: fault && pgnFaultText(fault),
   };
 }
 
-const listMoves = ({ line }: PgnGame) => line.slice(0, MOST_PLIES).map(({ move }) => makeMoveText(move));
+const listMoves = ({ line }: PgnGame) => line.slice(0, MOST_PLIES).map(({ move }) => move);
 
 /** The chances at the places asked for, found anew whatever the browser found. */
 export function listChances(
@@ -81,14 +79,12 @@ export function listChances(
   { moves, plies, maxMoves }: ChancesQuestion,
 ): ChancesAnswer {
   const chances: Chance[] = [];
-  let position = start;
-  for (const [ply, text] of moves.entries()) {
-    const move = getMove(text);
+  for (const one of listPlayed(start, moves.map(getMove))) {
+    const { ply, position, move } = one;
     if (!listLegalMoves(position).some((legal) => isSameMove(legal, move)))
       return { kind: 'not-a-game', ply };
-    const chance = plies.includes(ply) ? findChance(searches, position, move, ply, { maxMoves }) : undefined;
+    const chance = plies.includes(ply) ? findChance(searches, one, { maxMoves }) : undefined;
     if (chance !== undefined) chances.push(chance);
-    position = playMove(position, move);
   }
   return { kind: 'chances', chances };
 }

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { listOwnGames } from '@/server/services/games';
-import { countWords } from '@/text';
+import { countWords, resultText } from '@/text';
 import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
@@ -25,17 +25,20 @@ export default async function GamesPage() {
           mates and men that could be won are kept.
         </p>
       ) : (
-        <ul className={`${styles.list} ${styles.card}`}>
-          {games.map(({ gameId, title, result, plies, studentName, chances }) => (
-            <li key={gameId}>
-              <Link href={`/games/${gameId}`}>{title}</Link>
-              <span className={styles.soft}>
-                {studentName === undefined ? '' : `a game of ${studentName}, `}
-                {countWords(Math.ceil(plies / 2), 'move')}, {result}, {countWords(chances, 'chance')}
-              </span>
-            </li>
-          ))}
-        </ul>
+        <section className={styles.card}>
+          <ul className={styles.list}>
+            {games.map(({ gameId, title, result, plies, studentName, chances }) => (
+              <li key={gameId}>
+                <Link href={`/games/${gameId}`}>{title}</Link>
+                <span className={styles.soft}>
+                  {studentName === undefined ? '' : `a game of ${studentName}, `}
+                  {countWords(Math.ceil(plies / 2), 'move')}, {resultText(result)},{' '}
+                  {countWords(chances, 'chance')}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
       )}
     </>
   );

@@ -104,7 +104,7 @@ function Replay(props: {
   // The list scrolls to the move; the page stays where it is.
   useEffect(() => {
     const list = now.current?.parentElement;
-    if (list && now.current) list.scrollTop = now.current.offsetTop - list.offsetTop - list.clientHeight / 2;
+    if (list && now.current) list.scrollTop = now.current.offsetTop - list.clientHeight / 2;
   }, [ply]);
   const position = positions[ply];
   if (position === undefined) return null;

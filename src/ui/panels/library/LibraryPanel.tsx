@@ -70,8 +70,7 @@ export function LibraryPanel(props: {
   const group = props.classes.find(({ classId }) => classId === search.classId);
 
   function look(how: { readonly page: number } | { readonly surprise: number; readonly seed: number }) {
-    const query = new URLSearchParams();
-    for (const field of FIELDS) if (wishes[field] !== '') query.set(field, wishes[field]);
+    const query = queryOf(wishes);
     for (const [field, value] of Object.entries(how)) query.set(field, String(value));
     if (into !== undefined) query.set('into', into);
     startLooking(() => router.push(`/sets/library?${query.toString()}` as Route, { scroll: false }));
@@ -113,6 +112,13 @@ export function LibraryPanel(props: {
       <p className={classes.said} role="status">
         {isLooking ? 'Looking ...' : foundText(search, found, group?.name)}
       </p>
+      {found.total > 0 && (
+        <p className={classes.soft} style={{ marginBottom: '0.75rem' }}>
+          <a href={`/files/library?${queryOf(wishesOf(search)).toString()}`} download>
+            Save {found.total === 1 ? 'it' : `all ${found.total.toLocaleString('en')}`} as EPD
+          </a>
+        </p>
+      )}
       {found.items.length > 0 && (
         <Chosen
           key={JSON.stringify(search)}
@@ -135,6 +141,12 @@ export function LibraryPanel(props: {
       )}
     </>
   );
+}
+
+function queryOf(wishes: Wishes): URLSearchParams {
+  const query = new URLSearchParams();
+  for (const field of FIELDS) if (wishes[field] !== '') query.set(field, wishes[field]);
+  return query;
 }
 
 function wishesOf({ patterns, ...search }: LibrarySearch): Wishes {

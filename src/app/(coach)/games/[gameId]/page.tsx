@@ -4,6 +4,7 @@ import { gameIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/access';
 import { getGamePage } from '@/server/services/games';
 import { listOwnSets } from '@/server/services/sets';
+import { resultText } from '@/text';
 import { GameView } from '@/ui/panels/games/GameView';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
@@ -26,7 +27,7 @@ export default async function GamePage({ params }: PageProps<'/games/[gameId]'>)
           <h1>{page.value.title}</h1>
           <span className={styles.soft}>
             {page.value.studentName === undefined ? '' : `A game of ${page.value.studentName}. `}
-            {page.value.result}
+            {resultText(page.value.result)}
           </span>
         </div>
         <LinkButton href="/games" variant="default">
