@@ -68,7 +68,10 @@ module.exports = {
       comment: 'core uses zod and one small pure package for ratings, no other, and nothing of Node',
       severity: 'error',
       from: { path: '^src/core/', pathNot: TEST_FILES },
-      to: { dependencyTypes: ['npm', 'npm-dev', 'npm-optional', 'core'], pathNot: 'node_modules/(zod|glicko2-lite)/' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'npm-optional', 'core'],
+        pathNot: 'node_modules/(zod|glicko2-lite)/',
+      },
     },
     rule('contracts', '^src/contracts/', '^src/(contracts|core)/', 'contracts know core only'),
     rule(

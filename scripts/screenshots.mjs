@@ -63,16 +63,6 @@ const VIEWS = {
       await page.getByText(/seen 7 half-moves deep\./).waitFor({ timeout: 120_000 });
     },
   ],
-  'desk-written': [
-    DESK,
-    async (page) => {
-      await open(`/desk?fen=${encodeURIComponent(LONGER)}`)(page);
-      await page.getByRole('tab', { name: 'Written solution' }).click();
-      await page.getByRole('textbox', { name: 'Written solution' }).fill('1 Qc7+ Kf8 2 Rh8#');
-      await page.getByRole('button', { name: 'Check it' }).click();
-      await page.getByText(/Breaks at/).waitFor();
-    },
-  ],
   exercises: [
     DESK,
     async (page) => {
@@ -108,7 +98,16 @@ const VIEWS = {
     },
     'dark',
   ],
-  sets: [DESK, open('/sets')],
+  library: [DESK, open('/sets/library')],
+  game: [
+    DESK,
+    async (page) => {
+      await open('/games')(page);
+      await page.getByRole('link', { name: /^Pip – Tansy/ }).click();
+      await page.waitForURL(/games\/\d+/);
+      await page.getByRole('button', { name: 'Show Move 6, White' }).click();
+    },
+  ],
   import: [
     DESK,
     async (page) => {

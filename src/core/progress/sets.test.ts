@@ -46,18 +46,21 @@ test('a forecast adds up chances and middle times, and is silent where too littl
     ...[10, 20, 90].map((seconds) => ({ mateInMoves: 1, spentMs: seconds * 1000 })),
     ...[60, 50].map((seconds) => ({ mateInMoves: 2, spentMs: seconds * 1000 })),
   ];
-  expect(forecastSet(mates, [child], times)).toEqual({
+  expect(forecastSet(mates, [child], times, [])).toEqual({
     rightAtOnce: 3 * expectScore(child, startPuzzleRating(500)),
     children: 1,
     spentMs: undefined,
-    answers: 5,
+    answers: 3,
   });
   const more = [...times, { mateInMoves: 2, spentMs: 70_000 }, { mateInMoves: 5, spentMs: 1 }];
   // Twice 20 seconds and once 60; a time of another length tells nothing.
-  expect(forecastSet(mates, [], more)).toEqual({
+  expect(forecastSet(mates, [], more, [])).toEqual({
     rightAtOnce: undefined,
     children: 0,
     spentMs: 100_000,
     answers: 6,
   });
+  // The club's times stand in for a length the class has hardly met, and for no other.
+  const club = [1, 1, 1, 2, 2, 2].map((mateInMoves) => ({ mateInMoves, spentMs: 30_000 }));
+  expect(forecastSet(mates, [], times, club)).toMatchObject({ spentMs: 70_000, answers: 6 });
 });

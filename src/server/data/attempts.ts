@@ -1,4 +1,4 @@
-import type { AssignmentId, AttemptId, ClassId, RoundId, StudentId, TaskId } from '@/contracts/ids';
+import type { AssignmentId, AttemptId, ClassId, ClubId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import type { LatestAnswer } from '@/contracts/people';
 import {
   answerSchema,
@@ -110,11 +110,16 @@ export async function listUnratedAnswers(db: Db): Promise<
   }));
 }
 
-/** How long children of the class have sat over single mates, the newest first; all tries of a child together. */
-export async function listSpentTimes(db: Db, classId: ClassId, most: number): Promise<SpentTime[]> {
-  const rows: { readonly mate_moves: number; readonly spent: number | string }[] = await db('attempts')
-    .join('puzzle_facts', 'puzzle_facts.task_id', 'attempts.task_id')
-    .where('attempts.class_id', classId)
+/** How long children of the class, or of the whole club, have sat over single mates, the newest first; all tries of a child together. */
+export async function listSpentTimes(
+  db: Db,
+  of: { readonly classId: ClassId } | { readonly clubId: ClubId },
+  most: number,
+): Promise<SpentTime[]> {
+  const query = db('attempts').join('puzzle_facts', 'puzzle_facts.task_id', 'attempts.task_id');
+  if ('classId' in of) void query.where('attempts.class_id', of.classId);
+  else void query.where('puzzle_facts.club_id', of.clubId);
+  const rows: { readonly mate_moves: number; readonly spent: number | string }[] = await query
     .groupBy('attempts.round_id', 'attempts.student_id', 'attempts.task_id', 'puzzle_facts.mate_moves')
     .orderByRaw('MAX(attempts.id) DESC')
     .limit(most)

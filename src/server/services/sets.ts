@@ -105,7 +105,7 @@ export async function getSetPage(actor: CoachActor, setId: SetId): Promise<Resul
         classId,
         name,
         seen: await listSeenTasks(db, actor.clubId, classId, ids),
-        ...(await forecastForClass(db, classId, puzzles)),
+        ...(await forecastForClass(db, actor.clubId, classId, puzzles)),
       })),
     ),
   });
