@@ -7,6 +7,7 @@ import {
   type VerdictOutcome,
 } from '@/core/exercises';
 import type { SolutionGraph } from '@/core/puzzles';
+import type { NamedPicture } from './clubPatterns';
 import {
   requestIdSchema,
   roundIdSchema,
@@ -59,6 +60,8 @@ export interface SeatRound {
   readonly roundId: RoundId;
   readonly setName: string;
   readonly tasks: readonly SeatTask[];
+  /** Mates with a name of the club's own. */
+  readonly ours: readonly NamedPicture[];
 }
 
 export interface SeatHome {

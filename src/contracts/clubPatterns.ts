@@ -2,13 +2,17 @@ import { z } from 'zod';
 import type { ClubPicture } from '@/core/patterns';
 import { clubPatternIdSchema, requestIdSchema, type ClubPatternId } from './ids';
 
-/** A mate with a name of the club's own. */
-export interface ClubPattern {
-  readonly clubPatternId: ClubPatternId;
+/** A picture of the club's own and what it is called. */
+export interface NamedPicture {
   readonly name: string;
+  readonly picture: ClubPicture;
+}
+
+/** A mate with a name of the club's own. */
+export interface ClubPattern extends NamedPicture {
+  readonly clubPatternId: ClubPatternId;
   /** The mate it was marked on. */
   readonly fen: string;
-  readonly picture: ClubPicture;
 }
 
 export const newClubPatternSchema = z.object({

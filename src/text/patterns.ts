@@ -105,9 +105,11 @@ function groupByMen(guards: PatternRoles['guards']) {
 }
 
 /** "Ends in: Réti’s mate. In some lines: Opera mate."; empty when no name fits. */
-export function tagsText(tags: readonly MateTag[]): string {
+export function tagsText(tags: readonly MateTag[], ours: readonly MateTag<string>[] = []): string {
   const sentence = (begin: string, how: MateTag['how']) => {
-    const names = tags.filter((tag) => tag.how === how).map(({ id }) => PATTERN_WORDS[id].name);
+    const own = ours.filter((tag) => tag.how === how).map(({ id }) => id);
+    const named = tags.filter((tag) => tag.how === how).map(({ id }) => PATTERN_WORDS[id].name);
+    const names = [...own, ...named];
     return names.length === 0 ? [] : [`${begin}: ${listWords(names)}.`];
   };
   return [...sentence('Ends in', 'the'), ...sentence('In some lines', 'seen')].join(' ');

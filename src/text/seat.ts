@@ -6,7 +6,7 @@ import type { PatternMatch } from '@/core/patterns';
 import type { StoredFate } from '@/core/puzzles';
 import { certaintyText, seenText } from './fates';
 import { PATTERN_WORDS } from './patternBook';
-import { ROLE_WORDS, SIDE_WORDS } from './words';
+import { listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** "Black's rook takes the queen on g7, check." */
 export function moveSentence(position: Position, move: Move): string {
@@ -73,9 +73,11 @@ export function rightSentence(
   mateInMoves: number,
   isMate: boolean,
   names: readonly PatternMatch[] = [],
+  ours: readonly string[] = [],
 ): string {
   if (!isMate) return `Yes. Only pointless blocks are left: that counts as mate in ${mateInMoves}.`;
   const name = names.find(({ reading }) => reading === 'strict');
   const called = name === undefined ? '' : ` It is called: ${PATTERN_WORDS[name.id].name}.`;
-  return `${mateInMoves === 1 ? 'Yes, checkmate.' : `Yes, checkmate in ${mateInMoves}.`}${called}`;
+  const calledHere = ours.length === 0 ? '' : ` We call it: ${listWords(ours)}.`;
+  return `${mateInMoves === 1 ? 'Yes, checkmate.' : `Yes, checkmate in ${mateInMoves}.`}${called}${calledHere}`;
 }

@@ -261,6 +261,7 @@ test('the goal is reached on the board, or but for pointless blocks; the moves p
 test('a mate is called by its name when it strictly has one', () => {
   const named = namePatterns(positionOf(BARE_PICTURES.smothered));
   expect(rightSentence(2, true, named)).toBe('Yes, checkmate in 2. It is called: Smothered mate.');
+  expect(rightSentence(1, true, [], ['Harbour gate'])).toBe('Yes, checkmate. We call it: Harbour gate.');
   const broad = named.map((match) => ({ ...match, reading: 'loose' as const }));
   expect(rightSentence(2, true, broad)).toBe('Yes, checkmate in 2.');
 });

@@ -57,6 +57,8 @@ export interface StaircaseQuestion {
   readonly kind: 'staircase';
   readonly fen: string;
   readonly maxMoves: number;
+  /** Named mates of the club's own. */
+  readonly ours: readonly { readonly name: string; readonly picture: ClubPicture }[];
 }
 
 /** Composes fresh mate puzzles; the same seed makes the same ones. */

@@ -100,6 +100,24 @@ test('an answer of another child is neither stored nor called unstorable: it wai
   expect((await page.request.post('/api/attempts', { data: { ...data, hints: -1 } })).status()).toBe(400);
 });
 
+test('fifty megabytes instead of an answer are refused, and others are served meanwhile', async ({
+  page,
+}) => {
+  await takeSeat(page, 'LANTRN', 'Juno', ['Fish', 'Fish', 'Moon']);
+  const flood = page.request.post('/api/attempts', {
+    headers: { 'Content-Type': 'application/json' },
+    data: Buffer.alloc(50 * 1024 * 1024, 'a'),
+  });
+  expect((await page.request.get('/api/health')).status()).toBe(200);
+  // The server may also close the connection before all of it has come.
+  const status = await flood.then(
+    (response) => response.status(),
+    () => 400,
+  );
+  expect(status).toBe(400);
+  expect((await page.request.get('/api/health')).status()).toBe(200);
+});
+
 test('a wrong password says so and keeps the name', async ({ page }) => {
   await page.goto('/sign-in');
   await waitUntilAwake(page);

@@ -54,7 +54,7 @@ test('a set can be given once only, a puzzle opened on the Desk and taken out of
   await expect(page.getByText('This position is possible.')).toBeVisible();
   await page.goBack();
   await page.getByRole('button', { name: 'Take task 14 out' }).click();
-  await expect(page.getByText('13 tasks, every mate proved.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Take task \d+ out$/ })).toHaveCount(13);
 });
 
 test('signing out ends the session', async ({ page }) => {

@@ -8,6 +8,7 @@ import { levelOfNumber } from '@/core/puzzles';
 import { mirrorFiles, swapColours } from '@/core/rules';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
 import { getDb } from '@/server/db';
+import { addStudent } from '@/server/services/classes';
 import { exportLibrary } from '@/server/services/files';
 import { searchLibrary } from '@/server/services/library';
 import { rateOldAnswers } from '@/server/services/rekey';
@@ -219,6 +220,38 @@ test('a child’s first answer moves puzzle and child, once; later tries and the
   const child: unknown = await getDb()('student_ratings').where({ student_id: student.studentId }).first();
   expect(child).toMatchObject({ answers: 1 });
   expect((child as { rating: number }).rating).toBeGreaterThan(NEW_CHILD_RATING.value);
+});
+
+test('many children answering the same puzzle at once are all rated, each once', async () => {
+  const { coach } = await makeClub();
+  const { classId } = await makeClass(coach);
+  const setId = await makeSet(coach, [MATE_IN_1]);
+  const given = valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
+  const names = ['Moss', 'Fern', 'Dune', 'Otter', 'Wren', 'Juno', 'Tansy', 'Bramble'];
+  const answers: (() => Promise<unknown>)[] = [];
+  for (const name of names) {
+    const { studentId } = valueOf(
+      await addStudent(coach, { requestId: makeUuid(), classId, name, key: ['sun', 'boat', 'bell'] }),
+    );
+    const student: StudentActor = { kind: 'student', studentId, clubId: coach.clubId, name };
+    const { roundId, tasks } = valueOf(await openSeatRound(student, given));
+    const input = {
+      clientId: makeUuid(),
+      roundId,
+      taskId: tasks[0]?.taskId as TaskId,
+      answer: { kind: 'play' as const, moves: ['a1a8'], slips: 0 },
+      hints: 0,
+      spentMs: 9_000,
+      answeredAt: '2026-05-01T10:00:00.000Z',
+    };
+    answers.push(async () => valueOf(await storeAttempt(student, input)));
+  }
+  await Promise.all(answers.map((answer) => answer()));
+  const [item] = valueOf(await getSetPage(coach, setId)).items;
+  expect(item?.family === 'mate' && item.rating?.answers).toBe(names.length);
+  expect(await getDb()('student_ratings').where({ answers: 1 }).pluck('student_id')).toHaveLength(
+    names.length,
+  );
 });
 
 test('answers from before there were ratings are rated when the database is brought up to date, once', async () => {

@@ -1,6 +1,8 @@
 /** Staircases: every stair proved on its own, thinner pictures keep the solution, the whole mate stands at the top. */
 import { getPosition, makeMoveText } from '../notation';
+import { defineClubPattern, listUsuallyMarked, makeClubPicture } from '../patterns';
 import { listMatingMovesSlowly } from '../proof';
+import { playMove } from '../rules';
 import { createTaskSearches, makeStaircase, type Stair } from '.';
 
 const searches = createTaskSearches();
@@ -76,6 +78,28 @@ test('a fuller board keeps length and key, and is the same each time', () => {
   expect(full?.fen).toBe(ofKind(climb(OPERA), 'full')[0]?.fen);
   expect(listMatingMovesSlowly(getPosition(full?.fen ?? ''), 2).map(makeMoveText)).toEqual(['b3b8']);
 });
+
+test('a name of the club’s own is told on every stair whose longest defences end in it', () => {
+  const end = listMainLineEnd(OPERA);
+  const picture = makeClubPicture(end, listUsuallyMarked(end));
+  if (!picture.ok) throw new Error(picture.error.code);
+  const made = makeStaircase(searches, getPosition(OPERA), {
+    maxMoves: 6,
+    ours: [defineClubPattern('Harbour gate', picture.value)],
+  });
+  if (made.kind !== 'staircase') throw new Error(made.kind);
+  const line = ofKind(made.stairs, 'line');
+  expect(line.map(({ ourTags }) => ourTags?.map(({ id }) => id))).toEqual(line.map(() => ['Harbour gate']));
+  expect(climb(OPERA).every(({ ourTags }) => ourTags === undefined || ourTags.length === 0)).toBe(true);
+});
+
+/** The mate its main line ends in. */
+function listMainLineEnd(fen: string) {
+  const home = getPosition(fen);
+  const proved = searches.mate.prove(home, { maxMoves: 6 });
+  if (proved.kind !== 'mate') throw new Error(proved.kind);
+  return proved.line.reduce(playMove, home);
+}
 
 test('without a mate there is no staircase, and Stop leaves what was worked out', () => {
   const quiet = makeStaircase(searches, getPosition('4k3/8/8/8/8/8/4P3/4K3 w - - 0 1'), { maxMoves: 2 });

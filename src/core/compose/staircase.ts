@@ -9,7 +9,7 @@
  */
 import { getMan, kingDistance, opponentOf, SIDES, type Role, type Square } from '../board';
 import { getMove, makeFen, makeMoveText, type MoveText } from '../notation';
-import { tagMate, type MateTag } from '../patterns';
+import { matchPatterns, tagMate, tagMateBy, type MateTag, type PatternDefinition } from '../patterns';
 import type { Proof, ProveResult } from '../proof';
 import {
   findKing,
@@ -47,6 +47,8 @@ export interface Stair {
   readonly men: number;
   /** The names it ends in; undefined when its tree was too large to know. */
   readonly tags: readonly MateTag[] | undefined;
+  /** The same of the names of a club's own. */
+  readonly ourTags: readonly MateTag<string>[] | undefined;
 }
 
 export type StaircaseResult =
@@ -56,7 +58,13 @@ export type StaircaseResult =
 export interface StaircaseLimits {
   readonly maxMoves: number;
   readonly budgetNodes?: number;
+  /** Names of a club's own, told beside those of the book. */
+  readonly ours?: readonly PatternDefinition[];
 }
+
+type Names = Pick<Stair, 'tags' | 'ourTags'>;
+/** Names what a position with its tree ends in. */
+type TellNames = (position: Position, proof: Proof | undefined, root?: number) => Names;
 
 const MOST_THINNED = 4;
 /** A picture with fewer men off than this is no other picture. */
@@ -79,6 +87,7 @@ export function makeStaircase(
   onStair: (done: number) => 'go' | 'stop' = () => 'go',
 ): StaircaseResult {
   const { mate } = searches;
+  const tellNames = createTellNames(limits.ours ?? []);
   const result = mate.prove(position, { ...limits, isBlocklessWanted: false });
   if (result.kind !== 'mate') return result;
   const line = listSteps(position, result.line);
@@ -93,7 +102,7 @@ export function makeStaircase(
     const proof: Proof | undefined = isTreeSmall ? explainWhole(searches, step) : undefined;
     isTreeSmall = proof !== undefined;
     const facts = {
-      tags: proof && tagMate(step.position, proof),
+      ...tellNames(step.position, proof),
       isOnlyKey:
         index === line.length - 1 && result.areAllKeys ? result.keys.length === 1 : isAlone(mate, step),
     };
@@ -102,13 +111,12 @@ export function makeStaircase(
     if (thin !== undefined && off >= LEAST_OFF) {
       const bare = { ...step, position: thin };
       const own = explainWhole(searches, bare);
-      const tags = own && tagMate(thin, own);
-      stairs.push(stairOf(bare, 'thin', { tags, isOnlyKey: true }, off));
+      stairs.push(stairOf(bare, 'thin', { ...tellNames(thin, own), isOnlyKey: true }, off));
     }
     stairs.push(stairOf(step, 'line', facts, 0));
-    if (proof !== undefined) stairs.push(...listSides(proof, step, stairs));
+    if (proof !== undefined) stairs.push(...listSides(proof, step, stairs, tellNames));
   }
-  if (!isStopped) stairs.push(...fillTop(searches, result.mateInMoves, line));
+  if (!isStopped) stairs.push(...fillTop(searches, result.mateInMoves, line, tellNames));
   // By length; of one length the thin picture first, the full one last.
   const order: readonly StairKind[] = ['thin', 'line', 'side', 'full'];
   const sorted = stairs.toSorted(
@@ -158,19 +166,32 @@ function isAlone(mate: MateSearch, { position, mateInMoves }: Step): boolean | u
   return proved.kind === 'mate' && proved.areAllKeys ? proved.keys.length === 1 : undefined;
 }
 
+/** With a tree that is too large to know, nothing is told. */
+function createTellNames(ours: readonly PatternDefinition[]): TellNames {
+  return (position, proof, root) => ({
+    tags: proof && tagMate(position, proof, root),
+    ourTags: proof && tagMateBy((mated) => matchPatterns(mated, ours), position, proof, root),
+  });
+}
+
 function stairOf(
   { position, mateInMoves, own }: Omit<Step, 'defence'>,
   kind: StairKind,
-  { tags, isOnlyKey }: Pick<Stair, 'tags' | 'isOnlyKey'>,
+  facts: Names & Pick<Stair, 'isOnlyKey'>,
   men: number,
 ): Stair {
   // Every stair is a puzzle of its own: its counters start anew.
   const fen = makeFen({ ...position, halfmoves: 0, fullmoves: 1 });
-  return { kind, fen, mateInMoves, key: makeMoveText(own), isOnlyKey, men, tags };
+  return { kind, fen, mateInMoves, key: makeMoveText(own), men, ...facts };
 }
 
 /** Behind other defences of this turn that last as long and are met by another move than the ones known, and by that alone. */
-function listSides(proof: Proof, { position, own, defence }: Step, known: readonly Stair[]): Stair[] {
+function listSides(
+  proof: Proof,
+  { position, own, defence }: Step,
+  known: readonly Stair[],
+  tellNames: TellNames,
+): Stair[] {
   const root = proof.nodes[0];
   const first = root?.moves.find(({ move }) => move === makeMoveText(own));
   if (root === undefined || first === undefined || defence === undefined) return [];
@@ -186,21 +207,32 @@ function listSides(proof: Proof, { position, own, defence }: Step, known: readon
     keys.add(answer.move);
     const next = playMove(after, getMove(reply.move));
     const side = { position: next, mateInMoves: node.mateInMoves, own: getMove(answer.move) };
-    sides.push(stairOf(side, 'side', { tags: tagMate(next, proof, reply.node), isOnlyKey: true }, 0));
+    sides.push(stairOf(side, 'side', { ...tellNames(next, proof, reply.node), isOnlyKey: true }, 0));
   }
   return sides;
 }
 
 /** The whole of a short mate on a fuller board. */
-function fillTop(searches: TaskSearches, mateInMoves: number, line: readonly Step[]): Stair[] {
+function fillTop(
+  searches: TaskSearches,
+  mateInMoves: number,
+  line: readonly Step[],
+  tellNames: TellNames,
+): Stair[] {
   const [whole] = line;
   if (whole === undefined || mateInMoves > MOST_FILLED) return [];
   const full = fillUp(searches.mate, line);
   if (full === undefined) return [];
   const step = { ...whole, position: full };
   const proof = explainWhole(searches, step);
-  const tags = proof && tagMate(full, proof);
-  return [stairOf(step, 'full', { tags, isOnlyKey: true }, countMen(full) - countMen(whole.position))];
+  return [
+    stairOf(
+      step,
+      'full',
+      { ...tellNames(full, proof), isOnlyKey: true },
+      countMen(full) - countMen(whole.position),
+    ),
+  ];
 }
 
 /** Takes off, one by one, every man without which the solution stays the same; the men far from the mated king first. */

@@ -10,7 +10,7 @@ export {
   type ClubPictureFault,
 } from './clubPicture';
 export { isPatternId, FIRST_MATES, PATTERN_IDS, PATTERNS, type PatternId } from './definitions';
-export { READINGS, type Reading } from './form';
+export { READINGS, type PatternDefinition, type Reading } from './form';
 export { matchPatterns, namePatterns, tellMate, type PatternMatch, type PatternRoles } from './recognise';
 export { findSacrifices, type Sacrifice, type SacrificeAim } from './sacrifice';
 export { listShownTags, tagMate, tagMateBy, type MateTag } from './tagMate';

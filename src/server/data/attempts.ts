@@ -1,4 +1,4 @@
-import type { AssignmentId, AttemptId, ClassId, ClubId, RoundId, StudentId, TaskId } from '@/contracts/ids';
+import type { AssignmentId, AttemptId, ClassId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import type { LatestAnswer } from '@/contracts/people';
 import {
   answerSchema,
@@ -10,11 +10,9 @@ import {
   type Verdict,
   type VerdictOutcome,
 } from '@/core/exercises';
-import type { PatternId } from '@/core/patterns';
-import type { ProgressAnswer, SpentTime } from '@/core/progress';
+import type { ProgressAnswer } from '@/core/progress';
 import { z } from 'zod';
 import type { Db } from '../db';
-import { tagOfPattern } from './tasks';
 
 export interface AttemptInput {
   readonly clientId: string;
@@ -37,7 +35,7 @@ export interface KnownAttempt {
 }
 
 /** Raised when judging changes, so that old answers can be judged anew beside their first verdict. */
-const JUDGE_VERSION = 1;
+export const JUDGE_VERSION = 1;
 
 const storedDiagnosesSchema = z.object({
   codes: z.array(z.string()),
@@ -66,91 +64,6 @@ export async function countTries(db: Db, roundId: RoundId, taskId: TaskId): Prom
     .count({ tries: 'id' })
     .first();
   return Number(row?.tries ?? 0);
-}
-
-/** Has the student tried this task before, in any round? */
-export async function hasAnswered(db: Db, studentId: StudentId, taskId: TaskId): Promise<boolean> {
-  const row = await db('attempts').where({ student_id: studentId, task_id: taskId }).first('id');
-  return row !== undefined;
-}
-
-/** The first answers to mates of students who have no rating, in the order in which they came. */
-export async function listUnratedAnswers(db: Db): Promise<
-  {
-    readonly taskId: TaskId;
-    readonly studentId: StudentId;
-    readonly isRight: boolean;
-    readonly hints: number;
-  }[]
-> {
-  const rows: {
-    readonly id: number;
-    readonly task_id: number;
-    readonly student_id: number;
-    readonly outcome: string;
-    readonly hints: number;
-  }[] = await db('attempts')
-    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
-    .join('task_ratings', 'task_ratings.task_id', 'attempts.task_id')
-    .leftJoin('student_ratings', 'student_ratings.student_id', 'attempts.student_id')
-    .whereNull('student_ratings.student_id')
-    .where({ 'attempts.try_number': 1, 'verdicts.judge_version': JUDGE_VERSION })
-    .whereNotExists(
-      db({ earlier: 'attempts' }).whereRaw(
-        'earlier.student_id = attempts.student_id AND earlier.task_id = attempts.task_id AND earlier.id < attempts.id',
-      ),
-    )
-    .orderBy('attempts.id')
-    .select('attempts.id', 'attempts.task_id', 'attempts.student_id', 'verdicts.outcome', 'attempts.hints');
-  return rows.map((row) => ({
-    taskId: row.task_id as TaskId,
-    studentId: row.student_id as StudentId,
-    isRight: row.outcome === 'right',
-    hints: row.hints,
-  }));
-}
-
-/** How long children of the class, or of the whole club, have sat over single mates, the newest first; all tries of a child together. */
-export async function listSpentTimes(
-  db: Db,
-  of: { readonly classId: ClassId } | { readonly clubId: ClubId },
-  most: number,
-): Promise<SpentTime[]> {
-  const query = db('attempts').join('puzzle_facts', 'puzzle_facts.task_id', 'attempts.task_id');
-  if ('classId' in of) void query.where('attempts.class_id', of.classId);
-  else void query.where('puzzle_facts.club_id', of.clubId);
-  const rows: { readonly mate_moves: number; readonly spent: number | string }[] = await query
-    .groupBy('attempts.round_id', 'attempts.student_id', 'attempts.task_id', 'puzzle_facts.mate_moves')
-    .orderByRaw('MAX(attempts.id) DESC')
-    .limit(most)
-    .select('puzzle_facts.mate_moves')
-    .sum({ spent: 'attempts.spent_ms' });
-  return rows.map((row) => ({ mateInMoves: row.mate_moves, spentMs: Number(row.spent) }));
-}
-
-/** How the children now in the class have done at first with puzzles that end in these mates, wherever that was. */
-export async function listKnownPatterns(
-  db: Db,
-  classId: ClassId,
-  patterns: readonly PatternId[],
-): Promise<{ readonly pattern: PatternId; readonly answers: number; readonly right: number }[]> {
-  const rows: { readonly tag: string; readonly answers: number; readonly right: number | string }[] =
-    await db('enrolments')
-      .join('attempts', 'attempts.student_id', 'enrolments.student_id')
-      .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
-      .join('task_tags', 'task_tags.task_id', 'attempts.task_id')
-      .where('enrolments.class_id', classId)
-      .whereNull('enrolments.ends_on')
-      .where({ 'attempts.try_number': 1, 'verdicts.judge_version': JUDGE_VERSION })
-      .whereIn('task_tags.tag', patterns.map(tagOfPattern))
-      .groupBy('task_tags.tag')
-      .select('task_tags.tag')
-      .count({ answers: 'attempts.id' })
-      .sum({ right: db.raw("verdicts.outcome = 'right' AND attempts.hints = 0") });
-  return patterns.flatMap((pattern) => {
-    const row = rows.find(({ tag }) => tag === tagOfPattern(pattern));
-    return row === undefined ? [] : [{ pattern, answers: row.answers, right: Number(row.right) }];
-  });
 }
 
 /** Adds an attempt and its verdict; nothing is ever changed afterwards. */

@@ -2,7 +2,7 @@
 import type { ClassId, ClubId } from '@/contracts/ids';
 import type { KnownPattern, SetPuzzle } from '@/contracts/sets';
 import { forecastSet, type Rating, type SetForecast } from '@/core/progress';
-import { listKnownPatterns, listSpentTimes } from '../data/attempts';
+import { listKnownPatterns, listSpentTimes } from '../data/experience';
 import { listClassRatings } from '../data/ratings';
 import type { Db } from '../db';
 

@@ -131,7 +131,7 @@ export async function openPractice(
   const practice = await findPractice(db, roundId, actor.studentId);
   if (practice === undefined) return failure({ code: 'round/not-found' });
   const tasks = await listTasksOfPractice(db, roundId);
-  return success(await toSeatRound(db, roundId, STAGE_WORDS[practice.stage], tasks));
+  return success(await toSeatRound(db, actor.clubId, roundId, STAGE_WORDS[practice.stage], tasks));
 }
 
 /** The order of a class as its coach sees it, and what is different for single children. */

@@ -9,7 +9,7 @@ import {
   makeTwinKey,
   measurePuzzle,
 } from '@/core/puzzles';
-import { listUnratedAnswers } from '../data/attempts';
+import { listUnratedAnswers } from '../data/experience';
 import { listUnkeyedPuzzles, storeLookups } from '../data/tasks';
 import { getDb, withTransaction } from '../db';
 import { rateFirstAnswer } from './ratings';

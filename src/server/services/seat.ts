@@ -1,6 +1,6 @@
 import type { NewAttempt, SeatHome, SeatRound, StoredAttempt } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
-import type { AssignmentId, RoundId, StudentId, TaskId } from '@/contracts/ids';
+import type { AssignmentId, ClubId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import { judgeAnswer } from '@/core/exercises';
 import { trimToSeat } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
@@ -16,12 +16,13 @@ import {
   addAttempt,
   countTries,
   findAttempt,
-  hasAnswered,
   listAnsweredAtOnce,
   listAttemptsOfRound,
   listSolvedCounts,
 } from '../data/attempts';
+import { hasAnswered } from '../data/experience';
 import { isStudentOfClass } from '../data/classes';
+import { listClubPatterns } from '../data/clubPatterns';
 import { listStairs } from '../data/sets';
 import { listTasksOfPractice, listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, storeOnce, type Db } from '../db';
@@ -80,6 +81,7 @@ export async function openSeatRound(
   return success(
     await toSeatRound(
       db,
+      actor.clubId,
       roundId,
       assignment.setName,
       tasks,
@@ -101,15 +103,18 @@ export async function listClimbed(
 /** A round as the seat needs it, with what was answered so far; `climbed` are stairs that may be skipped. */
 export async function toSeatRound(
   db: Db,
+  clubId: ClubId,
   roundId: RoundId,
   setName: string,
   tasks: readonly StoredTask[],
   climbed: readonly TaskId[] = [],
 ): Promise<SeatRound> {
   const attempts = await listAttemptsOfRound(db, roundId);
+  const ours = await listClubPatterns(db, clubId);
   return {
     roundId,
     setName,
+    ours: ours.map(({ name, picture }) => ({ name, picture })),
     tasks: tasks.map((task) => {
       const tries = attempts.filter(({ taskId }) => taskId === task.taskId);
       const tried = {

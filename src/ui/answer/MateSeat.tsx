@@ -1,10 +1,11 @@
 'use client';
 import { useMemo, useState } from 'react';
 import type { SeatPuzzle } from '@/contracts/attempts';
+import type { NamedPicture } from '@/contracts/clubPatterns';
 import { makeSquareName, opponentOf } from '@/core/board';
 import { getAskedLength, mateFamily, type Answer } from '@/core/exercises';
 import { getPosition, parseMoveText } from '@/core/notation';
-import { namePatterns } from '@/core/patterns';
+import { defineClubPattern, matchPatterns, namePatterns } from '@/core/patterns';
 import { isCheckmate, type Position } from '@/core/rules';
 import { mateQuestion, rightSentence, ROLE_WORDS, takenText, wrongSentence } from '@/text';
 import { GAME } from './ground';
@@ -14,6 +15,8 @@ import { answerMoves, reducePlay, type PlayAction, type PlayJudge, type PlayStat
 /** A mate puzzle on the seat. What is played is kept by the round, so that a reload loses nothing. */
 export function MateSeat(props: {
   readonly puzzle: SeatPuzzle;
+  /** Mates with a name of the club's own. */
+  readonly ours: readonly NamedPicture[];
   readonly start: PlayState;
   readonly next: string;
   /** Hears every change, so that it can be kept; `hasBegunAgain`: the time starts anew. */
@@ -49,7 +52,7 @@ export function MateSeat(props: {
       home={home}
       ground={GAME}
       play={play}
-      words={wordsOf(puzzle, home, props.next)}
+      words={wordsOf(puzzle, home, props.next, props.ours)}
       help={{
         text: isShown ? lookAtText(home, play, hintSquare) : undefined,
         square: hintSquare,
@@ -62,13 +65,25 @@ export function MateSeat(props: {
   );
 }
 
-function wordsOf({ task }: SeatPuzzle, home: Position, next: string): PlayWords<Position> {
+function wordsOf(
+  { task }: SeatPuzzle,
+  home: Position,
+  next: string,
+  ours: readonly NamedPicture[],
+): PlayWords<Position> {
+  const own = ours.map(({ name, picture }) => defineClubPattern(name, picture));
   const asked = getAskedLength(task);
   return {
     question: mateQuestion(home.turn, asked),
     begin: 'Play your move on the board.',
     next,
-    right: (movesPlayed, place) => rightSentence(movesPlayed, isCheckmate(place), namePatterns(place)),
+    right: (movesPlayed, place) =>
+      rightSentence(
+        movesPlayed,
+        isCheckmate(place),
+        namePatterns(place),
+        matchPatterns(place, own).map(({ id }) => id),
+      ),
     wrong: (verdict, { before, line, reply }) =>
       wrongSentence({
         diagnosis: verdict.diagnoses[0],

@@ -25,6 +25,7 @@ function taskOf(taskId: number, fen: string): SeatTask {
 const ROUND: SeatRoundData = {
   roundId: 5 as RoundId,
   setName: 'First mates',
+  ours: [],
   tasks: [
     taskOf(11, '6k1/5ppp/8/8/8/8/8/R5K1 w - - 0 1'),
     taskOf(12, '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1'),

@@ -127,6 +127,7 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
         <MateSeat
           key={taskId}
           puzzle={task}
+          ours={round.ours}
           start={play}
           {...common}
           onPlay={(next, hasBegunAgain) => {

@@ -35,7 +35,7 @@ test('every answer survives being copied as a message', () => {
     { kind: 'fates', fen: MATE_IN_2, plies: 2, isPassed: true },
     { kind: 'judge', fen: MATE_IN_2, line: '1 Rd8 Qe8 2 Rexe8#', claimed: 2, isBlockless: false },
     { kind: 'make-mate-task', fen: MATE_IN_2, maxMoves: 2, budgetNodes: 1e6 },
-    { kind: 'staircase', fen: MATE_IN_2, maxMoves: 2 },
+    { kind: 'staircase', fen: MATE_IN_2, maxMoves: 2, ours: [] },
     { kind: 'puzzles', recipe: { moves: 1 }, count: 2, seed: 7 },
     { kind: 'compose', family: 'reach', level: 4, seed: 3, count: 2, values: { ...MAN_VALUES, king: 0 } },
   ];
@@ -86,13 +86,13 @@ test('a staircase tells how far it is, and without a mate there is none', () => 
     if (progress.kind === 'stairs') done.push(progress.done);
     return 'go' as const;
   };
-  expect(answerQuestion({ kind: 'staircase', fen: MATE_IN_2, maxMoves: 3 }, note)).toMatchObject({
+  expect(answerQuestion({ kind: 'staircase', fen: MATE_IN_2, maxMoves: 3, ours: [] }, note)).toMatchObject({
     kind: 'staircase',
     mateInMoves: 2,
   });
   expect(done).toEqual([0, 1]);
   const fen = '4k3/8/8/8/8/8/8/4K2R w - - 0 1';
-  expect(answerQuestion({ kind: 'staircase', fen, maxMoves: 2 })).toEqual({ kind: 'no-staircase' });
+  expect(answerQuestion({ kind: 'staircase', fen, maxMoves: 2, ours: [] })).toEqual({ kind: 'no-staircase' });
 });
 
 test('Stop is heard at the next report', () => {

@@ -177,10 +177,15 @@ const STAIRCASE_NODES = 20_000_000;
 
 function answerStaircase(
   position: Position,
-  { maxMoves }: StaircaseQuestion,
+  { maxMoves, ours }: StaircaseQuestion,
   onStair: (done: number) => 'go' | 'stop',
 ): StaircaseAnswer {
-  const made = makeStaircase(getSearches(), position, { maxMoves, budgetNodes: STAIRCASE_NODES }, onStair);
+  const limits = {
+    maxMoves,
+    budgetNodes: STAIRCASE_NODES,
+    ours: ours.map(({ name, picture }) => defineClubPattern(name, picture)),
+  };
+  const made = makeStaircase(getSearches(), position, limits, onStair);
   return made.kind === 'staircase' ? made : { kind: 'no-staircase' };
 }
 

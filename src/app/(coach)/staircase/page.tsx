@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { findPosition } from '@/core/notation';
+import { listOwnClubPatterns } from '@/server/services/clubPatterns';
 import { getClubPage } from '@/server/services/clubs';
 import { listOwnClasses } from '@/server/services/classes';
 import { StaircaseMaker } from '@/ui/panels/staircase/StaircaseMaker';
@@ -15,7 +16,11 @@ export default async function StaircasePage({ searchParams }: PageProps<'/stairc
   const actor = await getPageCoach();
   const { fen } = await searchParams;
   const text = typeof fen === 'string' ? fen : '';
-  const [classes, { settings }] = await Promise.all([listOwnClasses(actor), getClubPage(actor)]);
+  const [classes, { settings }, ours] = await Promise.all([
+    listOwnClasses(actor),
+    getClubPage(actor),
+    listOwnClubPatterns(actor),
+  ]);
   return (
     <>
       <div className={styles.head}>
@@ -38,6 +43,7 @@ export default async function StaircasePage({ searchParams }: PageProps<'/stairc
         <StaircaseMaker
           key={text}
           fen={text}
+          ours={ours.map(({ name, picture }) => ({ name, picture }))}
           areLooseNamesShown={settings.areLooseNamesShown}
           classes={classes.map(({ classId, name }) => ({ classId, name }))}
           actions={{ addSet: addSetAction, addPuzzle: addPuzzleAction, giveSet: giveSetAction }}

@@ -22,11 +22,24 @@ export async function POST(request: Request): Promise<Response> {
   return Response.json({ code, message: faultText(result.error) }, { status: STATUSES[code] ?? 400 });
 }
 
+/** The longest answer there can be is far below this. */
+const MOST_BYTES = 256 * 1024;
+
+/** Undefined for what is too long or no JSON: the schema then names what is missing. No more is read than an answer can be. */
 async function readJson(request: Request): Promise<unknown> {
+  const decoder = new TextDecoder();
+  let text = '';
+  let bytes = 0;
   try {
-    return await request.json();
+    for await (const chunk of request.body ?? []) {
+      const part = chunk as Uint8Array;
+      bytes += part.length;
+      if (bytes > MOST_BYTES) return undefined;
+      text += decoder.decode(part, { stream: true });
+    }
+    return JSON.parse(text + decoder.decode());
   } catch {
-    // Not JSON: the schema then names what is missing.
+    // Not JSON, or the connection broke off while it came.
     return undefined;
   }
 }

@@ -1,11 +1,11 @@
 'use client';
-import { Button, MultiSelect, NativeSelect, NumberInput, Pagination } from '@mantine/core';
+import { Button, NumberInput, Pagination } from '@mantine/core';
 import type { Route } from 'next';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
-import type { ClassId, TaskId } from '@/contracts/ids';
+import type { TaskId } from '@/contracts/ids';
 import {
   MOST_SURPRISES,
   type AddedStored,
@@ -13,28 +13,14 @@ import {
   type LibraryPuzzle,
   type LibrarySearch,
 } from '@/contracts/library';
-import { SIDES } from '@/core/board';
-import { LEVELS } from '@/core/exercises';
-import { PATTERN_IDS } from '@/core/patterns';
-import { KEY_KINDS, WINGS } from '@/core/puzzles';
 import type { Result } from '@/core/shared';
-import {
-  countWords,
-  faultText,
-  gradeText,
-  KEY_KIND_WORDS,
-  listWords,
-  PATTERN_WORDS,
-  seenPuzzleText,
-  SIDE_WORDS,
-  WING_WORDS,
-} from '@/text';
+import { countWords, faultText, gradeText, listWords, PATTERN_WORDS, seenPuzzleText } from '@/text';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import { SetFields } from '@/ui/forms/SetFields';
 import { PuzzleCard } from '../puzzles/PuzzleCard';
 import classes from '../puzzles/Puzzles.module.css';
+import { queryOf, WishFields, wishesOf, type ClassChoice, type Wishes } from './WishFields';
 
-const LENGTHS = [1, 2, 3, 4, 5, 6, 7, 8] as const;
 const DEFAULT_SURPRISE = 8;
 /** Seeds go round before this one. */
 const SEEDS = 1_000;
@@ -43,15 +29,6 @@ export type AddStored = (input: {
   setId: number;
   taskIds: readonly number[];
 }) => Promise<Result<AddedStored, ServiceFault>>;
-
-interface ClassChoice {
-  readonly classId: ClassId;
-  readonly name: string;
-}
-
-/** The fields of the form as text; empty: no wish. */
-const FIELDS = ['moves', 'patterns', 'key', 'side', 'wing', 'level', 'men', 'classId'] as const;
-type Wishes = Readonly<Record<(typeof FIELDS)[number], string>>;
 
 /** The club's stored mates: found by wish, or picked from easy to hard, and put into a set. The address holds the wishes. */
 export function LibraryPanel(props: {
@@ -143,26 +120,6 @@ export function LibraryPanel(props: {
   );
 }
 
-function queryOf(wishes: Wishes): URLSearchParams {
-  const query = new URLSearchParams();
-  for (const field of FIELDS) if (wishes[field] !== '') query.set(field, wishes[field]);
-  return query;
-}
-
-function wishesOf({ patterns, ...search }: LibrarySearch): Wishes {
-  const text = (field: Exclude<(typeof FIELDS)[number], 'patterns'>) => String(search[field] ?? '');
-  return {
-    moves: text('moves'),
-    patterns: (patterns ?? []).join(),
-    key: text('key'),
-    side: text('side'),
-    wing: text('wing'),
-    level: text('level'),
-    men: text('men'),
-    classId: text('classId'),
-  };
-}
-
 function foundText(
   search: LibrarySearch,
   { total, items }: LibraryPage,
@@ -177,89 +134,6 @@ function foundText(
   return items.length < search.surprise
     ? `${items.length} of ${what}${isNew}, each with an idea of its own: there are no more ideas.`
     : `${items.length} of ${what}${isNew}, from easy to hard, each with an idea of its own.`;
-}
-
-function WishFields(props: {
-  readonly wishes: Wishes;
-  readonly setWishes: (wishes: Wishes) => void;
-  readonly classes: readonly ClassChoice[];
-}) {
-  const { wishes, setWishes } = props;
-  const field = (
-    label: string,
-    name: keyof Wishes,
-    any: string,
-    options: readonly (readonly [value: string | number, label: string])[],
-  ) => (
-    <NativeSelect
-      label={label}
-      size="md"
-      value={wishes[name]}
-      data={[
-        { value: '', label: any },
-        ...options.map(([value, text]) => ({ value: String(value), label: text })),
-      ]}
-      onChange={({ currentTarget }) => setWishes({ ...wishes, [name]: currentTarget.value })}
-    />
-  );
-  return (
-    <>
-      {field(
-        'Length',
-        'moves',
-        'any length',
-        LENGTHS.map((moves) => [moves, `mate in ${moves}`]),
-      )}
-      <MultiSelect
-        label="Ends in"
-        size="md"
-        miw="14rem"
-        maw="26rem"
-        searchable
-        placeholder={wishes.patterns === '' ? 'any mate' : ''}
-        nothingFoundMessage="No mate of this name"
-        value={wishes.patterns === '' ? [] : wishes.patterns.split(',')}
-        data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name }))}
-        onChange={(chosen) => setWishes({ ...wishes, patterns: chosen.join() })}
-      />
-      {field(
-        'Begins with',
-        'key',
-        'any move',
-        KEY_KINDS.map((kind) => [kind, KEY_KIND_WORDS[kind]]),
-      )}
-      {field(
-        'To move',
-        'side',
-        'either side',
-        SIDES.map((side) => [side, SIDE_WORDS[side]]),
-      )}
-      {field(
-        'King to be mated on',
-        'wing',
-        'either wing',
-        WINGS.map((wing) => [wing, WING_WORDS[wing]]),
-      )}
-      {field(
-        'Level',
-        'level',
-        'any level',
-        LEVELS.map((level) => [level, `level ${level}`]),
-      )}
-      {field(
-        'Men at most',
-        'men',
-        'any number',
-        [6, 10, 15, 20, 25].map((men) => [men, `${men} men`]),
-      )}
-      {field(
-        'New to',
-        'classId',
-        'no class asked',
-        props.classes.map(({ classId, name }) => [classId, name]),
-      )}
-    </>
-  );
 }
 
 /**

@@ -50,6 +50,7 @@ async function openMaker(fen: string, failures = 0, held: Promise<void> = Promis
       renderUi(
         <StaircaseMaker
           fen={fen}
+          ours={[]}
           areLooseNamesShown={false}
           classes={[{ classId: 4, name: 'Harbour class' }]}
           actions={actions}

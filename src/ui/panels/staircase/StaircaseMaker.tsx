@@ -2,6 +2,7 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
+import type { NamedPicture } from '@/contracts/clubPatterns';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, SetId } from '@/contracts/ids';
 import { getMove, getPosition, makeSan } from '@/core/notation';
@@ -42,12 +43,15 @@ type Climb =
 /** The stairs that lead up to a mate: worked out here, chosen by the coach, stored as a set and given in one go. */
 export function StaircaseMaker(props: {
   readonly fen: string;
+  /** Named mates of the club's own, as they are when the page is opened: storing loads it anew, and the stairs stay. */
+  readonly ours: readonly NamedPicture[];
   readonly areLooseNamesShown: boolean;
   readonly classes: readonly { readonly classId: number; readonly name: string }[];
   readonly actions: StaircaseActions;
 }) {
   const { fen, actions } = props;
-  const [climb, stop] = useStaircase(fen);
+  const [ours] = useState(props.ours);
+  const [climb, stop] = useStaircase(fen, ours);
   switch (climb.kind) {
     case 'running':
       return (
@@ -85,11 +89,11 @@ export function StaircaseMaker(props: {
   }
 }
 
-function useStaircase(fen: string): readonly [Climb, () => void] {
+function useStaircase(fen: string, ours: readonly NamedPicture[]): readonly [Climb, () => void] {
   const client = useMemo(() => createSearchClient(startSearchWorker), []);
   const [climb, setClimb] = useState<Climb>({ kind: 'running', done: 0 });
   useEffect(() => {
-    const { outcome } = client.ask({ kind: 'staircase', fen, maxMoves: MOST_MOVES }, (progress) => {
+    const { outcome } = client.ask({ kind: 'staircase', fen, maxMoves: MOST_MOVES, ours }, (progress) => {
       if (progress.kind === 'stairs') setClimb({ kind: 'running', done: progress.done });
     });
     let isLeft = false;
@@ -103,7 +107,7 @@ function useStaircase(fen: string): readonly [Climb, () => void] {
       isLeft = true;
       client.stopAll();
     };
-  }, [client, fen]);
+  }, [client, fen, ours]);
   return [climb, () => client.stopAll()];
 }
 
@@ -189,7 +193,7 @@ function Stairs(props: {
             {stairText(stair, makeSan(getPosition(stair.fen), getMove(stair.key)))}{' '}
             {stair.tags === undefined
               ? 'Its names were not worked out: the tree is too large.'
-              : tagsText(listShownTags(stair.tags, props.areLooseNamesShown))}
+              : tagsText(listShownTags(stair.tags, props.areLooseNamesShown), stair.ourTags)}
           </PuzzleCard>
         ))}
       </ol>

@@ -1,0 +1,126 @@
+import { MultiSelect, NativeSelect } from '@mantine/core';
+import type { ClassId } from '@/contracts/ids';
+import type { LibrarySearch } from '@/contracts/library';
+import { SIDES } from '@/core/board';
+import { LEVELS } from '@/core/exercises';
+import { PATTERN_IDS } from '@/core/patterns';
+import { KEY_KINDS, WINGS } from '@/core/puzzles';
+import { KEY_KIND_WORDS, PATTERN_WORDS, SIDE_WORDS, WING_WORDS } from '@/text';
+
+const LENGTHS = [1, 2, 3, 4, 5, 6, 7, 8] as const;
+const MEN_CHOICES = [6, 10, 15, 20, 25] as const;
+
+export interface ClassChoice {
+  readonly classId: ClassId;
+  readonly name: string;
+}
+
+/** The fields of the form as text; empty: no wish. */
+const FIELDS = ['moves', 'patterns', 'key', 'side', 'wing', 'level', 'men', 'classId'] as const;
+export type Wishes = Readonly<Record<(typeof FIELDS)[number], string>>;
+
+/** The wishes as the address holds them. */
+export function queryOf(wishes: Wishes): URLSearchParams {
+  const query = new URLSearchParams();
+  for (const field of FIELDS) if (wishes[field] !== '') query.set(field, wishes[field]);
+  return query;
+}
+
+/** What stands in the fields for an address. */
+export function wishesOf({ patterns, ...search }: LibrarySearch): Wishes {
+  const text = (field: Exclude<(typeof FIELDS)[number], 'patterns'>) => String(search[field] ?? '');
+  return {
+    moves: text('moves'),
+    patterns: (patterns ?? []).join(),
+    key: text('key'),
+    side: text('side'),
+    wing: text('wing'),
+    level: text('level'),
+    men: text('men'),
+    classId: text('classId'),
+  };
+}
+
+/** One field for each wish. */
+export function WishFields(props: {
+  readonly wishes: Wishes;
+  readonly setWishes: (wishes: Wishes) => void;
+  readonly classes: readonly ClassChoice[];
+}) {
+  const { wishes, setWishes } = props;
+  const field = (
+    label: string,
+    name: keyof Wishes,
+    any: string,
+    options: readonly (readonly [value: string | number, label: string])[],
+  ) => (
+    <NativeSelect
+      label={label}
+      size="md"
+      value={wishes[name]}
+      data={[
+        { value: '', label: any },
+        ...options.map(([value, text]) => ({ value: String(value), label: text })),
+      ]}
+      onChange={({ currentTarget }) => setWishes({ ...wishes, [name]: currentTarget.value })}
+    />
+  );
+  return (
+    <>
+      {field(
+        'Length',
+        'moves',
+        'any length',
+        LENGTHS.map((moves) => [moves, `mate in ${moves}`]),
+      )}
+      <MultiSelect
+        label="Ends in"
+        size="md"
+        miw="14rem"
+        maw="26rem"
+        searchable
+        placeholder={wishes.patterns === '' ? 'any mate' : ''}
+        nothingFoundMessage="No mate of this name"
+        value={wishes.patterns === '' ? [] : wishes.patterns.split(',')}
+        data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name }))}
+        onChange={(chosen) => setWishes({ ...wishes, patterns: chosen.join() })}
+      />
+      {field(
+        'Begins with',
+        'key',
+        'any move',
+        KEY_KINDS.map((kind) => [kind, KEY_KIND_WORDS[kind]]),
+      )}
+      {field(
+        'To move',
+        'side',
+        'either side',
+        SIDES.map((side) => [side, SIDE_WORDS[side]]),
+      )}
+      {field(
+        'King to be mated on',
+        'wing',
+        'either wing',
+        WINGS.map((wing) => [wing, WING_WORDS[wing]]),
+      )}
+      {field(
+        'Level',
+        'level',
+        'any level',
+        LEVELS.map((level) => [level, `level ${level}`]),
+      )}
+      {field(
+        'Men at most',
+        'men',
+        'any number',
+        MEN_CHOICES.map((men) => [men, `${men} men`]),
+      )}
+      {field(
+        'New to',
+        'classId',
+        'no class asked',
+        props.classes.map(({ classId, name }) => [classId, name]),
+      )}
+    </>
+  );
+}
