@@ -1,26 +1,38 @@
 'use client';
-import { Textarea } from '@mantine/core';
+import { Button, NativeSelect, Textarea } from '@mantine/core';
 import { Dropzone } from '@mantine/dropzone';
 import { getHotkeyHandler } from '@mantine/hooks';
+import { useState } from 'react';
 import classes from './FileOrText.module.css';
 
 const MEGABYTE = 1_048_576;
 const MOST_BYTES = 20 * MEGABYTE;
 
-/** A file, dropped or chosen, or a text that is pasted. A file that is too large is refused with its sentence. */
+/** Lengths of mates that are looked for in what is brought in. */
+export const SOUGHT_LENGTHS = [1, 2, 3, 4, 5] as const;
+const USUAL_LENGTH = 3;
+
+/**
+ * A file, dropped or chosen, or a text that is pasted, and the longest mate that is looked for in it. A file that is too large is refused
+ * with its sentence.
+ */
 export function FileOrText(props: {
   readonly fileLabel: string;
   /** What kinds of files. */
   readonly fileWords: string;
   readonly textLabel: string;
   readonly textWords: string;
-  readonly isDisabled: boolean;
-  readonly text: string;
-  readonly onText: (text: string) => void;
-  readonly onBytes: (bytes: Uint8Array) => void;
+  /** On the button that reads the text. */
+  readonly button: string;
+  readonly isRunning: boolean;
+  readonly onRead: (bytes: Uint8Array, maxMoves: number) => void;
   readonly onRefuse: (why: string) => void;
+  readonly onStop: () => void;
 }) {
-  const { text, onBytes } = props;
+  const { isRunning, onRead } = props;
+  const [text, setText] = useState('');
+  const [maxMoves, setMaxMoves] = useState(USUAL_LENGTH);
+  const readText = () => onRead(new TextEncoder().encode(text), maxMoves);
 
   async function readFile(file: File | undefined): Promise<void> {
     if (file === undefined) return;
@@ -30,34 +42,50 @@ export function FileOrText(props: {
       );
       return;
     }
-    onBytes(new Uint8Array(await file.arrayBuffer()));
+    onRead(new Uint8Array(await file.arrayBuffer()), maxMoves);
   }
 
   return (
-    <div className={classes.ways}>
-      <Dropzone
-        onDrop={(files) => void readFile(files[0])}
-        multiple={false}
-        disabled={props.isDisabled}
-        className={classes.drop}
-        inputProps={{ 'aria-label': props.fileLabel }}
-      >
-        <strong>Drop a file here, or press to choose one</strong>
-        <br />
-        <span className={classes.soft}>{props.fileWords}</span>
-      </Dropzone>
-      <Textarea
-        label={props.textLabel}
-        description={props.textWords}
-        size="md"
-        rows={5}
-        value={text}
-        onChange={({ currentTarget }) => props.onText(currentTarget.value)}
-        onKeyDown={getHotkeyHandler([['mod+Enter', () => onBytes(bytesOf(text))]])}
-      />
-    </div>
+    <>
+      <div className={classes.ways}>
+        <Dropzone
+          onDrop={(files) => void readFile(files[0])}
+          multiple={false}
+          disabled={isRunning}
+          className={classes.drop}
+          inputProps={{ 'aria-label': props.fileLabel }}
+        >
+          <strong>Drop a file here, or press to choose one</strong>
+          <br />
+          <span className={classes.soft}>{props.fileWords}</span>
+        </Dropzone>
+        <Textarea
+          label={props.textLabel}
+          description={props.textWords}
+          size="md"
+          rows={5}
+          value={text}
+          onChange={({ currentTarget }) => setText(currentTarget.value)}
+          onKeyDown={getHotkeyHandler([['mod+Enter', readText]])}
+        />
+      </div>
+      <div className={classes.row}>
+        <NativeSelect
+          label="Look for mates up to"
+          size="md"
+          value={String(maxMoves)}
+          data={SOUGHT_LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` }))}
+          onChange={({ currentTarget }) => setMaxMoves(Number(currentTarget.value))}
+        />
+        <Button size="md" mih={44} disabled={isRunning || text.trim() === ''} onClick={readText}>
+          {props.button}
+        </Button>
+        {isRunning && (
+          <Button size="md" mih={44} color="clay" onClick={props.onStop}>
+            Stop
+          </Button>
+        )}
+      </div>
+    </>
   );
 }
-
-/** A pasted text as a file would hold it. */
-export const bytesOf = (text: string): Uint8Array => new TextEncoder().encode(text);

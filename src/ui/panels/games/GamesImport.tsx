@@ -9,13 +9,12 @@ import { MOST_PLIES, type NewGame, type StoredGame, type StudentChoice } from '@
 import { SIDES, type Side } from '@/core/board';
 import type { Result } from '@/core/shared';
 import { chancePlaceText, chanceText, countWords, faultText, SIDE_WORDS } from '@/text';
-import { bytesOf, FileOrText } from '@/ui/forms/FileOrText';
+import { FileOrText } from '@/ui/forms/FileOrText';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { HarvestedGame } from '@/workers/protocol';
 import puzzleClasses from '../puzzles/Puzzles.module.css';
 import classes from './Games.module.css';
 
-const LENGTHS = [1, 2, 3, 4, 5] as const;
 /** Chances told of one game before it is opened. */
 const MOST_TOLD = 4;
 
@@ -41,10 +40,7 @@ export function GamesImport(props: {
   readonly students: readonly StudentChoice[];
   readonly onStore: StoreGame;
 }) {
-  const [text, setText] = useState('');
-  const [maxMoves, setMaxMoves] = useState(3);
   const { reading, read, refuse, stop } = useReading();
-  const isRunning = reading.kind === 'running';
   return (
     <>
       <FileOrText
@@ -52,36 +48,16 @@ export function GamesImport(props: {
         fileWords="A PGN file, or any text with games"
         textLabel="Or paste a score sheet"
         textWords="Moves as a child wrote them will do"
-        isDisabled={isRunning}
-        text={text}
-        onText={setText}
-        onBytes={(bytes) => read(bytes, maxMoves)}
+        button="Look through"
+        isRunning={reading.kind === 'running'}
+        onRead={read}
         onRefuse={refuse}
+        onStop={stop}
       />
-      <div className={puzzleClasses.make}>
-        <NativeSelect
-          label="Look for mates up to"
-          size="md"
-          value={String(maxMoves)}
-          data={LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` }))}
-          onChange={({ currentTarget }) => setMaxMoves(Number(currentTarget.value))}
-        />
-        <Button
-          size="md"
-          mih={44}
-          disabled={isRunning || text.trim() === ''}
-          onClick={() => read(bytesOf(text), maxMoves)}
-        >
-          Look through
-        </Button>
-        {isRunning && (
-          <Button size="md" mih={44} color="clay" onClick={stop}>
-            Stop
-          </Button>
-        )}
-      </div>
       <div className={puzzleClasses.said} role="status">
-        {isRunning && <Progress value={100 * (reading.at?.share ?? 0)} aria-label="Of this game" mb={6} />}
+        {reading.kind === 'running' && (
+          <Progress value={100 * (reading.at?.share ?? 0)} aria-label="Of this game" mb={6} />
+        )}
         {readingText(reading)}
       </div>
       {'games' in reading && (

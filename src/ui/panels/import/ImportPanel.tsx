@@ -1,11 +1,11 @@
 'use client';
-import { Button, Checkbox, NativeSelect } from '@mantine/core';
+import { Checkbox } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { Result } from '@/core/shared';
 import { countWords } from '@/text';
 import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
-import { bytesOf, FileOrText } from '@/ui/forms/FileOrText';
+import { FileOrText, SOUGHT_LENGTHS } from '@/ui/forms/FileOrText';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { ImportedPosition } from '@/workers/protocol';
@@ -15,7 +15,6 @@ import { StoreChosen } from '../puzzles/StoreChosen';
 import classes from './Import.module.css';
 import { keysText, listMates, placeText, refusalText, reportText, type ImportedMate } from './report';
 
-const LENGTHS = [1, 2, 3, 4, 5] as const;
 /** As many as a page of a set shows without making a coach wait. */
 const MOST_STORED = 500;
 const MOST_CARDS = 24;
@@ -45,10 +44,7 @@ type Reading =
 
 /** Positions from a file or a text: read and proved here, looked at, and the chosen ones stored in a set. */
 export function ImportPanel(props: { readonly sets: readonly SetChoice[]; readonly actions: ImportActions }) {
-  const [text, setText] = useState('');
-  const [maxMoves, setMaxMoves] = useState(3);
   const { reading, read, refuse, stop } = useReading(props.actions.findStored);
-  const isRunning = reading.kind === 'running';
 
   return (
     <>
@@ -57,34 +53,12 @@ export function ImportPanel(props: { readonly sets: readonly SetChoice[]; readon
         fileWords="FEN or EPD lines, a PGN file, or a CSV table with a column “fen”"
         textLabel="Or paste positions"
         textWords="One on a line, or games, or a table"
-        isDisabled={isRunning}
-        text={text}
-        onText={setText}
-        onBytes={(bytes) => read(bytes, maxMoves)}
+        button="Read and prove"
+        isRunning={reading.kind === 'running'}
+        onRead={read}
         onRefuse={refuse}
+        onStop={stop}
       />
-      <div className={puzzleClasses.make}>
-        <NativeSelect
-          label="Look for mates up to"
-          size="md"
-          value={String(maxMoves)}
-          data={LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` }))}
-          onChange={({ currentTarget }) => setMaxMoves(Number(currentTarget.value))}
-        />
-        <Button
-          size="md"
-          mih={44}
-          disabled={isRunning || text.trim() === ''}
-          onClick={() => read(bytesOf(text), maxMoves)}
-        >
-          Read and prove
-        </Button>
-        {isRunning && (
-          <Button size="md" mih={44} color="clay" onClick={stop}>
-            Stop
-          </Button>
-        )}
-      </div>
       <p className={puzzleClasses.said} role="status">
         {readingText(reading)}
       </p>
@@ -207,7 +181,9 @@ function Chosen(props: {
       (areStoredTaken || !isStored(mate)),
   );
   const fens = offered.map(({ fen }) => fen).filter((fen) => !left.includes(fen));
-  const lengths = LENGTHS.filter((moves) => mates.some(({ outcome }) => outcome.mateInMoves === moves));
+  const lengths = SOUGHT_LENGTHS.filter((moves) =>
+    mates.some(({ outcome }) => outcome.mateInMoves === moves),
+  );
   const countOf = (holds: (mate: ImportedMate) => boolean) => mates.filter(holds).length;
   const several = countOf(({ outcome }) => outcome.keys.length > 1);
   const known = countOf(isStored);
