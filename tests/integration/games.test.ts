@@ -1,11 +1,12 @@
 import { v4 as makeUuid } from 'uuid';
 import type { NewGame } from '@/contracts/games';
-import type { ClassId, StudentId } from '@/contracts/ids';
+import type { ClassId, StudentId, TaskId } from '@/contracts/ids';
 import { getMove, getPosition, makeFen, makeMoveText, readPgn } from '@/core/notation';
 import type { CoachActor } from '@/server/auth/actors';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addGame, getGamePage, listOwnGames, listStudentChoices, removeGame } from '@/server/services/games';
-import { addPuzzle, getSetPage } from '@/server/services/sets';
+import { removePuzzle } from '@/server/services/setBuilder';
+import { addPuzzle, getSetPage, giveSet } from '@/server/services/sets';
 import { getDb } from '@/server/db';
 import { makeClass, makeClub, makeSet, PASSWORD, valueOf, withDatabase } from '../support/database';
 
@@ -71,6 +72,20 @@ test('a puzzle made of a chance stays linked to its game, both ways, as long as 
   const [item] = valueOf(await getSetPage(coach, setId)).items;
   expect(item).toMatchObject({ mateInMoves: 2, game: undefined });
   expect(await getDb()('game_chances').pluck('id')).toEqual([]);
+});
+
+test('a set the puzzle was taken out of is not named any more, though it was given before', async () => {
+  const { coach } = await makeClub();
+  const { classId } = await makeClass(coach);
+  const { gameId } = valueOf(await addGame(coach, makeGame()));
+  const mateOfGame = async () =>
+    valueOf(await getGamePage(coach, gameId)).chances.find(({ kind }) => kind === 'mate');
+  const setId = await makeSet(coach, [(await mateOfGame())?.fen ?? '']);
+  const [item] = valueOf(await getSetPage(coach, setId)).items;
+  valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
+  expect((await mateOfGame())?.sets).toEqual(['First mates']);
+  valueOf(await removePuzzle(coach, { setId, taskId: item?.taskId as TaskId }));
+  expect((await mateOfGame())?.sets).toEqual([]);
 });
 
 test('what is no game is refused with its place, and nothing is kept', async () => {

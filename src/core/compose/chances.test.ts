@@ -69,6 +69,29 @@ test.each([
   expect(findAt(getPosition(fen), getMove(played), 2)).toBeUndefined();
 });
 
+test('a key the proof had no time to look at is told as played', () => {
+  // Either rook mates; the proof knows of one alone.
+  const home = getPosition('6k1/5ppp/8/8/8/8/8/RR4K1 w - - 0 1');
+  const { mate } = searches;
+  const hasty = {
+    ...searches,
+    mate: {
+      ...mate,
+      prove: (...asked: Parameters<typeof mate.prove>) => {
+        const proved = mate.prove(...asked);
+        return proved.kind === 'mate' ? { ...proved, keys: [getMove('a1a8')], areAllKeys: false } : proved;
+      },
+    },
+  };
+  const became = (played: string) => {
+    const move = getMove(played);
+    const place = { ply: 0, position: home, move, isAfterCapture: false };
+    const chance = findChance(hasty, place, { maxMoves: 3 });
+    return chance?.kind === 'mate' ? chance.became : undefined;
+  };
+  expect(['a1a8', 'b1b8', 'g1h1', 'a1a7'].map(became)).toEqual(['played', 'played', 'missed', 'missed']);
+});
+
 test('men that are won are told, unless they are only taken back', () => {
   const home = getPosition('4k3/8/8/3q4/4P3/8/8/4K3 w - - 0 1');
   expect(findAt(home, getMove('e4d5'), 2)).toMatchObject({ kind: 'gain', became: 'played', points: 9 });

@@ -6,9 +6,12 @@
  * just taken is no chance either, as long as it is done.
  */
 import { makeFen, makeMoveText } from '../notation';
-import type { Chance, Fate, MoveFate } from '../proof';
+import type { Chance, Fate, MoveFate, ProveResult } from '../proof';
 import { findCaptured, isSameMove, listLegalMoves, playMove, type Move, type Position } from '../rules';
+import type { MateSearch } from '../search';
 import type { TaskSearches } from './mateTask';
+
+type ProvedMate = Extract<ProveResult, { readonly kind: 'mate' }>;
 
 /** A move of a game, in the position before it. */
 export interface PlayedMove {
@@ -57,23 +60,16 @@ export function findChance(
   const place = { ply, fen: makeFen(home), played: makeMoveText(played) };
   const proved = mate.prove(home, { maxMoves, budgetNodes: MATE_NODES });
   if (proved.kind === 'mate') {
-    const isKey = proved.keys.some((move) => isSameMove(move, played));
-    const isSlower = isKey
-      ? false
-      : mate.within(
-          MATE_NODES,
-          () => 'go',
-          () => mate.isLost(playMove(home, played), maxMoves - 1),
-        );
-    // What became of it is not known, so nothing is said.
-    if (isSlower === undefined) return undefined;
-    return {
-      kind: 'mate',
-      ...place,
-      line: proved.line.map(makeMoveText),
-      mateInMoves: proved.mateInMoves,
-      became: isKey ? 'played' : isSlower ? 'slower' : 'missed',
-    };
+    const became = tellMate(mate, home, played, proved, maxMoves);
+    return (
+      became && {
+        kind: 'mate',
+        ...place,
+        line: proved.line.map(makeMoveText),
+        mateInMoves: proved.mateInMoves,
+        became,
+      }
+    );
   }
   const { moves, seenPlies } = fate.listFates(home, { plies: FATE_PLIES, budgetNodes: FATE_NODES });
   const made = moves.find(({ move }) => isSameMove(move, played));
@@ -81,6 +77,28 @@ export function findChance(
   const chance = made && best && compare(place, best, made, seenPlies);
   const isTakenBack = isAfterCapture && chance?.kind === 'gain' && chance.became === 'played';
   return isTakenBack ? undefined : chance;
+}
+
+/** Undefined where it was not decided in the limits what became of the mate. */
+function tellMate(
+  mate: MateSearch,
+  home: Position,
+  played: Move,
+  { keys, areAllKeys, mateInMoves }: ProvedMate,
+  maxMoves: number,
+): 'played' | 'slower' | 'missed' | undefined {
+  if (keys.some((move) => isSameMove(move, played))) return 'played';
+  const isMatedIn = (moves: number) =>
+    mate.within(
+      MATE_NODES,
+      () => 'go',
+      () => mate.isLost(playMove(home, played), moves),
+    );
+  // Where the proof ended before it had looked at every first move, this one may be a key as well.
+  const isKey = areAllKeys ? false : isMatedIn(mateInMoves - 1);
+  if (isKey !== false) return isKey && 'played';
+  const isSlower = isMatedIn(maxMoves - 1);
+  return isSlower === undefined ? undefined : isSlower ? 'slower' : 'missed';
 }
 
 function compare(
@@ -96,14 +114,17 @@ function compare(
   if (made.kind === 'mated') {
     return { kind: 'mated', ...place, line: lineOf(made), inMoves: made.inMoves, seenPlies };
   }
+  // A draw on the board needs no depth. Where the budget ended between the two, they cannot be held against each other.
+  const [depth = seenPlies, ...others] = [best, made].flatMap((fate) => fate.seenPlies ?? []);
+  if (others.some((other) => other !== depth)) return undefined;
   const points = best.gain - made.gain;
   const isWinning = best.gain >= LEAST_POINTS;
   if (points < LEAST_POINTS) {
     return isWinning && made.gain >= LEAST_POINTS
-      ? { kind: 'gain', ...place, line: lineOf(made), points: made.gain, became: 'played', seenPlies }
+      ? { kind: 'gain', ...place, line: lineOf(made), points: made.gain, became: 'played', seenPlies: depth }
       : undefined;
   }
   return isWinning
-    ? { kind: 'gain', ...place, line: lineOf(best), points, became: 'missed', seenPlies }
-    : { kind: 'loss', ...place, line: lineOf(made), points, seenPlies };
+    ? { kind: 'gain', ...place, line: lineOf(best), points, became: 'missed', seenPlies: depth }
+    : { kind: 'loss', ...place, line: lineOf(made), points, seenPlies: depth };
 }

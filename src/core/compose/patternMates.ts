@@ -22,7 +22,7 @@ import { pickOne, randomBelow, type Random } from '../shared';
 import { findLegal, place } from './draw';
 import type { TaskSearches } from './mateTask';
 import { retractAtRandom } from './retract';
-import { drawSkeleton, thinOut } from './skeleton';
+import { drawSkeleton, takeOff } from './skeleton';
 
 export interface PatternMate {
   readonly id: PatternId;
@@ -111,7 +111,7 @@ function dressNamedMate(random: Random, id: PatternId, dress: Dress): Position |
     return other;
   });
   const kept = picture.board.flatMap((man, square) => (man === undefined ? [] : [square]));
-  if (mostMen !== undefined) thinOut(random, board, mostMen - MEN_COMING, kept);
+  if (mostMen !== undefined) takeOff(random, board, mostMen - MEN_COMING, kept);
   const draft = { ...picture, board };
   if (!isCheckmate(draft)) return undefined;
   const position = findLegal(draft);

@@ -100,12 +100,12 @@ export function drawSkeleton(
     const square = forSide(attacker, 48 + randomBelow(random, 8));
     if (board[square]?.role !== 'king') board[square] = getMan(attacker, 'pawn');
   }
-  thinOut(random, board, mostMen);
+  takeOff(random, board, mostMen);
   return { ...EMPTY_DRAFT, board, turn: attacker };
 }
 
 /** Takes men away until so many are left; kings and the men on kept squares stay. */
-export function thinOut(
+export function takeOff(
   random: Random,
   board: (Man | undefined)[],
   most: number,

@@ -177,6 +177,9 @@ export async function listChancesOfGame(
     .join('set_versions', 'set_versions.id', 'set_items.set_version_id')
     .join('sets', 'sets.id', 'set_versions.set_id')
     .where({ 'tasks.club_id': clubId, 'tasks.family': 'mate' })
+    .whereRaw(
+      'set_versions.version = (SELECT MAX(version) FROM set_versions newest WHERE newest.set_id = sets.id)',
+    )
     .whereIn(
       'tasks.exact_key',
       rows.map((row) => row.exact_key),

@@ -1,4 +1,5 @@
 /** Reads whole games and looks, move by move, for what they held. */
+import { MOST_PLIES } from '@/contracts/games';
 import { findChance, listPlayed, type TaskSearches } from '@/core/compose';
 import {
   decodePgn,
@@ -22,8 +23,6 @@ import type {
 
 /** More games are not read at once: each takes some seconds. */
 const MOST_GAMES = 200;
-/** Moves of one game that are looked at, both sides' together. */
-const MOST_PLIES = 600;
 
 export interface HarvestNews {
   readonly onGame: (game: HarvestedGame) => 'go' | 'stop';

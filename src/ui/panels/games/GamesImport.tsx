@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
-import { MOST_PLIES, type NewGame, type StoredGame, type StudentChoice } from '@/contracts/games';
+import type { NewGame, StoredGame, StudentChoice } from '@/contracts/games';
 import { SIDES, type Side } from '@/core/board';
 import type { Result } from '@/core/shared';
 import { chancePlaceText, chanceText, countWords, faultText, SIDE_WORDS } from '@/text';
@@ -152,7 +152,7 @@ function GameCard(props: {
         title,
         result,
         fen,
-        moves: moves.slice(0, MOST_PLIES),
+        moves: [...moves],
         plies: chances.map(({ ply }) => ply),
         maxMoves: props.maxMoves,
         ...(chosen === undefined
