@@ -1,11 +1,11 @@
-import { MultiSelect, NativeSelect } from '@mantine/core';
+import { NativeSelect } from '@mantine/core';
 import type { ClassId } from '@/contracts/ids';
 import type { LibrarySearch } from '@/contracts/library';
 import { SIDES } from '@/core/board';
 import { LEVELS } from '@/core/exercises';
-import { PATTERN_IDS } from '@/core/patterns';
 import { KEY_KINDS, WINGS } from '@/core/puzzles';
-import { KEY_KIND_WORDS, PATTERN_WORDS, SIDE_WORDS, WING_WORDS } from '@/text';
+import { KEY_KIND_WORDS, SIDE_WORDS, WING_WORDS } from '@/text';
+import { PatternField } from '@/ui/forms/PatternField';
 
 const LENGTHS = [1, 2, 3, 4, 5, 6, 7, 8] as const;
 const MEN_CHOICES = [6, 10, 15, 20, 25] as const;
@@ -73,16 +73,8 @@ export function WishFields(props: {
         'any length',
         LENGTHS.map((moves) => [moves, `mate in ${moves}`]),
       )}
-      <MultiSelect
-        label="Ends in"
-        size="md"
-        miw="14rem"
-        maw="26rem"
-        searchable
-        placeholder={wishes.patterns === '' ? 'any mate' : ''}
-        nothingFoundMessage="No mate of this name"
+      <PatternField
         value={wishes.patterns === '' ? [] : wishes.patterns.split(',')}
-        data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name }))}
         onChange={(chosen) => setWishes({ ...wishes, patterns: chosen.join() })}
       />
       {field(

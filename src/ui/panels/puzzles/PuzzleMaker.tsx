@@ -1,5 +1,5 @@
 'use client';
-import { Button, MultiSelect, NativeSelect, NumberInput } from '@mantine/core';
+import { Button, NativeSelect, NumberInput } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId } from '@/contracts/ids';
@@ -8,19 +8,12 @@ import { SIDES } from '@/core/board';
 import type { PuzzleRecipe } from '@/core/compose';
 import { LEVELS } from '@/core/exercises';
 import { getMove, getPosition, makeSan } from '@/core/notation';
-import { isPatternId, listShownTags, PATTERN_IDS } from '@/core/patterns';
+import { isPatternId, listShownTags } from '@/core/patterns';
 import { listPossibleKeyKinds, WINGS } from '@/core/puzzles';
 import type { Result } from '@/core/shared';
-import {
-  countWords,
-  gradeText,
-  KEY_KIND_WORDS,
-  PATTERN_WORDS,
-  SIDE_WORDS,
-  tagsText,
-  WING_WORDS,
-} from '@/text';
+import { countWords, gradeText, KEY_KIND_WORDS, SIDE_WORDS, tagsText, WING_WORDS } from '@/text';
 import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
+import { PatternField } from '@/ui/forms/PatternField';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { PuzzleSketch } from '@/workers/protocol';
@@ -95,18 +88,7 @@ export function PuzzleMaker(props: {
           'moves',
           LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` })),
         )}
-        <MultiSelect
-          label="Ends in"
-          size="md"
-          miw="14rem"
-          maw="26rem"
-          searchable
-          placeholder={patterns.length === 0 ? 'any mate' : ''}
-          nothingFoundMessage="No mate of this name"
-          value={[...patterns]}
-          data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name }))}
-          onChange={setPatterns}
-        />
+        <PatternField value={patterns} onChange={setPatterns} />
         {field('Begins with', 'key', [
           { value: '', label: 'any move' },
           ...keyKinds.map((kind) => ({ value: kind, label: KEY_KIND_WORDS[kind] })),
