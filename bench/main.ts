@@ -1,10 +1,10 @@
 /**
  * Speeds beside reference libraries, measured side by side in one warm run, so that the ratios hold on any machine. Bundled first,
- * as the product is. Run with: npm run bench, or npm run bench -- perft (refuting, finding, fates, names, composing, paper, import) for one part
+ * as the product is. Run with: npm run bench, or npm run bench -- perft (refuting, finding, fates, names, staircase, composing, paper, import) for one part
  */
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { composePatternMate, composePuzzles, createTaskSearches } from '@/core/compose';
+import { composePatternMate, composePuzzles, createTaskSearches, makeStaircase } from '@/core/compose';
 import { getPosition, parseMoveText } from '@/core/notation';
 import { namePatterns, PATTERN_IDS } from '@/core/patterns';
 import { playMove, type Position } from '@/core/rules';
@@ -179,6 +179,19 @@ function benchNames(): void {
     tellTime(`composing a mate in ${moves} that ends in a picture of the book`, spent, 5000);
 }
 
+/** A mate in 8 with 20 men, found among random boards with eight pairs of blocked pawns: the way into a full position. */
+const MATE_IN_8 = 'K7/2p2p2/2Pp1Pk1/p2Pp2p/Pp2P2P/1P4p1/6P1/2N4R w - - 0 1';
+
+/** Proving a long mate and building all its stairs, as the staircase page asks its worker. */
+function benchStaircase(): void {
+  const searches = createTaskSearches();
+  const spent = cpuMs(() => {
+    const made = makeStaircase(searches, getPosition(MATE_IN_8), { maxMoves: 8 });
+    if (made.kind !== 'staircase' || made.mateInMoves !== 8) throw new Error('a mate in 8');
+  });
+  tellTime('the staircase of a mate in 8 with 20 men, its proof included', [spent], 10_000);
+}
+
 /** Composing puzzles from natural boards, on one thread; a machine with two cores makes twice as many. */
 function benchComposing(): void {
   const searches = createTaskSearches();
@@ -257,6 +270,7 @@ const parts = {
   finding: benchFinding,
   fates: benchFates,
   names: benchNames,
+  staircase: benchStaircase,
   composing: benchComposing,
   paper: benchPaper,
   import: benchImport,

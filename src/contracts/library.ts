@@ -5,8 +5,14 @@ import { LEVELS } from '@/core/exercises';
 import { isPatternId, type PatternId } from '@/core/patterns';
 import type { Rating } from '@/core/progress';
 import { KEY_KINDS, WINGS, type Grade } from '@/core/puzzles';
-import { classIdSchema, setIdSchema, taskIdSchema, type TaskId } from './ids';
+import { classIdSchema, setIdSchema, taskIdSchema, type ClubPatternId, type TaskId } from './ids';
 import type { SeenTask } from './seen';
+
+/** A named mate of the book, or by its number one of the club's own. */
+export type WishedName = PatternId | `ours:${number}`;
+const OURS = /^ours:\d{1,9}$/;
+const isWishedName = (text: string): text is WishedName => isPatternId(text) || OURS.test(text);
+export const wishedNameOf = (clubPatternId: ClubPatternId): WishedName => `ours:${clubPatternId}`;
 
 /** An empty field of a form is no wish. */
 const wish = <Schema extends z.ZodType>(schema: Schema) =>
@@ -21,7 +27,7 @@ const wishShape = {
     z
       .string()
       .max(800)
-      .transform((text): readonly PatternId[] => text.split(',').filter(isPatternId)),
+      .transform((text): readonly WishedName[] => text.split(',').filter(isWishedName)),
   ),
   key: wish(z.enum(KEY_KINDS)),
   /** Who mates. */
@@ -55,6 +61,8 @@ export interface LibraryPuzzle {
   readonly grade: Grade | undefined;
   readonly rating: Rating | undefined;
   readonly patterns: readonly PatternId[];
+  /** Names of the club's own it ends in. */
+  readonly ours: readonly string[];
   /** What the class asked about has had that is like it; undefined also where no class is asked about. */
   readonly seen: SeenTask | undefined;
 }

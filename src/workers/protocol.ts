@@ -2,11 +2,12 @@
  * What may be asked of a worker and what comes back; types only, so that both ends compile against one text. Positions travel as
  * FEN: the men of a board are shared objects compared by identity, and a copy made by a message would no longer be them.
  */
+import type { NamedPicture } from '@/contracts/clubPatterns';
 import type { ComposedPuzzle, PuzzleRecipe, Stair } from '@/core/compose';
 import type { ExerciseId, ExerciseTask, Level, MateTask, NotationWays, Scale } from '@/core/exercises';
 import type { GameResult, MoveText } from '@/core/notation';
 import type { Chance, FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
-import type { ClubPicture, MateTag, PatternId, Sacrifice } from '@/core/patterns';
+import type { MateTag, PatternId, Sacrifice } from '@/core/patterns';
 import type { Grade, SolutionGraph } from '@/core/puzzles';
 import type { LineBreak, WrittenVerdict } from '@/core/written';
 
@@ -23,7 +24,7 @@ export interface ExplainQuestion {
   readonly fen: string;
   readonly mateInMoves: number;
   /** Named mates of the club's own. */
-  readonly ours: readonly { readonly name: string; readonly picture: ClubPicture }[];
+  readonly ours: readonly NamedPicture[];
 }
 
 /** What becomes of every legal move; with `isPassed`, what the other side would do if it were its turn. */
@@ -58,7 +59,7 @@ export interface StaircaseQuestion {
   readonly fen: string;
   readonly maxMoves: number;
   /** Named mates of the club's own. */
-  readonly ours: readonly { readonly name: string; readonly picture: ClubPicture }[];
+  readonly ours: readonly NamedPicture[];
 }
 
 /** Composes fresh mate puzzles; the same seed makes the same ones. */
@@ -108,6 +109,13 @@ export interface ChancesQuestion {
   readonly maxMoves: number;
 }
 
+/** Which stored mates end in a named mate of the club's own? */
+export interface NameOursQuestion {
+  readonly kind: 'name-ours';
+  readonly ours: readonly NamedPicture[];
+  readonly puzzles: readonly { readonly fen: string; readonly graph: SolutionGraph }[];
+}
+
 export type Question =
   | ProveQuestion
   | ExplainQuestion
@@ -119,6 +127,7 @@ export type Question =
   | ImportQuestion
   | HarvestQuestion
   | ChancesQuestion
+  | NameOursQuestion
   | ComposeQuestion;
 
 export interface NotAPosition {
@@ -280,6 +289,12 @@ export type ChancesAnswer =
   | { readonly kind: 'not-a-game'; readonly ply: number }
   | NotAPosition;
 
+/** For each puzzle the places in `ours` of the names that every longest defence ends in. */
+export interface NameOursAnswer {
+  readonly kind: 'named-ours';
+  readonly named: readonly (readonly number[])[];
+}
+
 export interface ComposeAnswer {
   readonly kind: 'composed';
   readonly tasks: readonly ExerciseTask[];
@@ -296,6 +311,7 @@ interface Answers {
   readonly import: ImportAnswer;
   readonly harvest: HarvestAnswer;
   readonly chances: ChancesAnswer;
+  readonly 'name-ours': NameOursAnswer;
   readonly compose: ComposeAnswer;
 }
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];

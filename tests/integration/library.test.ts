@@ -1,6 +1,11 @@
 import { v4 as makeUuid } from 'uuid';
 import type { ClassId, SetId, TaskId } from '@/contracts/ids';
-import { librarySearchSchema, libraryWishesSchema, type LibrarySearch } from '@/contracts/library';
+import {
+  librarySearchSchema,
+  libraryWishesSchema,
+  wishedNameOf,
+  type LibrarySearch,
+} from '@/contracts/library';
 import { getDraft, getPosition, makeFen, makeSan, parseEpd } from '@/core/notation';
 import { listMatingMovesSlowly } from '@/core/proof';
 import { NEW_CHILD_RATING, startPuzzleRating } from '@/core/progress';
@@ -9,9 +14,10 @@ import { mirrorFiles, swapColours } from '@/core/rules';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
 import { getDb } from '@/server/db';
 import { addStudent } from '@/server/services/classes';
+import { addClubPattern, removeClubPattern } from '@/server/services/clubPatterns';
 import { exportLibrary } from '@/server/services/files';
 import { searchLibrary } from '@/server/services/library';
-import { rateOldAnswers } from '@/server/services/rekey';
+import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { addStored, replacePuzzle } from '@/server/services/setBuilder';
 import { getSetPage, giveSet } from '@/server/services/sets';
@@ -327,4 +333,30 @@ test('the whole library comes out as EPD, each line with the length and every ke
   let none = '';
   for await (const part of exportLibrary(stranger, {})) none += part;
   expect(none).toBe('');
+});
+
+test('a name of the club finds the mates stored before it and after it, until it is taken away', async () => {
+  const { coach } = await makeClub();
+  await makeSet(coach, [MATE_IN_1, SMOTHERED]);
+  const clubPatternId = valueOf(
+    await addClubPattern(coach, {
+      requestId: makeUuid(),
+      name: 'The corridor',
+      fen: 'R5k1/5ppp/8/8/8/8/8/6K1 b - - 0 1',
+      marked: [53, 54, 55],
+    }),
+  );
+  await makeSet(coach, [BLACK_1, MATE_IN_2]);
+  const patterns = wishedNameOf(clubPatternId);
+  const { items } = valueOf(await searchLibrary(coach, wish({ patterns })));
+  expect(items.map(({ fen }) => fen).toSorted()).toEqual(expect.arrayContaining([MATE_IN_1, BLACK_1]));
+  expect(items.map(({ fen }) => fen)).not.toContain(SMOTHERED);
+  for (const { ours } of items) expect(ours).toEqual(['The corridor']);
+  expect(await findFens(coach, { patterns: `smothered,${patterns}` })).toContain(SMOTHERED);
+  // What was stored before there were names gets this one too.
+  await getDb()('puzzle_facts').delete();
+  expect(await rekeyPuzzles()).toBeGreaterThanOrEqual(4);
+  expect(await findFens(coach, { patterns })).toHaveLength(items.length);
+  valueOf(await removeClubPattern(coach, { clubPatternId }));
+  expect(await findFens(coach, { patterns })).toEqual([]);
 });

@@ -1,7 +1,8 @@
 import type { ClubPattern } from '@/contracts/clubPatterns';
-import type { ClubId, ClubPatternId } from '@/contracts/ids';
+import type { ClubId, ClubPatternId, TaskId } from '@/contracts/ids';
 import { clubPictureSchema, type ClubPicture } from '@/core/patterns';
 import type { Db } from '../db';
+import { tagOfOurs } from './tasks';
 
 /** A club's own named mates, by name. */
 export async function listClubPatterns(db: Db, clubId: ClubId): Promise<ClubPattern[]> {
@@ -47,6 +48,27 @@ export async function createClubPattern(
     created_at: input.now,
   });
   return id as ClubPatternId;
+}
+
+/** The club's own names these tasks end in. */
+export async function listOursOfTasks(
+  db: Db,
+  clubId: ClubId,
+  taskIds: readonly TaskId[],
+): Promise<ReadonlyMap<TaskId, readonly string[]>> {
+  const found = new Map<TaskId, string[]>();
+  const ours = new Map(
+    (await listClubPatterns(db, clubId)).map((own) => [tagOfOurs(own.clubPatternId) as string, own.name]),
+  );
+  if (ours.size === 0) return found;
+  const rows: { readonly task_id: number; readonly tag: string }[] = await db('task_tags')
+    .whereIn('task_id', [...taskIds])
+    .whereIn('tag', [...ours.keys()])
+    .select('task_id', 'tag');
+  for (const { task_id: taskId, tag } of rows) {
+    found.set(taskId as TaskId, [...(found.get(taskId as TaskId) ?? []), ours.get(tag) ?? '']);
+  }
+  return found;
 }
 
 /** Gives how many were there: none when it is another club's or already gone. */

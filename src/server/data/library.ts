@@ -1,7 +1,8 @@
 /** The club's stored mates by wish, the easiest first. */
 import type { ClassId, ClubId, TaskId } from '@/contracts/ids';
-import type { LibraryWishes } from '@/contracts/library';
+import type { LibraryWishes, WishedName } from '@/contracts/library';
 import { mateTaskSchema, type MateTask } from '@/core/exercises';
+import { isPatternId } from '@/core/patterns';
 import { boundsOfLevel } from '@/core/puzzles';
 import type { Db } from '../db';
 import { tagOfKey, tagOfPattern } from './tasks';
@@ -22,7 +23,7 @@ function selectWished(db: Db, clubId: ClubId, wishes: LibraryWishes) {
     if (below !== undefined) void query.where('task_ratings.rating', '<', below);
   }
   if (patterns !== undefined && patterns.length > 0) {
-    void query.whereExists(selectTags(db, patterns.map(tagOfPattern)));
+    void query.whereExists(selectTags(db, patterns.map(tagOfWished)));
   }
   if (key !== undefined) void query.whereExists(selectTags(db, [tagOfKey(key)]));
   if (classId !== undefined) {
@@ -30,6 +31,8 @@ function selectWished(db: Db, clubId: ClubId, wishes: LibraryWishes) {
   }
   return query;
 }
+
+const tagOfWished = (name: WishedName) => (isPatternId(name) ? tagOfPattern(name) : name);
 
 const selectTags = (db: Db, tags: readonly string[]) =>
   db('task_tags')

@@ -1,5 +1,6 @@
 import { clubSettingsSchema } from '@/contracts/clubs';
-import type { ClubId, RoundId, TaskId } from '@/contracts/ids';
+import { wishedNameOf, type WishedName } from '@/contracts/library';
+import type { ClubId, ClubPatternId, RoundId, TaskId } from '@/contracts/ids';
 import { exerciseTaskSchema, mateTaskSchema, type ExerciseTask, type MateTask } from '@/core/exercises';
 import { PATTERN_IDS, type PatternId } from '@/core/patterns';
 import { startPuzzleRating } from '@/core/progress';
@@ -37,6 +38,8 @@ export interface NewPuzzle {
   readonly facts: PuzzleFacts;
   /** Named mates it ends in. */
   readonly patterns: readonly PatternId[];
+  /** Names of the club's own it ends in. */
+  readonly ours: readonly ClubPatternId[];
   readonly keyCount: number;
   readonly proverVersion: number;
   readonly provedAt: Date;
@@ -84,10 +87,10 @@ export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> 
 }
 
 /** What a puzzle is found, told and rated by. */
-type Lookups = Pick<NewPuzzle, 'clubId' | 'ideaKey' | 'grade' | 'facts' | 'patterns'>;
+type Lookups = Pick<NewPuzzle, 'clubId' | 'ideaKey' | 'grade' | 'facts' | 'patterns' | 'ours'>;
 
 async function addLookups(db: Db, taskId: TaskId, lookups: Lookups): Promise<void> {
-  const { clubId, ideaKey, grade, facts, patterns } = lookups;
+  const { clubId, ideaKey, grade, facts, patterns, ours } = lookups;
   const task = { task_id: taskId, club_id: clubId };
   await db('task_ideas').insert({ ...task, idea_key: ideaKey });
   await db('task_grades').insert({
@@ -104,7 +107,7 @@ async function addLookups(db: Db, taskId: TaskId, lookups: Lookups): Promise<voi
     .insert({ ...task, rating, ...rest })
     .onConflict()
     .ignore();
-  const tags = [...patterns.map(tagOfPattern), ...keyKinds.map(tagOfKey)];
+  const tags = [...patterns.map(tagOfPattern), ...ours.map(tagOfOurs), ...keyKinds.map(tagOfKey)];
   if (tags.length > 0) await db('task_tags').insert(tags.map((tag) => ({ task_id: taskId, tag })));
 }
 
@@ -161,7 +164,48 @@ export async function storeLookups(
 }
 
 export const tagOfPattern = (pattern: PatternId) => `pattern:${pattern}`;
+/** A named mate of the club's own. */
+export const tagOfOurs: (clubPatternId: ClubPatternId) => WishedName = wishedNameOf;
 export const tagOfKey = (kind: KeyKind) => `key:${kind}`;
+
+/** The club's stored mates with their solutions, in the order of their ids. */
+export async function listSolutions(
+  db: Db,
+  clubId: ClubId,
+  { after, most }: { readonly after: TaskId | undefined; readonly most: number },
+): Promise<{ readonly taskId: TaskId; readonly fen: string; readonly graph: SolutionGraph }[]> {
+  const rows: { id: number; payload: unknown; graph: unknown }[] = await db('tasks')
+    .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
+    .where({ 'tasks.club_id': clubId, 'tasks.family': 'mate' })
+    .where('tasks.id', '>', after ?? 0)
+    .orderBy('tasks.id')
+    .limit(most)
+    .select('tasks.id', 'tasks.payload', 'task_solutions.graph');
+  return rows.map((row) => ({
+    taskId: row.id as TaskId,
+    fen: mateTaskSchema.parse(row.payload).fen,
+    graph: solutionGraphSchema.parse(row.graph),
+  }));
+}
+
+/** Lets stored mates be found by a name of the club's own. */
+export async function tagAsOurs(
+  db: Db,
+  clubPatternId: ClubPatternId,
+  taskIds: readonly TaskId[],
+): Promise<void> {
+  const tag = tagOfOurs(clubPatternId);
+  await db.batchInsert(
+    'task_tags',
+    taskIds.map((taskId) => ({ task_id: taskId, tag })),
+  );
+}
+
+export async function untagOurs(db: Db, clubPatternId: ClubPatternId): Promise<void> {
+  await db('task_tags')
+    .where({ tag: tagOfOurs(clubPatternId) })
+    .delete();
+}
 
 /** The named mates these tasks end in. */
 export async function listPatternsOfTasks(

@@ -6,6 +6,7 @@ import type { SeenTask } from '@/contracts/seen';
 import { pickRising, type Rating } from '@/core/progress';
 import { createRandom, failure, success, type Result } from '@/core/shared';
 import { findOwnClass, type CoachActor } from '../auth/actors';
+import { listOursOfTasks } from '../data/clubPatterns';
 import {
   countLibrary,
   listCandidates,
@@ -92,11 +93,12 @@ async function listPuzzles(
   ids: readonly TaskId[],
   classId: ClassId | undefined,
 ): Promise<LibraryPuzzle[]> {
-  const [tasks, grades, ratings, patterns] = await Promise.all([
+  const [tasks, grades, ratings, patterns, ours] = await Promise.all([
     listMateTasks(db, actor.clubId, ids),
     listGrades(db, ids),
     listTaskRatings(db, ids),
     listPatternsOfTasks(db, ids),
+    listOursOfTasks(db, actor.clubId, ids),
   ]);
   const seen: readonly (SeenTask | undefined)[] =
     classId === undefined ? [] : await listSeenTasks(db, actor.clubId, classId, ids);
@@ -107,6 +109,7 @@ async function listPuzzles(
     grade: grades.get(taskId),
     rating: ratings.get(taskId),
     patterns: patterns.get(taskId) ?? [],
+    ours: ours.get(taskId) ?? [],
     seen: seen[index],
   }));
 }

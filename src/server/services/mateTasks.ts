@@ -1,14 +1,16 @@
 /** Proves a position in the worker threads and stores it as a mate task. */
 import type { ServiceFault } from '@/contracts/faults';
-import type { ClubId, TaskId } from '@/contracts/ids';
+import type { ClubId, ClubPatternId, TaskId } from '@/contracts/ids';
 import { mateFamily } from '@/core/exercises';
 import { getPosition, parseFen } from '@/core/notation';
 import { listKeys, listPuzzleFacts } from '@/core/puzzles';
 import { checkPosition } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
+import { listClubPatterns } from '../data/clubPatterns';
 import { createMateTask, findMateTask } from '../data/tasks';
-import type { Db } from '../db';
+import { getDb, type Db } from '../db';
+import { nameOurs } from './clubPatterns';
 
 /** The longest mate that is stored. */
 const MAX_MATE_MOVES = 8;
@@ -16,10 +18,13 @@ const MAX_MATE_MOVES = 8;
 const PROOF_BUDGET_NODES = 40_000_000;
 const PROVER_VERSION = 2;
 
-type MadeTask = Extract<Awaited<ReturnType<typeof askPool>>, { kind: 'task' }>;
+type MadeTask = Extract<Awaited<ReturnType<typeof askPool>>, { kind: 'task' }> & {
+  /** Names of the club's own it ends in. */
+  readonly ours: readonly ClubPatternId[];
+};
 
 /** Names what is wrong with the text or position, else proves it in the pool. */
-export async function proveMateTask(fen: string): Promise<Result<MadeTask, ServiceFault>> {
+export async function proveMateTask(clubId: ClubId, fen: string): Promise<Result<MadeTask, ServiceFault>> {
   const draft = parseFen(fen);
   if (!draft.ok) return draft;
   const checked = checkPosition(draft.value);
@@ -31,8 +36,12 @@ export async function proveMateTask(fen: string): Promise<Result<MadeTask, Servi
     budgetNodes: PROOF_BUDGET_NODES,
   });
   switch (answer.kind) {
-    case 'task':
-      return success(answer);
+    case 'task': {
+      const named = await nameOurs(await listClubPatterns(getDb(), clubId), [
+        { fen: answer.task.fen, graph: answer.graph },
+      ]);
+      return named.ok ? success({ ...answer, ours: named.value[0] ?? [] }) : named;
+    }
     case 'none':
       return failure({ code: 'puzzle/no-mate', within: answer.within });
     case 'undecided':
@@ -50,7 +59,7 @@ export async function proveMateTask(fen: string): Promise<Result<MadeTask, Servi
 export async function findOrCreateMateTask(
   db: Db,
   clubId: ClubId,
-  { task, graph, patterns, exactKey, twinKey, ideaKey, grade }: MadeTask,
+  { task, graph, patterns, ours, exactKey, twinKey, ideaKey, grade }: MadeTask,
   source: string | undefined,
 ): Promise<TaskId> {
   const known = await findMateTask(db, clubId, exactKey);
@@ -68,6 +77,7 @@ export async function findOrCreateMateTask(
     source,
     solution: graph,
     patterns,
+    ours,
     keyCount: listKeys(graph).length,
     proverVersion: PROVER_VERSION,
     provedAt: new Date(),

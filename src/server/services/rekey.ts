@@ -1,6 +1,7 @@
 /** What puzzles and children are known by, for what was stored before there was such. */
+import type { ClubId, ClubPatternId } from '@/contracts/ids';
 import { getPosition } from '@/core/notation';
-import { tagMate } from '@/core/patterns';
+import { defineClubPattern, matchPatterns, tagMate, tagMateBy } from '@/core/patterns';
 import {
   gradePuzzle,
   listMainLine,
@@ -8,10 +9,13 @@ import {
   makeIdeaKey,
   makeTwinKey,
   measurePuzzle,
+  type SolutionGraph,
 } from '@/core/puzzles';
+import type { Position } from '@/core/rules';
+import { listClubPatterns } from '../data/clubPatterns';
 import { listUnratedAnswers } from '../data/experience';
 import { listUnkeyedPuzzles, storeLookups } from '../data/tasks';
-import { getDb, withTransaction } from '../db';
+import { getDb, withTransaction, type Db } from '../db';
 import { rateFirstAnswer } from './ratings';
 
 const BATCH = 200;
@@ -36,11 +40,28 @@ export async function rekeyPuzzles(): Promise<number> {
           grade: gradePuzzle(measurePuzzle(position, solution, tags)),
           facts: listPuzzleFacts(position, solution),
           patterns: tags.map(({ id }) => id),
+          ours: await listOurs(db, clubId, position, solution),
         });
       }
     });
     done += some.length;
   }
+}
+
+/** Names of the club's own that a mate ends in. */
+async function listOurs(
+  db: Db,
+  clubId: ClubId,
+  position: Position,
+  solution: SolutionGraph,
+): Promise<ClubPatternId[]> {
+  const named: ClubPatternId[] = [];
+  for (const { clubPatternId, name, picture } of await listClubPatterns(db, clubId)) {
+    const own = [defineClubPattern(name, picture)];
+    const tags = tagMateBy((mated) => matchPatterns(mated, own), position, solution) ?? [];
+    if (tags.some(({ how }) => how === 'the')) named.push(clubPatternId);
+  }
+  return named;
 }
 
 /** Rates what children without a rating have answered, in the order in which it came. How many answers there were. */

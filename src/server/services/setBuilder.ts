@@ -163,7 +163,7 @@ export async function replacePuzzle(
   }
   const twin = makeTwin(puzzle.task.fen, by);
   if (twin === undefined) return failure({ code: 'set/castling-side' });
-  const made = await proveMateTask(twin);
+  const made = await proveMateTask(actor.clubId, twin);
   return made.ok ? put((inside) => findOrCreateMateTask(inside, actor.clubId, made.value, undefined)) : made;
 }
 

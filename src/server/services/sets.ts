@@ -146,7 +146,7 @@ export async function addPuzzle(
 ): Promise<Result<AddedPuzzle, ServiceFault>> {
   const found = await findOwnSet(getDb(), actor, input.setId);
   if (found === undefined) return failure({ code: 'set/not-found' });
-  const made = await proveMateTask(input.fen);
+  const made = await proveMateTask(actor.clubId, input.fen);
   if (!made.ok) return made;
   const { graph, task } = made.value;
   return storeOnce(async (db) => {

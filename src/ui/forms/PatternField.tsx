@@ -1,10 +1,14 @@
 import { MultiSelect } from '@mantine/core';
+import type { ClubPattern } from '@/contracts/clubPatterns';
+import { wishedNameOf } from '@/contracts/library';
 import { PATTERN_IDS } from '@/core/patterns';
 import { PATTERN_WORDS } from '@/text';
 
-/** The named mates a puzzle is to end in, by their ids; none: any mate. */
+/** The named mates a puzzle is to end in, by their ids; none: any mate. The club's own stand below those of the book. */
 export function PatternField(props: {
   readonly value: readonly string[];
+  /** Names of the club's own that may be chosen too. */
+  readonly ours?: readonly ClubPattern[];
   readonly onChange: (chosen: string[]) => void;
 }) {
   return (
@@ -17,7 +21,13 @@ export function PatternField(props: {
       placeholder={props.value.length === 0 ? 'any mate' : ''}
       nothingFoundMessage="No mate of this name"
       value={[...props.value]}
-      data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name }))}
+      data={[
+        ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name })),
+        ...(props.ours ?? []).map(({ clubPatternId, name }) => ({
+          value: wishedNameOf(clubPatternId),
+          label: `${name} (our own)`,
+        })),
+      ]}
       onChange={props.onChange}
     />
   );

@@ -38,6 +38,8 @@ import type {
   JudgeQuestion,
   MakeMateTaskQuestion,
   MateTaskAnswer,
+  NameOursAnswer,
+  NameOursQuestion,
   Progress,
   ProveAnswer,
   ProveQuestion,
@@ -99,6 +101,7 @@ function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Ques
       onPly: (number, ply, of) => onProgress({ kind: 'harvesting', number, ply, of, ms: ms() }),
     });
   }
+  if (question.kind === 'name-ours') return answerNameOurs(question);
   const position = findPosition(question.fen);
   if (position === undefined) return { kind: 'not-a-position' };
   switch (question.kind) {
@@ -233,6 +236,17 @@ function answerJudge(
   if (verdict.kind !== 'breaks') return verdict;
   const { position: at, move, ...rest } = verdict;
   return { ...rest, fen: makeFen(at), move: move === undefined ? undefined : makeMoveText(move) };
+}
+
+function answerNameOurs({ ours, puzzles }: NameOursQuestion): NameOursAnswer {
+  // Known by their place: two names may be alike but for signs the matcher does not keep apart.
+  const own = ours.map(({ picture }, index) => defineClubPattern(String(index), picture));
+  const named = puzzles.map(({ fen, graph }) =>
+    (tagMateBy((mated) => matchPatterns(mated, own), getPosition(fen), graph) ?? [])
+      .filter(({ how }) => how === 'the')
+      .map(({ id }) => Number(id)),
+  );
+  return { kind: 'named-ours', named };
 }
 
 function listPatterns(tags: readonly MateTag[]): PatternId[] {

@@ -1,7 +1,8 @@
 /** The library's panel: wishes go into the address, what is chosen goes into a set in its order, and a server that is away loses nothing. */
 import { act, fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
-import type { ClassId, SetId, TaskId } from '@/contracts/ids';
+import type { ClubPattern } from '@/contracts/clubPatterns';
+import type { ClassId, ClubPatternId, SetId, TaskId } from '@/contracts/ids';
 import { librarySearchSchema, type LibraryPage } from '@/contracts/library';
 import { LibraryPanel, type AddStored } from './LibraryPanel';
 
@@ -10,6 +11,15 @@ jest.mock('next/navigation', () => ({
   useRouter: () => ({ push: (address: string) => pushed.push(address) }),
 }));
 beforeEach(() => pushed.splice(0));
+
+const OURS: readonly ClubPattern[] = [
+  {
+    clubPatternId: 7 as ClubPatternId,
+    name: 'Our lamp',
+    fen: 'R5k1/5ppp/8/8/8/8/8/6K1 b - - 0 1',
+    picture: { checker: { role: 'rook', at: [-6, 0] }, men: [], blocked: [] },
+  },
+];
 
 const found = (count: number, total = count): LibraryPage => ({
   total,
@@ -21,6 +31,7 @@ const found = (count: number, total = count): LibraryPage => ({
     grade: { level: 1, number: 300, reasons: [] },
     rating: undefined,
     patterns: ['back-rank'],
+    ours: index === 1 ? ['Our lamp'] : [],
     seen: index === 0 ? { as: 'twin', isByClass: true, names: [] } : undefined,
   })),
 });
@@ -36,6 +47,7 @@ function openLibrary(
       found={page}
       into="4"
       sets={[{ setId: 4 as SetId, name: 'First mates' }]}
+      ours={OURS}
       classes={[{ classId: 3 as ClassId, name: 'Lantern class' }]}
       actions={{ addSet: () => Promise.resolve({ ok: true, value: 9 as SetId }), addStored }}
     />,
@@ -104,4 +116,12 @@ test('a pick is chosen whole until some are taken out', async () => {
   if (first !== undefined) fireEvent.click(first);
   await press('Put 2 puzzles into the set');
   expect(await screen.findByText(/1 puzzle put in/)).toBeTruthy();
+});
+
+test("a name of the club's own can be wished for like one of the book, and is told of what ends in it", async () => {
+  openLibrary(found(2), { patterns: 'boden,ours:7,ours:x' });
+  expect(screen.getAllByText('Our lamp (our own)')).not.toHaveLength(0);
+  expect(screen.getByText(/Our lamp\./)).not.toBeNull();
+  await press('Find');
+  expect(pushed).toEqual(['/sets/library?patterns=boden%2Cours%3A7&page=1&into=4']);
 });

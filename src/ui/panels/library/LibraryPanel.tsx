@@ -4,6 +4,7 @@ import type { Route } from 'next';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
+import type { ClubPattern } from '@/contracts/clubPatterns';
 import type { ServiceFault } from '@/contracts/faults';
 import type { TaskId } from '@/contracts/ids';
 import {
@@ -37,6 +38,8 @@ export function LibraryPanel(props: {
   readonly into: string | undefined;
   readonly sets: readonly SetChoice[];
   readonly classes: readonly ClassChoice[];
+  /** Named mates of the club's own. */
+  readonly ours: readonly ClubPattern[];
   readonly actions: { readonly addSet: AddSet; readonly addStored: AddStored };
 }) {
   const { search, found, into } = props;
@@ -62,7 +65,7 @@ export function LibraryPanel(props: {
           look({ page: 1 });
         }}
       >
-        <WishFields wishes={wishes} setWishes={setWishes} classes={props.classes} />
+        <WishFields wishes={wishes} setWishes={setWishes} classes={props.classes} ours={props.ours} />
         <Button type="submit" size="md" mih={44} loading={isLooking}>
           Find
         </Button>
@@ -220,9 +223,13 @@ function Chosen(props: {
   );
 }
 
-function tellPuzzle({ patterns, grade, rating, seen }: LibraryPuzzle, className: string | undefined): string {
+function tellPuzzle(
+  { patterns, ours, grade, rating, seen }: LibraryPuzzle,
+  className: string | undefined,
+): string {
+  const names = [...patterns.map((id) => PATTERN_WORDS[id].name), ...ours];
   return [
-    patterns.length === 0 ? '' : `${listWords(patterns.map((id) => PATTERN_WORDS[id].name))}.`,
+    names.length === 0 ? '' : `${listWords(names)}.`,
     grade === undefined ? '' : gradeText(grade, rating),
     seen === undefined || className === undefined ? '' : seenPuzzleText(seen, className),
   ]

@@ -1,4 +1,5 @@
 import { NativeSelect } from '@mantine/core';
+import type { ClubPattern } from '@/contracts/clubPatterns';
 import type { ClassId } from '@/contracts/ids';
 import type { LibrarySearch } from '@/contracts/library';
 import { SIDES } from '@/core/board';
@@ -46,6 +47,8 @@ export function WishFields(props: {
   readonly wishes: Wishes;
   readonly setWishes: (wishes: Wishes) => void;
   readonly classes: readonly ClassChoice[];
+  /** Named mates of the club's own. */
+  readonly ours: readonly ClubPattern[];
 }) {
   const { wishes, setWishes } = props;
   const field = (
@@ -74,6 +77,7 @@ export function WishFields(props: {
         LENGTHS.map((moves) => [moves, `mate in ${moves}`]),
       )}
       <PatternField
+        ours={props.ours}
         value={wishes.patterns === '' ? [] : wishes.patterns.split(',')}
         onChange={(chosen) => setWishes({ ...wishes, patterns: chosen.join() })}
       />

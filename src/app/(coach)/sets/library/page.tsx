@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { librarySearchSchema } from '@/contracts/library';
 import { listOwnClasses } from '@/server/services/classes';
+import { listOwnClubPatterns } from '@/server/services/clubPatterns';
 import { searchLibrary } from '@/server/services/library';
 import { listOwnSets } from '@/server/services/sets';
 import { LibraryPanel } from '@/ui/panels/library/LibraryPanel';
@@ -17,9 +18,10 @@ export default async function LibraryPage({ searchParams }: PageProps<'/sets/lib
   // An address somebody has written by hand may hold anything: what makes no sense is no wish.
   const asked = librarySearchSchema.safeParse(query);
   const search = asked.success ? asked.data : librarySearchSchema.parse({});
-  const [sets, classes, answer] = await Promise.all([
+  const [sets, classes, ours, answer] = await Promise.all([
     listOwnSets(actor),
     listOwnClasses(actor),
+    listOwnClubPatterns(actor),
     searchLibrary(actor, search),
   ]);
   const found = answer.ok ? answer.value : { total: 0, pages: 1, items: [] };
@@ -46,6 +48,7 @@ export default async function LibraryPage({ searchParams }: PageProps<'/sets/lib
         found={found}
         into={typeof into === 'string' ? into : undefined}
         sets={chosen.map(({ setId, name }) => ({ setId, name }))}
+        ours={ours}
         classes={classes.map(({ classId, name }) => ({ classId, name }))}
         actions={{ addSet: addSetAction, addStored: addStoredAction }}
       />
