@@ -12,6 +12,9 @@ import { listWrongAnswers } from './wrongAnswers';
 
 const SEEDS = Array.from({ length: 20 }, (_, seed) => seed);
 
+/** So many of twenty answers may be the same. */
+const MOST_ALIKE = 15;
+
 /** Where other moves may be right as well: their wrong answers have tests of their own. */
 const HAVE_OWN_TESTS = new Set<ExerciseId>(['mate-in-one', 'stop-mate', 'pawn-game']);
 
@@ -41,6 +44,17 @@ function describeLevel(id: ExerciseId, level: Level): void {
     const kinds = new Set(tasks.map((task) => JSON.stringify(task))).size;
     // Of set-ups, results, and trades of one man for one there are only a few.
     expect(kinds).toBeGreaterThan(id === 'set-up' ? 0 : id === 'trade' || id === 'result' ? 3 : 10);
+  });
+
+  test('the answer cannot be guessed from the level', () => {
+    const { ask } = openExercise(taskOf(id, level, 0));
+    if (ask.kind !== 'choose' && ask.kind !== 'number') return;
+    const times = new Map<string, number>();
+    for (const task of tasks) {
+      const text = JSON.stringify(openExercise(task).solution);
+      times.set(text, (times.get(text) ?? 0) + 1);
+    }
+    expect(Math.max(...times.values())).toBeLessThanOrEqual(MOST_ALIKE);
   });
 
   test('every task is valid and its stated solution is right', () => {

@@ -134,14 +134,14 @@ function takeBack(random: Random, after: Position): Position | undefined {
   return findLegal(wander({ ...after, turn: mover }, pickOne(random, back)));
 }
 
-/** 1: mate, giving up, time. 2: draws. 3: a bare king when the time runs out, and games that go on. */
+/** 1: mate, giving up, time. 2: draws among them. 3: a bare king when the time runs out, and games that go on. */
 export const composeResult: Composer<ExerciseTaskOf<'result'>> = (random, level) => ({
   ending: pickOne(
     random,
     (
       [
         ['mates', 'resigns', 'time-runs-out'],
-        ['resigns', 'stalemate', 'agreement', 'repetition'],
+        ['resigns', 'time-runs-out', 'stalemate', 'agreement', 'repetition'],
         ['time-runs-out-bare-king', 'still-playing', 'repetition'],
       ] as const
     )[level - 1] ?? ['mates'],

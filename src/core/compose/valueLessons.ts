@@ -32,13 +32,22 @@ import {
 } from './draw';
 import { hasMate } from './checkLessons';
 
-/** Men beside the kings: 1 four, 2 seven, 3 eleven, 4 eighteen. */
+/**
+ * Men beside the kings: 1 some four, 2 seven, 3 eleven, 4 eighteen. One more or less, for with the usual points the difference of an
+ * even number of men is even.
+ */
 const AHEAD_MEN: Recipes<readonly [number, number]> = { 1: [2, 2], 2: [4, 3], 3: [6, 5], 4: [9, 9] };
 
 export const composeWhoIsAhead: Composer<ExerciseTaskOf<'who-is-ahead'>> = (random, level, values) => {
   const [one, other] = getRecipe(AHEAD_MEN, level);
   return throwUntil(() => {
-    const position = throwPosition(random, pickOne(random, SIDES), new Map(), one, other);
+    const position = throwPosition(
+      random,
+      pickOne(random, SIDES),
+      new Map(),
+      one,
+      other + randomBelow(random, 2),
+    );
     if (position === undefined) return undefined;
     const task = { fen: makeFen(position), values };
     const [balance = ''] = EXERCISES['who-is-ahead'].solution(task).options;
@@ -47,12 +56,12 @@ export const composeWhoIsAhead: Composer<ExerciseTaskOf<'who-is-ahead'>> = (rand
   });
 };
 
-/** 1: one man for one. 2: one for two. 3: two for two or three. */
+/** 1: one man for one. 2: one for two or three. 3: two for two or three. Even ones are rare among them, so more of them are kept. */
 export const composeTrade: Composer<ExerciseTaskOf<'trade'>> = (random, level, values) =>
   throwUntil(() => {
     const counts = [
       [1, 1],
-      [1, 2],
+      [1, 2 + randomBelow(random, 2)],
       [2, 2 + randomBelow(random, 2)],
     ][level - 1] ?? [1, 1];
     const pick = (count = 1) =>
@@ -65,20 +74,27 @@ export const composeTrade: Composer<ExerciseTaskOf<'trade'>> = (random, level, v
     const measure = EXERCISES.trade.measure(task);
     // Far apart is no question.
     const isNear = measure >= 10 * (given.length + taken.length) - 4;
-    const isFair = EXERCISES.trade.solution(task).options[0] !== 'even' || random() < 0.5;
-    return isNear && isFair && given.join() !== taken.join() ? task : undefined;
+    const isKept = EXERCISES.trade.solution(task).options[0] === 'even' || random() < 0.2;
+    return isNear && isKept && given.join() !== taken.join() ? task : undefined;
   });
 
-const COUNT_RECIPES: Recipes<readonly [own: number, others: number, least: number, most: number]> = {
-  1: [3, 3, 1, 2],
-  2: [7, 5, 3, 3],
-  3: [8, 7, 4, 5],
-  4: [9, 8, 6, 30],
+/** What is measured is drawn first, so that no level always has the same answer. */
+const COUNT_RECIPES: Recipes<{
+  readonly own: number;
+  readonly others: number;
+  readonly wanted: readonly number[];
+  readonly isMoreFine: boolean;
+}> = {
+  1: { own: 4, others: 3, wanted: [0, 1, 2], isMoreFine: false },
+  2: { own: 8, others: 5, wanted: [2, 3, 4], isMoreFine: false },
+  3: { own: 9, others: 7, wanted: [4, 5, 5], isMoreFine: false },
+  4: { own: 9, others: 8, wanted: [6], isMoreFine: true },
 };
 
-/** 1: one or two look at the square. 2: more. 3: one stands behind another. 4: a pinned man, or two behind. */
+/** 1: nobody, one or two look at the square. 2: two to four. 3: one stands behind another. 4: a pinned man, or two behind. */
 export const composeCountOnSquare: Composer<ExerciseTaskOf<'count-on-square'>> = (random, level) => {
-  const [own, others, least, most] = getRecipe(COUNT_RECIPES, level);
+  const { own, others, wanted, isMoreFine } = getRecipe(COUNT_RECIPES, level);
+  const least = pickOne(random, wanted);
   return throwUntil(() => {
     const side = pickOne(random, SIDES);
     const position = throwPosition(random, side, new Map(), own, others);
@@ -89,7 +105,10 @@ export const composeCountOnSquare: Composer<ExerciseTaskOf<'count-on-square'>> =
     const fen = makeFen(position);
     return shuffle(random, squares)
       .map((square) => ({ fen, square, side }))
-      .find((task) => isWithin(EXERCISES['count-on-square'].measure(task), least, most));
+      .find((task) => {
+        const measure = EXERCISES['count-on-square'].measure(task);
+        return measure === least || (isMoreFine && measure > least);
+      });
   });
 };
 

@@ -90,7 +90,8 @@ const promotionShape = z.object({
 type PromotionTask = z.infer<typeof promotionShape>;
 const promotionTaskSchema = promotionShape.refine((task) => {
   const right = listRightRoles(task).length;
-  return right > 0 && right < PROMOTION_ROLES.length;
+  // That nothing is stalemate is an answer too; else everybody would always leave the queen out.
+  return right > 0 && (task.goal === 'no-stalemate' || right < PROMOTION_ROLES.length);
 }, 'nothing to choose');
 
 export const promoteToFamily = defineFamily<PromotionTask, 'choose'>({
