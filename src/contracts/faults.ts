@@ -42,4 +42,16 @@ export type ServiceFault =
   | { readonly code: 'exercise/no-such-level' }
   | { readonly code: 'exercise/asks-nothing' }
   | { readonly code: 'term/none' }
+  | { readonly code: 'term/not-found' }
+  | { readonly code: 'term/ends-before-it-starts' }
+  /** The other term's name. */
+  | { readonly code: 'term/overlaps'; readonly name: string }
+  /** A child is not in the class any more from which it was to be moved. */
+  | { readonly code: 'roster/changed' }
+  | { readonly code: 'roster/change-not-found' }
+  /** Something has been given or answered since, or a child has been moved again. */
+  | { readonly code: 'roster/too-late-to-undo' }
+  | { readonly code: 'roster/unreadable'; readonly line: number }
+  | { readonly code: 'roster/no-names' }
+  | { readonly code: 'roster/too-long'; readonly most: number }
   | { readonly code: 'workers/busy' };

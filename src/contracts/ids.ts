@@ -13,6 +13,8 @@ export type AssignmentId = Brand<number, 'assignment'>;
 export type RoundId = Brand<number, 'round'>;
 export type ClubPatternId = Brand<number, 'club-pattern'>;
 export type GameId = Brand<number, 'game'>;
+export type RosterChangeId = Brand<number, 'roster-change'>;
+export type EnrolmentId = Brand<number, 'enrolment'>;
 export type AttemptId = Brand<number, 'attempt'>;
 
 /** Ids arrive as numbers or, from addresses, as digits. */
@@ -25,6 +27,8 @@ function idSchema<Id extends number>() {
 }
 
 export const classIdSchema = idSchema<ClassId>();
+export const termIdSchema = idSchema<TermId>();
+export const coachIdSchema = idSchema<CoachId>();
 export const studentIdSchema = idSchema<StudentId>();
 export const setIdSchema = idSchema<SetId>();
 export const taskIdSchema = idSchema<TaskId>();

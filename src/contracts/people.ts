@@ -1,7 +1,16 @@
 import { z } from 'zod';
-import type { Stage } from '@/core/exercises';
+import { LEVELS, type Level, type Stage } from '@/core/exercises';
 import type { Hardship } from '@/core/progress';
-import { classIdSchema, requestIdSchema, studentIdSchema, type ClassId, type StudentId } from './ids';
+import {
+  classIdSchema,
+  coachIdSchema,
+  requestIdSchema,
+  studentIdSchema,
+  type ClassId,
+  type CoachId,
+  type StudentId,
+  type TermId,
+} from './ids';
 
 /** The pictures a student's key is made of; each is a word too, so that it can be said aloud. */
 export const KEY_PICTURES = [
@@ -84,12 +93,27 @@ export const renameStudentSchema = z.object({
   studentId: studentIdSchema,
   name: nameSchema(40),
 });
+export const classLevelSchema = z.object({ classId: classIdSchema, level: z.literal(LEVELS).optional() });
+
+/** A coach teaches a class, or helps in it: sees it and its answers, gives keys, changes nothing else. */
+export const CLASS_POSTS = ['coach', 'assistant'] as const;
+export type ClassPost = (typeof CLASS_POSTS)[number];
+export const classPostSchema = z.object({
+  classId: classIdSchema,
+  coachId: coachIdSchema,
+  /** Undefined: neither. */
+  post: z.enum(CLASS_POSTS).optional(),
+});
+
 export const rosterStudentSchema = z.object({ classId: classIdSchema, studentId: studentIdSchema });
 
 export interface ClassSummary {
   readonly classId: ClassId;
   readonly name: string;
+  readonly termId: TermId;
   readonly termName: string;
+  /** As of tasks; undefined: children of all levels. */
+  readonly level: Level | undefined;
   readonly studentCount: number;
   readonly joinCode: string;
 }
@@ -112,8 +136,32 @@ export interface LatestAnswer {
   readonly receivedAt: string;
 }
 
+/** A child in a class from one day to another. */
+export interface Enrolment {
+  readonly classId: ClassId;
+  readonly className: string;
+  readonly termName: string;
+  readonly studentId: StudentId;
+  readonly name: string;
+  readonly startsOn: string;
+  /** The last day; undefined: the child is in the class. */
+  readonly endsOn: string | undefined;
+}
+
+export interface ClassCoach {
+  readonly coachId: CoachId;
+  readonly name: string;
+  readonly post: ClassPost | undefined;
+}
+
 export interface ClassPage extends ClassSummary {
+  /** May this coach change the class? */
+  readonly mayChange: boolean;
   readonly students: readonly NameCard[];
+  /** Who was in it before, with the days, and where each went when this coach may know. */
+  readonly past: readonly Enrolment[];
+  /** All coaches of the club for a lead, else those of this class. */
+  readonly coaches: readonly ClassCoach[];
   readonly latestAnswers: readonly LatestAnswer[];
   readonly assignments: readonly AssignmentSummary[];
   /** What the class stumbles over, the hardest first. */

@@ -132,6 +132,24 @@ export function faultText(fault: ServiceFault): string {
       return 'This set does not lie on your place any more. Go back and choose another one.';
     case 'term/none':
       return 'The club has no term yet.';
+    case 'term/not-found':
+      return 'This term is not there.';
+    case 'term/ends-before-it-starts':
+      return 'The last day comes before the first one. Nothing was changed.';
+    case 'term/overlaps':
+      return `These days lie partly in ${fault.name}. A club has one term at a time.`;
+    case 'roster/changed':
+      return 'A child is in another class by now. Load the page again; nobody was moved.';
+    case 'roster/change-not-found':
+      return 'This change is not there.';
+    case 'roster/too-late-to-undo':
+      return 'This cannot be taken back any more: there is work in a new class, or a child has been moved again. Move the children by hand.';
+    case 'roster/unreadable':
+      return `The list cannot be read from line ${fault.line} on: a quotation mark is opened there and not closed, or a row has too few fields.`;
+    case 'roster/no-names':
+      return 'No column of names was found. The first row should hold the word "name", or each row only a name.';
+    case 'roster/too-long':
+      return `That is more than ${fault.most} rows. Bring the list in by parts.`;
     case 'workers/busy':
       return 'Many positions are being proved right now. Try again in a moment.';
     default:

@@ -69,6 +69,15 @@ const FAULTS: readonly ServiceFault[] = [
   { code: 'class/not-found' },
   { code: 'round/not-found' },
   { code: 'term/none' },
+  { code: 'term/not-found' },
+  { code: 'term/ends-before-it-starts' },
+  { code: 'term/overlaps', name: 'Autumn' },
+  { code: 'roster/changed' },
+  { code: 'roster/change-not-found' },
+  { code: 'roster/too-late-to-undo' },
+  { code: 'roster/unreadable', line: 3 },
+  { code: 'roster/no-names' },
+  { code: 'roster/too-long', most: 100 },
   { code: 'workers/busy' },
 ];
 

@@ -11,10 +11,15 @@ import {
   listOwnClasses,
   removeStudent,
   renameOwnStudent,
+  setLevel,
+  setPost,
 } from '@/server/services/classes';
+import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { saveHouseWords } from '@/server/services/houseWords';
 import { printSet } from '@/server/services/paper';
 import { getClassPath, setStudentStage } from '@/server/services/paths';
+import { addStudents, exportRoster, readRoster } from '@/server/services/roster';
+import { changeRoster } from '@/server/services/rosterChanges';
 import { orderSet, removePuzzle } from '@/server/services/setBuilder';
 import { addPuzzle, getSetPage, giveSet, listOwnSets } from '@/server/services/sets';
 import {
@@ -23,13 +28,14 @@ import {
   makeSet,
   MATE_IN_1,
   MATE_IN_2,
+  PASSWORD,
   valueOf,
   withDatabase,
 } from '../support/database';
 
 withDatabase();
 
-type Role = 'teacher' | 'lead' | 'colleague' | 'stranger';
+type Role = 'teacher' | 'lead' | 'assistant' | 'colleague' | 'stranger';
 
 /** A class and a set of the teacher, and everybody who might want something of them. */
 async function makeScene() {
@@ -42,8 +48,13 @@ async function makeScene() {
   // Another coach of the club, who does not teach this class, and a lead of another club.
   const colleague: CoachActor = { ...lead, isLead: false, name: 'colleague' };
   const stranger: CoachActor = { ...lead, clubId: (lead.clubId + 1) as ClubId, name: 'stranger' };
-  const actors: Record<Role, CoachActor> = { teacher: coach, lead, colleague, stranger };
-  return { actors, classId, studentId: student.studentId, setId, assignmentId, taskId };
+  // Somebody who helps in the class.
+  valueOf(await addCoach(lead, { name: 'Ann', signInName: 'ann', password: PASSWORD }));
+  const assistant = await getCoachActor('ann');
+  const { coachId } = assistant;
+  valueOf(await setPost(lead, { classId, coachId, post: 'assistant' }));
+  const actors: Record<Role, CoachActor> = { teacher: coach, lead, assistant, colleague, stranger };
+  return { actors, coachId, classId, studentId: student.studentId, setId, assignmentId, taskId };
 }
 
 type Scene = Awaited<ReturnType<typeof makeScene>>;
@@ -51,7 +62,10 @@ type Deed = (actor: CoachActor, scene: Scene) => Promise<{ readonly ok: boolean 
 
 /** Every deed on a class or a set, and who may do it. */
 const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly run: Deed }>> = {
-  'open the class': { may: ['teacher', 'lead'], run: (actor, { classId }) => getClassPage(actor, classId) },
+  'open the class': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId }) => getClassPage(actor, classId),
+  },
   'add a student': {
     may: ['teacher', 'lead'],
     run: (actor, { classId }) => addStudent(actor, { requestId: makeUuid(), classId, name: 'New' }),
@@ -61,7 +75,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
     run: (actor, { classId, studentId }) => renameOwnStudent(actor, { classId, studentId, name: 'Other' }),
   },
   'give a new key': {
-    may: ['teacher', 'lead'],
+    may: ['teacher', 'lead', 'assistant'],
     run: (actor, { classId, studentId }) => giveNewKey(actor, { classId, studentId }),
   },
   'remove a student': {
@@ -69,7 +83,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
     run: (actor, { classId, studentId }) => removeStudent(actor, { classId, studentId }),
   },
   'read the answers': {
-    may: ['teacher', 'lead'],
+    may: ['teacher', 'lead', 'assistant'],
     run: (actor, { assignmentId }) => getAnswersPage(actor, assignmentId),
   },
   'give a set to the class': {
@@ -77,7 +91,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
     run: (actor, { setId, classId }) => giveSet(actor, { requestId: makeUuid(), setId, classId }),
   },
   'see the path of the class': {
-    may: ['teacher', 'lead'],
+    may: ['teacher', 'lead', 'assistant'],
     run: (actor, { classId }) => getClassPath(actor, classId),
   },
   'close a stage for one child': {
@@ -90,36 +104,65 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
     run: (actor, { classId }) =>
       saveHouseWords(actor, { classId, words: [{ term: 'rook', one: 'tower' }], readingLevel: 'short' }),
   },
+  'bring in a roster': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId }) => addStudents(actor, { requestId: makeUuid(), classId, names: ['New'] }),
+  },
+  'read a roster': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId }) => readRoster(actor, { classId, text: 'New' }),
+  },
+  'save the roster': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId }) => exportRoster(actor, { classId }),
+  },
+  'move a child out': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId, studentId }) =>
+      changeRoster(actor, {
+        requestId: makeUuid(),
+        classes: [],
+        moves: [{ studentId, fromClassId: classId, to: { kind: 'leaves' } }],
+      }),
+  },
+  'say who helps': {
+    may: ['lead'],
+    run: (actor, { classId, coachId }) => setPost(actor, { classId, coachId, post: 'assistant' }),
+  },
+  'set the level of the class': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId }) => setLevel(actor, { classId, level: 2 }),
+  },
   'open the set': {
-    may: ['teacher', 'lead', 'colleague'],
+    may: ['teacher', 'lead', 'assistant', 'colleague'],
     run: (actor, { setId }) => getSetPage(actor, setId),
   },
   'print the set': {
-    may: ['teacher', 'lead', 'colleague'],
+    may: ['teacher', 'lead', 'assistant', 'colleague'],
     run: (actor, { setId }) => printSet(actor, setId, setSheetsSchema.parse({})),
   },
   'print the set with the names of the class': {
-    may: ['teacher', 'lead'],
+    may: ['teacher', 'lead', 'assistant'],
     run: (actor, { setId, classId }) =>
       printSet(actor, setId, setSheetsSchema.parse({ classId, names: 'on' })),
   },
   'add a puzzle': {
-    may: ['teacher', 'lead', 'colleague'],
+    may: ['teacher', 'lead', 'assistant', 'colleague'],
     run: (actor, { setId }) => addPuzzle(actor, { setId, fen: MATE_IN_2 }),
   },
   'put the set into another order': {
-    may: ['teacher', 'lead', 'colleague'],
+    may: ['teacher', 'lead', 'assistant', 'colleague'],
     run: (actor, { setId, taskId }) => orderSet(actor, { setId, taskIds: [taskId] }),
   },
   'take a puzzle out': {
-    may: ['teacher', 'lead', 'colleague'],
+    may: ['teacher', 'lead', 'assistant', 'colleague'],
     run: (actor, { setId, taskId }) => removePuzzle(actor, { setId, taskId }),
   },
 };
-const ROLES: readonly Role[] = ['teacher', 'lead', 'colleague', 'stranger'];
+const ROLES: readonly Role[] = ['teacher', 'lead', 'assistant', 'colleague', 'stranger'];
 const WALK = Object.keys(DEEDS).flatMap((deed) => ROLES.map((role) => [deed, role] as const));
 
-test('the walk is not empty', () => expect(WALK).toHaveLength(64));
+test('the walk is not empty', () => expect(WALK).toHaveLength(110));
 
 test.each(WALK)('%s: %s', async (deed, role) => {
   const scene = await makeScene();
@@ -146,6 +189,10 @@ async function countRows(): Promise<number[]> {
     'house_words',
     'class_voices',
     'student_stages',
+    'class_levels',
+    'class_assistants',
+    'roster_changes',
+    'terms',
   ];
   return Promise.all(tables.map(async (table) => (await getDb()(table).select(getDb().raw('1'))).length));
 }
@@ -156,6 +203,7 @@ test('lists show what one may open and nothing else', async () => {
   const setsOf = async (role: Role) => (await listOwnSets(actors[role])).map((one) => one.setId);
   expect(await classesOf('teacher')).toEqual([classId]);
   expect(await classesOf('lead')).toEqual([classId]);
+  expect(await classesOf('assistant')).toEqual([classId]);
   expect(await classesOf('colleague')).toEqual([]);
   expect(await classesOf('stranger')).toEqual([]);
   expect(await setsOf('colleague')).toEqual([setId]);

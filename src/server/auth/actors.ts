@@ -1,6 +1,6 @@
 /** Who may do what: the actors every service takes first, and the questions asked of them. */
 import type { ClassId, ClubId, CoachId, SetId, StudentId } from '@/contracts/ids';
-import { findClass, isCoachOfClass, type ClassRecord } from '../data/classes';
+import { findClass, findClassPost, isCoachOfClass, type ClassRecord } from '../data/classes';
 import type { CoachRecord } from '../data/people';
 import { findSet, type SetRecord } from '../data/sets';
 import type { Db } from '../db';
@@ -26,16 +26,27 @@ export function toCoachActor({ coachId, clubId, isLead, name }: CoachRecord): Co
   return { kind: 'coach', coachId, clubId, isLead, name };
 }
 
-/** The class when this coach may work with it: a lead with every class of the club, a coach with those taught. */
+/** The class when this coach may see it: a lead every class of the club, a coach those taught and those helped in. */
 export async function findOwnClass(
   db: Db,
   actor: CoachActor,
   classId: ClassId,
 ): Promise<ClassRecord | undefined> {
   const found = await findClass(db, classId);
-  if (found === undefined || found.clubId !== actor.clubId) return undefined;
-  if (!actor.isLead && !(await isCoachOfClass(db, classId, actor.coachId))) return undefined;
-  return found;
+  if (found?.clubId !== actor.clubId) return undefined;
+  if (actor.isLead || (await findClassPost(db, classId, actor.coachId)) !== undefined) return found;
+  return undefined;
+}
+
+/** The class when this coach may change it: a lead every class of the club, a coach those taught; an assistant none. */
+export async function findTaughtClass(
+  db: Db,
+  actor: CoachActor,
+  classId: ClassId,
+): Promise<ClassRecord | undefined> {
+  const found = await findOwnClass(db, actor, classId);
+  if (found === undefined || actor.isLead || (await isCoachOfClass(db, classId, actor.coachId))) return found;
+  return undefined;
 }
 
 /** The set when it belongs to the coach's club: coaches of a club share their sets. */

@@ -3,6 +3,10 @@ import type { Db } from '../db';
 
 export type AuditAction =
   | 'class/created'
+  | 'class/post'
+  | 'term/added'
+  | 'roster/changed'
+  | 'roster/undone'
   | 'student/added'
   | 'student/renamed'
   | 'student/removed'

@@ -1,12 +1,15 @@
 import type { ClassId, ClubId, CoachId, StudentId, TermId } from '@/contracts/ids';
-import type { ClassSummary, NameCard } from '@/contracts/people';
+import type { ClassCoach, ClassPost, ClassSummary, NameCard } from '@/contracts/people';
+import { LEVELS, type Level } from '@/core/exercises';
 import type { Db } from '../db';
 
 export interface ClassRecord {
   readonly classId: ClassId;
   readonly clubId: ClubId;
   readonly name: string;
+  readonly termId: TermId;
   readonly termName: string;
+  readonly level: Level | undefined;
   readonly joinCode: string;
 }
 
@@ -14,7 +17,9 @@ interface ClassRow {
   id: number;
   club_id: number;
   name: string;
+  term_id: number;
   term_name: string;
+  level: number | null;
   join_code: string;
 }
 
@@ -23,7 +28,9 @@ function toClass(row: ClassRow): ClassRecord {
     classId: row.id as ClassId,
     clubId: row.club_id as ClubId,
     name: row.name,
+    termId: row.term_id as TermId,
     termName: row.term_name,
+    level: LEVELS.find((level) => level === row.level),
     joinCode: row.join_code,
   };
 }
@@ -32,19 +39,28 @@ function toClass(row: ClassRow): ClassRecord {
 function selectClasses(db: Db) {
   return db('classes')
     .join('terms', 'terms.id', 'classes.term_id')
-    .select('classes.id', 'classes.club_id', 'classes.name', 'classes.join_code', 'terms.name as term_name');
+    .leftJoin('class_levels', 'class_levels.class_id', 'classes.id')
+    .select(
+      'classes.id',
+      'classes.club_id',
+      'classes.term_id',
+      'classes.name',
+      'classes.join_code',
+      'terms.name as term_name',
+      'class_levels.level',
+    );
 }
 
 export async function createClass(
   db: Db,
-  input: { clubId: ClubId; termId: TermId; name: string; joinCode: string; requestId: string },
+  input: { clubId: ClubId; termId: TermId; name: string; joinCode: string; requestId?: string },
 ): Promise<ClassId> {
   const [id] = await db('classes').insert({
     club_id: input.clubId,
     term_id: input.termId,
     name: input.name,
     join_code: input.joinCode,
-    request_id: input.requestId,
+    request_id: input.requestId ?? null,
   });
   return id as ClassId;
 }
@@ -56,6 +72,117 @@ export async function findClassByRequest(db: Db, requestId: string): Promise<Cla
 
 export async function addClassCoach(db: Db, classId: ClassId, coachId: CoachId): Promise<void> {
   await db('class_coaches').insert({ class_id: classId, coach_id: coachId });
+}
+
+const POST_TABLES = { coach: 'class_coaches', assistant: 'class_assistants' } as const;
+
+/** What a coach is in a class from now on; undefined: nothing. */
+export async function setClassPost(
+  db: Db,
+  classId: ClassId,
+  coachId: CoachId,
+  post: ClassPost | undefined,
+): Promise<void> {
+  const row = { class_id: classId, coach_id: coachId };
+  for (const table of Object.values(POST_TABLES)) await db(table).where(row).delete();
+  if (post !== undefined) await db(POST_TABLES[post]).insert(row);
+}
+
+export async function findClassPost(
+  db: Db,
+  classId: ClassId,
+  coachId: CoachId,
+): Promise<ClassPost | undefined> {
+  if (await isCoachOfClass(db, classId, coachId)) return 'coach';
+  const row = await db('class_assistants').where({ class_id: classId, coach_id: coachId }).first('class_id');
+  return row === undefined ? undefined : 'assistant';
+}
+
+/** The coaches of the club with what each is in this class, by name. */
+export async function listClassCoaches(db: Db, clubId: ClubId, classId: ClassId): Promise<ClassCoach[]> {
+  const rows: { id: number; display_name: string; coach: number | null; assistant: number | null }[] =
+    await db('people')
+      .leftJoin('class_coaches', (join) => {
+        join.on('class_coaches.coach_id', 'people.id').andOnVal('class_coaches.class_id', classId);
+      })
+      .leftJoin('class_assistants', (join) => {
+        join.on('class_assistants.coach_id', 'people.id').andOnVal('class_assistants.class_id', classId);
+      })
+      .where('people.club_id', clubId)
+      .whereIn('people.kind', ['lead', 'coach'])
+      .whereNull('people.erased_at')
+      .orderBy('people.display_name')
+      .select(
+        'people.id',
+        'people.display_name',
+        'class_coaches.coach_id as coach',
+        'class_assistants.coach_id as assistant',
+      );
+  return rows.map((row) => ({
+    coachId: row.id as CoachId,
+    name: row.display_name,
+    post: row.coach !== null ? 'coach' : row.assistant !== null ? 'assistant' : undefined,
+  }));
+}
+
+/** Undefined: children of all levels. */
+export async function setClassLevel(db: Db, classId: ClassId, level: Level | undefined): Promise<void> {
+  await db('class_levels').where({ class_id: classId }).delete();
+  if (level !== undefined) await db('class_levels').insert({ class_id: classId, level });
+}
+
+/** What makes a class this class: who teaches and helps, its words and reading level, its path. */
+const WAYS_OF_A_CLASS = ['class_coaches', 'class_assistants', 'class_stages', 'class_voices', 'house_words'];
+
+/** Gives a new class the ways of another one. */
+export async function copyClassWays(db: Db, from: ClassId, to: ClassId): Promise<void> {
+  for (const table of WAYS_OF_A_CLASS) {
+    const rows: Readonly<Record<string, unknown>>[] = await db(table).where({ class_id: from });
+    const copies = rows.map(({ id: _, ...row }) => ({ ...row, class_id: to }));
+    if (copies.length > 0) await db(table).insert(copies);
+  }
+}
+
+/** Lets two classes exchange their codes; the code is unique at every moment. */
+export async function exchangeJoinCodes(
+  db: Db,
+  [one, other]: readonly [ClassId, ClassId],
+  between: string,
+): Promise<void> {
+  const codeOf = async (classId: ClassId): Promise<string> => {
+    const row: { join_code: string } | undefined = await db('classes')
+      .where({ id: classId })
+      .first('join_code');
+    if (row === undefined) throw new Error(`no class ${classId}`);
+    return row.join_code;
+  };
+  const [first, second] = [await codeOf(one), await codeOf(other)];
+  await db('classes').where({ id: one }).update({ join_code: between });
+  await db('classes').where({ id: other }).update({ join_code: first });
+  await db('classes').where({ id: one }).update({ join_code: second });
+}
+
+/** Has anything been given, answered or practised in one of these classes? */
+export async function hasWork(db: Db, classIds: readonly ClassId[]): Promise<boolean> {
+  for (const table of ['assignments', 'attempts', 'practices']) {
+    const row = await db(table)
+      .whereIn('class_id', [...classIds])
+      .first('class_id');
+    if (row !== undefined) return true;
+  }
+  return false;
+}
+
+/** Takes away classes in which nothing was ever done. */
+export async function deleteClasses(db: Db, classIds: readonly ClassId[]): Promise<void> {
+  for (const table of [...WAYS_OF_A_CLASS, 'class_levels']) {
+    await db(table)
+      .whereIn('class_id', [...classIds])
+      .delete();
+  }
+  await db('classes')
+    .whereIn('id', [...classIds])
+    .delete();
 }
 
 export async function isCoachOfClass(db: Db, classId: ClassId, coachId: CoachId): Promise<boolean> {
@@ -73,7 +200,7 @@ export async function findClassByJoinCode(db: Db, joinCode: string): Promise<Cla
   return row && toClass(row);
 }
 
-/** Classes of a club, or only those one coach teaches, with the number of students in them now. */
+/** Classes of a club, or only those in which one coach teaches or helps, the newest term first, with the number of students in them now. */
 export async function listClasses(
   db: Db,
   clubId: ClubId,
@@ -88,9 +215,13 @@ export async function listClasses(
         .as('students'),
     )
     .where('classes.club_id', clubId)
-    .orderBy('classes.name');
+    .orderBy([{ column: 'terms.starts_on', order: 'desc' }, { column: 'classes.name' }]);
   if (onlyOf !== undefined) {
-    query.whereIn('classes.id', db('class_coaches').select('class_id').where({ coach_id: onlyOf }));
+    query.where((own) => {
+      void own
+        .whereIn('classes.id', db('class_coaches').select('class_id').where({ coach_id: onlyOf }))
+        .orWhereIn('classes.id', db('class_assistants').select('class_id').where({ coach_id: onlyOf }));
+    });
   }
   const rows: (ClassRow & { students: number })[] = await query;
   return rows.map((row) => ({ ...toClass(row), studentCount: row.students }));

@@ -1,5 +1,5 @@
 import { clubSettingsSchema, type ClubSettings } from '@/contracts/clubs';
-import type { ClubId, TermId } from '@/contracts/ids';
+import type { ClubId } from '@/contracts/ids';
 import type { Db } from '../db';
 
 export interface Club {
@@ -44,27 +44,4 @@ export async function createClub(
     created_at: club.now,
   });
   return id as ClubId;
-}
-
-/** Days as YYYY-MM-DD, the last one included. */
-export async function createTerm(
-  db: Db,
-  term: { clubId: ClubId; name: string; startsOn: string; endsOn: string },
-): Promise<TermId> {
-  const [id] = await db('terms').insert({
-    club_id: term.clubId,
-    name: term.name,
-    starts_on: term.startsOn,
-    ends_on: term.endsOn,
-  });
-  return id as TermId;
-}
-
-/** The term running on this day, else the newest; undefined when the club has none. */
-export async function findCurrentTerm(db: Db, clubId: ClubId, today: string): Promise<TermId | undefined> {
-  const row = await db('terms')
-    .where({ club_id: clubId })
-    .orderByRaw('(starts_on <= ? AND ends_on >= ?) DESC, starts_on DESC', [today, today])
-    .first('id');
-  return row?.id as TermId | undefined;
 }

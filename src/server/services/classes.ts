@@ -1,9 +1,10 @@
 import type { ServiceFault } from '@/contracts/faults';
-import type { ClassId, StudentId } from '@/contracts/ids';
-import type { AssignmentSummary, ClassPage, ClassSummary, KeyPicture } from '@/contracts/people';
+import type { ClassId, CoachId, StudentId } from '@/contracts/ids';
+import type { AssignmentSummary, ClassPage, ClassPost, ClassSummary, KeyPicture } from '@/contracts/people';
+import type { Level } from '@/core/exercises';
 import { listHardships } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { findOwnClass, type CoachActor } from '../auth/actors';
+import { findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
 import { drawJoinCode, drawKey, hashKey } from '../auth/secrets';
 import { listAssignmentsOfClass } from '../data/assignments';
 import { listLatestAnswers, listProgressAnswers, listSolvedCounts } from '../data/attempts';
@@ -14,13 +15,27 @@ import {
   endEnrolment,
   enrol,
   findClassByRequest,
+  findClassPost,
   isStudentOfClass,
+  listClassCoaches,
   listClasses,
   listStudents,
+  setClassLevel,
+  setClassPost,
+  type ClassRecord,
 } from '../data/classes';
-import { findCurrentTerm, getClub } from '../data/clubs';
-import { createStudent, findStudentByRequest, renameStudent, replaceStudentSecret } from '../data/people';
+import { getClub } from '../data/clubs';
+import { findCurrentTerm } from '../data/terms';
+import { listEnrolments } from '../data/enrolments';
+import {
+  createStudent,
+  findCoach,
+  findStudentByRequest,
+  renameStudent,
+  replaceStudentSecret,
+} from '../data/people';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
+import { getNow } from './clock';
 import { dayIn } from './today';
 
 const LATEST_ANSWERS = 12;
@@ -42,7 +57,7 @@ export async function addClass(
   actor: CoachActor,
   input: { requestId: string; name: string; joinCode?: string },
 ): Promise<Result<ClassId, ServiceFault>> {
-  const now = new Date();
+  const now = getNow();
   return storeOnce(async (db) => {
     const known = await findClassByRequest(db, input.requestId);
     if (known !== undefined) return success(known);
@@ -57,6 +72,11 @@ export async function addClass(
   });
 }
 
+/** The class when this coach may change who is in it. */
+export function findChangeableClass(actor: CoachActor, classId: ClassId): Promise<ClassRecord | undefined> {
+  return findTaughtClass(getDb(), actor, classId);
+}
+
 /** Everything the class page shows. */
 export async function getClassPage(
   actor: CoachActor,
@@ -66,13 +86,47 @@ export async function getClassPage(
   const found = await findOwnClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const students = await listStudents(db, classId);
+  const post = await findClassPost(db, classId, actor.coachId);
+  const coaches = await listClassCoaches(db, actor.clubId, classId);
   return success({
     ...found,
+    mayChange: actor.isLead || post === 'coach',
+    past: (await listEnrolments(db, { classId })).filter(({ endsOn }) => endsOn !== undefined),
+    coaches: actor.isLead ? coaches : coaches.filter((coach) => coach.post !== undefined),
     studentCount: students.length,
     students,
     latestAnswers: await listLatestAnswers(db, classId, LATEST_ANSWERS),
     hardships: listHardships(await listProgressAnswers(db, { classId })),
     assignments: await summariseAssignments(db, classId, new Set(students.map(({ studentId }) => studentId))),
+  });
+}
+
+/** What a coach of the club is in a class. Only a lead decides that. */
+export async function setPost(
+  actor: CoachActor,
+  { classId, coachId, post }: { classId: ClassId; coachId: CoachId; post?: ClassPost | undefined },
+): Promise<Result<undefined, ServiceFault>> {
+  if (!actor.isLead) return failure({ code: 'access/not-allowed' });
+  return withTransaction(async (db) => {
+    if ((await findOwnClass(db, actor, classId)) === undefined)
+      return failure<ServiceFault>({ code: 'class/not-found' });
+    if ((await findCoach(db, coachId))?.clubId !== actor.clubId)
+      return failure<ServiceFault>({ code: 'access/not-allowed' });
+    await setClassPost(db, classId, coachId, post);
+    await note(db, actor, 'class/post', { classId, coachId }, getNow());
+    return success(undefined);
+  });
+}
+
+export async function setLevel(
+  actor: CoachActor,
+  { classId, level }: { classId: ClassId; level?: Level | undefined },
+): Promise<Result<undefined, ServiceFault>> {
+  return withTransaction(async (db) => {
+    if ((await findTaughtClass(db, actor, classId)) === undefined)
+      return failure<ServiceFault>({ code: 'class/not-found' });
+    await setClassLevel(db, classId, level);
+    return success(undefined);
   });
 }
 
@@ -104,9 +158,9 @@ export async function addStudent(
 ): Promise<Result<NewKey, ServiceFault>> {
   const key = input.key ?? drawKey();
   const secretHash = await hashKey(key);
-  const now = new Date();
+  const now = getNow();
   return storeOnce(async (db) => {
-    const found = await findOwnClass(db, actor, input.classId);
+    const found = await findTaughtClass(db, actor, input.classId);
     if (found === undefined) return failure<ServiceFault>({ code: 'class/not-found' });
     const known = await findStudentByRequest(db, input.requestId);
     if (known !== undefined) {
@@ -143,7 +197,7 @@ export async function removeStudent(
 ): Promise<Result<undefined, ServiceFault>> {
   return changeStudent(actor, input, 'student/removed', async (db) => {
     const { timeZone } = await getClub(db, actor.clubId);
-    await endEnrolment(db, input.classId, input.studentId, dayIn(timeZone, new Date()));
+    await endEnrolment(db, input.classId, input.studentId, dayIn(timeZone, getNow()));
   });
 }
 
@@ -167,13 +221,15 @@ async function changeStudent(
   change: (db: Db) => Promise<void>,
 ): Promise<Result<undefined, ServiceFault>> {
   return withTransaction(async (db) => {
-    const found = await findOwnClass(db, actor, classId);
+    // A key is forgotten in the middle of a lesson: whoever helps may give another.
+    const find = action === 'student/new-key' ? findOwnClass : findTaughtClass;
+    const found = await find(db, actor, classId);
     if (found === undefined) return failure<ServiceFault>({ code: 'class/not-found' });
     if (!(await isStudentOfClass(db, classId, studentId))) {
       return failure<ServiceFault>({ code: 'join/not-in-class' });
     }
     await change(db);
-    await note(db, actor, action, { classId, studentId }, new Date());
+    await note(db, actor, action, { classId, studentId }, getNow());
     return success(undefined);
   });
 }

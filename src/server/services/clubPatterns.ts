@@ -16,6 +16,7 @@ import {
 } from '../data/clubPatterns';
 import { listSolutions, tagAsOurs, untagOurs } from '../data/tasks';
 import { getDb, storeOnce, withTransaction } from '../db';
+import { getNow } from './clock';
 
 /** Mates read in one question to a worker thread: some tens of milliseconds. */
 const BATCH = 200;
@@ -49,7 +50,7 @@ export async function addClubPattern(
       fen: makeFen(checked.value),
       picture: picture.value,
       requestId,
-      now: new Date(),
+      now: getNow(),
     });
     await tagAsOurs(db, id, ending.value);
     return success(id);

@@ -5,6 +5,7 @@ import type { CoachActor } from '../auth/actors';
 import { addAuditEntry } from '../data/auditLog';
 import { getClub, saveClubSettings } from '../data/clubs';
 import { getDb, withTransaction } from '../db';
+import { getNow } from './clock';
 
 /** What the club has decided, and whether this coach may change it. */
 export async function getClubPage(actor: CoachActor): Promise<ClubPage> {
@@ -25,7 +26,7 @@ export async function changeClubSettings(
       personId: actor.coachId,
       action: 'club/settings',
       details: {},
-      now: new Date(),
+      now: getNow(),
     });
     return success(undefined);
   });

@@ -19,6 +19,7 @@ import {
   listGames,
 } from '../data/games';
 import { getDb, storeOnce, withTransaction } from '../db';
+import { getNow } from './clock';
 
 const MOST_LISTED = 200;
 
@@ -67,7 +68,7 @@ export async function addGame(actor: CoachActor, input: NewGame): Promise<Result
       return failure<ServiceFault>({ code: 'class/not-found' });
     }
     const { clubId, coachId: addedBy } = actor;
-    const addedAt = new Date();
+    const addedAt = getNow();
     const gameId = await createGame(db, {
       clubId,
       addedBy,
@@ -110,7 +111,7 @@ export async function removeGame(
       personId: actor.coachId,
       action: 'game/removed',
       details: { gameId },
-      now: new Date(),
+      now: getNow(),
     });
     return success(undefined);
   });

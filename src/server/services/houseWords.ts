@@ -2,11 +2,12 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, ClubId } from '@/contracts/ids';
 import type { HouseWord, HouseWordsPage, SaveHouseWords, SpokenWords } from '@/contracts/houseWords';
 import { failure, success, type Result } from '@/core/shared';
-import { findOwnClass, type CoachActor, type StudentActor } from '../auth/actors';
+import { findTaughtClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { addAuditEntry } from '../data/auditLog';
 import { findClassOfStudent } from '../data/classes';
 import { getReadingLevel, listHouseWords, replaceHouseWords, saveReadingLevel } from '../data/houseWords';
 import { getDb, withTransaction, type Db } from '../db';
+import { getNow } from './clock';
 import { listOwnClasses } from './classes';
 
 /** What is spoken to a student: the words of the class before those of the club. */
@@ -64,7 +65,7 @@ export async function saveHouseWords(
     if (classId === null) {
       if (!actor.isLead) return failure<ServiceFault>({ code: 'access/not-allowed' });
     } else {
-      if ((await findOwnClass(db, actor, classId)) === undefined) {
+      if ((await findTaughtClass(db, actor, classId)) === undefined) {
         return failure<ServiceFault>({ code: 'class/not-found' });
       }
       await saveReadingLevel(db, classId, readingLevel);
@@ -75,7 +76,7 @@ export async function saveHouseWords(
       personId: actor.coachId,
       action: 'club/words',
       details: { ...(classId === null ? {} : { classId }), words: words.length },
-      now: new Date(),
+      now: getNow(),
     });
     return success(undefined);
   });

@@ -10,6 +10,7 @@ import { askPool } from '@/workers/node';
 import { listClubPatterns } from '../data/clubPatterns';
 import { createMateTask, findMateTask } from '../data/tasks';
 import { getDb, type Db } from '../db';
+import { getNow } from './clock';
 import { nameOurs } from './clubPatterns';
 
 /** The longest mate that is stored. */
@@ -80,6 +81,6 @@ export async function findOrCreateMateTask(
     ours,
     keyCount: listKeys(graph).length,
     proverVersion: PROVER_VERSION,
-    provedAt: new Date(),
+    provedAt: getNow(),
   });
 }

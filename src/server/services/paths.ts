@@ -9,7 +9,7 @@ import { findNextStage, findProgress, planPractice, type PracticePart } from '@/
 import { failure, success, type Result } from '@/core/shared';
 import { STAGE_WORDS } from '@/text';
 import { askPool } from '@/workers/node';
-import { findOwnClass, type CoachActor, type StudentActor } from '../auth/actors';
+import { findOwnClass, findTaughtClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { listProgressAnswers } from '../data/attempts';
 import { addAuditEntry } from '../data/auditLog';
 import { findClassOfStudent, isStudentOfClass, listStudents } from '../data/classes';
@@ -26,6 +26,7 @@ import {
 } from '../data/paths';
 import { findOrCreateExercise, listTasksOfPractice } from '../data/tasks';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
+import { getNow } from './clock';
 import { toSeatRound } from './seat';
 import { makeTaskKey } from './taskKey';
 
@@ -98,7 +99,7 @@ export async function startPractice(
       stage,
       requestId,
       taskIds: [...new Set(taskIds)],
-      now: new Date(),
+      now: getNow(),
     });
     return success(roundId);
   });
@@ -160,7 +161,7 @@ export async function setStudentStage(
   { classId, studentId, stage, isOpen }: StudentStage,
 ): Promise<Result<undefined, ServiceFault>> {
   return withTransaction(async (db) => {
-    if ((await findOwnClass(db, actor, classId)) === undefined) {
+    if ((await findTaughtClass(db, actor, classId)) === undefined) {
       return failure<ServiceFault>({ code: 'class/not-found' });
     }
     if (!(await isStudentOfClass(db, classId, studentId))) {
@@ -172,7 +173,7 @@ export async function setStudentStage(
       personId: actor.coachId,
       action: 'path/student',
       details: { classId, studentId },
-      now: new Date(),
+      now: getNow(),
     });
     return success(undefined);
   });
@@ -184,7 +185,7 @@ export async function saveClassPath(
   { classId, stages }: ClassPath,
 ): Promise<Result<undefined, ServiceFault>> {
   return withTransaction(async (db) => {
-    if ((await findOwnClass(db, actor, classId)) === undefined) {
+    if ((await findTaughtClass(db, actor, classId)) === undefined) {
       return failure<ServiceFault>({ code: 'class/not-found' });
     }
     await saveClassStages(db, classId, stages);

@@ -26,6 +26,7 @@ import { listClubPatterns } from '../data/clubPatterns';
 import { listStairs } from '../data/sets';
 import { listTasksOfPractice, listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, storeOnce, type Db } from '../db';
+import { getNow } from './clock';
 import { rateFirstAnswer } from './ratings';
 
 /** What lies on the student's place. */
@@ -75,7 +76,7 @@ export async function openSeatRound(
   if (assignment === undefined || !(await isStudentOfClass(db, assignment.classId, actor.studentId))) {
     return failure({ code: 'round/not-found' });
   }
-  const roundId = await openRound(db, assignmentId, actor.studentId, new Date());
+  const roundId = await openRound(db, assignmentId, actor.studentId, getNow());
   const tasks = await listTasksOfVersion(db, assignment.setVersionId);
   const climbed = await listClimbed(db, assignment, [actor.studentId]);
   return success(
@@ -163,7 +164,7 @@ export async function storeAttempt(
         classId: round.classId,
         tryNumber,
         answeredAt: new Date(input.answeredAt),
-        receivedAt: new Date(),
+        receivedAt: getNow(),
       },
       verdict,
     );

@@ -4,9 +4,11 @@ import type { CoachId } from '@/contracts/ids';
 import type { SetUpInput } from '@/contracts/people';
 import { failure, success, type Result } from '@/core/shared';
 import { hashPassword, isSetUpCode } from '../auth/secrets';
-import { createClub, createTerm, hasClub, hasClubForUpdate } from '../data/clubs';
+import { createClub, hasClub, hasClubForUpdate } from '../data/clubs';
+import { createTerm } from '../data/terms';
 import { createCoach } from '../data/people';
 import { getDb, withTransaction } from '../db';
+import { getNow } from './clock';
 import { dayIn } from './today';
 
 /** Has this installation been set up? */
@@ -20,7 +22,7 @@ export async function setUpClub(
 ): Promise<Result<{ coachId: CoachId; epoch: number }, ServiceFault>> {
   if (!isSetUpCode(input.code)) return failure({ code: 'set-up/wrong-code' });
   const secretHash = await hashPassword(input.password);
-  const now = new Date();
+  const now = getNow();
   const startsOn = dayIn(input.timeZone, now);
   return withTransaction(async (db) => {
     if (await hasClubForUpdate(db)) return failure<ServiceFault>({ code: 'set-up/done-already' });

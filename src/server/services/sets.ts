@@ -9,7 +9,7 @@ import type { Rating } from '@/core/progress';
 import { listKeys, listMainLine, type Grade } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
-import { findOwnClass, findOwnSet, type CoachActor } from '../auth/actors';
+import { findTaughtClass, findOwnSet, type CoachActor } from '../auth/actors';
 import {
   createAssignment,
   findAssignmentByRequest,
@@ -39,6 +39,7 @@ import {
   type StoredPuzzle,
 } from '../data/tasks';
 import { getDb, storeOnce } from '../db';
+import { getNow } from './clock';
 import { forecastForClass } from './forecast';
 import { findOrCreateMateTask, proveMateTask } from './mateTasks';
 import { openVersion } from './setBuilder';
@@ -64,7 +65,7 @@ export async function addSet(
       name: input.name,
       requestId: input.requestId,
       isStaircase: input.isStaircase ?? false,
-      now: new Date(),
+      now: getNow(),
     });
     return success(setId);
   });
@@ -214,14 +215,14 @@ export async function giveSet(
   actor: CoachActor,
   input: { requestId: string; setId: SetId; classId: ClassId },
 ): Promise<Result<AssignmentId, ServiceFault>> {
-  const now = new Date();
+  const now = getNow();
   return storeOnce(async (db) => {
     const known = await findAssignmentByRequest(db, input.requestId);
     if (known !== undefined) return success(known);
     if ((await findOwnSet(db, actor, input.setId)) === undefined) {
       return failure<ServiceFault>({ code: 'set/not-found' });
     }
-    if ((await findOwnClass(db, actor, input.classId)) === undefined) {
+    if ((await findTaughtClass(db, actor, input.classId)) === undefined) {
       return failure<ServiceFault>({ code: 'class/not-found' });
     }
     const { setVersionId } = await getLatestVersion(db, input.setId, 'lock');

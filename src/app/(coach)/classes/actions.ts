@@ -1,8 +1,10 @@
 'use server';
 import { revalidatePath } from 'next/cache';
 import type { ServiceFault } from '@/contracts/faults';
-import type { ClassId } from '@/contracts/ids';
+import type { ClassId, TermId } from '@/contracts/ids';
 import {
+  classLevelSchema,
+  classPostSchema,
   newClassSchema,
   newStudentSchema,
   renameStudentSchema,
@@ -10,6 +12,13 @@ import {
   type KeyPicture,
 } from '@/contracts/people';
 import { classPathSchema, studentStageSchema } from '@/contracts/paths';
+import { addChildrenSchema, rosterTextSchema, type ReadRoster } from '@/contracts/roster';
+import {
+  newTermSchema,
+  rosterChangeSchema,
+  undoRosterChangeSchema,
+  type MadeRosterChange,
+} from '@/contracts/terms';
 import type { Result } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
 import {
@@ -18,9 +27,14 @@ import {
   giveNewKey,
   removeStudent,
   renameOwnStudent,
+  setLevel,
+  setPost,
   type NewKey,
 } from '@/server/services/classes';
 import { saveClassPath, setStudentStage } from '@/server/services/paths';
+import { addStudents, readRoster } from '@/server/services/roster';
+import { changeRoster, undoRosterChange } from '@/server/services/rosterChanges';
+import { addTerm } from '@/server/services/terms';
 
 export async function addClassAction(input: unknown): Promise<Result<ClassId, ServiceFault>> {
   const result = await runAsCoach(newClassSchema, input, addClass);
@@ -56,4 +70,38 @@ export async function removeStudentAction(input: unknown): Promise<Result<undefi
 
 export async function newKeyAction(input: unknown): Promise<Result<readonly KeyPicture[], ServiceFault>> {
   return runAsCoach(rosterStudentSchema, input, giveNewKey);
+}
+
+export async function setPostAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  return runAsCoach(classPostSchema, input, setPost);
+}
+
+export async function setLevelAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  return runAsCoach(classLevelSchema, input, setLevel);
+}
+
+export async function readRosterAction(input: unknown): Promise<Result<ReadRoster, ServiceFault>> {
+  return runAsCoach(rosterTextSchema, input, readRoster);
+}
+
+export async function addStudentsAction(input: unknown): Promise<Result<readonly NewKey[], ServiceFault>> {
+  return runAsCoach(addChildrenSchema, input, addStudents);
+}
+
+export async function addTermAction(input: unknown): Promise<Result<TermId, ServiceFault>> {
+  const result = await runAsCoach(newTermSchema, input, addTerm);
+  revalidatePath('/classes', 'layout');
+  return result;
+}
+
+export async function changeRosterAction(input: unknown): Promise<Result<MadeRosterChange, ServiceFault>> {
+  const result = await runAsCoach(rosterChangeSchema, input, changeRoster);
+  revalidatePath('/classes', 'layout');
+  return result;
+}
+
+export async function undoRosterChangeAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  const result = await runAsCoach(undoRosterChangeSchema, input, undoRosterChange);
+  revalidatePath('/classes', 'layout');
+  return result;
 }

@@ -1,8 +1,10 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
-import { listOwnClasses } from '@/server/services/classes';
-import { countWords } from '@/text';
+import type { TermSummary } from '@/contracts/terms';
+import { listOwnTerms } from '@/server/services/terms';
+import { countWords, dayText } from '@/text';
 import { NameForm } from '@/ui/forms/NameForm';
+import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addClassAction } from './actions';
@@ -10,30 +12,71 @@ import { addClassAction } from './actions';
 export const metadata: Metadata = { title: 'Classes' };
 
 export default async function ClassesPage() {
-  const classes = await listOwnClasses(await getPageCoach());
+  const actor = await getPageCoach();
+  const terms = await listOwnTerms(actor);
+  const current = terms.find(({ isCurrent }) => isCurrent);
+  const others = terms.filter((term) => term !== current && term.classes.length > 0);
   return (
     <>
       <div className={styles.head}>
-        <h1>Classes</h1>
+        <div>
+          <h1>Classes</h1>
+          {current !== undefined && <span className={styles.soft}>{tellTerm(current)}</span>}
+        </div>
         <NameForm label="Name of a new class" button="Make a class" maxLength={60} onName={addClassAction} />
       </div>
-      {classes.length === 0 && (
-        <p className={styles.card}>There is no class yet. Make one, then add the children by nickname.</p>
+      {current?.classes.length === 0 && (
+        <p className={styles.card}>
+          There is no class in this term yet. Make one, then add the children by nickname.
+        </p>
       )}
-      <ul className={styles.cards}>
-        {classes.map(({ classId, name, termName, studentCount, joinCode }) => (
-          <li key={classId}>
-            <Link href={`/classes/${classId}`} className={`${styles.card} ${styles.cardLink}`}>
-              <h2>{name}</h2>
-              <span className={styles.soft}>
-                {termName}, {countWords(studentCount, 'child', 'children')}
-              </span>
-              <br />
-              Class code <strong>{joinCode}</strong>
-            </Link>
-          </li>
-        ))}
-      </ul>
+      {current !== undefined && <ClassCards term={current} />}
+      <div className={styles.row} style={{ margin: '1rem 0' }}>
+        {actor.isLead && (
+          <LinkButton href="/classes/terms" variant="default">
+            Terms
+          </LinkButton>
+        )}
+        <a href="/files/roster" download>
+          Save the roster as CSV
+        </a>
+      </div>
+      {others.map((term) => (
+        <section key={term.termId} style={{ marginTop: '1.5rem' }}>
+          <h2 style={{ margin: '0 0 0.25rem' }}>{term.name}</h2>
+          <p className={styles.soft} style={{ margin: '0 0 0.5rem' }}>
+            {tellDays(term)}
+          </p>
+          <ClassCards term={term} />
+        </section>
+      ))}
     </>
+  );
+}
+
+const tellDays = ({ startsOn, endsOn }: TermSummary) => `${dayText(startsOn)} to ${dayText(endsOn)}`;
+const tellTerm = (term: TermSummary) => `${term.name}, ${tellDays(term)}`;
+
+function ClassCards({ term }: { readonly term: TermSummary }) {
+  return (
+    <ul className={styles.cards}>
+      {term.classes.map(({ classId, name, level, studentCount, joinCode }) => (
+        <li key={classId}>
+          <Link href={`/classes/${classId}`} className={`${styles.card} ${styles.cardLink}`}>
+            <h2>{name}</h2>
+            <span className={styles.soft}>
+              {countWords(studentCount, 'child', 'children')} now
+              {level !== undefined && `, level ${level}`}
+            </span>
+            {(term.isCurrent || studentCount > 0) && (
+              <>
+                <br />
+                Class code <strong>{joinCode}</strong>
+              </>
+            )}
+          </Link>
+        </li>
+      ))}
+    </ul>
   );
 }

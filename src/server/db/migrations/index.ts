@@ -32,6 +32,9 @@ import * as m0031 from './0031_task_ratings';
 import * as m0032 from './0032_student_ratings';
 import * as m0033 from './0033_games';
 import * as m0034 from './0034_game_chances';
+import * as m0035 from './0035_class_levels';
+import * as m0036 from './0036_class_assistants';
+import * as m0037 from './0037_roster_changes';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -76,6 +79,9 @@ export const MIGRATIONS: readonly Migration[] = [
   m0032,
   m0033,
   m0034,
+  m0035,
+  m0036,
+  m0037,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

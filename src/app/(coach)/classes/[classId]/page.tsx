@@ -3,15 +3,26 @@ import Link from 'next/link';
 import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { classIdSchema } from '@/contracts/ids';
-import type { ClassPage as ClassPageData } from '@/contracts/people';
+import type { ClassPage as ClassPageData, Enrolment } from '@/contracts/people';
 import { parseInput } from '@/server/auth/access';
-import { getClassPage } from '@/server/services/classes';
-import { countWords, FAMILY_WORDS, hardshipText, STAGE_WORDS } from '@/text';
+import { getClassPage, listOwnClasses } from '@/server/services/classes';
+import { countWords, dayText, FAMILY_WORDS, hardshipText, STAGE_WORDS } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
+import { ClassCoaches } from '@/ui/panels/roster/ClassCoaches';
+import { ClassLevel } from '@/ui/panels/roster/ClassLevel';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
-import { addStudentAction, newKeyAction, removeStudentAction, renameStudentAction } from '../actions';
+import {
+  addStudentAction,
+  changeRosterAction,
+  newKeyAction,
+  removeStudentAction,
+  renameStudentAction,
+  setLevelAction,
+  setPostAction,
+  undoRosterChangeAction,
+} from '../actions';
 import { Roster } from './_parts/Roster';
 
 export const metadata: Metadata = { title: 'Class' };
@@ -24,7 +35,10 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
   const page = classId.ok ? await getClassPage(actor, classId.value) : classId;
   if (!page.ok) notFound();
   const host = (await headers()).get('host') ?? '';
-  const { name, termName, joinCode, students } = page.value;
+  const { name, termName, level, joinCode, students, mayChange, past } = page.value;
+  const others = (await listOwnClasses(actor)).filter(
+    (one) => one.classId !== page.value.classId && one.termId === page.value.termId,
+  );
   return (
     <>
       <AutoRefresh everyMs={REFRESH_MS} />
@@ -33,6 +47,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           <h1>{name}</h1>
           <span className={styles.soft}>
             {termName}, {countWords(students.length, 'child', 'children')}
+            {level !== undefined && `, level ${level}`}
           </span>
         </div>
         <LinkButton href={`/classes/${page.value.classId}/path`} variant="default">
@@ -49,20 +64,53 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           <Roster
             classId={page.value.classId}
             students={students}
+            mayChange={mayChange}
+            others={others.map((one) => ({ classId: one.classId, name: one.name }))}
             actions={{
               add: addStudentAction,
               rename: renameStudentAction,
               remove: removeStudentAction,
               newKey: newKeyAction,
+              change: changeRosterAction,
+              undo: undoRosterChangeAction,
             }}
           />
+          {past.length > 0 && <PastChildren past={past} />}
         </section>
         <div className={styles.stack}>
           <GivenSets page={page.value} />
           <Hardships page={page.value} />
           <LatestAnswers page={page.value} />
+          <section className={styles.card}>
+            <h2>Who teaches here</h2>
+            <ClassCoaches
+              classId={page.value.classId}
+              coaches={page.value.coaches}
+              onPost={actor.isLead ? setPostAction : undefined}
+            />
+            {mayChange && <ClassLevel classId={page.value.classId} level={level} onLevel={setLevelAction} />}
+          </section>
         </div>
       </div>
+    </>
+  );
+}
+
+/** Who was in the class before, with the days. */
+function PastChildren({ past }: { past: readonly Enrolment[] }) {
+  return (
+    <>
+      <h2 style={{ marginTop: '1.25rem' }}>Were here before</h2>
+      <ul className={styles.list}>
+        {past.map(({ studentId, name, startsOn, endsOn }) => (
+          <li key={`${studentId} ${startsOn}`}>
+            <strong>{name}</strong>
+            <span className={styles.soft}>
+              {dayText(startsOn)} to {dayText(endsOn ?? startsOn)}
+            </span>
+          </li>
+        ))}
+      </ul>
     </>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 import { Button, Modal } from '@mantine/core';
+import Link from 'next/link';
 import { useState, useTransition } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, StudentId } from '@/contracts/ids';
@@ -8,6 +9,9 @@ import type { Result } from '@/core/shared';
 import { faultText } from '@/text';
 import { KeyCard } from '@/ui/forms/KeyCard';
 import { NameForm } from '@/ui/forms/NameForm';
+import { MoveChildren } from '@/ui/panels/roster/MoveChildren';
+import type { ChangeRoster } from '@/ui/panels/roster/TermTurnPanel';
+import type { UndoRosterChange } from '@/ui/panels/roster/UndoChange';
 import styles from '../../../../_parts/pages.module.css';
 
 export interface RosterActions {
@@ -25,6 +29,8 @@ export interface RosterActions {
     classId: number;
     studentId: number;
   }) => Promise<Result<undefined, ServiceFault>>;
+  readonly change: ChangeRoster;
+  readonly undo: UndoRosterChange;
   readonly newKey: (input: {
     classId: number;
     studentId: number;
@@ -33,47 +39,71 @@ export interface RosterActions {
 
 /** What the one dialog of the roster shows. */
 type Dialog =
+  | { readonly kind: 'move' }
   | { readonly kind: 'key'; readonly name: string; readonly key: readonly KeyPicture[] }
   | { readonly kind: 'rename' | 'remove' | 'new-key'; readonly student: NameCard };
 
 export function Roster(props: {
   readonly classId: ClassId;
   readonly students: readonly NameCard[];
+  /** An assistant gives keys and changes nothing else. */
+  readonly mayChange: boolean;
+  /** Classes of the same term to which children may be moved. */
+  readonly others: readonly { readonly classId: ClassId; readonly name: string }[];
   readonly actions: RosterActions;
 }) {
-  const { classId, students, actions } = props;
+  const { classId, students, mayChange, others, actions } = props;
   const [dialog, setDialog] = useState<Dialog | undefined>();
   const close = () => setDialog(undefined);
   return (
     <>
-      <NameForm
-        label="Add a child. A nickname is enough; no family name, birth date or photo is needed."
-        button="Add"
-        maxLength={40}
-        onName={(input) => actions.add({ ...input, classId })}
-        onDone={({ name, key }) => setDialog({ kind: 'key', name, key })}
-      />
+      {mayChange && (
+        <>
+          <NameForm
+            label="Add a child. A nickname is enough; no family name, birth date or photo is needed."
+            button="Add"
+            maxLength={40}
+            onName={(input) => actions.add({ ...input, classId })}
+            onDone={({ name, key }) => setDialog({ kind: 'key', name, key })}
+          />
+          <div className={styles.row}>
+            <Link href={`/classes/${classId}/import`}>Children from a list</Link>
+            <a href={`/files/roster?classId=${classId}`} download>
+              Save the roster
+            </a>
+            {students.length > 0 && others.length > 0 && (
+              <Button variant="default" size="md" mih={44} onClick={() => setDialog({ kind: 'move' })}>
+                Move children
+              </Button>
+            )}
+          </div>
+        </>
+      )}
       {students.length === 0 && <p className={styles.soft}>No children yet.</p>}
       <ul className={styles.list} style={{ marginTop: '0.75rem' }}>
         {students.map((student) => (
           <li key={student.studentId}>
             <strong style={{ fontSize: '1.0625rem' }}>{student.name}</strong>
             <span className={styles.row} style={{ gap: 0 }}>
-              <RowButton
-                text="Rename"
-                student={student}
-                onPress={() => setDialog({ kind: 'rename', student })}
-              />
+              {mayChange && (
+                <RowButton
+                  text="Rename"
+                  student={student}
+                  onPress={() => setDialog({ kind: 'rename', student })}
+                />
+              )}
               <RowButton
                 text="New key"
                 student={student}
                 onPress={() => setDialog({ kind: 'new-key', student })}
               />
-              <RowButton
-                text="Remove"
-                student={student}
-                onPress={() => setDialog({ kind: 'remove', student })}
-              />
+              {mayChange && (
+                <RowButton
+                  text="Remove"
+                  student={student}
+                  onPress={() => setDialog({ kind: 'remove', student })}
+                />
+              )}
             </span>
           </li>
         ))}
@@ -91,6 +121,15 @@ export function Roster(props: {
             <p>Write these three pictures down for {dialog.name} now. They can&apos;t be shown again.</p>
             <Button onClick={close}>Done</Button>
           </>
+        )}
+        {dialog?.kind === 'move' && (
+          <MoveChildren
+            classId={classId}
+            students={students}
+            others={others}
+            onChange={actions.change}
+            onUndo={actions.undo}
+          />
         )}
         {dialog?.kind === 'rename' && (
           <NameForm
@@ -131,6 +170,8 @@ function rosterKey(classId: ClassId, studentId: StudentId) {
 
 function titleOf(dialog: Dialog): string {
   switch (dialog.kind) {
+    case 'move':
+      return 'Move children';
     case 'key':
       return `The key of ${dialog.name}`;
     case 'rename':

@@ -1,0 +1,33 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { classIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { findChangeableClass } from '@/server/services/classes';
+import { RosterImport } from '@/ui/panels/roster/RosterImport';
+import { LinkButton } from '../../../../_parts/LinkButton';
+import styles from '../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../_parts/coachPage';
+import { addStudentsAction, readRosterAction } from '../../actions';
+
+export const metadata: Metadata = { title: 'Children from a list' };
+
+export default async function RosterImportPage({ params }: PageProps<'/classes/[classId]/import'>) {
+  const actor = await getPageCoach();
+  const classId = parseInput(classIdSchema, (await params).classId);
+  const found = classId.ok ? await findChangeableClass(actor, classId.value) : undefined;
+  if (found === undefined) notFound();
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Children from a list</h1>
+          <span className={styles.soft}>For {found.name}. Nothing is stored until you have seen it.</span>
+        </div>
+        <LinkButton href={`/classes/${found.classId}`} variant="default">
+          Back to the class
+        </LinkButton>
+      </div>
+      <RosterImport classId={found.classId} actions={{ read: readRosterAction, add: addStudentsAction }} />
+    </>
+  );
+}

@@ -1,0 +1,36 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { termIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getTermTurn } from '@/server/services/terms';
+import { TermTurnPanel } from '@/ui/panels/roster/TermTurnPanel';
+import { LinkButton } from '../../../../_parts/LinkButton';
+import styles from '../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../_parts/coachPage';
+import { changeRosterAction, undoRosterChangeAction } from '../../actions';
+
+export const metadata: Metadata = { title: 'Into the next term' };
+
+export default async function TermTurnPage({ params }: PageProps<'/classes/terms/[termId]'>) {
+  const actor = await getPageCoach();
+  const termId = parseInput(termIdSchema, (await params).termId);
+  const turn = termId.ok ? await getTermTurn(actor, termId.value) : termId;
+  if (!turn.ok) notFound();
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Into {turn.value.term.name}</h1>
+          <span className={styles.soft}>
+            Nothing happens until you press the button below, and all of it can be taken back until there is
+            work in a new class.
+          </span>
+        </div>
+        <LinkButton href="/classes/terms" variant="default">
+          Terms
+        </LinkButton>
+      </div>
+      <TermTurnPanel turn={turn.value} onChange={changeRosterAction} onUndo={undoRosterChangeAction} />
+    </>
+  );
+}

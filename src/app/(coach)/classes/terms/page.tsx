@@ -1,0 +1,82 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { listOwnRosterChanges } from '@/server/services/rosterChanges';
+import { listOwnTerms } from '@/server/services/terms';
+import { countWords, dayText, rosterChangeText } from '@/text';
+import { NewTermForm } from '@/ui/panels/roster/NewTermForm';
+import { UndoChange } from '@/ui/panels/roster/UndoChange';
+import { LinkButton } from '../../../_parts/LinkButton';
+import styles from '../../../_parts/pages.module.css';
+import { getPageCoach } from '../../_parts/coachPage';
+import { addTermAction, undoRosterChangeAction } from '../actions';
+
+export const metadata: Metadata = { title: 'Terms' };
+
+export default async function TermsPage() {
+  const actor = await getPageCoach();
+  if (!actor.isLead) notFound();
+  const [terms, changes] = await Promise.all([listOwnTerms(actor), listOwnRosterChanges(actor)]);
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Terms</h1>
+          <span className={styles.soft}>
+            Where one ends, all classes and children go into the next in one step.
+          </span>
+        </div>
+        <LinkButton href="/classes" variant="default">
+          Classes
+        </LinkButton>
+      </div>
+      <div className={styles.stack}>
+        <section className={styles.card}>
+          <ul className={styles.list}>
+            {terms.map(({ termId, name, startsOn, endsOn, isCurrent, classes }) => (
+              <li key={termId}>
+                <span>
+                  <strong>{name}</strong> {isCurrent && '(now)'}
+                  <br />
+                  <span className={styles.soft}>
+                    {dayText(startsOn)} to {dayText(endsOn)}, {countWords(classes.length, 'class', 'classes')}
+                  </span>
+                </span>
+                <LinkButton href={`/classes/terms/${termId}`} variant="default">
+                  Take classes into it
+                </LinkButton>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section className={styles.card}>
+          <h2>A new term</h2>
+          <NewTermForm onAdd={addTermAction} />
+        </section>
+        <section className={styles.card}>
+          <h2>Who was moved lately</h2>
+          {changes.length === 0 && (
+            <p className={styles.soft} style={{ margin: 0 }}>
+              Nobody yet.
+            </p>
+          )}
+          <ul className={styles.list}>
+            {changes.map((change) => (
+              <li key={change.changeId}>
+                <span>
+                  {rosterChangeText(change)}
+                  <br />
+                  <span className={styles.soft}>
+                    {dayText(change.madeAt.slice(0, 10))}, {change.coachName}
+                  </span>
+                </span>
+                <span className={styles.row}>
+                  <UndoChange changeId={change.changeId} onUndo={undoRosterChangeAction} />
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+    </>
+  );
+}

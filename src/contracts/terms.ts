@@ -1,0 +1,101 @@
+/** Terms, and what happens to classes where one ends and the next begins. */
+import { z } from 'zod';
+import { LEVELS } from '@/core/exercises';
+import {
+  classIdSchema,
+  requestIdSchema,
+  studentIdSchema,
+  termIdSchema,
+  type RosterChangeId,
+  type TermId,
+} from './ids';
+import { nameSchema, type ClassSummary, type NameCard } from './people';
+
+/** A day as YYYY-MM-DD. */
+export const daySchema = z.iso.date();
+
+export const newTermSchema = z.object({
+  name: nameSchema(60),
+  startsOn: daySchema,
+  /** The last day. */
+  endsOn: daySchema,
+});
+export type NewTerm = z.infer<typeof newTermSchema>;
+
+export interface Term {
+  readonly termId: TermId;
+  readonly name: string;
+  readonly startsOn: string;
+  readonly endsOn: string;
+}
+
+export interface TermSummary extends Term {
+  readonly isCurrent: boolean;
+  readonly classes: readonly ClassSummary[];
+}
+
+/** Where a child goes: into a class that is made in the same step, into one that is there, or out of the club's classes. */
+const destinationSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('new'), key: z.string().min(1).max(40) }),
+  z.object({ kind: z.literal('class'), classId: classIdSchema }),
+  z.object({ kind: z.literal('leaves') }),
+]);
+export type Destination = z.infer<typeof destinationSchema>;
+
+/**
+ * Any number of children moved in one step, and the classes made for them. A class that is heir of another one takes over its code, so
+ * that the children's cards stay good, and its coaches, words and path. Two classes whose children go to one are merged, one whose
+ * children go to two is split.
+ */
+export const rosterChangeSchema = z.object({
+  requestId: requestIdSchema,
+  /** Where new classes belong; not needed when none is made. */
+  termId: termIdSchema.optional(),
+  classes: z
+    .array(
+      z.object({
+        key: z.string().min(1).max(40),
+        name: nameSchema(60),
+        level: z.literal(LEVELS).optional(),
+        heirOf: classIdSchema.optional(),
+      }),
+    )
+    .max(40)
+    .refine(
+      (classes) => new Set(classes.map(({ key }) => key)).size === classes.length,
+      'two classes of one key',
+    )
+    .refine((classes) => {
+      const heirs = classes.flatMap(({ heirOf }) => heirOf ?? []);
+      return new Set(heirs).size === heirs.length;
+    }, 'two heirs of one class'),
+  moves: z
+    .array(z.object({ studentId: studentIdSchema, fromClassId: classIdSchema, to: destinationSchema }))
+    .min(1)
+    .max(600),
+});
+export type RosterChange = z.infer<typeof rosterChangeSchema>;
+
+export interface MadeRosterChange {
+  readonly changeId: RosterChangeId;
+  readonly moved: number;
+  readonly left: number;
+  readonly made: number;
+}
+
+/** A change that may still be taken back. */
+export interface PastRosterChange extends MadeRosterChange {
+  readonly madeAt: string;
+  readonly coachName: string;
+}
+
+export const undoRosterChangeSchema = z.object({ changeId: z.coerce.number().int().positive() });
+
+/** What the page shows on which a term is begun. */
+export interface TermTurn {
+  readonly term: Term;
+  /** Classes with children in them now that belong to another term. */
+  readonly from: readonly (ClassSummary & { readonly students: readonly NameCard[] })[];
+  /** Classes the term has already. */
+  readonly into: readonly ClassSummary[];
+}

@@ -1,0 +1,16 @@
+import type { Knex } from 'knex';
+import { addReference } from '../columns';
+
+export const name = '0036_class_assistants';
+
+export async function up(knex: Knex): Promise<void> {
+  await knex.schema.createTable('class_assistants', (table) => {
+    addReference(table, 'class_id', 'classes').notNullable();
+    addReference(table, 'coach_id', 'people').notNullable();
+    table.primary(['class_id', 'coach_id']);
+  });
+}
+
+export async function down(knex: Knex): Promise<void> {
+  await knex.schema.dropTable('class_assistants');
+}

@@ -1,0 +1,162 @@
+'use client';
+import { Button, Checkbox, FileButton, Textarea } from '@mantine/core';
+import { useState } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClassId } from '@/contracts/ids';
+import type { KeyPicture } from '@/contracts/people';
+import type { ReadRoster } from '@/contracts/roster';
+import type { Result } from '@/core/shared';
+import { countWords, listWords, ROSTER_FAULT_WORDS } from '@/text';
+import { KeyCard } from '@/ui/forms/KeyCard';
+import { useSending } from '@/ui/forms/useSending';
+import classes from './Roster.module.css';
+
+interface AddedChild {
+  readonly name: string;
+  readonly key: readonly KeyPicture[];
+}
+
+export interface RosterImportActions {
+  readonly read: (input: { classId: number; text: string }) => Promise<Result<ReadRoster, ServiceFault>>;
+  readonly add: (input: {
+    requestId: string;
+    classId: number;
+    names: readonly string[];
+  }) => Promise<Result<readonly AddedChild[], ServiceFault>>;
+}
+
+/** Children from a list: read first, each row told, then those that are wanted are added and their keys shown once. */
+export function RosterImport(props: { readonly classId: ClassId; readonly actions: RosterImportActions }) {
+  const { classId, actions } = props;
+  const [text, setText] = useState('');
+  const [read, setRead] = useState<ReadRoster>();
+  const [wanted, setWanted] = useState<ReadonlySet<number>>(new Set());
+  const [requestId, setRequestId] = useState(() => makeUuid());
+  const [added, setAdded] = useState<readonly AddedChild[]>([]);
+  const { send, isBusy, error } = useSending();
+
+  async function readText(from: string) {
+    setText(from);
+    const sent = await send(() => actions.read({ classId, text: from }));
+    if (sent === undefined) return;
+    setRead(sent.value);
+    setWanted(new Set(sent.value.rows.filter(({ fault }) => fault === undefined).map(({ line }) => line)));
+    setAdded([]);
+  }
+
+  async function addWanted() {
+    const names = (read?.rows ?? []).filter(({ line }) => wanted.has(line)).map(({ name }) => name);
+    const sent = await send(() => actions.add({ requestId, classId, names }));
+    if (sent === undefined) return;
+    setAdded(sent.value);
+    setRead(undefined);
+    setText('');
+    setRequestId(makeUuid());
+  }
+
+  const faulty = (read?.rows ?? []).filter(({ fault }) => fault !== undefined).length;
+  return (
+    <>
+      <Textarea
+        label="Paste a list, one child a row"
+        description="Nicknames are enough. A CSV file with a column called name will do; its other columns are left out."
+        size="md"
+        rows={6}
+        value={text}
+        onChange={({ currentTarget }) => setText(currentTarget.value)}
+      />
+      <div className={classes.fields} style={{ marginTop: '0.75rem' }}>
+        <Button
+          size="md"
+          mih={44}
+          loading={isBusy}
+          disabled={text.trim() === ''}
+          onClick={() => void readText(text)}
+        >
+          Read the list
+        </Button>
+        <FileButton
+          accept=".csv,.txt,text/csv,text/plain"
+          onChange={(file) => void file?.text().then(readText)}
+        >
+          {(button) => (
+            <Button {...button} size="md" mih={44} variant="default" disabled={isBusy}>
+              Choose a file
+            </Button>
+          )}
+        </FileButton>
+      </div>
+      <p role="alert" className={classes.said}>
+        {error}
+      </p>
+      {read !== undefined && (
+        <>
+          <p role="status" className={classes.said}>
+            {countWords(read.rows.length, 'row')} read, {faulty === 0 ? 'none' : faulty} not offered.
+            {read.leftOut.length > 0 && ` Left out: ${listWords(read.leftOut)}.`}
+          </p>
+          <table className={classes.rows}>
+            <thead>
+              <tr>
+                <th scope="col">Line</th>
+                <th scope="col">Child</th>
+                <th scope="col">Why not</th>
+              </tr>
+            </thead>
+            <tbody>
+              {read.rows.map(({ line, name, fault }) => (
+                <tr key={line}>
+                  <td>{line}</td>
+                  <td>
+                    {fault === undefined ? (
+                      <Checkbox
+                        size="md"
+                        label={name}
+                        checked={wanted.has(line)}
+                        onChange={({ currentTarget }) => {
+                          const next = new Set(wanted);
+                          if (currentTarget.checked) next.add(line);
+                          else next.delete(line);
+                          setWanted(next);
+                        }}
+                      />
+                    ) : (
+                      name.slice(0, 60)
+                    )}
+                  </td>
+                  <td>{fault === undefined ? '' : ROSTER_FAULT_WORDS[fault]}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <Button
+            size="md"
+            mih={44}
+            loading={isBusy}
+            disabled={wanted.size === 0}
+            onClick={() => void addWanted()}
+          >
+            Add {countWords(wanted.size, 'child', 'children')}
+          </Button>
+        </>
+      )}
+      {added.length > 0 && (
+        <>
+          <p role="status" className={classes.said}>
+            {countWords(added.length, 'child', 'children')} added. Write the keys down now: they cannot be
+            shown again.
+          </p>
+          <ul className={classes.keys}>
+            {added.map(({ name, key }) => (
+              <li key={name} className={classes.card}>
+                <h2>{name}</h2>
+                <KeyCard pictures={key} />
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </>
+  );
+}

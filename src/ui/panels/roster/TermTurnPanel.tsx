@@ -1,0 +1,166 @@
+'use client';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
+import Link from 'next/link';
+import { useState } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import type { MadeRosterChange, RosterChange, TermTurn } from '@/contracts/terms';
+import type { Result } from '@/core/shared';
+import { countWords, rosterChangeText } from '@/text';
+import { useSending } from '@/ui/forms/useSending';
+import classes from './Roster.module.css';
+import { LevelField } from './LevelField';
+import { addNewClass, listWays, startPlan, toChange, type NewClass, type TurnPlan } from './turnPlan';
+import { UndoChange, type UndoRosterChange } from './UndoChange';
+
+export type ChangeRoster = (input: RosterChange) => Promise<Result<MadeRosterChange, ServiceFault>>;
+
+/** Where every class and every child goes in the next term; all of it happens in one step. */
+export function TermTurnPanel(props: {
+  readonly turn: TermTurn;
+  readonly onChange: ChangeRoster;
+  readonly onUndo: UndoRosterChange;
+}) {
+  // What was asked stays as it was while the page behind is drawn anew.
+  const [turn] = useState(props.turn);
+  const [plan, setPlan] = useState<TurnPlan>(() => startPlan(turn));
+  const [requestId, setRequestId] = useState(() => makeUuid());
+  const [done, setDone] = useState<MadeRosterChange>();
+  const { send, isBusy, error } = useSending();
+  const change = toChange(plan, turn, requestId);
+  const nameless = change.classes.some(({ name }) => name === '');
+  const ways = listWays(plan, turn);
+
+  if (done !== undefined) {
+    return (
+      <div className={classes.card}>
+        <p role="status">
+          {turn.term.name} has begun: {rosterChangeText(done)}
+        </p>
+        <div className={classes.fields}>
+          <Link href="/classes">See the classes</Link>
+          <UndoChange
+            changeId={done.changeId}
+            onUndo={props.onUndo}
+            onDone={() => {
+              setDone(undefined);
+              setRequestId(makeUuid());
+            }}
+          />
+        </div>
+      </div>
+    );
+  }
+  const setClass = (key: string, changed: Partial<NewClass>) =>
+    setPlan({
+      ...plan,
+      classes: plan.classes.map((one) => (one.key === key ? { ...one, ...changed } : one)),
+    });
+  return (
+    <div className={classes.turn}>
+      <section className={classes.card}>
+        <h2>Classes of {turn.term.name}</h2>
+        <p className={classes.soft}>
+          A class that goes on keeps its code, its coaches, its words and its path. Two classes whose children
+          go to one are merged.
+        </p>
+        <div className={classes.turn}>
+          {plan.classes.map((one, index) => (
+            <div key={one.key} className={classes.fields}>
+              <TextInput
+                label={`Name of class ${index + 1}`}
+                size="md"
+                maxLength={60}
+                value={one.name}
+                onChange={({ currentTarget }) => setClass(one.key, { name: currentTarget.value })}
+              />
+              <LevelField
+                label={`Level of class ${index + 1}`}
+                value={one.level}
+                onChange={(level) => setClass(one.key, { level })}
+              />
+              <span className={classes.soft}>{countComing(change, one.key)}</span>
+            </div>
+          ))}
+        </div>
+        <Button
+          mt="md"
+          size="md"
+          mih={44}
+          variant="default"
+          onClick={() => setPlan(addNewClass(plan, makeUuid().slice(0, 8)))}
+        >
+          One class more
+        </Button>
+      </section>
+      {turn.from.map(({ classId, name, termName, students }) => (
+        <section key={classId} className={classes.card}>
+          <div className={classes.fields}>
+            <h2 style={{ margin: 0, flex: 1 }}>
+              {name}{' '}
+              <span className={classes.soft} style={{ fontWeight: 400, fontSize: '1rem' }}>
+                {termName}, {countWords(students.length, 'child', 'children')}
+              </span>
+            </h2>
+            <NativeSelect
+              label={`All of ${name} go to`}
+              size="md"
+              value={plan.ways.get(classId) ?? ''}
+              data={[...ways]}
+              onChange={({ currentTarget }) =>
+                setPlan({ ...plan, ways: new Map(plan.ways).set(classId, currentTarget.value) })
+              }
+            />
+          </div>
+          <ul className={classes.children}>
+            {students.map(({ studentId, name: child }) => (
+              <li key={studentId}>
+                <strong>{child}</strong>
+                <NativeSelect
+                  aria-label={`${child} goes to`}
+                  size="md"
+                  maw="12rem"
+                  value={plan.childWays.get(studentId) ?? ''}
+                  data={[{ value: '', label: 'as the class' }, ...ways]}
+                  onChange={({ currentTarget }) =>
+                    setPlan({
+                      ...plan,
+                      childWays: new Map(plan.childWays).set(studentId, currentTarget.value),
+                    })
+                  }
+                />
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+      <div className={classes.foot}>
+        <Button
+          size="lg"
+          loading={isBusy}
+          disabled={nameless}
+          onClick={() =>
+            void send(() => props.onChange(change)).then((sent) => {
+              if (sent !== undefined) setDone(sent.value);
+            })
+          }
+        >
+          Begin {turn.term.name}
+        </Button>
+        <span role="status">{nameless ? 'A class has no name yet.' : tellChange(change)}</span>
+        <span role="alert">{error}</span>
+      </div>
+    </div>
+  );
+}
+
+function countComing({ moves }: RosterChange, key: string): string {
+  const coming = moves.filter(({ to }) => to.kind === 'new' && to.key === key).length;
+  return coming === 0 ? 'nobody goes there: it is not made' : countWords(coming, 'child', 'children');
+}
+
+function tellChange({ classes: made, moves }: RosterChange): string {
+  const left = moves.filter(({ to }) => to.kind === 'leaves').length;
+  const kept = moves.length - left;
+  return `${countWords(made.length, 'class', 'classes')}, ${countWords(kept, 'child', 'children')}${left === 0 ? '' : `; ${countWords(left, 'child leaves', 'children leave')}`}.`;
+}
