@@ -7,7 +7,7 @@ import { composeExercise, createTaskSearches, makeMateTask } from '@/core/compos
 import type { TaskId } from '@/contracts/ids';
 import { EXERCISE_IDS, judgeAnswer } from '@/core/exercises';
 import { positionOf } from '../../tests/fixtures/positions';
-import { DEMO_COACHES, describeDemo } from './demo/people';
+import { DEMO_CLASSES, DEMO_COACHES, DEMO_STUDENTS, describeDemo } from './demo/people';
 import { DEMO_LONG_SET, DEMO_SETS } from './demo/puzzles';
 import { DEMO_ROUNDS } from './demo/rounds';
 import { simulateTries } from './demo/simulate';
@@ -107,22 +107,26 @@ describe('the demo club', () => {
       } as const;
     });
 
-  test('two coaches, two classes, eight to twelve children, two sets of at least twelve proved puzzles', () => {
-    expect(DEMO_COACHES).toHaveLength(2);
-    const children = DEMO_COACHES.flatMap((coach) => coach.class.students);
-    expect(children.length).toBeGreaterThanOrEqual(8);
-    expect(children.length).toBeLessThanOrEqual(12);
-    expect(new Set(children.map(({ name }) => name)).size).toBe(children.length);
+  test('three coaches, three classes, about two dozen children of two terms, two sets of at least twelve proved puzzles', () => {
+    expect(DEMO_COACHES).toHaveLength(3);
+    const now = DEMO_STUDENTS.filter((student) => student.now !== undefined);
+    expect(now).toHaveLength(24);
+    expect(new Set(DEMO_STUDENTS.map(({ name }) => name)).size).toBe(DEMO_STUDENTS.length);
+    // Some have moved up, some have joined, somebody has left.
+    const moved = now.filter((student) => student.before !== undefined && student.before !== student.now);
+    expect(moved.length).toBeGreaterThanOrEqual(5);
+    expect(now.some((student) => student.before === undefined)).toBe(true);
+    expect(now.length).toBeLessThan(DEMO_STUDENTS.length);
     expect(given).toHaveLength(2);
     for (const { fens } of given) expect(new Set(fens).size).toBeGreaterThanOrEqual(12);
     expect(solved).toHaveLength(given.flatMap(({ fens }) => fens).length);
   });
 
-  test('each child has a set to answer and does not try more than there is', () => {
-    for (const coach of DEMO_COACHES) {
-      const set = DEMO_SETS.find(({ name }) => name === coach.class.setName);
-      for (const { triedCount } of coach.class.students)
-        expect(triedCount).toBeLessThanOrEqual(set?.fens.length ?? 0);
+  test('no child tries more than there is', () => {
+    for (const student of DEMO_STUDENTS) {
+      const group = student.now === undefined ? undefined : DEMO_CLASSES[student.now];
+      const set = DEMO_SETS.find(({ name }) => name === group?.setName);
+      expect(student.triedCount).toBeLessThanOrEqual(set?.fens.length ?? 0);
     }
     expect(describeDemo()).toContain('evening-ferry-7');
   });

@@ -22,6 +22,10 @@ export const newTermSchema = z.object({
 });
 export type NewTerm = z.infer<typeof newTermSchema>;
 
+/** A term with another name or other days. */
+export const changedTermSchema = newTermSchema.extend({ termId: termIdSchema });
+export type ChangedTerm = z.infer<typeof changedTermSchema>;
+
 export interface Term {
   readonly termId: TermId;
   readonly name: string;

@@ -11,7 +11,7 @@ import { addStudents, exportRoster, readRoster } from '@/server/services/roster'
 import { changeRoster, listOwnRosterChanges, undoRosterChange } from '@/server/services/rosterChanges';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { giveSet } from '@/server/services/sets';
-import { addTerm, getTermTurn, listOwnTerms } from '@/server/services/terms';
+import { addTerm, getTermTurn, listOwnTerms, saveTerm } from '@/server/services/terms';
 import { makeClub, makeSet, MATE_IN_1, valueOf, withDatabase } from '../support/database';
 
 withDatabase();
@@ -80,6 +80,21 @@ test('a term may not lie in another one, end before it starts, or be added by a 
   });
   expect(await addTerm(coach, term)).toMatchObject({ error: { code: 'access/not-allowed' } });
   expect((await listOwnTerms(lead)).map(({ name }) => name)).toEqual(['Winter', 'Autumn', 'First term']);
+});
+
+test('a term gets another name and other days, but not those of another one', async () => {
+  const { lead, coach, termId } = await makeScene();
+  const term = { termId, name: 'Lamplight', startsOn: '2026-09-03', endsOn: '2026-12-01' };
+  valueOf(await saveTerm(lead, term));
+  expect((await listOwnTerms(lead))[0]).toMatchObject(term);
+  expect(await saveTerm(lead, { ...term, startsOn: '2026-09-02' })).toMatchObject({
+    error: { code: 'term/overlaps', name: 'First term' },
+  });
+  expect(await saveTerm(lead, { ...term, termId: 99_999 as TermId })).toMatchObject({
+    error: { code: 'term/not-found' },
+  });
+  expect(await saveTerm(coach, term)).toMatchObject({ error: { code: 'access/not-allowed' } });
+  expect((await listOwnTerms(lead))[0]).toMatchObject(term);
 });
 
 test('which term runs is asked for the day in the club’s own zone, over the hour that is skipped as well', async () => {

@@ -30,3 +30,26 @@ export const DEMO_ROUNDS: readonly { readonly name: string; readonly rounds: rea
     ),
   },
 ];
+
+/** Homework of the two terms, from the first squares to the named mates: up to four families of a stage, two tasks each. */
+const HOMEWORK: readonly (readonly [name: string, stage: Stage, level: Level])[] = [
+  ['Squares and lines', 'board', 1],
+  ['Where can it go', 'movement', 1],
+  ['Ways and walls', 'movement', 2],
+  ['Catching', 'capturing', 1],
+  ['Attack and guard', 'attack', 1],
+  ['Points', 'values', 1],
+  ['Check or mate', 'check', 1],
+  ['Rare moves', 'special-moves', 1],
+  ['Writing it down', 'notation', 1],
+  ['Mates with a name', 'named-mates', 1],
+];
+const MOST_FAMILIES = 4;
+
+export const DEMO_HOMEWORK: readonly { readonly name: string; readonly rounds: readonly DemoRound[] }[] =
+  HOMEWORK.map(([name, stage, level], index) => ({
+    name,
+    rounds: EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage)
+      .slice(0, MOST_FAMILIES)
+      .map((family, place) => ({ family, level, seed: 700 + 20 * index + 2 * place, count: 2 })),
+  }));

@@ -1,7 +1,8 @@
 /**
- * Fills an empty database with the demo club, through the same services the pages use. Every step carries a fixed request
- * id, so a seeding that was cut short is simply run again.
+ * Fills an empty database with the demo club, through the same services the pages use, in the order in which two terms went by. Every step
+ * carries a fixed request id, so a seeding that was cut short is simply run again.
  */
+import dayjs from 'dayjs';
 import { v5 as uuidOf } from 'uuid';
 import type { AssignmentId, ClassId, SetId, StudentId } from '@/contracts/ids';
 import { makeFen, makeMoveText, readPgn } from '@/core/notation';
@@ -9,20 +10,33 @@ import { createRandom, type Result } from '@/core/shared';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
-import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
-import { addClass, addStudent } from '@/server/services/classes';
+import { addClass, addStudent, listOwnClasses, setLevel, setPost } from '@/server/services/classes';
+import { runAt } from '@/server/services/clock';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addGame } from '@/server/services/games';
+import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
+import { changeRoster } from '@/server/services/rosterChanges';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { addPuzzle, addRound, addSet, giveSet } from '@/server/services/sets';
 import { isSetUp, setUpClub } from '@/server/services/setUpClub';
+import { addTerm, listOwnTerms, saveTerm } from '@/server/services/terms';
 import { closePool } from '@/workers/node';
 import { gameTitle } from '@/text';
 import { say } from '../say';
 import { DEMO_GAMES, type DemoGame } from './games';
-import { DEMO_CLUB, DEMO_COACH, DEMO_LEAD, type DemoCoach, type DemoStudent } from './people';
+import {
+  DEMO_CLASSES,
+  DEMO_CLUB,
+  DEMO_COACHES,
+  DEMO_LEAD,
+  DEMO_STUDENTS,
+  DEMO_TERMS,
+  type DemoClass,
+  type DemoClassId,
+  type DemoStudent,
+} from './people';
 import { DEMO_LONG_SET, DEMO_SETS } from './puzzles';
-import { DEMO_ROUNDS, type DemoRound } from './rounds';
+import { DEMO_HOMEWORK, DEMO_ROUNDS, type DemoRound } from './rounds';
 import { simulateTries } from './simulate';
 
 const NAMESPACE = '6f1c1b52-0f43-4d6e-9a8e-3f1f0a6b7c21';
@@ -42,31 +56,215 @@ export async function seedDemo(isDone: boolean): Promise<void> {
   }
 }
 
-async function fill(): Promise<void> {
-  say('Making the demo club; every mate is proved twice (about a minute) ...');
+const CLASS_IDS = Object.keys(DEMO_CLASSES) as DemoClassId[];
+
+/** Which homework, by its place in the list, a class had in which week: three of a term before and of the one that runs. */
+const PLAN: Readonly<Record<DemoClassId, Readonly<Record<'before' | 'now', readonly number[]>>>> = {
+  tidepool: { before: [0, 1, 2, 3], now: [0, 1, 3] },
+  harbour: { before: [2, 3, 4, 5], now: [4, 5, 6] },
+  lantern: { before: [4, 5, 6, 7], now: [7, 8, 9] },
+};
+const WEEKS = { before: [-23, -20, -17, -14], now: [-9, -6, -3] } as const;
+
+/** Where the weeks are counted from: a seeding that is run again on another day goes on in the same weeks. */
+type Calendar = (week: number) => Date;
+
+async function makeCalendar(): Promise<Calendar> {
+  const { firstWeek, lastWeek } = DEMO_TERMS.before;
+  const from = dayjs().startOf('day').add(8, 'hour');
   if (!(await isSetUp())) {
-    getValue(
-      await setUpClub({
-        code: makeSetUpCode(),
-        clubName: DEMO_CLUB.name,
-        timeZone: DEMO_CLUB.timeZone,
-        leadName: DEMO_LEAD.name,
-        signInName: DEMO_LEAD.signInName,
-        password: DEMO_LEAD.password,
-      }),
-    );
+    const { name: leadName, signInName, password } = DEMO_LEAD;
+    const { name: clubName, timeZone } = DEMO_CLUB;
+    const input = { code: makeSetUpCode(), clubName, timeZone, leadName, signInName, password };
+    getValue(await runAt(from.add(firstWeek, 'week').toDate(), () => setUpClub(input)));
   }
   const lead = await getCoachActor(DEMO_LEAD.signInName);
-  getValue(await addCoach(lead, DEMO_COACH));
+  const first = (await listOwnTerms(lead)).at(-1);
+  if (first === undefined) throw new Error('a club begins with a term');
+  const { termId, startsOn } = first;
+  const start = dayjs(startsOn).add(8, 'hour');
+  const calendar: Calendar = (week) => start.add(week - firstWeek, 'week').toDate();
+  const endsOn = dayOf(calendar(lastWeek));
+  getValue(await saveTerm(lead, { termId, name: DEMO_TERMS.before.name, startsOn, endsOn }));
+  return calendar;
+}
+
+const dayOf = (date: Date) => dayjs(date).format('YYYY-MM-DD');
+
+async function fill(): Promise<void> {
+  say('Making the demo club and its two terms; every mate is proved twice (about a minute) ...');
+  const calendar = await makeCalendar();
+  const lead = await getCoachActor(DEMO_LEAD.signInName);
+  for (const coach of DEMO_COACHES) {
+    if (coach !== DEMO_LEAD) getValue(await addCoach(lead, coach));
+  }
   const sets = new Map<string, SetId>();
+  for (const { name, rounds } of DEMO_HOMEWORK) sets.set(name, await fillRounds(lead, name, rounds));
   for (const { name, fens } of DEMO_SETS) sets.set(name, await fillSet(lead, name, fens));
   const roundSets: SetId[] = [];
   for (const { name, rounds } of DEMO_ROUNDS) roundSets.push(await fillRounds(lead, name, rounds));
-  for (const coach of [DEMO_LEAD, DEMO_COACH]) {
-    const [own, long] = [sets.get(coach.class.setName), sets.get(DEMO_LONG_SET)];
-    if (own === undefined || long === undefined) throw new Error(`no demo set ${coach.class.setName}`);
-    await fillClass(coach, own, [long, ...roundSets.toReversed()]);
+  say('Playing through the weeks of both terms ...');
+  const students = new Map<string, StudentId>();
+  const before = await runAt(calendar(DEMO_TERMS.before.firstWeek), () => openTerm(lead, students));
+  await teachTerm('before', before, students, sets, calendar);
+  const now = await runAt(calendar(DEMO_TERMS.now.firstWeek), () =>
+    turnTerm(lead, before, students, calendar),
+  );
+  await teachTerm('now', now, students, sets, calendar);
+  const long = sets.get(DEMO_LONG_SET);
+  if (long === undefined) throw new Error(`no demo set ${DEMO_LONG_SET}`);
+  for (const id of CLASS_IDS) {
+    const { setName } = DEMO_CLASSES[id];
+    const own = setName === undefined ? undefined : sets.get(setName);
+    if (own !== undefined) await fillClass(id, now, students, own, [long, ...roundSets.toReversed()]);
   }
+}
+
+type ClassIds = ReadonlyMap<DemoClassId, ClassId>;
+type StudentIds = Map<string, StudentId>;
+
+function getId<Key, Id>(ids: ReadonlyMap<Key, Id>, key: Key): Id {
+  const id = ids.get(key);
+  if (id === undefined) throw new Error(`the demo has no ${String(key)} yet`);
+  return id;
+}
+
+/** The classes and children of the first term. */
+async function openTerm(lead: CoachActor, students: StudentIds): Promise<ClassIds> {
+  const classIds = new Map<DemoClassId, ClassId>();
+  for (const id of CLASS_IDS) {
+    const { name, joinCode, level, coach, assistants } = DEMO_CLASSES[id];
+    const actor = await getCoachActor(coach.signInName);
+    const classId = getValue(await addClass(actor, { requestId: requestOf('class', name), name, joinCode }));
+    getValue(await setLevel(actor, { classId, level }));
+    for (const { signInName } of assistants) {
+      const { coachId } = await getCoachActor(signInName);
+      getValue(await setPost(lead, { classId, coachId, post: 'assistant' }));
+    }
+    classIds.set(id, classId);
+    await enrolAll(
+      actor,
+      classId,
+      DEMO_STUDENTS.filter(({ before }) => before === id),
+      students,
+    );
+  }
+  return classIds;
+}
+
+async function enrolAll(
+  actor: CoachActor,
+  classId: ClassId,
+  list: readonly DemoStudent[],
+  students: StudentIds,
+): Promise<void> {
+  for (const { name, key } of list) {
+    const added = await addStudent(actor, { requestId: requestOf('student', name), classId, name, key });
+    students.set(name, getValue(added).studentId);
+  }
+}
+
+/** Every class goes on; some children change over, one leaves, others join. */
+async function turnTerm(
+  lead: CoachActor,
+  before: ClassIds,
+  students: StudentIds,
+  calendar: Calendar,
+): Promise<ClassIds> {
+  const { name, firstWeek, lastWeek } = DEMO_TERMS.now;
+  const days = { startsOn: dayOf(calendar(firstWeek)), endsOn: dayOf(calendar(lastWeek)) };
+  const termId = getValue(await addTerm(lead, { name, ...days }));
+  getValue(
+    await changeRoster(lead, {
+      requestId: requestOf('turn', name),
+      termId,
+      classes: CLASS_IDS.map((id) => ({
+        key: id,
+        name: DEMO_CLASSES[id].name,
+        level: DEMO_CLASSES[id].level,
+        heirOf: getId(before, id),
+      })),
+      moves: DEMO_STUDENTS.flatMap((student) =>
+        student.before === undefined
+          ? []
+          : {
+              studentId: getId(students, student.name),
+              fromClassId: getId(before, student.before),
+              to:
+                student.now === undefined
+                  ? ({ kind: 'leaves' } as const)
+                  : ({ kind: 'new', key: student.now } as const),
+            },
+      ),
+    }),
+  );
+  const made = (await listOwnClasses(lead)).filter((one) => one.termId === termId);
+  const classIds = new Map<DemoClassId, ClassId>();
+  for (const id of CLASS_IDS) {
+    const found = made.find((one) => one.name === DEMO_CLASSES[id].name);
+    if (found === undefined) throw new Error(`${DEMO_CLASSES[id].name} did not go on`);
+    classIds.set(id, found.classId);
+    const newcomers = DEMO_STUDENTS.filter((one) => one.before === undefined && one.now === id);
+    const actor = await getCoachActor(DEMO_CLASSES[id].coach.signInName);
+    await enrolAll(actor, found.classId, newcomers, students);
+  }
+  return classIds;
+}
+
+/** Children that miss a homework, and that do only half of it. */
+const MISSES = 0.12;
+const STOPS_HALFWAY = 0.2;
+/** So much weaker a child was a term ago. */
+const LEARNT = 0.12;
+
+/** The homework of a term: given, and answered on some day of the next two weeks. */
+async function teachTerm(
+  term: 'before' | 'now',
+  classIds: ClassIds,
+  students: StudentIds,
+  sets: ReadonlyMap<string, SetId>,
+  calendar: Calendar,
+): Promise<void> {
+  for (const id of CLASS_IDS) {
+    const actor = await getCoachActor(DEMO_CLASSES[id].coach.signInName);
+    const classId = getId(classIds, id);
+    const inClass = DEMO_STUDENTS.filter((student) => student[term] === id);
+    for (const [place, week] of WEEKS[term].entries()) {
+      const { name } = DEMO_HOMEWORK[PLAN[id][term][place] ?? 0] ?? { name: '' };
+      const givenAt = calendar(week);
+      const requestId = requestOf(`homework ${term} ${week}`, id);
+      const assignmentId = getValue(
+        await runAt(givenAt, () => giveSet(actor, { requestId, setId: getId(sets, name), classId })),
+      );
+      await Promise.all(
+        inClass.map((student, index) =>
+          doHomework(actor, student, getId(students, student.name), assignmentId, {
+            givenAt,
+            seed: SEED + 1000 * (week + 100) + 50 * CLASS_IDS.indexOf(id) + index,
+            learnt: term === 'now' ? 0 : LEARNT,
+          }),
+        ),
+      );
+    }
+  }
+}
+
+async function doHomework(
+  actor: CoachActor,
+  student: DemoStudent,
+  studentId: StudentId,
+  assignmentId: AssignmentId,
+  { givenAt, seed, learnt }: { readonly givenAt: Date; readonly seed: number; readonly learnt: number },
+): Promise<void> {
+  const random = createRandom(seed);
+  if (random() < MISSES) return;
+  const triedCount = random() < STOPS_HALFWAY ? 4 : 8;
+  const begunAt = dayjs(givenAt)
+    .add(Math.floor(13 * random()), 'day')
+    .add(Math.floor(9 * 60 * random()), 'minute');
+  const seat: StudentActor = { kind: 'student', studentId, clubId: actor.clubId, name: student.name };
+  const then = { ...student, strength: student.strength - learnt, triedCount };
+  await answerSet(seat, assignmentId, then, seed + 1, begunAt.toDate());
 }
 
 async function fillSet(actor: CoachActor, name: string, fens: readonly string[]): Promise<SetId> {
@@ -82,12 +280,21 @@ async function fillRounds(actor: CoachActor, name: string, rounds: readonly Demo
 }
 
 /** The class works on its own set, which lies on top; the others were given before. */
-async function fillClass(coach: DemoCoach, setId: SetId, beforeIds: readonly SetId[]): Promise<void> {
+async function fillClass(
+  id: DemoClassId,
+  classIds: ClassIds,
+  students: StudentIds,
+  setId: SetId,
+  beforeIds: readonly SetId[],
+): Promise<void> {
+  const { coach, name }: DemoClass = DEMO_CLASSES[id];
   const actor = await getCoachActor(coach.signInName);
-  const { name, joinCode, students } = coach.class;
-  const classId = getValue(await addClass(actor, { requestId: requestOf('class', name), name, joinCode }));
-  const studentIds = await fillRoster(actor, classId, students);
-  for (const game of DEMO_GAMES) await keepGame(actor, classId, game, students, studentIds);
+  const classId = getId(classIds, id);
+  const inClass = DEMO_STUDENTS.filter(({ now }) => now === id);
+  for (const game of DEMO_GAMES) {
+    if (inClass.some((student) => student.name === game.name))
+      await keepGame(actor, classId, game, getId(students, game.name));
+  }
   const givenIds: AssignmentId[] = [];
   for (const [index, beforeId] of beforeIds.entries()) {
     const requestId = requestOf(`give ${index}`, name);
@@ -97,42 +304,28 @@ async function fillClass(coach: DemoCoach, setId: SetId, beforeIds: readonly Set
   const roundIds = givenIds.slice(1).toReversed();
   const requestId = requestOf('give', name);
   const assignmentId = getValue(await giveSet(actor, { requestId, setId, classId }));
-  for (const [index, student] of students.entries()) {
-    const studentId = studentIds[index];
-    if (studentId === undefined) continue;
+  for (const [index, student] of inClass.entries()) {
+    const studentId = getId(students, student.name);
     const seat: StudentActor = { kind: 'student', studentId, clubId: actor.clubId, name: student.name };
-    await answerSet(seat, assignmentId, student, SEED + index);
+    await answerSet(seat, assignmentId, student, SEED + index, minutesAgo(student.triedCount));
     for (const [round, roundId] of roundIds.entries()) {
       // The first round is nearly done, the next one begun, the last one not yet.
       const triedCount = student.triedCount === 0 ? 0 : ([10, 6, 0][round] ?? 0);
-      await answerSet(seat, roundId, { ...student, triedCount }, SEED + 100 * (round + 1) + index);
+      const tried = { ...student, triedCount };
+      await answerSet(seat, roundId, tried, SEED + 100 * (round + 1) + index, minutesAgo(triedCount));
     }
   }
 }
 
-async function fillRoster(
-  actor: CoachActor,
-  classId: ClassId,
-  students: readonly DemoStudent[],
-): Promise<StudentId[]> {
-  const ids: StudentId[] = [];
-  for (const { name, key } of students) {
-    const added = await addStudent(actor, { requestId: requestOf('student', name), classId, name, key });
-    ids.push(getValue(added).studentId);
-  }
-  return ids;
-}
+const minutesAgo = (minutes: number) => dayjs().subtract(minutes, 'minute').toDate();
 
-/** Keeps the game where it is one of a child of this class. */
+/** Keeps the game as one of this child. */
 async function keepGame(
   actor: CoachActor,
   classId: ClassId,
-  { name, side, pgn, plies }: DemoGame,
-  students: readonly DemoStudent[],
-  studentIds: readonly StudentId[],
+  { side, pgn, plies }: DemoGame,
+  studentId: StudentId,
 ): Promise<void> {
-  const studentId = studentIds[students.findIndex((student) => student.name === name)];
-  if (studentId === undefined) return;
   const [read] = readPgn(pgn);
   if (read?.game === undefined) throw new Error('a game of the demo cannot be read');
   const { start, line, result } = read.game;
@@ -150,29 +343,30 @@ async function keepGame(
   );
 }
 
+/** A task a minute from a moment on. */
 async function answerSet(
   seat: StudentActor,
   assignmentId: AssignmentId,
   { name, strength, triedCount }: DemoStudent,
   seed: number,
+  begunAt: Date,
 ): Promise<void> {
   if (triedCount === 0) return;
   const random = createRandom(seed);
-  const { roundId, tasks } = getValue(await openSeatRound(seat, assignmentId));
+  const { roundId, tasks } = getValue(await runAt(begunAt, () => openSeatRound(seat, assignmentId)));
   for (const [index, task] of tasks.slice(0, triedCount).entries()) {
-    const tries = simulateTries(random, strength, task);
-    for (const [number, { answer, hints, spentMs }] of tries.entries()) {
-      getValue(
-        await storeAttempt(seat, {
-          clientId: requestOf('attempt', `${name} ${assignmentId} ${index} ${number}`),
-          roundId,
-          taskId: task.taskId,
-          answer,
-          hints,
-          spentMs,
-          answeredAt: new Date(Date.now() - (triedCount - index) * MINUTE_MS).toISOString(),
-        }),
-      );
+    const answeredAt = new Date(begunAt.getTime() + index * MINUTE_MS);
+    for (const [number, { answer, hints, spentMs }] of simulateTries(random, strength, task).entries()) {
+      const attempt = {
+        clientId: requestOf('attempt', `${name} ${assignmentId} ${index} ${number}`),
+        roundId,
+        taskId: task.taskId,
+        answer,
+        hints,
+        spentMs,
+        answeredAt: answeredAt.toISOString(),
+      };
+      getValue(await runAt(answeredAt, () => storeAttempt(seat, attempt)));
     }
   }
 }

@@ -5,6 +5,7 @@ export type AuditAction =
   | 'class/created'
   | 'class/post'
   | 'term/added'
+  | 'term/changed'
   | 'roster/changed'
   | 'roster/undone'
   | 'student/added'

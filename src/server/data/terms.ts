@@ -48,7 +48,6 @@ export async function listTerms(db: Db, clubId: ClubId, lock?: 'lock'): Promise<
   }));
 }
 
-/** The last day of a term. */
-export async function changeTermEnd(db: Db, termId: TermId, endsOn: string): Promise<void> {
-  await db('terms').where({ id: termId }).update({ ends_on: endsOn });
+export async function changeTerm(db: Db, { termId, name, startsOn, endsOn }: Term): Promise<void> {
+  await db('terms').where({ id: termId }).update({ name, starts_on: startsOn, ends_on: endsOn });
 }

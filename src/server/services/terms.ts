@@ -1,13 +1,13 @@
 /** The club's terms. Only a lead adds one or begins one. */
 import type { ServiceFault } from '@/contracts/faults';
 import type { TermId } from '@/contracts/ids';
-import type { NewTerm, TermSummary, TermTurn } from '@/contracts/terms';
+import type { ChangedTerm, NewTerm, TermSummary, TermTurn } from '@/contracts/terms';
 import { failure, success, type Result } from '@/core/shared';
 import type { CoachActor } from '../auth/actors';
 import { addAuditEntry } from '../data/auditLog';
 import { listClasses, listStudents } from '../data/classes';
 import { getClub } from '../data/clubs';
-import { createTerm, findCurrentTerm, listTerms } from '../data/terms';
+import { changeTerm, createTerm, findCurrentTerm, listTerms } from '../data/terms';
 import { getDb, withTransaction } from '../db';
 import { getNow } from './clock';
 import { dayIn } from './today';
@@ -49,6 +49,34 @@ export async function addTerm(
     const details = { termId };
     await addAuditEntry(db, { clubId, personId: coachId, action: 'term/added', details, now: getNow() });
     return success(termId);
+  });
+}
+
+/** Gives a term another name or other days, which may not lie in another term. */
+export async function saveTerm(
+  actor: CoachActor,
+  term: ChangedTerm,
+): Promise<Result<undefined, ServiceFault>> {
+  if (!actor.isLead) return failure({ code: 'access/not-allowed' });
+  if (term.endsOn < term.startsOn) return failure({ code: 'term/ends-before-it-starts' });
+  return withTransaction(async (db) => {
+    const terms = await listTerms(db, actor.clubId, 'lock');
+    if (!terms.some(({ termId }) => termId === term.termId))
+      return failure<ServiceFault>({ code: 'term/not-found' });
+    const other = terms.find(
+      (one) => one.termId !== term.termId && one.startsOn <= term.endsOn && term.startsOn <= one.endsOn,
+    );
+    if (other !== undefined) return failure<ServiceFault>({ code: 'term/overlaps', name: other.name });
+    await changeTerm(db, term);
+    const { termId } = term;
+    await addAuditEntry(db, {
+      clubId: actor.clubId,
+      personId: actor.coachId,
+      action: 'term/changed',
+      details: { termId },
+      now: getNow(),
+    });
+    return success(undefined);
   });
 }
 

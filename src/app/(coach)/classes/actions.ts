@@ -14,6 +14,7 @@ import {
 import { classPathSchema, studentStageSchema } from '@/contracts/paths';
 import { addChildrenSchema, rosterTextSchema, type ReadRoster } from '@/contracts/roster';
 import {
+  changedTermSchema,
   newTermSchema,
   rosterChangeSchema,
   undoRosterChangeSchema,
@@ -34,7 +35,7 @@ import {
 import { saveClassPath, setStudentStage } from '@/server/services/paths';
 import { addStudents, readRoster } from '@/server/services/roster';
 import { changeRoster, undoRosterChange } from '@/server/services/rosterChanges';
-import { addTerm } from '@/server/services/terms';
+import { addTerm, saveTerm } from '@/server/services/terms';
 
 export async function addClassAction(input: unknown): Promise<Result<ClassId, ServiceFault>> {
   const result = await runAsCoach(newClassSchema, input, addClass);
@@ -90,6 +91,12 @@ export async function addStudentsAction(input: unknown): Promise<Result<readonly
 
 export async function addTermAction(input: unknown): Promise<Result<TermId, ServiceFault>> {
   const result = await runAsCoach(newTermSchema, input, addTerm);
+  revalidatePath('/classes', 'layout');
+  return result;
+}
+
+export async function saveTermAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  const result = await runAsCoach(changedTermSchema, input, saveTerm);
   revalidatePath('/classes', 'layout');
   return result;
 }

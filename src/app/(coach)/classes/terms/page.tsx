@@ -3,12 +3,13 @@ import { notFound } from 'next/navigation';
 import { listOwnRosterChanges } from '@/server/services/rosterChanges';
 import { listOwnTerms } from '@/server/services/terms';
 import { countWords, dayText, rosterChangeText } from '@/text';
-import { NewTermForm } from '@/ui/panels/roster/NewTermForm';
+import { TermForm } from '@/ui/panels/roster/TermForm';
+import { TermRow } from '@/ui/panels/roster/TermRow';
 import { UndoChange } from '@/ui/panels/roster/UndoChange';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
-import { addTermAction, undoRosterChangeAction } from '../actions';
+import { addTermAction, saveTermAction, undoRosterChangeAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Terms' };
 
@@ -32,25 +33,28 @@ export default async function TermsPage() {
       <div className={styles.stack}>
         <section className={styles.card}>
           <ul className={styles.list}>
-            {terms.map(({ termId, name, startsOn, endsOn, isCurrent, classes }) => (
-              <li key={termId}>
-                <span>
-                  <strong>{name}</strong> {isCurrent && '(now)'}
-                  <br />
-                  <span className={styles.soft}>
-                    {dayText(startsOn)} to {dayText(endsOn)}, {countWords(classes.length, 'class', 'classes')}
+            {terms.map(({ isCurrent, classes, ...term }) => (
+              <li key={term.termId}>
+                <TermRow term={term} onSave={saveTermAction}>
+                  <span style={{ flex: 1 }}>
+                    <strong>{term.name}</strong> {isCurrent && '(now)'}
+                    <br />
+                    <span className={styles.soft}>
+                      {dayText(term.startsOn)} to {dayText(term.endsOn)},{' '}
+                      {countWords(classes.length, 'class', 'classes')}
+                    </span>
                   </span>
-                </span>
-                <LinkButton href={`/classes/terms/${termId}`} variant="default">
-                  Take classes into it
-                </LinkButton>
+                  <LinkButton href={`/classes/terms/${term.termId}`} variant="default">
+                    Take classes into it
+                  </LinkButton>
+                </TermRow>
               </li>
             ))}
           </ul>
         </section>
         <section className={styles.card}>
           <h2>A new term</h2>
-          <NewTermForm onAdd={addTermAction} />
+          <TermForm button="Add the term" onSend={addTermAction} />
         </section>
         <section className={styles.card}>
           <h2>Who was moved lately</h2>

@@ -2,17 +2,21 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
-import type { TermId } from '@/contracts/ids';
 import type { NewTerm } from '@/contracts/terms';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
 
-/** A term with its first and last day. */
-export function NewTermForm(props: {
-  readonly onAdd: (input: NewTerm) => Promise<Result<TermId, ServiceFault>>;
+const NO_TERM: NewTerm = { name: '', startsOn: '', endsOn: '' };
+
+/** A term with its first and last day: a new one, or one that is changed. */
+export function TermForm<Value>(props: {
+  readonly term?: NewTerm;
+  readonly button: string;
+  readonly onSend: (input: NewTerm) => Promise<Result<Value, ServiceFault>>;
+  readonly onDone?: () => void;
 }) {
-  const [term, setTerm] = useState<NewTerm>({ name: '', startsOn: '', endsOn: '' });
+  const [term, setTerm] = useState<NewTerm>(props.term ?? NO_TERM);
   const { send, isBusy, error } = useSending();
   const isWhole = Object.values(term).every((text) => text.trim() !== '');
   return (
@@ -20,13 +24,15 @@ export function NewTermForm(props: {
       className={classes.fields}
       onSubmit={(event) => {
         event.preventDefault();
-        void send(() => props.onAdd(term)).then((sent) => {
-          if (sent !== undefined) setTerm({ name: '', startsOn: '', endsOn: '' });
+        void send(() => props.onSend(term)).then((sent) => {
+          if (sent === undefined) return;
+          if (props.term === undefined) setTerm(NO_TERM);
+          props.onDone?.();
         });
       }}
     >
       <TextInput
-        label="Name of the next term"
+        label="Name of the term"
         size="md"
         maxLength={60}
         value={term.name}
@@ -47,7 +53,7 @@ export function NewTermForm(props: {
         onChange={({ currentTarget }) => setTerm({ ...term, endsOn: currentTarget.value })}
       />
       <Button type="submit" size="md" mih={44} loading={isBusy} disabled={!isWhole}>
-        Add the term
+        {props.button}
       </Button>
       <span role="alert">{error}</span>
     </form>

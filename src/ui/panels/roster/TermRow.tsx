@@ -1,0 +1,46 @@
+'use client';
+import { Button } from '@mantine/core';
+import { useState, type ReactNode } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import type { ChangedTerm, Term } from '@/contracts/terms';
+import type { Result } from '@/core/shared';
+import { TermForm } from './TermForm';
+
+/** A term as it is told, or the form that changes it. */
+export function TermRow(props: {
+  readonly term: Term;
+  readonly children: ReactNode;
+  readonly onSave: (input: ChangedTerm) => Promise<Result<undefined, ServiceFault>>;
+}) {
+  const { termId, name, startsOn, endsOn } = props.term;
+  const [isOpen, setIsOpen] = useState(false);
+  if (!isOpen) {
+    return (
+      <>
+        {props.children}
+        <Button
+          variant="default"
+          size="md"
+          mih={44}
+          aria-label={`Change ${name}`}
+          onClick={() => setIsOpen(true)}
+        >
+          Change
+        </Button>
+      </>
+    );
+  }
+  return (
+    <>
+      <TermForm
+        term={{ name, startsOn, endsOn }}
+        button="Save"
+        onSend={(changed) => props.onSave({ ...changed, termId })}
+        onDone={() => setIsOpen(false)}
+      />
+      <Button variant="default" size="md" mih={44} onClick={() => setIsOpen(false)}>
+        Leave it
+      </Button>
+    </>
+  );
+}
