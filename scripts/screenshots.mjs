@@ -124,9 +124,9 @@ const VIEWS = {
     },
   ],
   set: [DESK, open('/sets/1')],
-  'class-path': [DESK, open('/classes/1/path')],
-  class: [DESK, open('/classes/1')],
-  answers: [DESK, open('/answers/5')],
+  'class-path': [DESK, open('/classes/4/path')],
+  class: [DESK, open('/classes/4')],
+  answers: [DESK, open('/answers/26')],
   'key-phone': [
     PHONE,
     async (page) => {

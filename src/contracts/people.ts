@@ -114,7 +114,10 @@ export interface ClassSummary {
   readonly termName: string;
   /** As of tasks; undefined: children of all levels. */
   readonly level: Level | undefined;
+  /** Children in it now. */
   readonly studentCount: number;
+  /** Children that are or were in it. */
+  readonly everCount: number;
   readonly joinCode: string;
 }
 

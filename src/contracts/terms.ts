@@ -35,6 +35,8 @@ export interface Term {
 
 export interface TermSummary extends Term {
   readonly isCurrent: boolean;
+  /** It does not lie before the one that runs, so classes may be taken into it. */
+  readonly isOpen: boolean;
   readonly classes: readonly ClassSummary[];
 }
 
@@ -87,9 +89,11 @@ export interface MadeRosterChange {
   readonly made: number;
 }
 
-/** A change that may still be taken back. */
+/** A change that has not been taken back. */
 export interface PastRosterChange extends MadeRosterChange {
   readonly madeAt: string;
+  /** Nothing has been built on it yet. */
+  readonly mayUndo: boolean;
   readonly coachName: string;
 }
 
@@ -98,7 +102,7 @@ export const undoRosterChangeSchema = z.object({ changeId: z.coerce.number().int
 /** What the page shows on which a term is begun. */
 export interface TermTurn {
   readonly term: Term;
-  /** Classes with children in them now that belong to another term. */
+  /** Classes with children in them now that belong to an earlier term. */
   readonly from: readonly (ClassSummary & { readonly students: readonly NameCard[] })[];
   /** Classes the term has already. */
   readonly into: readonly ClassSummary[];

@@ -27,7 +27,10 @@ test('the coach orders the path by buttons, by keyboard and by drag, and closes 
 }) => {
   await signInCoach(page, DEMO_COACH);
   await page.goto('/classes');
-  await page.getByRole('link', { name: /Harbour class/ }).click();
+  await page
+    .getByRole('link', { name: /Harbour class/ })
+    .first()
+    .click();
   await page.getByRole('link', { name: 'Path of the class' }).click();
   const rows = page.getByRole('listitem');
   await expect(rows.first()).toContainText('1. The board');

@@ -71,7 +71,10 @@ test('answers arrive on the class page by themselves', async ({ browser }) => {
   const coach = await (await browser.newContext()).newPage();
   await signInCoach(coach);
   await coach.goto('/classes');
-  await coach.getByRole('link', { name: /Lantern class/ }).click();
+  await coach
+    .getByRole('link', { name: /Lantern class/ })
+    .first()
+    .click();
   await expect(coach.getByText('Last answers')).toBeVisible();
   const child = await (
     await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })

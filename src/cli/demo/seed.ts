@@ -99,10 +99,10 @@ async function fill(): Promise<void> {
     if (coach !== DEMO_LEAD) getValue(await addCoach(lead, coach));
   }
   const sets = new Map<string, SetId>();
-  for (const { name, rounds } of DEMO_HOMEWORK) sets.set(name, await fillRounds(lead, name, rounds));
   for (const { name, fens } of DEMO_SETS) sets.set(name, await fillSet(lead, name, fens));
   const roundSets: SetId[] = [];
   for (const { name, rounds } of DEMO_ROUNDS) roundSets.push(await fillRounds(lead, name, rounds));
+  for (const { name, rounds } of DEMO_HOMEWORK) sets.set(name, await fillRounds(lead, name, rounds));
   say('Playing through the weeks of both terms ...');
   const students = new Map<string, StudentId>();
   const before = await runAt(calendar(DEMO_TERMS.before.firstWeek), () => openTerm(lead, students));

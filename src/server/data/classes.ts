@@ -213,6 +213,10 @@ export async function listClasses(
         .whereRaw('enrolments.class_id = classes.id')
         .whereNull('enrolments.ends_on')
         .as('students'),
+      db('enrolments')
+        .countDistinct('enrolments.student_id')
+        .whereRaw('enrolments.class_id = classes.id')
+        .as('ever'),
     )
     .where('classes.club_id', clubId)
     .orderBy([{ column: 'terms.starts_on', order: 'desc' }, { column: 'classes.name' }]);
@@ -223,8 +227,8 @@ export async function listClasses(
         .orWhereIn('classes.id', db('class_assistants').select('class_id').where({ coach_id: onlyOf }));
     });
   }
-  const rows: (ClassRow & { students: number })[] = await query;
-  return rows.map((row) => ({ ...toClass(row), studentCount: row.students }));
+  const rows: (ClassRow & { students: number; ever: number })[] = await query;
+  return rows.map((row) => ({ ...toClass(row), studentCount: row.students, everCount: row.ever }));
 }
 
 export async function enrol(db: Db, classId: ClassId, studentId: StudentId, startsOn: string): Promise<void> {

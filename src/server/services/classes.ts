@@ -86,12 +86,14 @@ export async function getClassPage(
   const found = await findOwnClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const students = await listStudents(db, classId);
+  const enrolments = await listEnrolments(db, { classId });
   const post = await findClassPost(db, classId, actor.coachId);
   const coaches = await listClassCoaches(db, actor.clubId, classId);
   return success({
     ...found,
     mayChange: actor.isLead || post === 'coach',
-    past: (await listEnrolments(db, { classId })).filter(({ endsOn }) => endsOn !== undefined),
+    past: enrolments.filter(({ endsOn }) => endsOn !== undefined),
+    everCount: new Set(enrolments.map(({ studentId }) => studentId)).size,
     coaches: actor.isLead ? coaches : coaches.filter((coach) => coach.post !== undefined),
     studentCount: students.length,
     students,

@@ -145,16 +145,20 @@ async function makeClasses(
   return { made, codes };
 }
 
-/** Changes that may still be taken back by this coach, the newest first: a lead's all, a coach's own. */
+/** Changes that were not taken back, the newest first: a lead sees all, a coach the own ones. */
 export async function listOwnRosterChanges(actor: CoachActor): Promise<PastRosterChange[]> {
-  const changes = await listRosterChanges(getDb(), actor.clubId, MOST_TOLD);
-  return changes
-    .filter(({ coachId }) => actor.isLead || coachId === actor.coachId)
-    .map((change) => ({
+  const db = getDb();
+  const changes = (await listRosterChanges(db, actor.clubId, MOST_TOLD)).filter(
+    ({ coachId }) => actor.isLead || coachId === actor.coachId,
+  );
+  return Promise.all(
+    changes.map(async (change) => ({
       ...toMade(change),
       madeAt: change.madeAt.toISOString(),
       coachName: change.coachName,
-    }));
+      mayUndo: await isAsLeft(db, change.details),
+    })),
+  );
 }
 
 /** Takes a change back as if it had never been; twice is once. Refused when something has been built on it. */
@@ -168,12 +172,8 @@ export async function undoRosterChange(
       return failure<ServiceFault>({ code: 'roster/change-not-found' });
     if (change.isUndone) return success(undefined);
     const { begun, ended, made, codes } = change.details;
-    const isAsLeft =
-      (await countEnrolments(db, begun, 'open')) === begun.length &&
-      (await countEnrolments(db, ended, 'ended')) === ended.length &&
-      !(await hasOtherEnrolments(db, made, begun)) &&
-      !(await hasWork(db, made));
-    if (!isAsLeft) return failure<ServiceFault>({ code: 'roster/too-late-to-undo' });
+    if (!(await isAsLeft(db, change.details)))
+      return failure<ServiceFault>({ code: 'roster/too-late-to-undo' });
     await deleteEnrolments(db, begun);
     await setEnrolmentsEnd(db, ended, undefined);
     for (const pair of codes) await exchangeJoinCodes(db, pair, drawJoinCode());
@@ -189,6 +189,16 @@ export async function undoRosterChange(
     });
     return success(undefined);
   });
+}
+
+/** Has nothing been built on the change since? */
+async function isAsLeft(db: Db, { begun, ended, made }: RosterChangeDetails): Promise<boolean> {
+  return (
+    (await countEnrolments(db, begun, 'open')) === begun.length &&
+    (await countEnrolments(db, ended, 'ended')) === ended.length &&
+    !(await hasOtherEnrolments(db, made, begun)) &&
+    !(await hasWork(db, made))
+  );
 }
 
 function toMade({ changeId, details }: StoredRosterChange): MadeRosterChange {

@@ -24,6 +24,7 @@ export async function listOwnTerms(actor: CoachActor): Promise<TermSummary[]> {
   return terms.map((term) => ({
     ...term,
     isCurrent: term.termId === current,
+    isOpen: term.startsOn >= (terms.find(({ termId }) => termId === current)?.startsOn ?? ''),
     classes: classes.filter(({ termId }) => termId === term.termId),
   }));
 }
@@ -80,7 +81,7 @@ export async function saveTerm(
   });
 }
 
-/** What is there to be taken into a term: every class of other terms with children in it now. */
+/** What is there to be taken into a term: every class of an earlier term with children in it now. */
 export async function getTermTurn(
   actor: CoachActor,
   termId: TermId,
@@ -93,7 +94,8 @@ export async function getTermTurn(
   ]);
   const term = terms.find((one) => one.termId === termId);
   if (term === undefined) return failure({ code: 'term/not-found' });
-  const from = classes.filter((one) => one.termId !== termId && one.studentCount > 0);
+  const earlier = new Set(terms.filter((one) => one.startsOn < term.startsOn).map((one) => one.termId));
+  const from = classes.filter((one) => earlier.has(one.termId) && one.studentCount > 0);
   return success({
     term,
     from: await Promise.all(

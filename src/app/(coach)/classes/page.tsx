@@ -60,12 +60,14 @@ const tellTerm = (term: TermSummary) => `${term.name}, ${tellDays(term)}`;
 function ClassCards({ term }: { readonly term: TermSummary }) {
   return (
     <ul className={styles.cards}>
-      {term.classes.map(({ classId, name, level, studentCount, joinCode }) => (
+      {term.classes.map(({ classId, name, level, studentCount, everCount, joinCode }) => (
         <li key={classId}>
           <Link href={`/classes/${classId}`} className={`${styles.card} ${styles.cardLink}`}>
             <h2>{name}</h2>
             <span className={styles.soft}>
-              {countWords(studentCount, 'child', 'children')} now
+              {term.isCurrent || studentCount > 0
+                ? countWords(studentCount, 'child', 'children')
+                : `${countWords(everCount, 'child was', 'children were')} here`}
               {level !== undefined && `, level ${level}`}
             </span>
             {(term.isCurrent || studentCount > 0) && (

@@ -51,6 +51,9 @@ export function TermTurnPanel(props: {
       </div>
     );
   }
+  if (turn.from.length === 0) {
+    return <p className={classes.card}>No class of an earlier term has children in it any more.</p>;
+  }
   const setClass = (key: string, changed: Partial<NewClass>) =>
     setPlan({
       ...plan,

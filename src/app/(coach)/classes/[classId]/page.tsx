@@ -59,28 +59,25 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
         </div>
       </div>
       <div className={styles.columns}>
-        <section className={styles.card}>
-          <h2>Children</h2>
-          <Roster
-            classId={page.value.classId}
-            students={students}
-            mayChange={mayChange}
-            others={others.map((one) => ({ classId: one.classId, name: one.name }))}
-            actions={{
-              add: addStudentAction,
-              rename: renameStudentAction,
-              remove: removeStudentAction,
-              newKey: newKeyAction,
-              change: changeRosterAction,
-              undo: undoRosterChangeAction,
-            }}
-          />
-          {past.length > 0 && <PastChildren past={past} />}
-        </section>
         <div className={styles.stack}>
-          <GivenSets page={page.value} />
-          <Hardships page={page.value} />
-          <LatestAnswers page={page.value} />
+          <section className={styles.card}>
+            <h2>Children</h2>
+            <Roster
+              classId={page.value.classId}
+              students={students}
+              mayChange={mayChange}
+              others={others.map((one) => ({ classId: one.classId, name: one.name }))}
+              actions={{
+                add: addStudentAction,
+                rename: renameStudentAction,
+                remove: removeStudentAction,
+                newKey: newKeyAction,
+                change: changeRosterAction,
+                undo: undoRosterChangeAction,
+              }}
+            />
+            {past.length > 0 && <PastChildren past={past} />}
+          </section>
           <section className={styles.card}>
             <h2>Who teaches here</h2>
             <ClassCoaches
@@ -90,6 +87,11 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
             />
             {mayChange && <ClassLevel classId={page.value.classId} level={level} onLevel={setLevelAction} />}
           </section>
+        </div>
+        <div className={styles.stack}>
+          <GivenSets page={page.value} />
+          <Hardships page={page.value} />
+          <LatestAnswers page={page.value} />
         </div>
       </div>
     </>

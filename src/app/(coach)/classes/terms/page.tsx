@@ -33,7 +33,7 @@ export default async function TermsPage() {
       <div className={styles.stack}>
         <section className={styles.card}>
           <ul className={styles.list}>
-            {terms.map(({ isCurrent, classes, ...term }) => (
+            {terms.map(({ isCurrent, isOpen, classes, ...term }) => (
               <li key={term.termId}>
                 <TermRow term={term} onSave={saveTermAction}>
                   <span style={{ flex: 1 }}>
@@ -44,9 +44,11 @@ export default async function TermsPage() {
                       {countWords(classes.length, 'class', 'classes')}
                     </span>
                   </span>
-                  <LinkButton href={`/classes/terms/${term.termId}`} variant="default">
-                    Take classes into it
-                  </LinkButton>
+                  {isOpen && (
+                    <LinkButton href={`/classes/terms/${term.termId}`} variant="default">
+                      Take classes into it
+                    </LinkButton>
+                  )}
                 </TermRow>
               </li>
             ))}
@@ -74,7 +76,11 @@ export default async function TermsPage() {
                   </span>
                 </span>
                 <span className={styles.row}>
-                  <UndoChange changeId={change.changeId} onUndo={undoRosterChangeAction} />
+                  {change.mayUndo ? (
+                    <UndoChange changeId={change.changeId} onUndo={undoRosterChangeAction} />
+                  ) : (
+                    <span className={styles.soft}>built on since</span>
+                  )}
                 </span>
               </li>
             ))}
