@@ -47,6 +47,13 @@ export type ServiceFault =
   /** The other term's name. */
   | { readonly code: 'term/overlaps'; readonly name: string }
   /** A child is not in the class any more from which it was to be moved. */
+  | { readonly code: 'plan/not-found' }
+  /** Somebody has saved it meanwhile. */
+  | { readonly code: 'plan/changed' }
+  | { readonly code: 'plan/nothing-to-practise' }
+  | { readonly code: 'lesson/not-found' }
+  | { readonly code: 'lesson/no-such-days' }
+  | { readonly code: 'lesson/too-many'; readonly most: number }
   | { readonly code: 'roster/changed' }
   | { readonly code: 'roster/change-not-found' }
   /** Something has been given or answered since, or a child has been moved again. */

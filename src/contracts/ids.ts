@@ -15,6 +15,8 @@ export type ClubPatternId = Brand<number, 'club-pattern'>;
 export type GameId = Brand<number, 'game'>;
 export type RosterChangeId = Brand<number, 'roster-change'>;
 export type EnrolmentId = Brand<number, 'enrolment'>;
+export type PlanId = Brand<number, 'plan'>;
+export type LessonId = Brand<number, 'lesson'>;
 export type AttemptId = Brand<number, 'attempt'>;
 
 /** Ids arrive as numbers or, from addresses, as digits. */
@@ -35,6 +37,8 @@ export const taskIdSchema = idSchema<TaskId>();
 export const assignmentIdSchema = idSchema<AssignmentId>();
 export const clubPatternIdSchema = idSchema<ClubPatternId>();
 export const gameIdSchema = idSchema<GameId>();
+export const planIdSchema = idSchema<PlanId>();
+export const lessonIdSchema = idSchema<LessonId>();
 export const roundIdSchema = idSchema<RoundId>();
 
 /** Made by the client before sending: the same request sent twice is carried out once. */

@@ -176,6 +176,8 @@ export interface AssignmentSummary {
   readonly setName: string;
   readonly puzzleCount: number;
   readonly givenAt: string;
+  /** For this child alone; undefined: for the class. */
+  readonly forStudent: string | undefined;
   /** Students with at least one right answer to every puzzle. */
   readonly finishedCount: number;
 }

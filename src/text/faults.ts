@@ -138,6 +138,18 @@ export function faultText(fault: ServiceFault): string {
       return 'The last day comes before the first one. Nothing was changed.';
     case 'term/overlaps':
       return `These days lie partly in ${fault.name}. A club has one term at a time.`;
+    case 'plan/not-found':
+      return 'This plan is not there. Somebody may have taken it away.';
+    case 'plan/changed':
+      return 'Somebody has saved this plan meanwhile. Load the page again to see it; copy what you have written before.';
+    case 'plan/nothing-to-practise':
+      return 'The plan of this lesson holds no exercises and no set to catch up with.';
+    case 'lesson/not-found':
+      return 'This lesson is not there.';
+    case 'lesson/no-such-days':
+      return 'Between these days lies no lesson: the last day comes first, none of them is such a weekday, or all are holidays.';
+    case 'lesson/too-many':
+      return `More than ${fault.most} lessons at once. Choose fewer weeks.`;
     case 'roster/changed':
       return 'A child is in another class by now. Load the page again; nobody was moved.';
     case 'roster/change-not-found':

@@ -4,6 +4,7 @@ import type { ClassId, StudentId, TermId } from '@/contracts/ids';
 import { rosterChangeSchema, type RosterChange } from '@/contracts/terms';
 import type { CoachActor } from '@/server/auth/actors';
 import { getDb } from '@/server/db';
+import { getAnswersPage } from '@/server/services/answers';
 import { addClass, addStudent, getClassPage, listOwnClasses, setPost } from '@/server/services/classes';
 import { runAt } from '@/server/services/clock';
 import { listSpokenWords, saveHouseWords } from '@/server/services/houseWords';
@@ -263,6 +264,9 @@ test('the answers of a child stay with the class in which they were given', asyn
   expect(valueOf(await getClassPage(lead, lantern.classId)).latestAnswers).toMatchObject([
     { studentName: 'Wren', outcome: 'right' },
   ]);
+  // The table of the old class still shows who answered there, though nobody is in it any more.
+  const { rows } = valueOf(await getAnswersPage(lead, assignmentId));
+  expect(rows.map(({ studentName }) => studentName)).toEqual(['Wren']);
 });
 
 describe('rosters as CSV', () => {

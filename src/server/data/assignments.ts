@@ -15,6 +15,8 @@ export interface AssignmentRecord {
   readonly clubId: ClubId;
   readonly classId: ClassId;
   readonly className: string;
+  /** For this child alone. */
+  readonly studentId: StudentId | undefined;
   readonly setVersionId: SetVersionId;
   readonly setName: string;
   readonly version: number;
@@ -27,6 +29,7 @@ interface AssignmentRow {
   club_id: number;
   class_id: number;
   class_name: string;
+  student_id: number | null;
   set_version_id: number;
   set_name: string;
   version: number;
@@ -40,6 +43,7 @@ function toAssignment(row: AssignmentRow): AssignmentRecord {
     clubId: row.club_id as ClubId,
     classId: row.class_id as ClassId,
     className: row.class_name,
+    studentId: (row.student_id ?? undefined) as StudentId | undefined,
     setVersionId: row.set_version_id as SetVersionId,
     setName: row.set_name,
     version: row.version,
@@ -59,6 +63,7 @@ function selectAssignments(db: Db) {
       'classes.club_id',
       'assignments.class_id',
       'classes.name as class_name',
+      'assignments.student_id',
       'assignments.set_version_id',
       'sets.name as set_name',
       'set_versions.version',
@@ -71,11 +76,20 @@ function selectAssignments(db: Db) {
 
 export async function createAssignment(
   db: Db,
-  input: { setVersionId: SetVersionId; classId: ClassId; givenBy: CoachId; now: Date; requestId: string },
+  input: {
+    setVersionId: SetVersionId;
+    classId: ClassId;
+    /** For this child alone. */
+    studentId?: StudentId;
+    givenBy: CoachId;
+    now: Date;
+    requestId: string;
+  },
 ): Promise<AssignmentId> {
   const [id] = await db('assignments').insert({
     set_version_id: input.setVersionId,
     class_id: input.classId,
+    student_id: input.studentId ?? null,
     given_by: input.givenBy,
     given_at: input.now,
     request_id: input.requestId,

@@ -164,7 +164,7 @@ export async function exchangeJoinCodes(
 
 /** Has anything been given, answered or practised in one of these classes? */
 export async function hasWork(db: Db, classIds: readonly ClassId[]): Promise<boolean> {
-  for (const table of ['assignments', 'attempts', 'practices']) {
+  for (const table of ['assignments', 'attempts', 'practices', 'lessons', 'lesson_plans']) {
     const row = await db(table)
       .whereIn('class_id', [...classIds])
       .first('class_id');

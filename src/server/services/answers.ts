@@ -1,17 +1,18 @@
 import type { AnswerCell, AnswersPage } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, StudentId, TaskId } from '@/contracts/ids';
+import type { NameCard } from '@/contracts/people';
 import { getAskedLength } from '@/core/exercises';
 import { getPosition, makeSan, parseMoveText, type MoveText } from '@/core/notation';
 import { isSameMove, listLegalMoves, playMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { answerText } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
-import { findAssignment } from '../data/assignments';
+import { findAssignment, type AssignmentRecord } from '../data/assignments';
 import { listAttemptsOfAssignment, type JudgedAttempt } from '../data/attempts';
-import { listStudents } from '../data/classes';
+import { listEnrolments } from '../data/enrolments';
 import { listTasksOfVersion, type StoredTask } from '../data/tasks';
-import { getDb } from '../db';
+import { getDb, type Db } from '../db';
 import { listClimbed } from './seat';
 
 /** The class table of one assignment: students by name, puzzles in order. */
@@ -25,7 +26,7 @@ export async function getAnswersPage(
   if (assignment === undefined || found === undefined) return failure({ code: 'class/not-found' });
   const tasks = await listTasksOfVersion(db, assignment.setVersionId);
   const attempts = await listAttemptsOfAssignment(db, assignmentId);
-  const students = await listStudents(db, assignment.classId);
+  const students = await listAnswering(db, assignment, attempts);
   const studentIds = students.map(({ studentId }) => studentId);
   const climbed = await listClimbed(db, assignment, studentIds);
   return success({
@@ -47,6 +48,25 @@ export async function getAnswersPage(
       }),
     })),
   });
+}
+
+/** The child it was given to alone; else who is in the class now, and who has answered while in it. */
+async function listAnswering(
+  db: Db,
+  { classId, studentId }: AssignmentRecord,
+  attempts: readonly JudgedAttempt[],
+): Promise<NameCard[]> {
+  const enrolments = await listEnrolments(db, { classId });
+  const students = new Map(enrolments.map((one) => [one.studentId, one.name] as const));
+  return [...students]
+    .filter(([id]) =>
+      studentId === undefined
+        ? attempts.some((attempt) => attempt.studentId === id) ||
+          enrolments.some((one) => one.studentId === id && one.endsOn === undefined)
+        : id === studentId,
+    )
+    .map(([id, name]) => ({ studentId: id, name }))
+    .sort((one, other) => one.name.localeCompare(other.name, 'en'));
 }
 
 /** One cell from a student's tries in order; undefined without a try. */

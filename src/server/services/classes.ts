@@ -1,6 +1,13 @@
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, CoachId, StudentId } from '@/contracts/ids';
-import type { AssignmentSummary, ClassPage, ClassPost, ClassSummary, KeyPicture } from '@/contracts/people';
+import type {
+  AssignmentSummary,
+  ClassPage,
+  ClassPost,
+  ClassSummary,
+  KeyPicture,
+  NameCard,
+} from '@/contracts/people';
 import type { Level } from '@/core/exercises';
 import { listHardships } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
@@ -99,7 +106,7 @@ export async function getClassPage(
     students,
     latestAnswers: await listLatestAnswers(db, classId, LATEST_ANSWERS),
     hardships: listHardships(await listProgressAnswers(db, { classId })),
-    assignments: await summariseAssignments(db, classId, new Set(students.map(({ studentId }) => studentId))),
+    assignments: await summariseAssignments(db, classId, students),
   });
 }
 
@@ -135,20 +142,22 @@ export async function setLevel(
 async function summariseAssignments(
   db: Db,
   classId: ClassId,
-  students: ReadonlySet<StudentId>,
+  students: readonly NameCard[],
 ): Promise<AssignmentSummary[]> {
+  const names = new Map(students.map(({ studentId, name }) => [studentId, name] as const));
   const assignments = await listAssignmentsOfClass(db, classId);
   const solved = await listSolvedCounts(
     db,
     assignments.map(({ assignmentId }) => assignmentId),
   );
-  return assignments.map(({ assignmentId, setName, puzzleCount, givenAt }) => ({
+  return assignments.map(({ assignmentId, studentId, setName, puzzleCount, givenAt }) => ({
     assignmentId,
     setName,
     puzzleCount,
     givenAt: givenAt.toISOString(),
+    forStudent: studentId === undefined ? undefined : (names.get(studentId) ?? 'a child that has left'),
     finishedCount: solved.filter(
-      (row) => row.assignmentId === assignmentId && students.has(row.studentId) && row.solved >= puzzleCount,
+      (row) => row.assignmentId === assignmentId && names.has(row.studentId) && row.solved >= puzzleCount,
     ).length,
   }));
 }

@@ -76,6 +76,9 @@ export async function openSeatRound(
   if (assignment === undefined || !(await isStudentOfClass(db, assignment.classId, actor.studentId))) {
     return failure({ code: 'round/not-found' });
   }
+  if (assignment.studentId !== undefined && assignment.studentId !== actor.studentId) {
+    return failure({ code: 'round/not-found' });
+  }
   const roundId = await openRound(db, assignmentId, actor.studentId, getNow());
   const tasks = await listTasksOfVersion(db, assignment.setVersionId);
   const climbed = await listClimbed(db, assignment, [actor.studentId]);

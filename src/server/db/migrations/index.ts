@@ -35,6 +35,11 @@ import * as m0034 from './0034_game_chances';
 import * as m0035 from './0035_class_levels';
 import * as m0036 from './0036_class_assistants';
 import * as m0037 from './0037_roster_changes';
+import * as m0038 from './0038_lesson_plans';
+import * as m0039 from './0039_lessons';
+import * as m0040 from './0040_holidays';
+import * as m0041 from './0041_attendances';
+import * as m0042 from './0042_catch_ups';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -82,6 +87,11 @@ export const MIGRATIONS: readonly Migration[] = [
   m0035,
   m0036,
   m0037,
+  m0038,
+  m0039,
+  m0040,
+  m0041,
+  m0042,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

@@ -127,13 +127,16 @@ function GivenSets({ page }: { page: ClassPageData }) {
         </p>
       )}
       <ul className={styles.list}>
-        {page.assignments.map(({ assignmentId, setName, puzzleCount, finishedCount }) => (
+        {page.assignments.map(({ assignmentId, setName, puzzleCount, finishedCount, forStudent }) => (
           <li key={assignmentId}>
             <span>
               {setName}
               <br />
               <span className={styles.soft}>
-                {countWords(puzzleCount, 'task')}, {finishedCount} of {page.students.length} finished
+                {countWords(puzzleCount, 'task')},{' '}
+                {forStudent === undefined
+                  ? `${finishedCount} of ${page.students.length} finished`
+                  : `for ${forStudent} alone, ${finishedCount === 0 ? 'not finished' : 'finished'}`}
               </span>
             </span>
             <Link href={`/answers/${assignmentId}`}>Answers</Link>

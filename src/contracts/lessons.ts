@@ -1,0 +1,206 @@
+/** What is to be taught (a plan with its segments), when (lessons), and who was there. */
+import { z } from 'zod';
+import { EXERCISE_IDS, LEVELS, STAGES } from '@/core/exercises';
+import { parseFen, readPgn, type PgnGame } from '@/core/notation';
+import { PATTERN_IDS } from '@/core/patterns';
+import {
+  classIdSchema,
+  lessonIdSchema,
+  planIdSchema,
+  requestIdSchema,
+  setIdSchema,
+  studentIdSchema,
+  type ClassId,
+  type LessonId,
+  type PlanId,
+  type StudentId,
+} from './ids';
+import { nameSchema, type NameCard } from './people';
+import { daySchema } from './terms';
+
+export const SEGMENT_KINDS = ['show', 'ask', 'practise', 'play', 'homework'] as const;
+export type SegmentKind = (typeof SEGMENT_KINDS)[number];
+
+const fenSchema = z
+  .string()
+  .max(120)
+  .refine((text) => parseFen(text).ok, 'no position');
+const labelSchema = z.string().trim().max(120).default('');
+
+/** The one game of a text, without a fault. */
+export function findLine(text: string): PgnGame | undefined {
+  const [read, more] = readPgn(text);
+  return more === undefined && read?.fault === undefined ? read?.game : undefined;
+}
+
+/** What a segment holds. Positions may be any board of the study board, kings or not. */
+export const planItemSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('position'), fen: fenSchema, label: labelSchema }),
+  /** Moves from the first position or from one given by a FEN tag, as PGN. */
+  z.object({
+    kind: z.literal('line'),
+    pgn: z
+      .string()
+      .max(4000)
+      .refine((text) => (findLine(text)?.line.length ?? 0) > 0, 'no moves'),
+    label: labelSchema,
+  }),
+  z.object({ kind: z.literal('pattern'), pattern: z.enum(PATTERN_IDS) }),
+  z.object({
+    kind: z.literal('round'),
+    family: z.enum(EXERCISE_IDS),
+    level: z.literal(LEVELS),
+    seed: z.number().int().min(1).max(999_999),
+    count: z.number().int().min(1).max(20),
+  }),
+  /** A set or a staircase of the club. */
+  z.object({ kind: z.literal('set'), setId: setIdSchema }),
+]);
+export type PlanItem = z.infer<typeof planItemSchema>;
+
+export const segmentSchema = z.object({
+  /** Made where the segment is added; tells segments apart while they are put into order. */
+  key: z.string().min(1).max(40),
+  kind: z.enum(SEGMENT_KINDS),
+  title: z.string().trim().max(120),
+  minutes: z.number().int().min(0).max(180),
+  /** What the coach wants to say or not to forget. */
+  notes: z.string().trim().max(2000),
+  items: z.array(planItemSchema).max(40),
+});
+export type Segment = z.infer<typeof segmentSchema>;
+export const segmentsSchema = z.array(segmentSchema).max(30);
+
+export const newPlanSchema = z.object({
+  requestId: requestIdSchema,
+  classId: classIdSchema,
+  title: nameSchema(120),
+  /** What it begins with: a stage's usual lesson, or another plan. */
+  from: z
+    .discriminatedUnion('kind', [
+      z.object({ kind: z.literal('stage'), stage: z.enum(STAGES) }),
+      z.object({ kind: z.literal('plan'), planId: planIdSchema }),
+    ])
+    .optional(),
+});
+export type NewPlan = z.infer<typeof newPlanSchema>;
+
+export const savePlanSchema = z.object({
+  planId: planIdSchema,
+  /** As it was read: when somebody has saved meanwhile, nothing is overwritten. */
+  revision: z.number().int().min(1),
+  title: nameSchema(120),
+  segments: segmentsSchema,
+});
+export type SavePlan = z.infer<typeof savePlanSchema>;
+export const removePlanSchema = z.object({ planId: planIdSchema });
+
+export interface PlanSummary {
+  readonly planId: PlanId;
+  readonly classId: ClassId;
+  readonly className: string;
+  readonly title: string;
+  readonly minutes: number;
+}
+
+export interface LessonPlan extends PlanSummary {
+  readonly revision: number;
+  readonly segments: readonly Segment[];
+  readonly mayChange: boolean;
+}
+
+/** Local times of the club. */
+const timeSchema = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/);
+
+/** The same hour on these days of the week (1 Monday to 7 Sunday) from one day to another; one day alone is one lesson. */
+export const scheduleSchema = z.object({
+  classId: classIdSchema,
+  weekdays: z.array(z.number().int().min(1).max(7)).min(1).max(7),
+  startsAt: timeSchema,
+  minutes: z.number().int().min(5).max(300),
+  from: daySchema,
+  to: daySchema,
+});
+export type Schedule = z.infer<typeof scheduleSchema>;
+
+export const changeLessonSchema = z.object({
+  lessonId: lessonIdSchema,
+  planId: planIdSchema.nullable().optional(),
+  isCancelled: z.boolean().optional(),
+});
+export type ChangeLesson = z.infer<typeof changeLessonSchema>;
+
+export const newHolidaySchema = z.object({
+  name: nameSchema(60),
+  startsOn: daySchema,
+  /** The last free day. */
+  endsOn: daySchema,
+});
+export type NewHoliday = z.infer<typeof newHolidaySchema>;
+export const removeHolidaySchema = z.object({ holidayId: z.coerce.number().int().positive() });
+
+export interface Holiday extends NewHoliday {
+  readonly holidayId: number;
+}
+
+export interface Lesson {
+  readonly lessonId: LessonId;
+  readonly day: string;
+  readonly startsAt: string;
+  readonly minutes: number;
+  readonly plan: { readonly planId: PlanId; readonly title: string } | undefined;
+  readonly isCancelled: boolean;
+  /** The holiday it falls into. */
+  readonly holiday: string | undefined;
+  readonly hereCount: number;
+  readonly awayCount: number;
+}
+
+export interface LessonsPage {
+  readonly classId: ClassId;
+  readonly className: string;
+  readonly termName: string;
+  readonly mayChange: boolean;
+  readonly isLead: boolean;
+  readonly lessons: readonly Lesson[];
+  readonly plans: readonly PlanSummary[];
+  /** Plans of other classes that may be copied. */
+  readonly otherPlans: readonly PlanSummary[];
+  readonly holidays: readonly Holiday[];
+  readonly today: string;
+  readonly term: { readonly startsOn: string; readonly endsOn: string };
+}
+
+export const attendanceSchema = z.object({
+  lessonId: lessonIdSchema,
+  studentId: studentIdSchema,
+  /** Null: not known. */
+  wasHere: z.boolean().nullable(),
+});
+export type Attendance = z.infer<typeof attendanceSchema>;
+
+export interface LessonPage extends Lesson {
+  readonly classId: ClassId;
+  readonly className: string;
+  readonly mayChange: boolean;
+  /** Who was in the class on that day. */
+  readonly students: readonly (NameCard & {
+    readonly wasHere: boolean | undefined;
+    /** The catch-up round lies on its seat. */
+    readonly hasCatchUp: boolean;
+  })[];
+  /** Tasks a child that was away can catch up with. */
+  readonly catchUpCount: number;
+}
+
+export const catchUpSchema = z.object({
+  requestId: requestIdSchema,
+  lessonId: lessonIdSchema,
+  studentIds: z.array(studentIdSchema).min(1).max(60),
+});
+export type CatchUp = z.infer<typeof catchUpSchema>;
+
+/** Who was given the round. */
+export interface CaughtUp {
+  readonly studentIds: readonly StudentId[];
+}

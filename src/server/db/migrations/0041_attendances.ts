@@ -1,0 +1,19 @@
+import type { Knex } from 'knex';
+import { addMoment, addReference } from '../columns';
+
+export const name = '0041_attendances';
+
+export async function up(knex: Knex): Promise<void> {
+  await knex.schema.createTable('attendances', (table) => {
+    addReference(table, 'lesson_id', 'lessons').notNullable();
+    addReference(table, 'student_id', 'people').notNullable();
+    table.boolean('was_here').notNullable();
+    addReference(table, 'noted_by', 'people').notNullable();
+    addMoment(table, 'noted_at').notNullable();
+    table.primary(['lesson_id', 'student_id']);
+  });
+}
+
+export async function down(knex: Knex): Promise<void> {
+  await knex.schema.dropTable('attendances');
+}

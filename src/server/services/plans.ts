@@ -1,0 +1,103 @@
+/** What a class is to be taught: plans of timed segments. */
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClassId, PlanId } from '@/contracts/ids';
+import type { LessonPlan, NewPlan, PlanSummary, SavePlan, Segment } from '@/contracts/lessons';
+import { failure, success, type Result } from '@/core/shared';
+import { makeStagePlan } from '@/text';
+import { findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
+import {
+  createPlan,
+  deletePlan,
+  findPlan,
+  findPlanByRequest,
+  updatePlan,
+  type PlanRecord,
+} from '../data/plans';
+import { getDb, storeOnce, withTransaction, type Db } from '../db';
+import { getNow } from './clock';
+
+/** Seeds of templates lie so far apart that two plans of one stage do not hold the same exercises. */
+const SEED_STEP = 1000;
+const SEEDS = 900;
+
+/** Makes a plan: empty, as a stage is usually taught, or as a copy of another plan one may see. The same request makes it once. */
+export async function addPlan(
+  actor: CoachActor,
+  { requestId, classId, title, from }: NewPlan,
+): Promise<Result<PlanId, ServiceFault>> {
+  return storeOnce(async (db) => {
+    const known = await findPlanByRequest(db, requestId);
+    if (known !== undefined) return success(known);
+    if ((await findTaughtClass(db, actor, classId)) === undefined)
+      return failure<ServiceFault>({ code: 'class/not-found' });
+    const segments = await makeSegments(db, actor, from, classId);
+    if (!segments.ok) return segments;
+    const now = getNow();
+    return success(await createPlan(db, { classId, title, segments: segments.value, requestId, now }));
+  });
+}
+
+async function makeSegments(
+  db: Db,
+  actor: CoachActor,
+  from: NewPlan['from'],
+  classId: ClassId,
+): Promise<Result<readonly Segment[], ServiceFault>> {
+  if (from === undefined) return success([]);
+  if (from.kind === 'stage') return success(makeStagePlan(from.stage, 1 + SEED_STEP * (classId % SEEDS)));
+  const found = await findOwnPlan(db, actor, from.planId);
+  return found === undefined ? failure({ code: 'plan/not-found' }) : success(found.segments);
+}
+
+/** The plan when it is one of a class this coach may see. */
+async function findOwnPlan(db: Db, actor: CoachActor, planId: PlanId): Promise<PlanRecord | undefined> {
+  const found = await findPlan(db, planId);
+  if (found === undefined || (await findOwnClass(db, actor, found.classId)) === undefined) return undefined;
+  return found;
+}
+
+export async function getPlan(actor: CoachActor, planId: PlanId): Promise<Result<LessonPlan, ServiceFault>> {
+  const db = getDb();
+  const found = await findOwnPlan(db, actor, planId);
+  if (found === undefined) return failure({ code: 'plan/not-found' });
+  const mayChange = (await findTaughtClass(db, actor, found.classId)) !== undefined;
+  return success({ ...found, mayChange });
+}
+
+/** Saves over the revision that was read; gives the new one. Refused when somebody has saved meanwhile. */
+export async function savePlan(
+  actor: CoachActor,
+  { planId, revision, title, segments }: SavePlan,
+): Promise<Result<number, ServiceFault>> {
+  return withTransaction(async (db) => {
+    const found = await findPlan(db, planId);
+    if (found === undefined || (await findTaughtClass(db, actor, found.classId)) === undefined)
+      return failure<ServiceFault>({ code: 'plan/not-found' });
+    if (await updatePlan(db, { planId, revision }, { title, segments })) return success(revision + 1);
+    // The same save again, because its answer was lost, is no change of somebody else's.
+    const isSame =
+      found.revision === revision + 1 &&
+      found.title === title &&
+      JSON.stringify(found.segments) === JSON.stringify(segments);
+    return isSame ? success(found.revision) : failure<ServiceFault>({ code: 'plan/changed' });
+  });
+}
+
+/** Takes a plan away; lessons that had it have none. One that is gone already is gone. */
+export async function removePlan(
+  actor: CoachActor,
+  { planId }: { readonly planId: PlanId },
+): Promise<Result<undefined, ServiceFault>> {
+  return withTransaction(async (db) => {
+    const found = await findPlan(db, planId);
+    if (found === undefined) return success(undefined);
+    if ((await findTaughtClass(db, actor, found.classId)) === undefined)
+      return failure<ServiceFault>({ code: 'plan/not-found' });
+    await deletePlan(db, planId);
+    return success(undefined);
+  });
+}
+
+export function toPlanSummary({ planId, classId, className, title, minutes }: PlanRecord): PlanSummary {
+  return { planId, classId, className, title, minutes };
+}
