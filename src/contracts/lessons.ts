@@ -130,6 +130,8 @@ export const changeLessonSchema = z.object({
 });
 export type ChangeLesson = z.infer<typeof changeLessonSchema>;
 
+export const lessonsFileSchema = z.object({ classId: classIdSchema });
+
 export const newHolidaySchema = z.object({
   name: nameSchema(60),
   startsOn: daySchema,

@@ -47,6 +47,9 @@ export const blankSheetsSchema = z.object({
 });
 export type BlankSheets = z.infer<typeof blankSheetsSchema>;
 
+export const planSheetSchema = z.object({ paper: paperSchema });
+export type PlanSheet = z.infer<typeof planSheetSchema>;
+
 export const cardsSchema = z.object({ paper: paperSchema });
 export type CardsRequest = z.infer<typeof cardsSchema>;
 

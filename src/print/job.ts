@@ -58,4 +58,21 @@ export interface CardsJob {
   readonly cards: readonly Card[];
 }
 
-export type PrintJob = WorksheetJob | CardsJob;
+export interface PlanJob {
+  readonly kind: 'plan';
+  readonly title: string;
+  /** Class and length. */
+  readonly under: string;
+  readonly paper: Paper;
+  readonly segments: readonly {
+    /** "Minute 0 to 10: Show, the fence". */
+    readonly heading: string;
+    readonly notes: string;
+    readonly things: readonly {
+      readonly text: string;
+      readonly picture: { readonly fen: string; readonly turn: Side | undefined } | undefined;
+    }[];
+  }[];
+}
+
+export type PrintJob = WorksheetJob | CardsJob | PlanJob;

@@ -27,6 +27,7 @@ export {
 } from './patterns';
 export { chanceLineText, chancePlaceText, chanceText, gameTitle, resultText } from './games';
 export { gradeText, KEY_KIND_WORDS } from './grade';
+export { planItemText, SEGMENT_WORDS, shortDayText, WEEKDAY_WORDS } from './lessons';
 export { makeStagePlan } from './planTemplates';
 export { dayText, ROSTER_FAULT_WORDS, rosterChangeText } from './roster';
 export { choiceText, menText, setUpText, sideLineText } from './paper';

@@ -149,13 +149,6 @@ const MINUTES: Readonly<Record<SegmentKind, number>> = {
   play: 10,
   homework: 2,
 };
-const TITLES: Readonly<Record<SegmentKind, string>> = {
-  show: 'Show',
-  ask: 'Ask',
-  practise: 'Practise',
-  play: 'Play',
-  homework: 'Homework',
-};
 const MOST_FAMILIES = 3;
 const EACH = 4;
 
@@ -174,7 +167,7 @@ export function makeStagePlan(stage: Stage, seed: number): Segment[] {
   const segment = (kind: SegmentKind, notes: string, held: readonly PlanItem[]): Segment => ({
     key: kind,
     kind,
-    title: TITLES[kind],
+    title: '',
     minutes: MINUTES[kind],
     notes,
     items: [...held],

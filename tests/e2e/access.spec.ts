@@ -17,6 +17,7 @@ const ROUTES = readdirSync('src/app', { recursive: true, encoding: 'utf8' })
 
 /** Who may see what. The class, its answers and its game are the lead's; the coach teaches another class of the club. */
 function whoMay(route: string): readonly Role[] {
+  if (/^\/(print\/plans|files\/lessons)/.test(route)) return ['lead'];
   if (/^\/(print|files)(\/|$)/.test(route)) return COACHES;
   if (/^\/(answers|classes\/\[classId\]|classes\/terms|games\/\[gameId\])/.test(route)) return ['lead'];
   if (/^\/(classes|club|desk|exercises|games|patterns|sets|staircase)(\/|$)/.test(route)) return COACHES;
@@ -36,6 +37,10 @@ async function listAddresses(lead: Page, child: Page): Promise<ReadonlyMap<strin
     .getAttribute('href');
   await lead.goto(classPath ?? '');
   const answers = await lead.getByRole('link', { name: 'Answers' }).first().getAttribute('href');
+  await lead.goto(`${classPath}/lessons`);
+  const [lesson, plan] = await Promise.all(
+    ['lessons', 'plans'].map((kind) => lead.locator(`a[href*="/${kind}/"]`).first().getAttribute('href')),
+  );
   // The oldest game is one of the lead's class.
   await lead.goto('/games');
   const game = await lead.locator('a[href^="/games/"]:not([href$="import"])').last().getAttribute('href');
@@ -53,6 +58,11 @@ async function listAddresses(lead: Page, child: Page): Promise<ReadonlyMap<strin
     ['/classes/[classId]', classPath ?? ''],
     ['/classes/[classId]/path', `${classPath}/path`],
     ['/classes/[classId]/import', `${classPath}/import`],
+    ['/classes/[classId]/lessons', `${classPath}/lessons`],
+    ['/classes/[classId]/lessons/[lessonId]', lesson ?? ''],
+    ['/classes/[classId]/plans/[planId]', plan ?? ''],
+    ['/print/plans/[planId]', (plan ?? '').replace(/^.*\/plans/, '/print/plans')],
+    ['/files/lessons', `/files/lessons?classId=${(classPath ?? '').replace('/classes/', '')}`],
     ['/classes/terms/[termId]', '/classes/terms/2'],
     ['/answers/[assignmentId]', answers ?? ''],
     ['/games/[gameId]', game ?? ''],

@@ -6,7 +6,7 @@ import path from 'node:path';
 const DOORS = ['setUp', 'signIn', 'signOut', 'openClass', 'openSeat', 'leaveSeat'];
 
 const FILES = readdirSync('src/app', { recursive: true, encoding: 'utf8' }).filter((file) =>
-  file.endsWith('actions.ts'),
+  /[aA]ctions\.ts$/.test(file),
 );
 const ACTIONS = FILES.flatMap((file) => {
   const text = readFileSync(path.join('src/app', file), 'utf8');

@@ -4,7 +4,8 @@
  */
 import dayjs from 'dayjs';
 import { v5 as uuidOf } from 'uuid';
-import type { AssignmentId, ClassId, SetId, StudentId } from '@/contracts/ids';
+import type { AssignmentId, ClassId, PlanId, SetId, StudentId } from '@/contracts/ids';
+import type { Stage } from '@/core/exercises';
 import { makeFen, makeMoveText, readPgn } from '@/core/notation';
 import { createRandom, type Result } from '@/core/shared';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
@@ -14,6 +15,14 @@ import { addClass, addStudent, listOwnClasses, setLevel, setPost } from '@/serve
 import { runAt } from '@/server/services/clock';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addGame } from '@/server/services/games';
+import {
+  addHoliday,
+  changeLesson,
+  getLessonsPage,
+  noteAttendance,
+  scheduleLessons,
+} from '@/server/services/lessons';
+import { addPlan } from '@/server/services/plans';
 import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
 import { changeRoster } from '@/server/services/rosterChanges';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
@@ -21,7 +30,7 @@ import { addPuzzle, addRound, addSet, giveSet } from '@/server/services/sets';
 import { isSetUp, setUpClub } from '@/server/services/setUpClub';
 import { addTerm, listOwnTerms, saveTerm } from '@/server/services/terms';
 import { closePool } from '@/workers/node';
-import { gameTitle } from '@/text';
+import { gameTitle, STAGE_WORDS } from '@/text';
 import { say } from '../say';
 import { DEMO_GAMES, type DemoGame } from './games';
 import {
@@ -111,6 +120,7 @@ async function fill(): Promise<void> {
     turnTerm(lead, before, students, calendar),
   );
   await teachTerm('now', now, students, sets, calendar);
+  await planLessons(now, students);
   const long = sets.get(DEMO_LONG_SET);
   if (long === undefined) throw new Error(`no demo set ${DEMO_LONG_SET}`);
   for (const id of CLASS_IDS) {
@@ -277,6 +287,59 @@ async function fillRounds(actor: CoachActor, name: string, rounds: readonly Demo
   const setId = getValue(await addSet(actor, { requestId: requestOf('set', name), name }));
   for (const round of rounds) getValue(await addRound(actor, { setId, ...round }));
   return setId;
+}
+
+/** The stage a class is at, the day of the week it meets (1 Monday), and when. */
+const LESSONS: Readonly<
+  Record<
+    DemoClassId,
+    { readonly weekday: number; readonly startsAt: string; readonly stages: readonly Stage[] }
+  >
+> = {
+  tidepool: { weekday: 1, startsAt: '15:30', stages: ['board', 'movement'] },
+  harbour: { weekday: 3, startsAt: '16:00', stages: ['values', 'check'] },
+  lantern: { weekday: 4, startsAt: '16:30', stages: ['named-mates', 'forced-mates'] },
+};
+/** Children that miss a lesson. */
+const STAYS_AWAY = 0.12;
+
+/** The lessons of the term that runs, with the plans of the last ones and who was there. */
+async function planLessons(classIds: ClassIds, students: StudentIds): Promise<void> {
+  const lead = await getCoachActor(DEMO_LEAD.signInName);
+  const term = (await listOwnTerms(lead)).find(({ isCurrent }) => isCurrent);
+  if (term === undefined) throw new Error('a term runs');
+  const random = createRandom(SEED);
+  const { startsOn: from, endsOn: to } = term;
+  const middle = dayjs(from).add(5, 'week');
+  const [startsOn, endsOn] = [dayOf(middle.toDate()), dayOf(middle.add(4, 'day').toDate())];
+  getValue(await addHoliday(lead, { name: 'Harvest week', startsOn, endsOn }));
+  for (const id of CLASS_IDS) {
+    const actor = await getCoachActor(DEMO_CLASSES[id].coach.signInName);
+    const classId = getId(classIds, id);
+    const { weekday, startsAt, stages } = LESSONS[id];
+    const hours = { classId, weekdays: [weekday], startsAt, minutes: 45, from, to };
+    getValue(await scheduleLessons(actor, hours));
+    const plans: PlanId[] = [];
+    for (const stage of stages) {
+      const requestId = requestOf(`plan ${stage}`, id);
+      const title = STAGE_WORDS[stage];
+      plans.push(
+        getValue(await addPlan(actor, { requestId, classId, title, from: { kind: 'stage', stage } })),
+      );
+    }
+    const { lessons, today } = getValue(await getLessonsPage(actor, classId));
+    const held = lessons.filter(({ day, holiday }) => day < today && holiday === undefined);
+    const inClass = DEMO_STUDENTS.filter(({ now }) => now === id);
+    for (const [place, { lessonId }] of held.entries()) {
+      // The two last lessons have the plans.
+      const planId = plans[place - (held.length - plans.length)];
+      if (planId !== undefined) getValue(await changeLesson(actor, { lessonId, planId }));
+      for (const { name } of inClass) {
+        const studentId = getId(students, name);
+        getValue(await noteAttendance(actor, { lessonId, studentId, wasHere: random() > STAYS_AWAY }));
+      }
+    }
+  }
 }
 
 /** The class works on its own set, which lies on top; the others were given before. */

@@ -90,9 +90,7 @@ export async function addLessons(
   const before = new Set(known.map(toDay));
   const fresh = days.filter((day) => !before.has(day));
   if (fresh.length > 0) {
-    await db('lessons').insert(
-      fresh.map((day) => ({ class_id: classId, day, begins: startsAt, minutes })),
-    );
+    await db('lessons').insert(fresh.map((day) => ({ class_id: classId, day, begins: startsAt, minutes })));
   }
   return fresh.length;
 }

@@ -1,10 +1,22 @@
 /** What a class is to be taught: plans of timed segments. */
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, PlanId } from '@/contracts/ids';
-import type { LessonPlan, NewPlan, PlanSummary, SavePlan, Segment } from '@/contracts/lessons';
+import {
+  findLine,
+  type LessonPlan,
+  type NewPlan,
+  type PlanItem,
+  type PlanSummary,
+  type SavePlan,
+  type Segment,
+} from '@/contracts/lessons';
+import type { PlanSheet, PrintedFile } from '@/contracts/print';
+import { getDraft, makeFen } from '@/core/notation';
+import { BARE_PICTURES } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
-import { makeStagePlan } from '@/text';
-import { findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
+import { countWords, makeHouseVoice, makeStagePlan, planItemText, SEGMENT_WORDS } from '@/text';
+import { askPrinter } from '@/workers/node';
+import { findOwnClass, findOwnSet, findTaughtClass, type CoachActor } from '../auth/actors';
 import {
   createPlan,
   deletePlan,
@@ -15,6 +27,8 @@ import {
 } from '../data/plans';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
+import { makeFileName } from './fileName';
+import { listSpokenWords } from './houseWords';
 
 /** Seeds of templates lie so far apart that two plans of one stage do not hold the same exercises. */
 const SEED_STEP = 1000;
@@ -81,6 +95,50 @@ export async function savePlan(
       JSON.stringify(found.segments) === JSON.stringify(segments);
     return isSame ? success(found.revision) : failure<ServiceFault>({ code: 'plan/changed' });
   });
+}
+
+/** The plan as a PDF, in the words of the class. */
+export async function printPlan(
+  actor: CoachActor,
+  planId: PlanId,
+  { paper }: PlanSheet,
+): Promise<Result<PrintedFile, ServiceFault>> {
+  const db = getDb();
+  const found = await findOwnPlan(db, actor, planId);
+  if (found === undefined) return failure({ code: 'plan/not-found' });
+  const say = makeHouseVoice(await listSpokenWords(db, actor.clubId, found.classId));
+  const setIds = found.segments.flatMap(({ items }) =>
+    items.flatMap((item) => (item.kind === 'set' ? item.setId : [])),
+  );
+  const sets = await Promise.all(setIds.map((setId) => findOwnSet(db, actor, setId)));
+  const nameOf = (setId: number) => sets.find((set) => set?.setId === setId)?.name;
+  let minute = 0;
+  const answer = await askPrinter({
+    kind: 'plan',
+    title: found.title,
+    under: `${found.className}, ${countWords(found.minutes, 'minute')}`,
+    paper,
+    segments: found.segments.map(({ kind, title, minutes, notes, items }) => {
+      const from = minute;
+      minute += minutes;
+      return {
+        heading: `Minute ${from} to ${minute}: ${SEGMENT_WORDS[kind]}${title === '' ? '' : `, ${title}`}`,
+        notes: say(notes),
+        things: items.map((item) => ({ text: say(planItemText(item, nameOf)), picture: findPicture(item) })),
+      };
+    }),
+  });
+  if (answer.kind === 'busy') return failure({ code: 'workers/busy' });
+  return success({ name: makeFileName(found.title, 'pdf'), bytes: answer.bytes });
+}
+
+function findPicture(
+  item: PlanItem,
+): { readonly fen: string; readonly turn: 'white' | 'black' | undefined } | undefined {
+  if (item.kind === 'position') return { fen: item.fen, turn: getDraft(item.fen).turn };
+  if (item.kind === 'pattern') return { fen: BARE_PICTURES[item.pattern], turn: undefined };
+  const game = item.kind === 'line' ? findLine(item.pgn) : undefined;
+  return game && { fen: makeFen(game.start), turn: game.start.turn };
 }
 
 /** Takes a plan away; lessons that had it have none. One that is gone already is gone. */

@@ -9,10 +9,11 @@ import classes from './Roster.module.css';
 
 const NO_TERM: NewTerm = { name: '', startsOn: '', endsOn: '' };
 
-/** A term with its first and last day: a new one, or one that is changed. */
+/** A name with a first and a last day: a term, or a holiday; new, or changed. */
 export function TermForm<Value>(props: {
   readonly term?: NewTerm;
   readonly button: string;
+  readonly nameLabel?: string;
   readonly onSend: (input: NewTerm) => Promise<Result<Value, ServiceFault>>;
   readonly onDone?: () => void;
 }) {
@@ -32,7 +33,7 @@ export function TermForm<Value>(props: {
       }}
     >
       <TextInput
-        label="Name of the term"
+        label={props.nameLabel ?? 'Name of the term'}
         size="md"
         maxLength={60}
         value={term.name}

@@ -50,9 +50,14 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
             {level !== undefined && `, level ${level}`}
           </span>
         </div>
-        <LinkButton href={`/classes/${page.value.classId}/path`} variant="default">
-          Path of the class
-        </LinkButton>
+        <div className={styles.row}>
+          <LinkButton href={`/classes/${page.value.classId}/lessons`} variant="default">
+            Lessons
+          </LinkButton>
+          <LinkButton href={`/classes/${page.value.classId}/path`} variant="default">
+            Path of the class
+          </LinkButton>
+        </div>
         <div>
           <span className={styles.soft}>Children open {host}/join and type</span>
           <div className={styles.code}>{joinCode}</div>

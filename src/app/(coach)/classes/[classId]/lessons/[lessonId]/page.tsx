@@ -1,0 +1,47 @@
+import type { Metadata } from 'next';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { lessonIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getLessonPage } from '@/server/services/lessons';
+import { shortDayText } from '@/text';
+import { AttendancePanel } from '@/ui/panels/lessons/AttendancePanel';
+import { LinkButton } from '../../../../../_parts/LinkButton';
+import styles from '../../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../../_parts/coachPage';
+import { giveCatchUpAction, noteAttendanceAction } from '../../../lessonActions';
+
+export const metadata: Metadata = { title: 'Lesson' };
+
+export default async function LessonPage({ params }: PageProps<'/classes/[classId]/lessons/[lessonId]'>) {
+  const actor = await getPageCoach();
+  const place = await params;
+  const lessonId = parseInput(lessonIdSchema, place.lessonId);
+  const page = lessonId.ok ? await getLessonPage(actor, lessonId.value) : lessonId;
+  if (!page.ok || String(page.value.classId) !== place.classId) notFound();
+  const { classId, className, day, startsAt, minutes, plan, holiday, isCancelled } = page.value;
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>{shortDayText(day)}</h1>
+          <span className={styles.soft}>
+            {className}, {startsAt}, {minutes} minutes
+            {holiday !== undefined && `. ${holiday}: it does not take place`}
+            {isCancelled && '. Cancelled'}
+          </span>
+        </div>
+        <div className={styles.row}>
+          {plan !== undefined && (
+            <Link href={`/classes/${classId}/plans/${plan.planId}` as Route}>{plan.title}</Link>
+          )}
+          <LinkButton href={`/classes/${classId}/lessons`} variant="default">
+            All lessons
+          </LinkButton>
+        </div>
+      </div>
+      <AttendancePanel lesson={page.value} onNote={noteAttendanceAction} onCatchUp={giveCatchUpAction} />
+    </>
+  );
+}

@@ -1,0 +1,116 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import type { Route } from 'next';
+import { classIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getLessonsPage } from '@/server/services/lessons';
+import { countWords } from '@/text';
+import { Holidays } from '@/ui/panels/lessons/Holidays';
+import { LessonList } from '@/ui/panels/lessons/LessonList';
+import { NewPlanForm } from '@/ui/panels/lessons/NewPlanForm';
+import { RemovePlan } from '@/ui/panels/lessons/RemovePlan';
+import { ScheduleForm } from '@/ui/panels/lessons/ScheduleForm';
+import { LinkButton } from '../../../../_parts/LinkButton';
+import styles from '../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../_parts/coachPage';
+import {
+  addHolidayAction,
+  addPlanAction,
+  changeLessonAction,
+  removeHolidayAction,
+  removePlanAction,
+  scheduleLessonsAction,
+} from '../../lessonActions';
+
+export const metadata: Metadata = { title: 'Lessons' };
+
+export default async function LessonsPage({ params }: PageProps<'/classes/[classId]/lessons'>) {
+  const actor = await getPageCoach();
+  const parsed = parseInput(classIdSchema, (await params).classId);
+  const page = parsed.ok ? await getLessonsPage(actor, parsed.value) : parsed;
+  if (!page.ok) notFound();
+  const { classId, className, termName, mayChange, lessons, plans, otherPlans, today, term } = page.value;
+  const list = { classId, plans, today, mayChange, onChange: changeLessonAction };
+  const coming = lessons.filter(({ day }) => day >= today);
+  const past = lessons.filter(({ day }) => day < today).toReversed();
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Lessons of {className}</h1>
+          <span className={styles.soft}>{termName}</span>
+        </div>
+        <div className={styles.row}>
+          {lessons.length > 0 && (
+            <a href={`/files/lessons?classId=${classId}`} download>
+              Save for a calendar
+            </a>
+          )}
+          <LinkButton href={`/classes/${classId}`} variant="default">
+            The class
+          </LinkButton>
+        </div>
+      </div>
+      <div className={styles.columns}>
+        <div className={styles.stack}>
+          <section className={styles.card}>
+            <h2>To come</h2>
+            {coming.length === 0 && <p className={styles.soft}>No lesson is to come.</p>}
+            <LessonList {...list} lessons={coming} />
+          </section>
+          {past.length > 0 && (
+            <section className={styles.card}>
+              <h2>Were held</h2>
+              <LessonList {...list} lessons={past} />
+            </section>
+          )}
+          {mayChange && (
+            <section className={styles.card}>
+              <h2>When the class meets</h2>
+              <ScheduleForm
+                classId={classId}
+                from={term.startsOn > today ? term.startsOn : today}
+                to={term.endsOn > today ? term.endsOn : today}
+                onSchedule={scheduleLessonsAction}
+              />
+            </section>
+          )}
+        </div>
+        <div className={styles.stack}>
+          <section className={styles.card}>
+            <h2>Plans</h2>
+            {plans.length === 0 && <p className={styles.soft}>No plan yet.</p>}
+            <ul className={styles.list}>
+              {plans.map(({ planId, title, minutes }) => (
+                <li key={planId}>
+                  <span>
+                    <strong>{title}</strong>
+                    <br />
+                    <span className={styles.soft}>{countWords(minutes, 'minute')}</span>
+                  </span>
+                  <span className={styles.row}>
+                    <Link href={`/classes/${classId}/plans/${planId}` as Route}>Open</Link>
+                    {mayChange && <RemovePlan planId={planId} title={title} onRemove={removePlanAction} />}
+                  </span>
+                </li>
+              ))}
+            </ul>
+            {mayChange && (
+              <NewPlanForm classId={classId} plans={plans} otherPlans={otherPlans} onAdd={addPlanAction} />
+            )}
+          </section>
+          <section className={styles.card}>
+            <h2>Holidays of the club</h2>
+            <Holidays
+              holidays={page.value.holidays}
+              mayChange={page.value.isLead}
+              onAdd={addHolidayAction}
+              onRemove={removeHolidayAction}
+            />
+          </section>
+        </div>
+      </div>
+    </>
+  );
+}

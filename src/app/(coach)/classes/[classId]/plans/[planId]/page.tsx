@@ -1,0 +1,48 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { planIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getPlan } from '@/server/services/plans';
+import { listOwnSets } from '@/server/services/sets';
+import { PlanEditor } from '@/ui/panels/lessons/PlanEditor';
+import { LinkButton } from '../../../../../_parts/LinkButton';
+import styles from '../../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../../_parts/coachPage';
+import { savePlanAction } from '../../../lessonActions';
+
+export const metadata: Metadata = { title: 'Lesson plan' };
+
+export default async function PlanPage({ params }: PageProps<'/classes/[classId]/plans/[planId]'>) {
+  const actor = await getPageCoach();
+  const place = await params;
+  const planId = parseInput(planIdSchema, place.planId);
+  const [plan, sets] = await Promise.all([
+    planId.ok ? getPlan(actor, planId.value) : planId,
+    listOwnSets(actor),
+  ]);
+  if (!plan.ok || String(plan.value.classId) !== place.classId) notFound();
+  const { classId, className } = plan.value;
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Lesson plan</h1>
+          <span className={styles.soft}>For {className}</span>
+        </div>
+        <div className={styles.row}>
+          <a href={`/print/plans/${plan.value.planId}`} target="_blank" rel="noreferrer">
+            Print
+          </a>
+          <LinkButton href={`/classes/${classId}/lessons`} variant="default">
+            Lessons and plans
+          </LinkButton>
+        </div>
+      </div>
+      <PlanEditor
+        plan={plan.value}
+        sets={sets.map(({ setId, name }) => ({ setId, name }))}
+        onSave={savePlanAction}
+      />
+    </>
+  );
+}

@@ -1,0 +1,60 @@
+/** What is said of plans and lessons. */
+import { findLine, type PlanItem, type SegmentKind } from '@/contracts/lessons';
+import { makeNumberedLine } from '@/core/notation';
+import { FAMILY_WORDS } from './families';
+import { PATTERN_WORDS } from './patternBook';
+import { countWords } from './words';
+
+export const SEGMENT_WORDS: Readonly<Record<SegmentKind, string>> = {
+  show: 'Show',
+  ask: 'Ask',
+  practise: 'Practise',
+  play: 'Play',
+  homework: 'Homework',
+};
+
+export const WEEKDAY_WORDS = [
+  'Monday',
+  'Tuesday',
+  'Wednesday',
+  'Thursday',
+  'Friday',
+  'Saturday',
+  'Sunday',
+] as const;
+
+/** "Tuesday 6 October". */
+export function shortDayText(day: string): string {
+  const parts = new Intl.DateTimeFormat('en-GB', {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    timeZone: 'UTC',
+  });
+  return parts.format(new Date(`${day}T00:00:00Z`)).replace(',', '');
+}
+
+/** One line for a thing a plan holds. */
+export function planItemText(item: PlanItem, setName: (setId: number) => string | undefined): string {
+  switch (item.kind) {
+    case 'position':
+      return item.label === '' ? 'A position' : item.label;
+    case 'line': {
+      const game = findLine(item.pgn);
+      const moves =
+        game === undefined
+          ? ''
+          : makeNumberedLine(
+              game.start,
+              game.line.map(({ move }) => move),
+            );
+      return item.label === '' ? moves : `${item.label}: ${moves}`;
+    }
+    case 'pattern':
+      return PATTERN_WORDS[item.pattern].name;
+    case 'round':
+      return `${FAMILY_WORDS[item.family]}, level ${item.level}, ${countWords(item.count, 'task')}`;
+    case 'set':
+      return setName(item.setId) ?? 'A set that is not there any more';
+  }
+}

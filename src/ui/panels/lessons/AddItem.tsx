@@ -1,0 +1,167 @@
+'use client';
+import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { PlanItem } from '@/contracts/lessons';
+import { EXERCISE_IDS, listLevels } from '@/core/exercises';
+import { PATTERN_IDS } from '@/core/patterns';
+import { FAMILY_WORDS, PATTERN_WORDS } from '@/text';
+import type { SetChoice } from '@/ui/forms/chosenSet';
+import classes from './Lessons.module.css';
+import { readItem } from './planDraft';
+
+const WAYS = ['board', 'pattern', 'round', 'set'] as const;
+type Way = (typeof WAYS)[number];
+const WAY_WORDS: Readonly<Record<Way, string>> = {
+  board: 'a position or moves',
+  pattern: 'a named mate',
+  round: 'exercises',
+  set: 'a set or staircase',
+};
+const MOST_TASKS = 20;
+
+/** A fresh number, so that two rounds of one family differ: five hexadecimal digits of a random id. */
+const drawSeed = () => 1 + (Number.parseInt(makeUuid().slice(0, 5), 16) % 999_000);
+
+/** One thing more for a segment. */
+export function AddItem(props: {
+  readonly sets: readonly SetChoice[];
+  /** Read aloud: which segment. */
+  readonly segmentName: string;
+  readonly onAdd: (item: PlanItem) => void;
+  readonly onClose: () => void;
+}) {
+  const { sets, segmentName, onAdd } = props;
+  const [way, setWay] = useState<Way>('board');
+  const [text, setText] = useState('');
+  const [label, setLabel] = useState('');
+  const [pattern, setPattern] = useState<(typeof PATTERN_IDS)[number]>('back-rank');
+  const [family, setFamily] = useState<(typeof EXERCISE_IDS)[number]>('find-square');
+  const [level, setLevel] = useState(1);
+  const [count, setCount] = useState(4);
+  const [setId, setSetId] = useState(sets[0]?.setId);
+  const [error, setError] = useState('');
+  const levels = listLevels(family);
+
+  function makeItem(): PlanItem | undefined {
+    switch (way) {
+      case 'board':
+        return readItem(text, label.trim());
+      case 'pattern':
+        return { kind: 'pattern', pattern };
+      case 'round': {
+        const known = levels.find((one) => one === level) ?? 1;
+        return { kind: 'round', family, level: known, seed: drawSeed(), count };
+      }
+      case 'set':
+        return setId === undefined ? undefined : { kind: 'set', setId };
+    }
+  }
+  function add() {
+    const item = makeItem();
+    setError(
+      item === undefined && way === 'board' ? 'That is neither a position (FEN) nor a line of moves.' : '',
+    );
+    if (item === undefined) return;
+    onAdd(item);
+    setText('');
+    setLabel('');
+  }
+  return (
+    <div className={classes.fields}>
+      <NativeSelect
+        label={`Put into ${segmentName}`}
+        size="md"
+        value={way}
+        data={WAYS.filter((one) => one !== 'set' || sets.length > 0).map((one) => ({
+          value: one,
+          label: WAY_WORDS[one],
+        }))}
+        onChange={({ currentTarget }) => setWay(WAYS.find((one) => one === currentTarget.value) ?? 'board')}
+      />
+      {way === 'board' && (
+        <>
+          <TextInput
+            label="FEN or moves"
+            size="md"
+            miw="16rem"
+            value={text}
+            error={error}
+            errorProps={{ role: 'alert' }}
+            onChange={({ currentTarget }) => setText(currentTarget.value)}
+          />
+          <TextInput
+            label="What it is called"
+            size="md"
+            maxLength={120}
+            value={label}
+            onChange={({ currentTarget }) => setLabel(currentTarget.value)}
+          />
+        </>
+      )}
+      {way === 'pattern' && (
+        <NativeSelect
+          label="Which mate"
+          size="md"
+          value={pattern}
+          data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name }))}
+          onChange={({ currentTarget }) =>
+            setPattern(PATTERN_IDS.find((id) => id === currentTarget.value) ?? pattern)
+          }
+        />
+      )}
+      {way === 'round' && (
+        <>
+          <NativeSelect
+            label="Which exercise"
+            size="md"
+            value={family}
+            data={EXERCISE_IDS.map((id) => ({ value: id, label: FAMILY_WORDS[id] }))}
+            onChange={({ currentTarget }) =>
+              setFamily(EXERCISE_IDS.find((id) => id === currentTarget.value) ?? family)
+            }
+          />
+          <NativeSelect
+            label="Level"
+            size="md"
+            value={String(level)}
+            data={levels.map((one) => ({ value: String(one), label: `level ${one}` }))}
+            onChange={({ currentTarget }) => setLevel(Number(currentTarget.value))}
+          />
+          <NumberInput
+            label="Tasks"
+            size="md"
+            w="6rem"
+            min={1}
+            max={MOST_TASKS}
+            value={count}
+            onChange={(value) => setCount(Math.min(MOST_TASKS, Math.max(1, Number(value))))}
+          />
+        </>
+      )}
+      {way === 'set' && (
+        <NativeSelect
+          label="Which set"
+          size="md"
+          value={String(setId ?? '')}
+          data={sets.map((one) => ({ value: String(one.setId), label: one.name }))}
+          onChange={({ currentTarget }) =>
+            setSetId(sets.find((one) => String(one.setId) === currentTarget.value)?.setId)
+          }
+        />
+      )}
+      <Button
+        size="md"
+        mih={44}
+        variant="default"
+        disabled={way === 'board' && text.trim() === ''}
+        onClick={add}
+      >
+        Put it in
+      </Button>
+      <Button size="md" mih={44} variant="subtle" onClick={props.onClose}>
+        Enough
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,133 @@
+'use client';
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import type { StudentId } from '@/contracts/ids';
+import type { Attendance, CatchUp, CaughtUp, LessonPage } from '@/contracts/lessons';
+import type { Result } from '@/core/shared';
+import { countWords, listWords } from '@/text';
+import { useSending } from '@/ui/forms/useSending';
+import classes from './Lessons.module.css';
+
+type State = 'here' | 'away' | 'unknown';
+/** One tap goes on to the next. */
+const NEXT: Readonly<Record<State, State>> = { unknown: 'here', here: 'away', away: 'unknown' };
+const SAID: Readonly<Record<State, string>> = { unknown: 'not noted', here: 'here', away: 'away' };
+const WAS_HERE: Readonly<Record<State, boolean | null>> = { unknown: null, here: true, away: false };
+const stateOf = (wasHere: boolean | undefined): State =>
+  wasHere === undefined ? 'unknown' : wasHere ? 'here' : 'away';
+
+/** Who is there, in one tap a child; what was practised for those who were not. */
+export function AttendancePanel(props: {
+  readonly lesson: LessonPage;
+  readonly onNote: (input: Attendance) => Promise<Result<undefined, ServiceFault>>;
+  readonly onCatchUp: (input: CatchUp) => Promise<Result<CaughtUp, ServiceFault>>;
+}) {
+  const { lessonId, students, catchUpCount, mayChange, plan } = props.lesson;
+  const [states, setStates] = useState(
+    () => new Map(students.map(({ studentId, wasHere }) => [studentId, stateOf(wasHere)] as const)),
+  );
+  const [caughtUp, setCaughtUp] = useState<ReadonlySet<StudentId>>(
+    () => new Set(students.filter(({ hasCatchUp }) => hasCatchUp).map(({ studentId }) => studentId)),
+  );
+  const [requestId, setRequestId] = useState(() => makeUuid());
+  const { send, isBusy, error } = useSending();
+  const count = (state: State) => [...states.values()].filter((one) => one === state).length;
+
+  /** The mark changes at once, and goes back when it could not be stored. */
+  async function note(studentId: StudentId, state: State) {
+    const before = states.get(studentId) ?? 'unknown';
+    setStates((now) => new Map(now).set(studentId, state));
+    const sent = await send(() => props.onNote({ lessonId, studentId, wasHere: WAS_HERE[state] }));
+    if (sent === undefined) setStates((now) => new Map(now).set(studentId, before));
+  }
+  async function noteRest() {
+    for (const { studentId } of students) {
+      if (states.get(studentId) === 'unknown') await note(studentId, 'here');
+    }
+  }
+  async function catchUp(studentIds: readonly StudentId[]) {
+    const sent = await send(() => props.onCatchUp({ requestId, lessonId, studentIds: [...studentIds] }));
+    if (sent === undefined) return;
+    setCaughtUp(new Set([...caughtUp, ...studentIds]));
+    setRequestId(makeUuid());
+  }
+  const missing = students.filter(
+    ({ studentId }) => states.get(studentId) === 'away' && !caughtUp.has(studentId),
+  );
+  return (
+    <div className={classes.stack}>
+      <section className={classes.card}>
+        <h2>Who is here</h2>
+        <p role="status" className={classes.said}>
+          {count('here')} here, {count('away')} away, {count('unknown')} not noted. One tap: here. Another:
+          away.
+        </p>
+        <ul className={classes.children}>
+          {students.map(({ studentId, name }) => {
+            const state = states.get(studentId) ?? 'unknown';
+            return (
+              <li key={studentId}>
+                <button
+                  type="button"
+                  className={classes.child}
+                  data-state={state}
+                  aria-label={`${name}: ${SAID[state]}`}
+                  onClick={() => void note(studentId, NEXT[state])}
+                >
+                  <strong>{name}</strong>
+                  <span className={classes.soft}>{SAID[state]}</span>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+        <Button
+          variant="default"
+          size="md"
+          mih={44}
+          loading={isBusy}
+          disabled={count('unknown') === 0}
+          onClick={() => void noteRest()}
+        >
+          All the others are here
+        </Button>
+        <span role="alert"> {error}</span>
+      </section>
+      <section className={classes.card}>
+        <h2>For those who were away</h2>
+        {catchUpCount === 0 ? (
+          <p className={classes.soft}>
+            {plan === undefined
+              ? 'The lesson has no plan, so there is nothing to catch up with yet.'
+              : 'The plan holds no exercises and no set, so there is nothing to do alone.'}
+          </p>
+        ) : (
+          <>
+            <p className={classes.soft}>
+              What was practised, {countWords(catchUpCount, 'task')}, laid onto the child’s own seat.
+            </p>
+            <p role="status" className={classes.said}>
+              {caughtUp.size > 0 &&
+                `It lies on the seat of ${listWords(students.filter(({ studentId }) => caughtUp.has(studentId)).map(({ name }) => name))}.`}
+            </p>
+            {mayChange && (
+              <Button
+                size="md"
+                mih={44}
+                loading={isBusy}
+                disabled={missing.length === 0}
+                onClick={() => void catchUp(missing.map(({ studentId }) => studentId))}
+              >
+                {missing.length === 0
+                  ? 'Nobody to give it to'
+                  : `Give it to ${listWords(missing.map(({ name }) => name))}`}
+              </Button>
+            )}
+          </>
+        )}
+      </section>
+    </div>
+  );
+}

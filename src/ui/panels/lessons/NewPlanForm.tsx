@@ -1,0 +1,85 @@
+'use client';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
+import type { Route } from 'next';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClassId, PlanId } from '@/contracts/ids';
+import type { NewPlan, PlanSummary } from '@/contracts/lessons';
+import { STAGES } from '@/core/exercises';
+import type { Result } from '@/core/shared';
+import { STAGE_WORDS } from '@/text';
+import { useSending } from '@/ui/forms/useSending';
+import classes from './Lessons.module.css';
+
+/** A plan that begins empty, as a stage is usually taught, or as a copy of another plan. */
+export function NewPlanForm(props: {
+  readonly classId: ClassId;
+  readonly plans: readonly PlanSummary[];
+  readonly otherPlans: readonly PlanSummary[];
+  readonly onAdd: (input: NewPlan) => Promise<Result<PlanId, ServiceFault>>;
+}) {
+  const router = useRouter();
+  const [title, setTitle] = useState('');
+  const [from, setFrom] = useState('');
+  const [requestId] = useState(() => makeUuid());
+  const { send, isBusy, error } = useSending();
+  const copies = [...props.plans, ...props.otherPlans];
+
+  async function submit() {
+    const stage = STAGES.find((one) => `stage:${one}` === from);
+    const copy = copies.find(({ planId }) => `plan:${planId}` === from);
+    const sent = await send(() =>
+      props.onAdd({
+        requestId,
+        classId: props.classId,
+        title,
+        ...(stage === undefined ? {} : { from: { kind: 'stage' as const, stage } }),
+        ...(copy === undefined ? {} : { from: { kind: 'plan' as const, planId: copy.planId } }),
+      }),
+    );
+    if (sent !== undefined) router.push(`/classes/${props.classId}/plans/${sent.value}` as Route);
+  }
+  return (
+    <form
+      className={classes.fields}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit();
+      }}
+    >
+      <TextInput
+        label="What is it about"
+        size="md"
+        maxLength={120}
+        value={title}
+        onChange={({ currentTarget }) => setTitle(currentTarget.value)}
+      />
+      <NativeSelect
+        label="Begins with"
+        size="md"
+        value={from}
+        data={[
+          { value: '', label: 'nothing yet' },
+          {
+            group: 'A usual lesson of a stage',
+            items: STAGES.map((stage) => ({ value: `stage:${stage}`, label: STAGE_WORDS[stage] })),
+          },
+          {
+            group: 'A copy',
+            items: copies.map((plan) => ({
+              value: `plan:${plan.planId}`,
+              label: `${plan.title}, ${plan.className}`,
+            })),
+          },
+        ]}
+        onChange={({ currentTarget }) => setFrom(currentTarget.value)}
+      />
+      <Button type="submit" size="md" mih={44} loading={isBusy} disabled={title.trim() === ''}>
+        Make the plan
+      </Button>
+      <span role="alert">{error}</span>
+    </form>
+  );
+}

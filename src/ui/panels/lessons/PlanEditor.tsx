@@ -1,0 +1,260 @@
+'use client';
+import { Button, NativeSelect, NumberInput, Textarea, TextInput } from '@mantine/core';
+import { arrayMove, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { useHotkeys } from '@mantine/hooks';
+import { useEffect, useState } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import {
+  SEGMENT_KINDS,
+  type LessonPlan,
+  type PlanItem,
+  type SavePlan,
+  type Segment,
+} from '@/contracts/lessons';
+import type { Result } from '@/core/shared';
+import { planItemText, SEGMENT_WORDS } from '@/text';
+import { DiagramPicture } from '@/ui/board';
+import type { SetChoice } from '@/ui/forms/chosenSet';
+import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
+import { useSending } from '@/ui/forms/useSending';
+import { AddItem } from './AddItem';
+import classes from './Lessons.module.css';
+import { addSegment, changeSegment, findBoard, listStarts } from './planDraft';
+
+/** The plan of a lesson: its segments in their order, with their minutes and what they hold. */
+export function PlanEditor(props: {
+  readonly plan: LessonPlan;
+  readonly sets: readonly SetChoice[];
+  readonly onSave: (input: SavePlan) => Promise<Result<number, ServiceFault>>;
+}) {
+  const { sets, onSave } = props;
+  // What is written stays while the page behind is drawn anew.
+  const [plan] = useState(props.plan);
+  const [title, setTitle] = useState(plan.title);
+  const [segments, setSegments] = useState<readonly Segment[]>(plan.segments);
+  const [saved, setSaved] = useState({
+    revision: plan.revision,
+    text: JSON.stringify([plan.title, plan.segments]),
+  });
+  const { send, isBusy, error } = useSending();
+  const text = JSON.stringify([title, segments]);
+  const isSaved = saved.text === text;
+
+  async function save() {
+    if (isBusy || isSaved || title.trim() === '') return;
+    const sent = await send(() =>
+      onSave({ planId: plan.planId, revision: saved.revision, title, segments: [...segments] }),
+    );
+    if (sent !== undefined) setSaved({ revision: sent.value, text });
+  }
+  useHotkeys([['mod+S', () => void save()]], []);
+  useEffect(() => {
+    if (isSaved) return;
+    const warn = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener('beforeunload', warn);
+    return () => window.removeEventListener('beforeunload', warn);
+  }, [isSaved]);
+
+  const starts = listStarts(segments);
+  const minutes = segments.reduce((sum, one) => sum + one.minutes, 0);
+  const nameOf = (segment: Segment) =>
+    `${SEGMENT_WORDS[segment.kind]}${segment.title === '' ? '' : `, ${segment.title}`}`;
+  return (
+    <div className={classes.stack}>
+      <TextInput
+        label="What it is about"
+        size="md"
+        maxLength={120}
+        value={title}
+        readOnly={!plan.mayChange}
+        onChange={({ currentTarget }) => setTitle(currentTarget.value)}
+      />
+      {segments.length === 0 && (
+        <p className={classes.card}>Nothing in it yet. Begin with what you want to show.</p>
+      )}
+      <Sorting
+        rows={segments.map((one) => ({ id: one.key, name: nameOf(one) }))}
+        noun="segment"
+        strategy={verticalListSortingStrategy}
+        onMove={(from, to) => setSegments(arrayMove([...segments], from, to))}
+      >
+        {segments.map((segment, index) => (
+          <SegmentCard
+            key={segment.key}
+            segment={segment}
+            name={nameOf(segment)}
+            startsAt={starts[index] ?? 0}
+            sets={sets}
+            mayChange={plan.mayChange}
+            onChange={(changed) => setSegments(changeSegment(segments, segment.key, changed))}
+            onRemove={() => setSegments(segments.filter(({ key }) => key !== segment.key))}
+          />
+        ))}
+      </Sorting>
+      {plan.mayChange && (
+        <>
+          <div className={classes.row} role="group" aria-label="One segment more">
+            {SEGMENT_KINDS.map((kind) => (
+              <Button
+                key={kind}
+                size="md"
+                mih={44}
+                variant="default"
+                onClick={() => setSegments(addSegment(segments, kind, makeUuid().slice(0, 8)))}
+              >
+                {SEGMENT_WORDS[kind]} one more
+              </Button>
+            ))}
+          </div>
+          <div className={classes.foot}>
+            <Button
+              size="lg"
+              loading={isBusy}
+              disabled={isSaved || title.trim() === ''}
+              onClick={() => void save()}
+            >
+              Save the plan
+            </Button>
+            <span role="status">
+              {minutes} minutes. {isSaved ? 'Saved.' : 'Not saved yet.'}
+            </span>
+            <span role="alert">{error}</span>
+          </div>
+        </>
+      )}
+    </div>
+  );
+}
+
+function SegmentCard(props: {
+  readonly segment: Segment;
+  readonly name: string;
+  readonly startsAt: number;
+  readonly sets: readonly SetChoice[];
+  readonly mayChange: boolean;
+  readonly onChange: (changed: Partial<Omit<Segment, 'key'>>) => void;
+  readonly onRemove: () => void;
+}) {
+  const { segment, name, mayChange, onChange } = props;
+  const { ref, style, grip } = useSortedRow({ id: segment.key, name });
+  const [isAdding, setIsAdding] = useState(false);
+  return (
+    <section ref={ref} style={style} className={classes.segment} aria-label={name}>
+      <div className={classes.fields}>
+        {mayChange && grip}
+        <NativeSelect
+          label={`From minute ${props.startsAt}`}
+          size="md"
+          value={segment.kind}
+          disabled={!mayChange}
+          data={SEGMENT_KINDS.map((kind) => ({ value: kind, label: SEGMENT_WORDS[kind] }))}
+          onChange={({ currentTarget }) =>
+            onChange({ kind: SEGMENT_KINDS.find((one) => one === currentTarget.value) ?? segment.kind })
+          }
+        />
+        <NumberInput
+          label="Minutes"
+          size="md"
+          w="6rem"
+          min={0}
+          max={180}
+          readOnly={!mayChange}
+          value={segment.minutes}
+          onChange={(value) => onChange({ minutes: Math.min(180, Math.max(0, Math.round(Number(value)))) })}
+        />
+        <TextInput
+          label="Title"
+          size="md"
+          style={{ flex: 1, minWidth: '12rem' }}
+          maxLength={120}
+          readOnly={!mayChange}
+          value={segment.title}
+          onChange={({ currentTarget }) => onChange({ title: currentTarget.value })}
+        />
+        {mayChange && (
+          <Button
+            variant="subtle"
+            color="clay"
+            size="md"
+            mih={44}
+            px="xs"
+            aria-label={`Take out: ${name}`}
+            onClick={props.onRemove}
+          >
+            Take out
+          </Button>
+        )}
+      </div>
+      <Textarea
+        label="What to say"
+        size="md"
+        autosize
+        minRows={1}
+        maxLength={2000}
+        readOnly={!mayChange}
+        value={segment.notes}
+        onChange={({ currentTarget }) => onChange({ notes: currentTarget.value })}
+      />
+      {segment.items.length > 0 && (
+        <ul className={classes.items}>
+          {segment.items.map((item, index) => (
+            <li key={`${index} ${JSON.stringify(item)}`}>
+              <PlanThing item={item} sets={props.sets} />
+              {mayChange && (
+                <Button
+                  variant="subtle"
+                  color="clay"
+                  size="md"
+                  mih={44}
+                  px="xs"
+                  aria-label={`Take out thing ${index + 1} of ${name}`}
+                  onClick={() => onChange({ items: segment.items.filter((_, place) => place !== index) })}
+                >
+                  Take out
+                </Button>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {mayChange && !isAdding && (
+        <div>
+          <Button
+            variant="default"
+            size="md"
+            mih={44}
+            aria-label={`Put something into ${name}`}
+            onClick={() => setIsAdding(true)}
+          >
+            Put something in
+          </Button>
+        </div>
+      )}
+      {mayChange && isAdding && (
+        <AddItem
+          sets={props.sets}
+          segmentName={name}
+          onAdd={(item) => onChange({ items: [...segment.items, item] })}
+          onClose={() => setIsAdding(false)}
+        />
+      )}
+    </section>
+  );
+}
+
+/** One thing with its board, where it has one. */
+export function PlanThing({ item, sets }: { readonly item: PlanItem; readonly sets: readonly SetChoice[] }) {
+  const said = planItemText(item, (setId) => sets.find((one) => one.setId === setId)?.name);
+  const shown = findBoard(item);
+  return (
+    <span className={classes.boards}>
+      {shown !== undefined && (
+        <span className={classes.board}>
+          <DiagramPicture diagram={{ ...shown, bottom: 'white', hasCoordinates: false }} title={said} />
+        </span>
+      )}
+      <span>{said}</span>
+    </span>
+  );
+}

@@ -1,0 +1,38 @@
+'use client';
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import type { PlanId } from '@/contracts/ids';
+import type { Result } from '@/core/shared';
+import { useSending } from '@/ui/forms/useSending';
+
+/** Takes a plan away after a second press. */
+export function RemovePlan(props: {
+  readonly planId: PlanId;
+  readonly title: string;
+  readonly onRemove: (input: { readonly planId: PlanId }) => Promise<Result<undefined, ServiceFault>>;
+}) {
+  const [isAsked, setIsAsked] = useState(false);
+  const { send, isBusy, error } = useSending();
+  return (
+    <>
+      <Button
+        variant={isAsked ? 'filled' : 'subtle'}
+        color="clay"
+        size="md"
+        mih={44}
+        px="xs"
+        loading={isBusy}
+        aria-label={`${isAsked ? 'Really take away' : 'Take away'}: ${props.title}`}
+        onBlur={() => setIsAsked(false)}
+        onClick={() => {
+          if (isAsked) void send(() => props.onRemove({ planId: props.planId }));
+          else setIsAsked(true);
+        }}
+      >
+        {isAsked ? 'Really take away' : 'Take away'}
+      </Button>
+      <span role="alert">{error}</span>
+    </>
+  );
+}

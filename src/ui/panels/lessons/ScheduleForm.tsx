@@ -1,0 +1,96 @@
+'use client';
+import { Button, Checkbox, NumberInput, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClassId } from '@/contracts/ids';
+import type { Schedule } from '@/contracts/lessons';
+import type { Result } from '@/core/shared';
+import { countWords, WEEKDAY_WORDS } from '@/text';
+import { useSending } from '@/ui/forms/useSending';
+import classes from './Lessons.module.css';
+
+/** The hours of a class: the same days of the week from one day to another. */
+export function ScheduleForm(props: {
+  readonly classId: ClassId;
+  readonly from: string;
+  readonly to: string;
+  readonly onSchedule: (input: Schedule) => Promise<Result<number, ServiceFault>>;
+}) {
+  const [weekdays, setWeekdays] = useState<readonly number[]>([]);
+  const [startsAt, setStartsAt] = useState('16:00');
+  const [minutes, setMinutes] = useState(45);
+  const [from, setFrom] = useState(props.from);
+  const [to, setTo] = useState(props.to);
+  const [said, setSaid] = useState('');
+  const { send, isBusy, error } = useSending();
+
+  async function submit() {
+    const sent = await send(() =>
+      props.onSchedule({ classId: props.classId, weekdays: [...weekdays], startsAt, minutes, from, to }),
+    );
+    if (sent !== undefined) {
+      setSaid(
+        sent.value === 0 ? 'All of them are there already.' : `${countWords(sent.value, 'lesson')} added.`,
+      );
+    }
+  }
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit();
+      }}
+    >
+      <Checkbox.Group
+        label="On which days of the week"
+        value={weekdays.map(String)}
+        onChange={(chosen) => setWeekdays(chosen.map(Number))}
+      >
+        <div className={classes.row}>
+          {WEEKDAY_WORDS.map((word, index) => (
+            <Checkbox key={word} size="md" py={10} value={String(index + 1)} label={word} />
+          ))}
+        </div>
+      </Checkbox.Group>
+      <div className={classes.fields}>
+        <TextInput
+          label="At"
+          type="time"
+          size="md"
+          value={startsAt}
+          onChange={({ currentTarget }) => setStartsAt(currentTarget.value)}
+        />
+        <NumberInput
+          label="Minutes"
+          size="md"
+          w="7rem"
+          min={5}
+          max={300}
+          value={minutes}
+          onChange={(value) => setMinutes(Math.min(300, Math.max(5, Number(value))))}
+        />
+        <TextInput
+          label="From"
+          type="date"
+          size="md"
+          value={from}
+          onChange={({ currentTarget }) => setFrom(currentTarget.value)}
+        />
+        <TextInput
+          label="To"
+          type="date"
+          size="md"
+          value={to}
+          onChange={({ currentTarget }) => setTo(currentTarget.value)}
+        />
+        <Button type="submit" size="md" mih={44} loading={isBusy} disabled={weekdays.length === 0}>
+          Add these lessons
+        </Button>
+      </div>
+      <p role="status" className={classes.said}>
+        {said}
+      </p>
+      <span role="alert">{error}</span>
+    </form>
+  );
+}
