@@ -140,3 +140,25 @@ test('a card’s back lies behind its front when the sheet is turned over its lo
   expect(first?.top).toBeLessThan(back.height / 4);
   expect(front.text).not.toContain('Name-');
 });
+
+test('a plan has all its segments in order, over as many sheets as they need, and nothing over the edge', async () => {
+  const picture = { fen: TASK.fen ?? '', turn: 'white' as const };
+  const segments = Array.from({ length: 7 }, (_, index) => ({
+    heading: `Minute ${index}0: Show`,
+    notes: 'What must be open, and who guards the square beside the king. '.repeat(index * 3),
+    things: [
+      { text: `Thing${index} with a board`, picture },
+      { text: 'Exercises only', picture: undefined },
+    ],
+  }));
+  const job: PrintJob = { kind: 'plan', title: 'Last rank', under: 'Lantern class', paper: 'a4', segments };
+  const { pages } = await print(job);
+  expect(pages.length).toBeGreaterThan(1);
+  const text = pages.map((page) => page.text).join(' ');
+  const places = segments.map((_, index) => text.indexOf(`Thing${index}`));
+  expect(places).not.toContain(-1);
+  expect(places).toEqual(places.toSorted((one, other) => one - other));
+  for (const { words, width, height } of pages) {
+    expect(words.filter(({ right, bottom }) => right > width - 35 || bottom > height - 35)).toEqual([]);
+  }
+});

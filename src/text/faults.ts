@@ -138,6 +138,8 @@ export function faultText(fault: ServiceFault): string {
       return 'The last day comes before the first one. Nothing was changed.';
     case 'term/overlaps':
       return `These days lie partly in ${fault.name}. A club has one term at a time.`;
+    case 'student/other-name':
+      return 'That is not the name of this child. Nothing was erased.';
     case 'plan/not-found':
       return 'This plan is not there. Somebody may have taken it away.';
     case 'plan/changed':

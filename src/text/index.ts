@@ -29,6 +29,7 @@ export { chanceLineText, chancePlaceText, chanceText, gameTitle, resultText } fr
 export { gradeText, KEY_KIND_WORDS } from './grade';
 export { planItemText, SEGMENT_WORDS, shortDayText, WEEKDAY_WORDS } from './lessons';
 export { makeStagePlan } from './planTemplates';
+export { TRAIL_WORDS } from './trail';
 export { dayText, ROSTER_FAULT_WORDS, rosterChangeText } from './roster';
 export { choiceText, menText, setUpText, sideLineText } from './paper';
 export { forecastText, knownText, setSummaryText } from './forecast';

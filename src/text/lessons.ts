@@ -53,7 +53,7 @@ export function planItemText(item: PlanItem, setName: (setId: number) => string 
     case 'pattern':
       return PATTERN_WORDS[item.pattern].name;
     case 'round':
-      return `${FAMILY_WORDS[item.family]}, level ${item.level}, ${countWords(item.count, 'task')}`;
+      return `${FAMILY_WORDS[item.family]} (level ${item.level}, ${countWords(item.count, 'task')})`;
     case 'set':
       return setName(item.setId) ?? 'A set that is not there any more';
   }

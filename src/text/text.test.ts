@@ -72,6 +72,7 @@ const FAULTS: readonly ServiceFault[] = [
   { code: 'term/not-found' },
   { code: 'term/ends-before-it-starts' },
   { code: 'term/overlaps', name: 'Autumn' },
+  { code: 'student/other-name' },
   { code: 'plan/not-found' },
   { code: 'plan/changed' },
   { code: 'plan/nothing-to-practise' },

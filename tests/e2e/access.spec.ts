@@ -17,7 +17,7 @@ const ROUTES = readdirSync('src/app', { recursive: true, encoding: 'utf8' })
 
 /** Who may see what. The class, its answers and its game are the lead's; the coach teaches another class of the club. */
 function whoMay(route: string): readonly Role[] {
-  if (/^\/(print\/plans|files\/lessons)/.test(route)) return ['lead'];
+  if (/^\/(print\/plans|files\/(lessons|records)|club\/trail)/.test(route)) return ['lead'];
   if (/^\/(print|files)(\/|$)/.test(route)) return COACHES;
   if (/^\/(answers|classes\/\[classId\]|classes\/terms|games\/\[gameId\])/.test(route)) return ['lead'];
   if (/^\/(classes|club|desk|exercises|games|patterns|sets|staircase)(\/|$)/.test(route)) return COACHES;
@@ -37,6 +37,7 @@ async function listAddresses(lead: Page, child: Page): Promise<ReadonlyMap<strin
     .getAttribute('href');
   await lead.goto(classPath ?? '');
   const answers = await lead.getByRole('link', { name: 'Answers' }).first().getAttribute('href');
+  const pip = await lead.getByRole('link', { name: 'Pip', exact: true }).getAttribute('href');
   await lead.goto(`${classPath}/lessons`);
   const [lesson, plan] = await Promise.all(
     ['lessons', 'plans'].map((kind) => lead.locator(`a[href*="/${kind}/"]`).first().getAttribute('href')),
@@ -58,6 +59,11 @@ async function listAddresses(lead: Page, child: Page): Promise<ReadonlyMap<strin
     ['/classes/[classId]', classPath ?? ''],
     ['/classes/[classId]/path', `${classPath}/path`],
     ['/classes/[classId]/import', `${classPath}/import`],
+    ['/classes/[classId]/children/[studentId]', pip ?? ''],
+    [
+      '/files/records',
+      `/files/records?${(pip ?? '').replace('/classes/', 'classId=').replace('/children/', '&studentId=')}`,
+    ],
     ['/classes/[classId]/lessons', `${classPath}/lessons`],
     ['/classes/[classId]/lessons/[lessonId]', lesson ?? ''],
     ['/classes/[classId]/plans/[planId]', plan ?? ''],

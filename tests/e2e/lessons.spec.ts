@@ -33,7 +33,9 @@ test('a coach plans a lesson, notes who is there by one tap, and the child that 
   await expect(page.getByRole('region', { name: 'Ask' }).getByText('One move')).toBeVisible();
   await page.getByRole('button', { name: 'Move Play' }).focus();
   await page.keyboard.press('Space');
+  await expect(page.getByText('Play is over place 4.')).toBeAttached();
   await page.keyboard.press('ArrowUp');
+  await expect(page.getByText('Play is over place 3.')).toBeAttached();
   await page.keyboard.press('Space');
   await expect(page.getByRole('region').nth(2)).toHaveAccessibleName('Play');
   await page.getByRole('button', { name: 'Save the plan' }).click();

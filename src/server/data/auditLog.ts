@@ -1,4 +1,5 @@
 import type { ClubId, CoachId } from '@/contracts/ids';
+import type { TrailEntry } from '@/contracts/records';
 import type { Db } from '../db';
 
 export type AuditAction =
@@ -12,6 +13,9 @@ export type AuditAction =
   | 'student/renamed'
   | 'student/removed'
   | 'student/new-key'
+  | 'student/seen'
+  | 'student/record-saved'
+  | 'student/erased'
   | 'set/given'
   | 'club/settings'
   | 'club/words'
@@ -36,4 +40,38 @@ export async function addAuditEntry(
     details: JSON.stringify(entry.details),
     at: entry.now,
   });
+}
+
+/** The newest first, with the names of those who are still there: who did it, and which child or class it was about. */
+export async function listAuditEntries(db: Db, clubId: ClubId, most: number): Promise<TrailEntry[]> {
+  const rows: {
+    at: Date;
+    who: string | null;
+    action: string;
+    child: string | null;
+    group_name: string | null;
+  }[] = await db('audit_log')
+    .leftJoin('people as coach', 'coach.id', 'audit_log.person_id')
+    .leftJoin(
+      'people as child',
+      'child.id',
+      db.raw("CAST(JSON_VALUE(audit_log.details, '$.studentId') AS UNSIGNED)"),
+    )
+    .leftJoin('classes', 'classes.id', db.raw("CAST(JSON_VALUE(audit_log.details, '$.classId') AS UNSIGNED)"))
+    .where('audit_log.club_id', clubId)
+    .orderBy('audit_log.id', 'desc')
+    .limit(most)
+    .select(
+      'audit_log.at',
+      'coach.display_name as who',
+      'audit_log.action',
+      'child.display_name as child',
+      'classes.name as group_name',
+    );
+  return rows.map(({ at, who, action, child, group_name: group }) => ({
+    at: at.toISOString(),
+    who: who ?? '',
+    action,
+    about: [child, group].filter((name) => name !== null).join(', '),
+  }));
 }

@@ -42,6 +42,14 @@ export async function lockStudentRating(db: Db, studentId: StudentId): Promise<R
   return toRating(row);
 }
 
+/** How strong a child is, when it has answered a mate. */
+export async function findStudentRating(db: Db, studentId: StudentId): Promise<Rating | undefined> {
+  const row: RatingRow | undefined = await db('student_ratings')
+    .where({ student_id: studentId })
+    .first(COLUMNS);
+  return row && toRating(row);
+}
+
 export async function storeRatings(
   db: Db,
   puzzle: { readonly taskId: TaskId; readonly rating: Rating },

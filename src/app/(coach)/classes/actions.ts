@@ -12,6 +12,7 @@ import {
   type KeyPicture,
 } from '@/contracts/people';
 import { classPathSchema, studentStageSchema } from '@/contracts/paths';
+import { eraseStudentSchema } from '@/contracts/records';
 import { addChildrenSchema, rosterTextSchema, type ReadRoster } from '@/contracts/roster';
 import {
   changedTermSchema,
@@ -33,6 +34,7 @@ import {
   type NewKey,
 } from '@/server/services/classes';
 import { saveClassPath, setStudentStage } from '@/server/services/paths';
+import { eraseStudent } from '@/server/services/records';
 import { addStudents, readRoster } from '@/server/services/roster';
 import { changeRoster, undoRosterChange } from '@/server/services/rosterChanges';
 import { addTerm, saveTerm } from '@/server/services/terms';
@@ -109,6 +111,12 @@ export async function changeRosterAction(input: unknown): Promise<Result<MadeRos
 
 export async function undoRosterChangeAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
   const result = await runAsCoach(undoRosterChangeSchema, input, undoRosterChange);
+  revalidatePath('/classes', 'layout');
+  return result;
+}
+
+export async function eraseStudentAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  const result = await runAsCoach(eraseStudentSchema, input, eraseStudent);
   revalidatePath('/classes', 'layout');
   return result;
 }

@@ -1,22 +1,28 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { listGone } from '@/server/services/records';
 import { listOwnRosterChanges } from '@/server/services/rosterChanges';
 import { listOwnTerms } from '@/server/services/terms';
 import { countWords, dayText, rosterChangeText } from '@/text';
+import { EraseChild } from '@/ui/panels/roster/EraseChild';
 import { TermForm } from '@/ui/panels/roster/TermForm';
 import { TermRow } from '@/ui/panels/roster/TermRow';
 import { UndoChange } from '@/ui/panels/roster/UndoChange';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
-import { addTermAction, saveTermAction, undoRosterChangeAction } from '../actions';
+import { addTermAction, eraseStudentAction, saveTermAction, undoRosterChangeAction } from '../actions';
 
 export const metadata: Metadata = { title: 'Terms' };
 
 export default async function TermsPage() {
   const actor = await getPageCoach();
   if (!actor.isLead) notFound();
-  const [terms, changes] = await Promise.all([listOwnTerms(actor), listOwnRosterChanges(actor)]);
+  const [terms, changes, gone] = await Promise.all([
+    listOwnTerms(actor),
+    listOwnRosterChanges(actor),
+    listGone(actor),
+  ]);
   return (
     <>
       <div className={styles.head}>
@@ -58,6 +64,27 @@ export default async function TermsPage() {
           <h2>A new term</h2>
           <TermForm button="Add the term" onSend={addTermAction} />
         </section>
+        {gone.length > 0 && (
+          <section className={styles.card}>
+            <h2>Gone for two terms</h2>
+            <p className={styles.soft} style={{ marginTop: 0 }}>
+              These children are in no class since before the last term. Does the club still need what is
+              stored of them? Your school’s rules and the law of your country say how long it may.
+            </p>
+            <ul className={styles.list}>
+              {gone.map(({ studentId, name, lastDay }) => (
+                <li key={studentId}>
+                  <span>
+                    <strong>{name}</strong>
+                    <br />
+                    <span className={styles.soft}>was here until {dayText(lastDay)}</span>
+                  </span>
+                  <EraseChild studentId={studentId} name={name} onErase={eraseStudentAction} />
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
         <section className={styles.card}>
           <h2>Who was moved lately</h2>
           {changes.length === 0 && (

@@ -83,7 +83,9 @@ export function Roster(props: {
       <ul className={styles.list} style={{ marginTop: '0.75rem' }}>
         {students.map((student) => (
           <li key={student.studentId}>
-            <strong style={{ fontSize: '1.0625rem' }}>{student.name}</strong>
+            <Link href={`/classes/${classId}/children/${student.studentId}`}>
+              <strong style={{ fontSize: '1.0625rem' }}>{student.name}</strong>
+            </Link>
             <span className={styles.row} style={{ gap: 0 }}>
               {mayChange && (
                 <RowButton

@@ -1,0 +1,98 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { childSchema } from '@/contracts/records';
+import { parseInput } from '@/server/auth/access';
+import { getChildPage } from '@/server/services/records';
+import { countWords, dayText } from '@/text';
+import { LinkButton } from '../../../../../_parts/LinkButton';
+import styles from '../../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../../_parts/coachPage';
+import { eraseStudentAction } from '../../../actions';
+import { EraseHere } from './_parts/EraseHere';
+
+export const metadata: Metadata = { title: 'Child' };
+
+export default async function ChildPage({ params }: PageProps<'/classes/[classId]/children/[studentId]'>) {
+  const actor = await getPageCoach();
+  const child = parseInput(childSchema, await params);
+  const page = child.ok ? await getChildPage(actor, child.value) : child;
+  if (!page.ok) notFound();
+  const { studentId, name, classId, className, enrolments, mayErase } = page.value;
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>{name}</h1>
+          <span className={styles.soft}>{className}</span>
+        </div>
+        <LinkButton href={`/classes/${classId}`} variant="default">
+          The class
+        </LinkButton>
+      </div>
+      <div className={styles.columns}>
+        <div className={styles.stack}>
+          <section className={styles.card}>
+            <h2>Classes so far</h2>
+            <ul className={styles.list}>
+              {enrolments.map((one) => (
+                <li key={`${one.classId} ${one.startsOn}`}>
+                  <span>
+                    <strong>{one.className}</strong>, {one.termName}
+                  </span>
+                  <span className={styles.soft}>
+                    {dayText(one.startsOn)} to {one.endsOn === undefined ? 'now' : dayText(one.endsOn)}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <section className={styles.card}>
+            <h2>What there is of it</h2>
+            <ul className={styles.list}>
+              {listStored(page.value).map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          </section>
+        </div>
+        <div className={styles.stack}>
+          <section className={styles.card}>
+            <h2>The record</h2>
+            <p className={styles.soft} style={{ marginTop: 0 }}>
+              Everything stored about {name}, to hand to its family. It holds a child’s name and answers: keep
+              it as your school’s rules and the law of your country ask.
+            </p>
+            <div className={styles.row}>
+              <a href={`/files/records?classId=${classId}&studentId=${studentId}`} download>
+                Save the record as JSON
+              </a>
+            </div>
+          </section>
+          {mayErase && (
+            <section className={styles.card}>
+              <h2>Erase</h2>
+              <EraseHere studentId={studentId} name={name} classId={classId} onErase={eraseStudentAction} />
+            </section>
+          )}
+        </div>
+      </div>
+    </>
+  );
+}
+
+function listStored(child: {
+  readonly answerCount: number;
+  readonly firstAnswerAt: string | undefined;
+  readonly hereCount: number;
+  readonly awayCount: number;
+  readonly gameCount: number;
+}): string[] {
+  const { answerCount, firstAnswerAt, hereCount, awayCount, gameCount } = child;
+  return [
+    firstAnswerAt === undefined
+      ? 'No answer yet'
+      : `${countWords(answerCount, 'answer')} since ${dayText(firstAnswerAt.slice(0, 10))}`,
+    `${countWords(hereCount, 'lesson')} here, ${awayCount} away`,
+    countWords(gameCount, 'game'),
+  ];
+}

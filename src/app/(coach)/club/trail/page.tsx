@@ -1,0 +1,51 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { listTrail } from '@/server/services/records';
+import { TRAIL_WORDS } from '@/text';
+import { LinkButton } from '../../../_parts/LinkButton';
+import styles from '../../../_parts/pages.module.css';
+import { getPageCoach } from '../../_parts/coachPage';
+
+export const metadata: Metadata = { title: 'Who did what' };
+
+export default async function TrailPage() {
+  const trail = await listTrail(await getPageCoach());
+  if (!trail.ok) notFound();
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Who did what</h1>
+          <span className={styles.soft}>
+            Changes and looks at children’s pages, the newest first. Times are UTC.
+          </span>
+        </div>
+        <LinkButton href="/club" variant="default">
+          Club
+        </LinkButton>
+      </div>
+      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label="The trail">
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <th scope="col">When</th>
+              <th scope="col">Who</th>
+              <th scope="col">What</th>
+              <th scope="col">About</th>
+            </tr>
+          </thead>
+          <tbody>
+            {trail.value.map(({ at, who, action, about }, index) => (
+              <tr key={`${at} ${index}`}>
+                <td>{at.slice(0, 16).replace('T', ' ')}</td>
+                <td>{who}</td>
+                <td>{TRAIL_WORDS[action] ?? action}</td>
+                <td>{about}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </>
+  );
+}

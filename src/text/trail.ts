@@ -1,0 +1,21 @@
+/** What the trail says of each thing that was done or looked at; an action without words of its own is told by its code. */
+export const TRAIL_WORDS: Readonly<Record<string, string>> = {
+  'class/created': 'made a class',
+  'class/post': 'changed who teaches or helps',
+  'term/added': 'added a term',
+  'term/changed': 'changed a term',
+  'roster/changed': 'moved children',
+  'roster/undone': 'took a move back',
+  'student/added': 'added a child',
+  'student/renamed': 'renamed a child',
+  'student/removed': 'took a child out of a class',
+  'student/new-key': 'gave a new key',
+  'student/seen': 'looked at a child’s page',
+  'student/record-saved': 'saved a child’s record',
+  'student/erased': 'erased a child',
+  'set/given': 'gave a set',
+  'club/settings': 'changed the club’s settings',
+  'club/words': 'changed house words',
+  'path/student': 'opened or closed a stage for a child',
+  'game/removed': 'took a game away',
+};

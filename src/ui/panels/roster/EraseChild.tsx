@@ -1,0 +1,60 @@
+'use client';
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
+import type { ServiceFault } from '@/contracts/faults';
+import type { StudentId } from '@/contracts/ids';
+import type { EraseStudent } from '@/contracts/records';
+import type { Result } from '@/core/shared';
+import { useSending } from '@/ui/forms/useSending';
+import classes from './Roster.module.css';
+
+/** Erases a child everywhere once its name is typed; nothing brings it back. */
+export function EraseChild(props: {
+  readonly studentId: StudentId;
+  readonly name: string;
+  readonly onErase: (input: EraseStudent) => Promise<Result<undefined, ServiceFault>>;
+  readonly onDone?: () => void;
+}) {
+  const [isOpen, setIsOpen] = useState(false);
+  const [typed, setTyped] = useState('');
+  const { send, isBusy, error } = useSending();
+  if (!isOpen) {
+    return (
+      <Button
+        variant="default"
+        size="md"
+        mih={44}
+        aria-label={`Erase ${props.name}`}
+        onClick={() => setIsOpen(true)}
+      >
+        Erase
+      </Button>
+    );
+  }
+  return (
+    <form
+      className={classes.fields}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void send(() => props.onErase({ studentId: props.studentId, name: typed })).then((sent) => {
+          if (sent !== undefined) props.onDone?.();
+        });
+      }}
+    >
+      <TextInput
+        label={`Type ${props.name}: every answer, game and note goes, and nothing brings it back`}
+        size="md"
+        value={typed}
+        error={error === '' ? undefined : error}
+        errorProps={{ role: 'alert' }}
+        onChange={({ currentTarget }) => setTyped(currentTarget.value)}
+      />
+      <Button type="submit" color="clay" size="md" mih={44} loading={isBusy} disabled={typed !== props.name}>
+        Erase for good
+      </Button>
+      <Button variant="default" size="md" mih={44} onClick={() => setIsOpen(false)}>
+        Leave it
+      </Button>
+    </form>
+  );
+}
