@@ -108,31 +108,18 @@ const VIEWS = {
       await page.getByRole('button', { name: 'Show Move 6, White' }).click();
     },
   ],
-  import: [
-    DESK,
-    async (page) => {
-      await open('/sets/import')(page);
-      await page.getByText('Every position is looked at').waitFor();
-      const lines = [PUZZLE, LONGER, SACRIFICE, '4k3/8/8/8/8/8/4P3/4K3 w - - 0 1'].map((fen) =>
-        fen.replace(' 0 1', ''),
-      );
-      await page.getByLabel('Or paste positions').fill(lines.join('\n'));
-      await page.getByRole('button', { name: 'Read and prove' }).click();
-      await page.getByText(/left aside/).waitFor();
-      const stored = page.getByRole('checkbox', { name: /stored already/ });
-      if ((await stored.count()) > 0) await stored.check();
-    },
-  ],
+  plan: [DESK, open('/classes/4/plans/1')],
   set: [DESK, open('/sets/1')],
   'class-path': [DESK, open('/classes/4/path')],
   class: [DESK, open('/classes/4')],
   answers: [DESK, open('/answers/26')],
-  'key-phone': [
-    PHONE,
+  lesson: [
+    DESK,
     async (page) => {
-      await page.goto(`${ORIGIN}/join/LANTRN`);
-      await page.getByRole('link', { name: 'Pip' }).click();
-      await page.getByRole('button', { name: 'Boat' }).click();
+      await open('/classes/6/lessons')(page);
+      const held = page.locator('section').filter({ hasText: 'Were held' });
+      await held.getByRole('link', { name: 'Open' }).first().click();
+      await page.waitForURL(/lessons\/\d+/);
     },
   ],
   'path-tablet': [
