@@ -1,10 +1,9 @@
-import Link from 'next/link';
-import { Notice } from './_parts/Notice';
+import { MissingNotice } from './_parts/MissingNotice';
 
 export default function NotFound() {
   return (
-    <Notice title="This page is not there.">
-      The address may be old, or what it showed was taken away. <Link href="/">Go to the first page</Link>.
-    </Notice>
+    <main>
+      <MissingNotice />
+    </main>
   );
 }

@@ -21,8 +21,10 @@ const COACH_PAGES = [
   '/classes/4/lessons',
   '/classes/4/lessons/1',
   '/classes/4/plans/1',
-  '/classes/4/children/2',
+  '/classes/4/children/4',
   '/club/trail',
+  // What is not there says so inside the page.
+  '/classes/999999',
   '/classes/terms',
   '/classes/terms/2',
   '/answers/23',

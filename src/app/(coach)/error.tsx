@@ -1,2 +1,2 @@
 'use client';
-export { default } from '../error';
+export { FailedNotice as default } from '../_parts/FailedNotice';

@@ -1,0 +1,1 @@
+export { MissingNotice as default } from '../_parts/MissingNotice';
