@@ -107,7 +107,7 @@ export function questionText(question: Question): string {
     case 'missing-man':
       return `One man of ${SIDE_WORDS[question.side]} is missing. Put it where it makes this mate: ${PATTERN_WORDS[question.pattern].name}.`;
     case 'missing-part':
-      return `${SIDE_WORDS[question.side]} wants to give this mate: ${PATTERN_WORDS[question.pattern].name}. One man of either side is missing. Which one? Put it on the board.`;
+      return `${SIDE_WORDS[question.side]} wants to give this mate: ${PATTERN_WORDS[question.pattern].name}. One man is missing, White’s or Black’s. Which one? Put it on the board.`;
     case 'who-mates':
       return 'Who could give mate in one move, if it were that side’s turn?';
     case 'forcing-moves':

@@ -9,6 +9,19 @@ import { toDay } from './days';
 
 const diagnosesSchema = z.object({ codes: z.array(z.string()) });
 
+/** How many answers of a child are stored, and since when. */
+export async function countAnswers(
+  db: Db,
+  studentId: StudentId,
+): Promise<{ readonly count: number; readonly firstAt: Date | undefined }> {
+  const row: { count?: string | number; first_at?: Date | null } | undefined = await db('attempts')
+    .where({ student_id: studentId })
+    .count({ count: 'id' })
+    .min({ first_at: 'answered_at' })
+    .first();
+  return { count: Number(row?.count ?? 0), firstAt: row?.first_at ?? undefined };
+}
+
 /** In the order in which they were given. */
 export async function listRecordedAnswers(db: Db, studentId: StudentId): Promise<RecordedAnswer[]> {
   const rows: {

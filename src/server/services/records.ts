@@ -1,8 +1,7 @@
 /** What is stored about a child: seen by its coaches, handed out, erased; and the trail of who did so. */
 import type { ServiceFault } from '@/contracts/faults';
 import type { StudentId } from '@/contracts/ids';
-import type { ChildPage, EraseStudent, GoneChild, TrailEntry } from '@/contracts/records';
-import type { childSchema } from '@/contracts/records';
+import type { ChildPage, childSchema, EraseStudent, GoneChild, TrailEntry } from '@/contracts/records';
 import { failure, success, type Result } from '@/core/shared';
 import type { z } from 'zod';
 import { findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
@@ -14,7 +13,12 @@ import { listEnrolments } from '../data/enrolments';
 import { eraseStudentRows, listGoneStudents } from '../data/erasure';
 import { findStudent } from '../data/people';
 import { findStudentRating } from '../data/ratings';
-import { listRecordedAnswers, listRecordedAttendance, listRecordedGames } from '../data/records';
+import {
+  countAnswers,
+  listRecordedAnswers,
+  listRecordedAttendance,
+  listRecordedGames,
+} from '../data/records';
 import { listTerms } from '../data/terms';
 import { getDb, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
@@ -40,7 +44,7 @@ export async function getChildPage(
     return failure({ code: 'join/not-in-class' });
   const [enrolments, answers, attendance, games, rating] = await Promise.all([
     listEnrolments(db, { studentId }),
-    listRecordedAnswers(db, studentId),
+    countAnswers(db, studentId),
     listRecordedAttendance(db, studentId),
     listRecordedGames(db, studentId),
     findStudentRating(db, studentId),
@@ -53,8 +57,8 @@ export async function getChildPage(
     className: found.name,
     mayErase: actor.isLead,
     enrolments,
-    answerCount: answers.length,
-    firstAnswerAt: answers[0]?.answeredAt,
+    answerCount: answers.count,
+    firstAnswerAt: answers.firstAt?.toISOString(),
     rating,
     hereCount: attendance.filter(({ wasHere }) => wasHere).length,
     awayCount: attendance.filter(({ wasHere }) => !wasHere).length,
