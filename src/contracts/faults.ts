@@ -47,6 +47,7 @@ export type ServiceFault =
   /** The other term's name. */
   | { readonly code: 'term/overlaps'; readonly name: string }
   /** A child is not in the class any more from which it was to be moved. */
+  | { readonly code: 'coach/sign-in-name-taken' }
   | { readonly code: 'student/other-name' }
   | { readonly code: 'plan/not-found' }
   /** Somebody has saved it meanwhile. */

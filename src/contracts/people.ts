@@ -51,6 +51,14 @@ export const coachSignInSchema = z.object({
   password: z.string().min(1).max(200),
 });
 
+/** A coach's account, made by a lead. */
+export const newCoachSchema = z.object({
+  name: nameSchema(60),
+  signInName: z.string().trim().min(1).max(60),
+  password: z.string().min(10).max(200),
+});
+export type NewCoach = z.infer<typeof newCoachSchema>;
+
 export const setUpSchema = z.object({
   code: z.string().min(1).max(64),
   clubName: nameSchema(120),
@@ -149,6 +157,12 @@ export interface Enrolment {
   readonly startsOn: string;
   /** The last day; undefined: the child is in the class. */
   readonly endsOn: string | undefined;
+}
+
+export interface ClubCoach {
+  readonly coachId: CoachId;
+  readonly name: string;
+  readonly isLead: boolean;
 }
 
 export interface ClassCoach {

@@ -138,6 +138,8 @@ export function faultText(fault: ServiceFault): string {
       return 'The last day comes before the first one. Nothing was changed.';
     case 'term/overlaps':
       return `These days lie partly in ${fault.name}. A club has one term at a time.`;
+    case 'coach/sign-in-name-taken':
+      return 'Somebody signs in by this name already. Choose another one.';
     case 'student/other-name':
       return 'That is not the name of this child. Nothing was erased.';
     case 'plan/not-found':

@@ -72,6 +72,7 @@ const FAULTS: readonly ServiceFault[] = [
   { code: 'term/not-found' },
   { code: 'term/ends-before-it-starts' },
   { code: 'term/overlaps', name: 'Autumn' },
+  { code: 'coach/sign-in-name-taken' },
   { code: 'student/other-name' },
   { code: 'plan/not-found' },
   { code: 'plan/changed' },

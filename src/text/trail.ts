@@ -1,6 +1,7 @@
 /** What the trail says of each thing that was done or looked at; an action without words of its own is told by its code. */
 export const TRAIL_WORDS: Readonly<Record<string, string>> = {
   'class/created': 'made a class',
+  'coach/added': 'added a coach',
   'class/post': 'changed who teaches or helps',
   'term/added': 'added a term',
   'term/changed': 'changed a term',

@@ -10,7 +10,7 @@ import {
   removeStudent,
   renameOwnStudent,
 } from '@/server/services/classes';
-import { addCoach } from '@/server/services/coaches';
+import { addCoach, listOwnCoaches } from '@/server/services/coaches';
 import { setUpClub } from '@/server/services/setUpClub';
 import { openJoinPage, signInCoach, signInStudent } from '@/server/services/signIn';
 import { makeClass, makeClub, PASSWORD, withDatabase, valueOf } from '../support/database';
@@ -60,6 +60,23 @@ describe('coaches', () => {
     expect(await addCoach(coach, { name: 'X', signInName: 'x', password: PASSWORD })).toMatchObject({
       error: { code: 'access/not-allowed' },
     });
+  });
+
+  test('a coach that was added can sign in; the same one twice is one, another of that sign-in name is refused', async () => {
+    const { lead } = await makeClub();
+    const una = { name: 'Una', signInName: 'una', password: PASSWORD };
+    const coachId = valueOf(await addCoach(lead, una));
+    expect(valueOf(await addCoach(lead, { ...una, password: 'another-ferry-8' }))).toBe(coachId);
+    // The password is still the first one.
+    expect(await signInCoach('una', PASSWORD)).toMatchObject({ ok: true });
+    expect(await addCoach(lead, { ...una, name: 'Other' })).toMatchObject({
+      error: { code: 'coach/sign-in-name-taken' },
+    });
+    expect((await listOwnCoaches(lead)).map(({ name, isLead }) => [name, isLead])).toEqual([
+      ['Tam', false],
+      ['Una', false],
+      ['Wenna', true],
+    ]);
   });
 });
 

@@ -4,6 +4,7 @@ import type { Db } from '../db';
 
 export type AuditAction =
   | 'class/created'
+  | 'coach/added'
   | 'class/post'
   | 'term/added'
   | 'term/changed'

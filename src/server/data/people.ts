@@ -1,4 +1,5 @@
 import type { ClubId, CoachId, StudentId } from '@/contracts/ids';
+import type { ClubCoach } from '@/contracts/people';
 import type { Db } from '../db';
 import type { PersonRow } from '../db/tables';
 
@@ -56,6 +57,18 @@ export async function findCoach(db: Db, coachId: CoachId): Promise<CoachRecord |
     .whereNull('erased_at')
     .first();
   return row && toCoach(row);
+}
+
+export async function listCoaches(db: Db, clubId: ClubId): Promise<ClubCoach[]> {
+  const rows: PersonRow[] = await db('people')
+    .where({ club_id: clubId })
+    .whereIn('kind', ['lead', 'coach'])
+    .whereNull('erased_at')
+    .orderBy('display_name');
+  return rows.map((row) => {
+    const { coachId, name, isLead } = toCoach(row);
+    return { coachId, name, isLead };
+  });
 }
 
 export async function findStudent(db: Db, studentId: StudentId): Promise<StudentRecord | undefined> {

@@ -1,19 +1,22 @@
 import type { Metadata } from 'next';
 import { getClubPage } from '@/server/services/clubs';
+import { listOwnCoaches } from '@/server/services/coaches';
 import { getHouseWordsPage } from '@/server/services/houseWords';
+import { CoachList } from '@/ui/panels/roster/CoachList';
 import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { ClubForm } from './_parts/ClubForm';
 import { HouseWordsForm } from './_parts/HouseWordsForm';
-import { changeClubSettingsAction, saveHouseWordsAction } from './actions';
+import { addCoachAction, changeClubSettingsAction, saveHouseWordsAction } from './actions';
 
 export const metadata: Metadata = { title: 'Club' };
 
 export default async function ClubPage() {
   const actor = await getPageCoach();
-  const [{ name, settings, mayChange }, words] = await Promise.all([
+  const [{ name, settings, mayChange }, coaches, words] = await Promise.all([
     getClubPage(actor),
+    listOwnCoaches(actor),
     getHouseWordsPage(actor),
   ]);
   return (
@@ -30,6 +33,7 @@ export default async function ClubPage() {
         )}
       </div>
       <ClubForm settings={settings} mayChange={mayChange} onChange={changeClubSettingsAction} />
+      <CoachList coaches={coaches} onAdd={mayChange ? addCoachAction : undefined} />
       <HouseWordsForm page={words} isLead={mayChange} onSave={saveHouseWordsAction} />
     </>
   );

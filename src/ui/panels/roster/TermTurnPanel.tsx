@@ -65,7 +65,7 @@ export function TermTurnPanel(props: {
         <h2>Classes of {turn.term.name}</h2>
         <p className={classes.soft}>
           A class that goes on keeps its code, its coaches, its words and its path. Two classes whose children
-          go to one are merged.
+          go to one are merged. A child that goes elsewhere uses the code of its new class.
         </p>
         <div className={classes.turn}>
           {plan.classes.map((one, index) => (
