@@ -137,6 +137,8 @@ test('the sentences of all faults', () => {
      "This term is not there.",
      "The last day comes before the first one. Nothing was changed.",
      "These days lie partly in Autumn. A club has one term at a time.",
+     "Somebody signs in by this name already. Choose another one.",
+     "That is not the name of this child. Nothing was erased.",
      "This plan is not there. Somebody may have taken it away.",
      "Somebody has saved this plan meanwhile. Load the page again to see it; copy what you have written before.",
      "The plan of this lesson holds no exercises and no set to catch up with.",

@@ -122,7 +122,13 @@ describe('classes', () => {
       error: { code: 'join/not-in-class' },
     });
     const actions = (await getDb()('audit_log').orderBy('id').pluck('action')) as string[];
-    expect(actions).toEqual(['class/created', 'student/added', 'student/renamed', 'student/removed']);
+    expect(actions).toEqual([
+      'coach/added',
+      'class/created',
+      'student/added',
+      'student/renamed',
+      'student/removed',
+    ]);
   });
 });
 
