@@ -1,7 +1,6 @@
 /** What is stored about a child: looked at, handed out, erased. */
 import { z } from 'zod';
 import type { Answer, VerdictOutcome } from '@/core/exercises';
-import type { Rating } from '@/core/progress';
 import { classIdSchema, studentIdSchema, type ClassId, type StudentId } from './ids';
 import type { Enrolment } from './people';
 
@@ -41,7 +40,6 @@ export interface ChildPage {
   readonly enrolments: readonly Enrolment[];
   readonly answerCount: number;
   readonly firstAnswerAt: string | undefined;
-  readonly rating: Rating | undefined;
   readonly hereCount: number;
   readonly awayCount: number;
   readonly gameCount: number;

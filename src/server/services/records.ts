@@ -42,12 +42,11 @@ export async function getChildPage(
   const student = await findStudent(db, studentId);
   if (student === undefined || !(await isStudentOfClass(db, classId, studentId)))
     return failure({ code: 'join/not-in-class' });
-  const [enrolments, answers, attendance, games, rating] = await Promise.all([
+  const [enrolments, answers, attendance, games] = await Promise.all([
     listEnrolments(db, { studentId }),
     countAnswers(db, studentId),
     listRecordedAttendance(db, studentId),
     listRecordedGames(db, studentId),
-    findStudentRating(db, studentId),
   ]);
   await note(db, actor, 'student/seen', studentId);
   return success({
@@ -59,7 +58,6 @@ export async function getChildPage(
     enrolments,
     answerCount: answers.count,
     firstAnswerAt: answers.firstAt?.toISOString(),
-    rating,
     hereCount: attendance.filter(({ wasHere }) => wasHere).length,
     awayCount: attendance.filter(({ wasHere }) => !wasHere).length,
     gameCount: games.length,

@@ -59,7 +59,7 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
           <section className={styles.card}>
             <h2>The record</h2>
             <p className={styles.soft} style={{ marginTop: 0 }}>
-              Everything stored about {name}, to hand to its family. It holds a child’s name and answers: keep
+              Everything stored about {name}, to hand to the family. It holds a child’s name and answers: keep
               it as your school’s rules and the law of your country ask.
             </p>
             <div className={styles.row}>
