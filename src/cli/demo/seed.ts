@@ -3,11 +3,8 @@
  * carries a fixed request id, so a seeding that was cut short is simply run again.
  */
 import dayjs from 'dayjs';
-import { v5 as uuidOf } from 'uuid';
-import type { AssignmentId, ClassId, PlanId, SetId, StudentId } from '@/contracts/ids';
-import type { Stage } from '@/core/exercises';
+import type { AssignmentId, ClassId, SetId, StudentId } from '@/contracts/ids';
 import { makeFen, makeMoveText, readPgn } from '@/core/notation';
-import { createRandom, type Result } from '@/core/shared';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
@@ -15,22 +12,13 @@ import { addClass, addStudent, listOwnClasses, setLevel, setPost } from '@/serve
 import { runAt } from '@/server/services/clock';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addGame } from '@/server/services/games';
-import {
-  addHoliday,
-  changeLesson,
-  getLessonsPage,
-  noteAttendance,
-  scheduleLessons,
-} from '@/server/services/lessons';
-import { addPlan } from '@/server/services/plans';
 import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
 import { changeRoster } from '@/server/services/rosterChanges';
-import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { addPuzzle, addRound, addSet, giveSet } from '@/server/services/sets';
 import { isSetUp, setUpClub } from '@/server/services/setUpClub';
 import { addTerm, listOwnTerms, saveTerm } from '@/server/services/terms';
 import { closePool } from '@/workers/node';
-import { gameTitle, STAGE_WORDS } from '@/text';
+import { gameTitle } from '@/text';
 import { say } from '../say';
 import { DEMO_GAMES, type DemoGame } from './games';
 import {
@@ -46,11 +34,18 @@ import {
 } from './people';
 import { DEMO_LONG_SET, DEMO_SETS } from './puzzles';
 import { DEMO_HOMEWORK, DEMO_ROUNDS, type DemoRound } from './rounds';
-import { simulateTries } from './simulate';
-
-const NAMESPACE = '6f1c1b52-0f43-4d6e-9a8e-3f1f0a6b7c21';
-const SEED = 1207;
-const MINUTE_MS = 60_000;
+import {
+  CLASS_IDS,
+  dayOf,
+  getId,
+  getValue,
+  requestOf,
+  SEED,
+  type Calendar,
+  type ClassIds,
+  type StudentIds,
+} from './seedHelpers';
+import { answerSet, planLessons, teachTerm } from './weeks';
 
 /** Migrates, and seeds when `isDone` says the demo is not there yet. */
 export async function seedDemo(isDone: boolean): Promise<void> {
@@ -64,19 +59,6 @@ export async function seedDemo(isDone: boolean): Promise<void> {
     await closeDb();
   }
 }
-
-const CLASS_IDS = Object.keys(DEMO_CLASSES) as DemoClassId[];
-
-/** Which homework, by its place in the list, a class had in which week: three of a term before and of the one that runs. */
-const PLAN: Readonly<Record<DemoClassId, Readonly<Record<'before' | 'now', readonly number[]>>>> = {
-  tidepool: { before: [0, 1, 2, 3], now: [0, 1, 3] },
-  harbour: { before: [2, 3, 4, 5], now: [4, 5, 6] },
-  lantern: { before: [4, 5, 6, 7], now: [7, 8, 9] },
-};
-const WEEKS = { before: [-23, -20, -17, -14], now: [-9, -6, -3] } as const;
-
-/** Where the weeks are counted from: a seeding that is run again on another day goes on in the same weeks. */
-type Calendar = (week: number) => Date;
 
 async function makeCalendar(): Promise<Calendar> {
   const { firstWeek, lastWeek } = DEMO_TERMS.before;
@@ -97,8 +79,6 @@ async function makeCalendar(): Promise<Calendar> {
   getValue(await saveTerm(lead, { termId, name: DEMO_TERMS.before.name, startsOn, endsOn }));
   return calendar;
 }
-
-const dayOf = (date: Date) => dayjs(date).format('YYYY-MM-DD');
 
 async function fill(): Promise<void> {
   say('Making the demo club and its two terms; every mate is proved twice (about a minute) ...');
@@ -130,13 +110,16 @@ async function fill(): Promise<void> {
   }
 }
 
-type ClassIds = ReadonlyMap<DemoClassId, ClassId>;
-type StudentIds = Map<string, StudentId>;
+async function fillSet(actor: CoachActor, name: string, fens: readonly string[]): Promise<SetId> {
+  const setId = getValue(await addSet(actor, { requestId: requestOf('set', name), name }));
+  for (const fen of fens) getValue(await addPuzzle(actor, { setId, fen, source: 'Quillhaven demo' }));
+  return setId;
+}
 
-function getId<Key, Id>(ids: ReadonlyMap<Key, Id>, key: Key): Id {
-  const id = ids.get(key);
-  if (id === undefined) throw new Error(`the demo has no ${String(key)} yet`);
-  return id;
+async function fillRounds(actor: CoachActor, name: string, rounds: readonly DemoRound[]): Promise<SetId> {
+  const setId = getValue(await addSet(actor, { requestId: requestOf('set', name), name }));
+  for (const round of rounds) getValue(await addRound(actor, { setId, ...round }));
+  return setId;
 }
 
 /** The classes and children of the first term. */
@@ -221,127 +204,6 @@ async function turnTerm(
   return classIds;
 }
 
-/** Children that miss a homework, and that do only half of it. */
-const MISSES = 0.12;
-const STOPS_HALFWAY = 0.2;
-/** So much weaker a child was a term ago. */
-const LEARNT = 0.12;
-
-/** The homework of a term: given, and answered on some day of the next two weeks. */
-async function teachTerm(
-  term: 'before' | 'now',
-  classIds: ClassIds,
-  students: StudentIds,
-  sets: ReadonlyMap<string, SetId>,
-  calendar: Calendar,
-): Promise<void> {
-  for (const id of CLASS_IDS) {
-    const actor = await getCoachActor(DEMO_CLASSES[id].coach.signInName);
-    const classId = getId(classIds, id);
-    const inClass = DEMO_STUDENTS.filter((student) => student[term] === id);
-    for (const [place, week] of WEEKS[term].entries()) {
-      const { name } = DEMO_HOMEWORK[PLAN[id][term][place] ?? 0] ?? { name: '' };
-      const givenAt = calendar(week);
-      const requestId = requestOf(`homework ${term} ${week}`, id);
-      const assignmentId = getValue(
-        await runAt(givenAt, () => giveSet(actor, { requestId, setId: getId(sets, name), classId })),
-      );
-      await Promise.all(
-        inClass.map((student, index) =>
-          doHomework(actor, student, getId(students, student.name), assignmentId, {
-            givenAt,
-            seed: SEED + 1000 * (week + 100) + 50 * CLASS_IDS.indexOf(id) + index,
-            learnt: term === 'now' ? 0 : LEARNT,
-          }),
-        ),
-      );
-    }
-  }
-}
-
-async function doHomework(
-  actor: CoachActor,
-  student: DemoStudent,
-  studentId: StudentId,
-  assignmentId: AssignmentId,
-  { givenAt, seed, learnt }: { readonly givenAt: Date; readonly seed: number; readonly learnt: number },
-): Promise<void> {
-  const random = createRandom(seed);
-  if (random() < MISSES) return;
-  const triedCount = random() < STOPS_HALFWAY ? 4 : 8;
-  const begunAt = dayjs(givenAt)
-    .add(Math.floor(13 * random()), 'day')
-    .add(Math.floor(9 * 60 * random()), 'minute');
-  const seat: StudentActor = { kind: 'student', studentId, clubId: actor.clubId, name: student.name };
-  const then = { ...student, strength: student.strength - learnt, triedCount };
-  await answerSet(seat, assignmentId, then, seed + 1, begunAt.toDate());
-}
-
-async function fillSet(actor: CoachActor, name: string, fens: readonly string[]): Promise<SetId> {
-  const setId = getValue(await addSet(actor, { requestId: requestOf('set', name), name }));
-  for (const fen of fens) getValue(await addPuzzle(actor, { setId, fen, source: 'Quillhaven demo' }));
-  return setId;
-}
-
-async function fillRounds(actor: CoachActor, name: string, rounds: readonly DemoRound[]): Promise<SetId> {
-  const setId = getValue(await addSet(actor, { requestId: requestOf('set', name), name }));
-  for (const round of rounds) getValue(await addRound(actor, { setId, ...round }));
-  return setId;
-}
-
-/** The stage a class is at, the day of the week it meets (1 Monday), and when. */
-const LESSONS: Readonly<
-  Record<
-    DemoClassId,
-    { readonly weekday: number; readonly startsAt: string; readonly stages: readonly Stage[] }
-  >
-> = {
-  tidepool: { weekday: 1, startsAt: '15:30', stages: ['board', 'movement'] },
-  harbour: { weekday: 3, startsAt: '16:00', stages: ['values', 'check'] },
-  lantern: { weekday: 4, startsAt: '16:30', stages: ['named-mates', 'forced-mates'] },
-};
-/** Children that miss a lesson. */
-const STAYS_AWAY = 0.12;
-
-/** The lessons of the term that runs, with the plans of the last ones and who was there. */
-async function planLessons(classIds: ClassIds, students: StudentIds): Promise<void> {
-  const lead = await getCoachActor(DEMO_LEAD.signInName);
-  const term = (await listOwnTerms(lead)).find(({ isCurrent }) => isCurrent);
-  if (term === undefined) throw new Error('a term runs');
-  const random = createRandom(SEED);
-  const { startsOn: from, endsOn: to } = term;
-  const middle = dayjs(from).add(5, 'week');
-  const [startsOn, endsOn] = [dayOf(middle.toDate()), dayOf(middle.add(4, 'day').toDate())];
-  getValue(await addHoliday(lead, { name: 'Harvest week', startsOn, endsOn }));
-  for (const id of CLASS_IDS) {
-    const actor = await getCoachActor(DEMO_CLASSES[id].coach.signInName);
-    const classId = getId(classIds, id);
-    const { weekday, startsAt, stages } = LESSONS[id];
-    const hours = { classId, weekdays: [weekday], startsAt, minutes: 45, from, to };
-    getValue(await scheduleLessons(actor, hours));
-    const plans: PlanId[] = [];
-    for (const stage of stages) {
-      const requestId = requestOf(`plan ${stage}`, id);
-      const title = STAGE_WORDS[stage];
-      plans.push(
-        getValue(await addPlan(actor, { requestId, classId, title, from: { kind: 'stage', stage } })),
-      );
-    }
-    const { lessons, today } = getValue(await getLessonsPage(actor, classId));
-    const held = lessons.filter(({ day, holiday }) => day < today && holiday === undefined);
-    const inClass = DEMO_STUDENTS.filter(({ now }) => now === id);
-    for (const [place, { lessonId }] of held.entries()) {
-      // The two last lessons have the plans.
-      const planId = plans[place - (held.length - plans.length)];
-      if (planId !== undefined) getValue(await changeLesson(actor, { lessonId, planId }));
-      for (const { name } of inClass) {
-        const studentId = getId(students, name);
-        getValue(await noteAttendance(actor, { lessonId, studentId, wasHere: random() > STAYS_AWAY }));
-      }
-    }
-  }
-}
-
 /** The class works on its own set, which lies on top; the others were given before. */
 async function fillClass(
   id: DemoClassId,
@@ -404,42 +266,4 @@ async function keepGame(
       maxMoves: 3,
     }),
   );
-}
-
-/** A task a minute from a moment on. */
-async function answerSet(
-  seat: StudentActor,
-  assignmentId: AssignmentId,
-  { name, strength, triedCount }: DemoStudent,
-  seed: number,
-  begunAt: Date,
-): Promise<void> {
-  if (triedCount === 0) return;
-  const random = createRandom(seed);
-  const { roundId, tasks } = getValue(await runAt(begunAt, () => openSeatRound(seat, assignmentId)));
-  for (const [index, task] of tasks.slice(0, triedCount).entries()) {
-    const answeredAt = new Date(begunAt.getTime() + index * MINUTE_MS);
-    for (const [number, { answer, hints, spentMs }] of simulateTries(random, strength, task).entries()) {
-      const attempt = {
-        clientId: requestOf('attempt', `${name} ${assignmentId} ${index} ${number}`),
-        roundId,
-        taskId: task.taskId,
-        answer,
-        hints,
-        spentMs,
-        answeredAt: answeredAt.toISOString(),
-      };
-      getValue(await runAt(answeredAt, () => storeAttempt(seat, attempt)));
-    }
-  }
-}
-
-function requestOf(kind: string, name: string): string {
-  return uuidOf(`${kind} ${name}`, NAMESPACE);
-}
-
-/** Seeding data of our own is never refused; a refusal is a bug and stops it. */
-function getValue<Value>(result: Result<Value, { readonly code: string }>): Value {
-  if (result.ok) return result.value;
-  throw new Error(`the demo was refused: ${JSON.stringify(result.error)}`);
 }
