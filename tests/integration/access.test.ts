@@ -14,10 +14,14 @@ import {
   setLevel,
   setPost,
 } from '@/server/services/classes';
+import { exportCalendar } from '@/server/services/calendar';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { saveHouseWords } from '@/server/services/houseWords';
+import { getLessonsPage, scheduleLessons } from '@/server/services/lessons';
 import { printSet } from '@/server/services/paper';
 import { getClassPath, setStudentStage } from '@/server/services/paths';
+import { addPlan } from '@/server/services/plans';
+import { eraseStudent, exportRecord, getChildPage } from '@/server/services/records';
 import { addStudents, exportRoster, readRoster } from '@/server/services/roster';
 import { changeRoster } from '@/server/services/rosterChanges';
 import { orderSet, removePuzzle } from '@/server/services/setBuilder';
@@ -133,6 +137,42 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
     may: ['teacher', 'lead'],
     run: (actor, { classId }) => setLevel(actor, { classId, level: 2 }),
   },
+  'see the lessons': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId }) => getLessonsPage(actor, classId),
+  },
+  'plan a lesson': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId }) => addPlan(actor, { requestId: makeUuid(), classId, title: 'Plan' }),
+  },
+  'say when the class meets': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId }) =>
+      scheduleLessons(actor, {
+        classId,
+        weekdays: [1],
+        startsAt: '16:00',
+        minutes: 45,
+        from: '2026-09-07',
+        to: '2026-09-07',
+      }),
+  },
+  'save the lessons for a calendar': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId }) => exportCalendar(actor, { classId }),
+  },
+  'look at a child': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId, studentId }) => getChildPage(actor, { classId, studentId }),
+  },
+  'save the record of a child': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId, studentId }) => exportRecord(actor, { classId, studentId }),
+  },
+  'erase a child': {
+    may: ['lead'],
+    run: (actor, { studentId }) => eraseStudent(actor, { studentId, name: 'Pip' }),
+  },
   'open the set': {
     may: ['teacher', 'lead', 'assistant', 'colleague'],
     run: (actor, { setId }) => getSetPage(actor, setId),
@@ -162,7 +202,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
 const ROLES: readonly Role[] = ['teacher', 'lead', 'assistant', 'colleague', 'stranger'];
 const WALK = Object.keys(DEEDS).flatMap((deed) => ROLES.map((role) => [deed, role] as const));
 
-test('the walk is not empty', () => expect(WALK).toHaveLength(110));
+test('the walk is not empty', () => expect(WALK).toHaveLength(145));
 
 test.each(WALK)('%s: %s', async (deed, role) => {
   const scene = await makeScene();
@@ -193,6 +233,8 @@ async function countRows(): Promise<number[]> {
     'class_assistants',
     'roster_changes',
     'terms',
+    'lessons',
+    'lesson_plans',
   ];
   return Promise.all(tables.map(async (table) => (await getDb()(table).select(getDb().raw('1'))).length));
 }

@@ -215,6 +215,34 @@ test('a coach moves between own classes only, and makes none for a term', async 
   expect(valueOf(await changeRoster(coach, move(classId)))).toMatchObject({ moved: 1 });
 });
 
+test('a child of both classes that are merged is in the one class once', async () => {
+  const { lead, lantern, harbour, termId } = await makeScene();
+  const [studentId] = lantern.ids;
+  await getDb()('enrolments').insert({
+    class_id: harbour.classId,
+    student_id: studentId,
+    starts_on: '2026-03-02',
+  });
+  const before = await listEverything();
+  const to = { kind: 'new', key: 'm' };
+  const merge = change({
+    termId,
+    classes: [{ key: 'm', name: 'Merged', heirOf: lantern.classId }],
+    moves: [
+      { studentId, fromClassId: lantern.classId, to },
+      { studentId, fromClassId: harbour.classId, to },
+    ],
+  });
+  const { changeId, ...told } = valueOf(await changeRoster(lead, merge));
+  expect(told).toEqual({ moved: 2, left: 0, made: 1 });
+  const open = await getDb()('enrolments')
+    .where({ student_id: studentId as StudentId })
+    .whereNull('ends_on');
+  expect(open).toHaveLength(1);
+  valueOf(await undoRosterChange(lead, { changeId }));
+  expect(await listEverything()).toEqual(before);
+});
+
 test('two at once move a child once', async () => {
   const { lead, lantern, harbour } = await makeScene();
   const move = () =>

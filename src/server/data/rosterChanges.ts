@@ -9,6 +9,8 @@ const detailsSchema = z.object({
   begun: ids<EnrolmentId>(),
   ended: ids<EnrolmentId>(),
   made: ids<ClassId>(),
+  /** Moves out of the club's classes. */
+  left: z.number().int(),
   /** Classes that have exchanged their codes. */
   codes: z.array(z.tuple([z.number(), z.number()]).transform((pair) => pair as [ClassId, ClassId])),
 });

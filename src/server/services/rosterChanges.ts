@@ -64,9 +64,19 @@ export async function changeRoster(
     const begun: RosterChangeDetails['begun'] = [];
     for (const { studentId, to } of change.moves) {
       const classId = to.kind === 'class' ? to.classId : to.kind === 'new' ? made.get(to.key) : undefined;
-      if (classId !== undefined) begun.push(await beginEnrolment(db, classId, studentId, today));
+      if (classId === undefined) continue;
+      // A child of two classes that are merged is in the one class once.
+      const isThere = (await listOpenEnrolments(db, classId, [studentId])).length > 0;
+      if (!isThere) begun.push(await beginEnrolment(db, classId, studentId, today));
     }
-    const details: RosterChangeDetails = { begun, ended: ended.value, made: [...made.values()], codes };
+    const left = change.moves.filter(({ to }) => to.kind === 'leaves').length;
+    const details: RosterChangeDetails = {
+      begun,
+      ended: ended.value,
+      made: [...made.values()],
+      left,
+      codes,
+    };
     const { clubId, coachId } = actor;
     const { requestId } = change;
     const changeId = await createRosterChange(db, { clubId, coachId, requestId, details, now });
@@ -205,6 +215,6 @@ function toMade({ changeId, details }: StoredRosterChange): MadeRosterChange {
   return { changeId, ...countChange(details) };
 }
 
-function countChange({ begun, ended, made }: RosterChangeDetails): Omit<MadeRosterChange, 'changeId'> {
-  return { moved: begun.length, left: ended.length - begun.length, made: made.length };
+function countChange({ ended, left, made }: RosterChangeDetails): Omit<MadeRosterChange, 'changeId'> {
+  return { moved: ended.length - left, left, made: made.length };
 }
