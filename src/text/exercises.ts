@@ -1,6 +1,6 @@
 /** The exercises' questions, choices and hints: short, verbs first. */
 import { isPatternId } from '@/core/patterns';
-import { makeSquareName } from '@/core/board';
+import { makeSquareName, type Side } from '@/core/board';
 import {
   SMUDGE,
   type Answer,
@@ -19,7 +19,7 @@ import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 export function questionText(question: Question): string {
   switch (question.code) {
     case 'tap-square':
-      return `Tap the square ${makeSquareName(question.square)}.`;
+      return `${seenFromWords(question)}Tap the square ${makeSquareName(question.square)}.`;
     case 'colour-of':
       return `Is ${makeSquareName(question.square)} light or dark?`;
     case 'same-colour': {
@@ -27,11 +27,11 @@ export function questionText(question: Question): string {
       return `Are ${makeSquareName(one)} and ${makeSquareName(other)} of the same colour?`;
     }
     case 'name-square':
-      return 'Write the name of the marked square.';
+      return `${seenFromWords(question)}Write the name of the marked square.`;
     case 'which-kind-of-line':
       return 'What kind of line is marked?';
     case 'which-line':
-      return 'Which line is marked?';
+      return `${seenFromWords(question)}Which line is marked?`;
     case 'set-up':
       return setUpText(question.sides.length === 2 ? undefined : question.sides[0], question.areOfficersOnly);
     case 'repair':
@@ -203,6 +203,11 @@ function setUpText(side: 'white' | 'black' | undefined, areOfficersOnly: boolean
 }
 
 /** Told first, walked never: the man stays. */
+/** An empty board without letters looks alike from both sides. */
+function seenFromWords({ seenFrom }: { readonly seenFrom: Side | undefined }): string {
+  return seenFrom === undefined ? '' : `You sit on ${SIDE_WORDS[seenFrom]}'s side. `;
+}
+
 function toldWords({ isTold }: { readonly isTold: boolean }): string {
   return isTold ? ' Tell the whole way first: the man stays.' : '';
 }

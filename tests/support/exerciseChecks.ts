@@ -9,6 +9,7 @@ import {
 } from '@/core/exercises';
 import { composeExercise } from '@/core/compose';
 import { listWrongAnswers } from './wrongAnswers';
+import { questionText } from '@/text';
 
 const SEEDS = Array.from({ length: 20 }, (_, seed) => seed);
 
@@ -65,6 +66,15 @@ function describeLevel(id: ExerciseId, level: Level): void {
         JSON.stringify(task.task),
         'right',
       ]);
+    }
+  });
+
+  test('a board without letters and kings says from which side it is seen', () => {
+    for (const task of tasks) {
+      const { question, scene } = openExercise(task);
+      const isBare =
+        !scene.hasCoordinates && !scene.isHidden && !scene.board.some((man) => man?.role === 'king');
+      if (isBare) expect(questionText(question)).toMatch(/^You sit on (White|Black)'s side\. /);
     }
   });
 

@@ -1,6 +1,6 @@
 /** Family `find-square`: tap the square that is named. Children often say rank before file: that is told apart. */
 import { z } from 'zod';
-import { fileOf, rankOf, SIDES, squareAt, type Square } from '../board';
+import { fileOf, rankOf, SIDES, squareAt, type Side, type Square } from '../board';
 import { EMPTY_DRAFT } from '../rules';
 import { squareSchema } from './answer';
 import { defineFamily } from './family';
@@ -15,6 +15,14 @@ export const squareTaskSchema = z.object({
 });
 export type SquareTask = z.infer<typeof squareTaskSchema>;
 
+/** From whose side an empty board is seen: nothing on it tells where its letters are out of sight. */
+export function seenFrom({
+  bottom,
+  hasCoordinates,
+}: Pick<SquareTask, 'bottom' | 'hasCoordinates'>): Side | undefined {
+  return hasCoordinates ? undefined : bottom;
+}
+
 /** Letters out of sight are harder than the board turned round. */
 export function measureSquare({ bottom, hasCoordinates }: SquareTask): number {
   return (hasCoordinates ? 0 : 2) + (bottom === 'black' ? 1 : 0);
@@ -28,7 +36,7 @@ export const findSquareFamily = defineFamily<SquareTask, 'tap'>({
   answerMode: 'tap',
   levels: 4,
   taskSchema: squareTaskSchema,
-  question: ({ square }) => ({ code: 'tap-square', square }),
+  question: (task) => ({ code: 'tap-square', square: task.square, seenFrom: seenFrom(task) }),
   scene: ({ bottom, hasCoordinates }) => sceneOf(EMPTY_DRAFT, { turn: undefined, bottom, hasCoordinates }),
   ask: () => ({ kind: 'tap', isSingle: true, labels: [] }),
   solution: ({ square }) => tapSquares([square]),

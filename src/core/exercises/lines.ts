@@ -4,6 +4,7 @@ import { FILE_LETTERS, fileOf, makeSquareName, rankOf, squareAt, SIDES, type Squ
 import { EMPTY_DRAFT } from '../rules';
 import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
+import { seenFrom } from './findSquare';
 import { sceneOf } from './lessonBoard';
 
 export const LINE_KINDS = ['file', 'rank', 'diagonal'] as const;
@@ -30,7 +31,8 @@ export const nameLineFamily = defineFamily<LineTask, 'choose'>({
   answerMode: 'choose',
   levels: 4,
   taskSchema: lineTaskSchema,
-  question: ({ asks }) => ({ code: asks === 'kind' ? 'which-kind-of-line' : 'which-line' }),
+  question: (task) =>
+    task.asks === 'kind' ? { code: 'which-kind-of-line' } : { code: 'which-line', seenFrom: seenFrom(task) },
   scene: (task) =>
     sceneOf(EMPTY_DRAFT, {
       turn: undefined,

@@ -5,7 +5,7 @@
 import { makeSquareName, parseSquareName } from '../board';
 import { EMPTY_DRAFT } from '../rules';
 import { defineFamily } from './family';
-import { measureSquare, noteOtherSquare, squareTaskSchema, type SquareTask } from './findSquare';
+import { measureSquare, noteOtherSquare, seenFrom, squareTaskSchema, type SquareTask } from './findSquare';
 import { sceneOf } from './lessonBoard';
 import { RIGHT, wrongFor } from './verdict';
 
@@ -17,7 +17,7 @@ export const nameSquareFamily = defineFamily<SquareTask, 'write'>({
   answerMode: 'write',
   levels: 4,
   taskSchema: squareTaskSchema,
-  question: () => ({ code: 'name-square' }),
+  question: (task) => ({ code: 'name-square', seenFrom: seenFrom(task) }),
   scene: ({ square, bottom, hasCoordinates }) =>
     sceneOf(EMPTY_DRAFT, { turn: undefined, bottom, hasCoordinates, asked: [square] }),
   ask: () => ({ kind: 'write', form: 'square' }),

@@ -7,17 +7,12 @@ import type { CastlingWing } from '../rules';
 import type { AttackAnswer } from './attackAnswers';
 
 export type Question =
-  | { readonly code: 'tap-square' | 'colour-of'; readonly square: Square }
+  | { readonly code: 'tap-square'; readonly square: Square; readonly seenFrom: Side | undefined }
+  | { readonly code: 'name-square' | 'which-line'; readonly seenFrom: Side | undefined }
+  | { readonly code: 'colour-of'; readonly square: Square }
   | { readonly code: 'same-colour'; readonly squares: readonly [Square, Square] }
   | {
-      readonly code:
-        | 'name-square'
-        | 'which-kind-of-line'
-        | 'which-line'
-        | 'who-is-ahead'
-        | 'what-is-it'
-        | 'answers-to-check'
-        | 'who-mates';
+      readonly code: 'which-kind-of-line' | 'who-is-ahead' | 'what-is-it' | 'answers-to-check' | 'who-mates';
     }
   | {
       readonly code: 'set-up' | 'repair';
