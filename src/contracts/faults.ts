@@ -54,6 +54,8 @@ export type ServiceFault =
   | { readonly code: 'plan/changed' }
   | { readonly code: 'plan/nothing-to-practise' }
   | { readonly code: 'lesson/not-found' }
+  | { readonly code: 'live/not-found' }
+  | { readonly code: 'live/no-such-move' }
   | { readonly code: 'lesson/no-such-days' }
   | { readonly code: 'lesson/too-many'; readonly most: number }
   | { readonly code: 'roster/changed' }

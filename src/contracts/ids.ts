@@ -17,6 +17,8 @@ export type RosterChangeId = Brand<number, 'roster-change'>;
 export type EnrolmentId = Brand<number, 'enrolment'>;
 export type PlanId = Brand<number, 'plan'>;
 export type LessonId = Brand<number, 'lesson'>;
+export type LiveId = Brand<number, 'live-lesson'>;
+export type QuestionId = Brand<number, 'live-question'>;
 export type AttemptId = Brand<number, 'attempt'>;
 
 /** Ids arrive as numbers or, from addresses, as digits. */
@@ -39,6 +41,8 @@ export const clubPatternIdSchema = idSchema<ClubPatternId>();
 export const gameIdSchema = idSchema<GameId>();
 export const planIdSchema = idSchema<PlanId>();
 export const lessonIdSchema = idSchema<LessonId>();
+export const liveIdSchema = idSchema<LiveId>();
+export const questionIdSchema = idSchema<QuestionId>();
 export const roundIdSchema = idSchema<RoundId>();
 
 /** Made by the client before sending: the same request sent twice is carried out once. */

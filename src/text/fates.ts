@@ -66,6 +66,16 @@ export function certaintyText(fate: StoredFate | undefined): string {
 
 /** "You lose the queen and win a pawn": what is taken along the line that begins with the mover's move. */
 export function takenText(position: Position, line: readonly string[]): string {
+  const { lost, won } = takenWords(position, line);
+  if (lost === '') return '';
+  return won === '' ? `You lose ${lost}.` : `You lose ${lost} and win ${won}.`;
+}
+
+/** Men taken along a line, by who loses them; empty where nothing is. */
+export function takenWords(
+  position: Position,
+  line: readonly string[],
+): { readonly lost: string; readonly won: string } {
   const taken: Record<Side, Role[]> = { white: [], black: [] };
   let current = position;
   for (const text of line) {
@@ -75,10 +85,7 @@ export function takenText(position: Position, line: readonly string[]): string {
     if (man !== undefined) taken[man.side].push(man.role);
     current = playMove(current, move);
   }
-  const lost = menWords(taken[position.turn]);
-  const won = menWords(taken[opponentOf(position.turn)]);
-  if (lost === '') return '';
-  return won === '' ? `You lose ${lost}.` : `You lose ${lost} and win ${won}.`;
+  return { lost: menWords(taken[position.turn]), won: menWords(taken[opponentOf(position.turn)]) };
 }
 
 /** "a queen and two pawns", the dearest first. */

@@ -150,6 +150,10 @@ export function faultText(fault: ServiceFault): string {
       return 'The plan of this lesson holds no exercises and no set to catch up with.';
     case 'lesson/not-found':
       return 'This lesson is not there.';
+    case 'live/not-found':
+      return 'This lesson is not at the board any more.';
+    case 'live/no-such-move':
+      return 'That move is not possible in the position that was asked about.';
     case 'lesson/no-such-days':
       return 'Between these days lies no lesson: the last day comes first, none of them is such a weekday, or all are holidays.';
     case 'lesson/too-many':

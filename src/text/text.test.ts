@@ -78,6 +78,8 @@ const FAULTS: readonly ServiceFault[] = [
   { code: 'plan/changed' },
   { code: 'plan/nothing-to-practise' },
   { code: 'lesson/not-found' },
+  { code: 'live/not-found' },
+  { code: 'live/no-such-move' },
   { code: 'lesson/no-such-days' },
   { code: 'lesson/too-many', most: 100 },
   { code: 'roster/changed' },

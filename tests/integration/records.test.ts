@@ -14,6 +14,7 @@ import {
   scheduleLessons,
 } from '@/server/services/lessons';
 import { setStudentStage, startPractice } from '@/server/services/paths';
+import { askQuestion, beginLive, storeSuggestion } from '@/server/services/live';
 import { addPlan, savePlan } from '@/server/services/plans';
 import { eraseStudent, exportRecord, getChildPage, listGone, listTrail } from '@/server/services/records';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
@@ -68,6 +69,12 @@ async function makeRich() {
   valueOf(await changeLesson(coach, { lessonId, planId }));
   valueOf(await noteAttendance(coach, { lessonId, studentId, wasHere: false }));
   valueOf(await giveCatchUp(coach, { requestId: makeUuid(), lessonId, studentIds: [studentId, other] }));
+  const liveId = valueOf(await beginLive(coach, { requestId: makeUuid(), classId, lessonId }));
+  const questionId = valueOf(
+    await askQuestion(coach, { requestId: makeUuid(), liveId, fen: MATE_IN_1, words: 'White to move' }),
+  );
+  const answeredAt = new Date().toISOString();
+  valueOf(await storeSuggestion(student, { clientId: makeUuid(), questionId, move: 'a1a8', answeredAt }));
   return { lead, coach, classId, studentId, other };
 }
 

@@ -18,9 +18,11 @@ export async function eraseStudentRows(
   await db('verdicts').whereIn('attempt_id', attempts).delete();
   await db('attempts').where(own).delete();
   const rounds: number[] = await db('rounds').where(own).pluck('id');
-  for (const table of ['practice_tasks', 'practices']) await db(table).whereIn('round_id', rounds).delete();
+  for (const table of ['live_rounds', 'practice_tasks', 'practices'])
+    await db(table).whereIn('round_id', rounds).delete();
   await db('rounds').where(own).delete();
-  for (const table of ['catch_ups', 'assignments', 'attendances']) await db(table).where(own).delete();
+  for (const table of ['catch_ups', 'assignments', 'attendances', 'suggestions'])
+    await db(table).where(own).delete();
   const games: number[] = await db('games').where(own).pluck('id');
   await db('game_chances').whereIn('game_id', games).delete();
   await db('games').whereIn('id', games).delete();

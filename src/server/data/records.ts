@@ -97,6 +97,26 @@ export async function listRecordedAttendance(
   }));
 }
 
+/** Moves the child suggested in lessons at the board. */
+export async function listRecordedSuggestions(
+  db: Db,
+  studentId: StudentId,
+): Promise<
+  { readonly asked: string; readonly fen: string; readonly move: string; readonly answeredAt: string }[]
+> {
+  const rows: { words: string; fen: string; move: string; answered_at: Date }[] = await db('suggestions')
+    .join('live_questions', 'live_questions.id', 'suggestions.live_question_id')
+    .where('suggestions.student_id', studentId)
+    .orderBy('suggestions.id')
+    .select('live_questions.words', 'live_questions.fen', 'suggestions.move', 'suggestions.answered_at');
+  return rows.map((row) => ({
+    asked: row.words,
+    fen: row.fen,
+    move: row.move,
+    answeredAt: row.answered_at.toISOString(),
+  }));
+}
+
 export async function listRecordedGames(
   db: Db,
   studentId: StudentId,

@@ -302,6 +302,20 @@ export async function listStoredPuzzles(
   });
 }
 
+/** A task of the club. */
+export async function findStoredTask(
+  db: Db,
+  clubId: ClubId,
+  taskId: TaskId,
+): Promise<StoredTask | undefined> {
+  const row: TaskRowOfVersion | undefined = await db('tasks')
+    .join('clubs', 'clubs.id', 'tasks.club_id')
+    .leftJoin('task_solutions', 'task_solutions.task_id', 'tasks.id')
+    .where({ 'tasks.club_id': clubId, 'tasks.id': taskId })
+    .first(TASK_COLUMNS);
+  return row && toStoredTask(row);
+}
+
 /** The tasks of a set version in its order, mate lengths to be counted as the club counts now. */
 export async function listTasksOfVersion(db: Db, setVersionId: number): Promise<StoredTask[]> {
   const rows: TaskRowOfVersion[] = await db('set_items')

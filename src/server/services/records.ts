@@ -18,6 +18,7 @@ import {
   listRecordedAnswers,
   listRecordedAttendance,
   listRecordedGames,
+  listRecordedSuggestions,
 } from '../data/records';
 import { listTerms } from '../data/terms';
 import { getDb, withTransaction, type Db } from '../db';
@@ -88,6 +89,7 @@ export async function exportRecord(
     attendance: await listRecordedAttendance(db, studentId),
     rating: (await findStudentRating(db, studentId)) ?? null,
     games: await listRecordedGames(db, studentId),
+    suggestions: await listRecordedSuggestions(db, studentId),
     answers: await listRecordedAnswers(db, studentId),
   };
   await note(db, actor, 'student/record-saved', studentId);

@@ -13,11 +13,21 @@ import { placeOf, playOf, readPlace, type SeatPlace } from './seatPlace';
 import classes from './SeatRound.module.css';
 import { useOutbox } from './useOutbox';
 
+/** Where a round is left for, as its button says. */
+export type SeatBack = 'My place' | 'My path' | 'The board' | 'Go on';
+
+const BACK_WORDS: Readonly<Record<SeatBack, string>> = {
+  'My place': 'Back to my place',
+  'My path': 'Back to my path',
+  'The board': 'Back to the board',
+  'Go on': 'Go on',
+};
+
 interface SeatRoundProps {
   readonly round: SeatRoundData;
   readonly studentId: number;
   /** Where leaving leads to. */
-  readonly back?: string;
+  readonly back?: SeatBack;
   readonly onLeave: () => void;
 }
 
@@ -177,7 +187,7 @@ function Finished(props: {
   /** Stairs that were skipped. */
   readonly climbed: number;
   readonly stumbled: ReadonlySet<TaskId>;
-  readonly back: string;
+  readonly back: SeatBack;
   readonly onLeave: () => void;
   /** Wants the skipped ones as well. */
   readonly onClimb: () => void;
@@ -211,7 +221,7 @@ function Finished(props: {
       )}
       {again !== undefined && <p>Look at this once more: {FAMILY_WORDS[again]}.</p>}
       <Button size="lg" mih={56} onClick={onLeave}>
-        {back === 'My place' ? 'Back to my place' : 'Back to my path'}
+        {BACK_WORDS[back]}
       </Button>
     </div>
   );

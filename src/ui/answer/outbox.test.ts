@@ -1,4 +1,4 @@
-import type { NewAttempt } from '@/contracts/attempts';
+import { newAttemptSchema, type NewAttempt } from '@/contracts/attempts';
 import { createOutbox, type OutboxState, type SendResult } from './outbox';
 
 const UUIDS = [1, 2, 3].map((digit) => `0000000${digit}-0000-4000-8000-000000000000`);
@@ -26,6 +26,7 @@ function openOutbox(answers: SendResult[], store = makeStore()) {
   const sent: string[] = [];
   const states: OutboxState[] = [];
   const outbox = createOutbox({
+    schema: newAttemptSchema,
     store,
     key: 'outbox',
     send: ({ clientId }) => {

@@ -4,7 +4,8 @@
  * stored twice.
  */
 import { z } from 'zod';
-import { newAttemptSchema, type NewAttempt } from '@/contracts/attempts';
+import type { NewAttempt } from '@/contracts/attempts';
+import type { NewSuggestion } from '@/contracts/live';
 
 /** stored or refused: the server has decided; later: try again; sign-in: again after signing in. */
 export type SendResult = 'stored' | 'refused' | 'later' | 'sign-in';
@@ -19,37 +20,42 @@ export interface OutboxState {
 
 type KeyStore = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
 
-const storedSchema = z.array(newAttemptSchema);
+/** Whatever is sent, by the id made on the device. */
+interface Sendable {
+  readonly clientId: string;
+}
 
-export interface Outbox {
-  /** Writes the attempt down and starts sending. */
-  add(attempt: NewAttempt): void;
+export interface Outbox<Item extends Sendable> {
+  /** Writes it down and starts sending. */
+  add(item: Item): void;
   /** Sends what waits, oldest first; one run at a time. */
   flush(): Promise<void>;
 }
 
-export function createOutbox(options: {
+export function createOutbox<Item extends Sendable>(options: {
   readonly store: KeyStore;
   readonly key: string;
-  readonly send: (attempt: NewAttempt) => Promise<SendResult>;
+  readonly schema: z.ZodType<Item>;
+  readonly send: (item: Item) => Promise<SendResult>;
   readonly onChange: (state: OutboxState) => void;
-}): Outbox {
+}): Outbox<Item> {
   const { store, key, send, onChange } = options;
+  const storedSchema = z.array(options.schema);
   let running: Promise<void> | undefined;
   let trouble: OutboxState['trouble'];
   let refused = 0;
 
-  function read(): NewAttempt[] {
+  function read(): Item[] {
     const text = store.getItem(key);
     if (text === null) return [];
     const parsed = storedSchema.safeParse(safeJson(text));
     return parsed.success ? parsed.data : [];
   }
 
-  function write(attempts: readonly NewAttempt[]): void {
-    if (attempts.length === 0) store.removeItem(key);
-    else store.setItem(key, JSON.stringify(attempts));
-    tell(attempts.length);
+  function write(items: readonly Item[]): void {
+    if (items.length === 0) store.removeItem(key);
+    else store.setItem(key, JSON.stringify(items));
+    tell(items.length);
   }
 
   function tell(waiting: number): void {
@@ -80,8 +86,8 @@ export function createOutbox(options: {
   }
 
   return {
-    add(attempt) {
-      write([...read(), attempt]);
+    add(item) {
+      write([...read(), item]);
       void flush();
     },
     flush,
@@ -98,12 +104,16 @@ function safeJson(text: string): unknown {
 }
 
 /** Posts one attempt and says what became of it. */
-export async function postAttempt(attempt: NewAttempt): Promise<SendResult> {
+export const postAttempt = (attempt: NewAttempt) => post('/api/attempts', attempt);
+/** Posts a move for the position on the board. */
+export const postSuggestion = (suggestion: NewSuggestion) => post('/api/suggestions', suggestion);
+
+async function post(address: string, item: Sendable): Promise<SendResult> {
   try {
-    const response = await fetch('/api/attempts', {
+    const response = await fetch(address, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(attempt),
+      body: JSON.stringify(item),
       keepalive: true,
     });
     if (response.ok) return 'stored';

@@ -1,25 +1,44 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
-import type { NewAttempt } from '@/contracts/attempts';
-import { createOutbox, postAttempt, type Outbox, type OutboxState } from './outbox';
+import { newAttemptSchema, type NewAttempt } from '@/contracts/attempts';
+import { newSuggestionSchema, type NewSuggestion } from '@/contracts/live';
+import { createOutbox, postAttempt, postSuggestion, type Outbox, type OutboxState } from './outbox';
 
 const RETRY_MS = 5000;
 
-/** The outbox of one student on this device; sends at once, again when the network is back, and every few seconds. */
+/** The outbox of one student's answers on this device. */
 export function useOutbox(studentId: number) {
-  const [state, setState] = useState<OutboxState>({ waiting: 0, trouble: undefined, refused: 0 });
-  const outbox = useMemo<Outbox | undefined>(
-    () =>
-      typeof window === 'undefined'
-        ? undefined
-        : createOutbox({
-            store: window.localStorage,
-            key: `vorschule-outbox-${studentId}`,
-            send: postAttempt,
-            onChange: setState,
-          }),
-    [studentId],
+  return useSending<NewAttempt>((onChange) =>
+    createOutbox({
+      store: window.localStorage,
+      key: `vorschule-outbox-${studentId}`,
+      schema: newAttemptSchema,
+      send: postAttempt,
+      onChange,
+    }),
   );
+}
+
+/** The same for moves suggested in a lesson. */
+export function useSuggestions(studentId: number) {
+  return useSending<NewSuggestion>((onChange) =>
+    createOutbox({
+      store: window.localStorage,
+      key: `vorschule-suggestions-${studentId}`,
+      schema: newSuggestionSchema,
+      send: postSuggestion,
+      onChange,
+    }),
+  );
+}
+
+/** Sends at once, again when the network is back, and every few seconds. `make` is asked once, in the browser. */
+function useSending<Item extends { readonly clientId: string }>(
+  make: (onChange: (state: OutboxState) => void) => Outbox<Item>,
+) {
+  const [state, setState] = useState<OutboxState>({ waiting: 0, trouble: undefined, refused: 0 });
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- a page belongs to one student: its outbox is made once.
+  const outbox = useMemo(() => (typeof window === 'undefined' ? undefined : make(setState)), []);
   useEffect(() => {
     const flush = () => void outbox?.flush();
     flush();
@@ -30,5 +49,5 @@ export function useOutbox(studentId: number) {
       window.clearInterval(timer);
     };
   }, [outbox]);
-  return { state, add: (attempt: NewAttempt) => outbox?.add(attempt) };
+  return { state, add: (item: Item) => outbox?.add(item) };
 }

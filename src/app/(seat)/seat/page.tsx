@@ -1,16 +1,22 @@
 import { Button } from '@mantine/core';
 import type { Metadata } from 'next';
+import { getSeatNews } from '@/server/services/live';
 import { getSeatHome } from '@/server/services/seat';
 import { SchemeButton } from '@/ui/theme/SchemeButton';
 import { leaveSeat } from '../../(public)/join/actions';
+import { AutoRefresh } from '../../_parts/AutoRefresh';
 import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
 import { getPageStudent } from '../_parts/seatPage';
 
+/** A lesson that begins is seen within so long. */
+const REFRESH_MS = 4000;
+
 export const metadata: Metadata = { title: 'My place' };
 
 export default async function SeatHomePage() {
-  const home = await getSeatHome(await getPageStudent());
+  const actor = await getPageStudent();
+  const [home, { isLive }] = await Promise.all([getSeatHome(actor), getSeatNews(actor)]);
   return (
     <div className={styles.seatPage}>
       <div className={styles.head}>
@@ -28,6 +34,17 @@ export default async function SeatHomePage() {
               I am done
             </Button>
           </form>
+        </div>
+      </div>
+      <AutoRefresh everyMs={REFRESH_MS} />
+      <div className={styles.card} style={{ marginBottom: '1rem' }}>
+        <div className={styles.head} style={{ margin: 0, alignItems: 'center' }}>
+          <span role="status">
+            {isLive ? 'Your class is at the board.' : 'Your class is not at the board now.'}
+          </span>
+          <LinkButton href="/seat/lesson" size="lg" mih={56} variant={isLive ? 'filled' : 'default'}>
+            To the board
+          </LinkButton>
         </div>
       </div>
       {home.assignments.length === 0 && (

@@ -40,6 +40,10 @@ import * as m0039 from './0039_lessons';
 import * as m0040 from './0040_holidays';
 import * as m0041 from './0041_attendances';
 import * as m0042 from './0042_catch_ups';
+import * as m0043 from './0043_live_lessons';
+import * as m0044 from './0044_live_questions';
+import * as m0045 from './0045_live_rounds';
+import * as m0046 from './0046_suggestions';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -92,6 +96,10 @@ export const MIGRATIONS: readonly Migration[] = [
   m0040,
   m0041,
   m0042,
+  m0043,
+  m0044,
+  m0045,
+  m0046,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

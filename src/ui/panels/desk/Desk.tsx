@@ -4,15 +4,7 @@ import { useHotkeys } from '@mantine/hooks';
 import { useMemo, useReducer, useState } from 'react';
 import { getMan, opponentOf, type Man, type Side, type Square } from '@/core/board';
 import { makeFen, parseFenLetter, type MoveText } from '@/core/notation';
-import {
-  checkPosition,
-  isCheckmate,
-  listHandMoves,
-  passTurn,
-  type Position,
-  type PositionDraft,
-  type PositionFault,
-} from '@/core/rules';
+import { checkPosition, isCheckmate, passTurn, type Position, type PositionFault } from '@/core/rules';
 import type { ClubPattern } from '@/contracts/clubPatterns';
 import { defineClubPattern, matchPatterns } from '@/core/patterns';
 import type { ForcingKind } from '@/core/proof';
@@ -34,7 +26,14 @@ import { StudyWords } from './StudyWords';
 import { Tray, type Tool } from './Tray';
 import { TwinTools } from './TwinTools';
 import { useDeskSearch } from './useDeskSearch';
-import { squaresOfRefusal, useStudy, type Refusal, type StudyStep } from './useStudy';
+import {
+  isPromotion,
+  listHandMarks,
+  squaresOfRefusal,
+  useStudy,
+  type Refusal,
+  type StudyStep,
+} from './useStudy';
 import { WrittenPanel } from './WrittenPanel';
 
 /** The coach's bench: a position set up by hand or pasted, its mate proved, and put into a set. */
@@ -396,16 +395,4 @@ function markedSquares(refusal: Refusal | undefined, faults: readonly PositionFa
     'squares' in fault ? fault.squares : 'by' in fault ? fault.by : 'square' in fault ? [fault.square] : [],
   );
   return [...refused, ...faulty].map((square) => ({ square, mark: 'fault' as const }));
-}
-
-/** Where the man in hand may be put, and where it takes. */
-function listHandMarks(place: PositionDraft, from: Square) {
-  return listHandMoves(place, from).map(({ to }) => ({
-    square: to,
-    mark: place.board[to] === undefined ? ('goes' as const) : ('takes' as const),
-  }));
-}
-
-function isPromotion(place: PositionDraft, from: Square, to: Square | undefined): boolean {
-  return listHandMoves(place, from).some((move) => move.to === to && move.promotion !== undefined);
 }

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import type { Side, Square } from '@/core/board';
-import { tryHandMove, type HandFault, type Move, type PositionDraft } from '@/core/rules';
+import { listHandMoves, tryHandMove, type HandFault, type Move, type PositionDraft } from '@/core/rules';
 import { manMoveText } from '@/text';
 import type { Drop } from '@/ui/board';
 
@@ -68,4 +68,17 @@ export function useStudy(): Study {
 export function squaresOfRefusal({ fault }: Refusal): Square[] {
   if ('by' in fault) return [fault.by];
   return 'square' in fault ? [fault.square] : [];
+}
+
+/** Where the man in hand may be put, and where it takes. */
+export function listHandMarks(place: PositionDraft, from: Square) {
+  return listHandMoves(place, from).map(({ to }) => ({
+    square: to,
+    mark: place.board[to] === undefined ? ('goes' as const) : ('takes' as const),
+  }));
+}
+
+/** Does a pawn of that square reach the last rank there? */
+export function isPromotion(place: PositionDraft, from: Square, to: Square | undefined): boolean {
+  return listHandMoves(place, from).some((move) => move.to === to && move.promotion !== undefined);
 }

@@ -51,6 +51,9 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           </span>
         </div>
         <div className={styles.row}>
+          <LinkButton href={`/board/${page.value.classId}`} variant="default">
+            Big board
+          </LinkButton>
           <LinkButton href={`/classes/${page.value.classId}/lessons`} variant="default">
             Lessons
           </LinkButton>

@@ -9,6 +9,7 @@ import { shortDayText } from '@/text';
 import { AttendancePanel } from '@/ui/panels/lessons/AttendancePanel';
 import { LinkButton } from '../../../../../_parts/LinkButton';
 import styles from '../../../../../_parts/pages.module.css';
+import { TeachLesson } from './_parts/TeachLesson';
 import { getPageCoach } from '../../../../_parts/coachPage';
 import { giveCatchUpAction, noteAttendanceAction } from '../../../lessonActions';
 
@@ -33,6 +34,7 @@ export default async function LessonPage({ params }: PageProps<'/classes/[classI
           </span>
         </div>
         <div className={styles.row}>
+          {page.value.mayChange && <TeachLesson classId={classId} lessonId={page.value.lessonId} />}
           {plan !== undefined && (
             <Link href={`/classes/${classId}/plans/${plan.planId}` as Route}>{plan.title}</Link>
           )}

@@ -1,0 +1,21 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { classIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getBoardPage } from '@/server/services/live';
+import { CoachWindow } from '@/ui/panels/live/CoachWindow';
+import { getPageCoach } from '../../../../(coach)/_parts/coachPage';
+
+export const metadata: Metadata = { title: 'Beside the board' };
+
+export default async function CoachWindowPage({ params }: PageProps<'/board/[classId]/coach'>) {
+  const actor = await getPageCoach();
+  const classId = parseInput(classIdSchema, (await params).classId);
+  const page = classId.ok ? await getBoardPage(actor, classId.value) : classId;
+  if (!page.ok) notFound();
+  return (
+    <main>
+      <CoachWindow page={page.value} />
+    </main>
+  );
+}

@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { classIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getBoardPage } from '@/server/services/live';
+import { getPageCoach } from '../../../(coach)/_parts/coachPage';
+import { BoardView } from '../_parts/BoardView';
+import { BeginHere } from '../_parts/BeginHere';
+
+export const metadata: Metadata = { title: 'Big board' };
+
+export default async function BigBoardPage({ params }: PageProps<'/board/[classId]'>) {
+  const actor = await getPageCoach();
+  const classId = parseInput(classIdSchema, (await params).classId);
+  const page = classId.ok ? await getBoardPage(actor, classId.value) : classId;
+  if (!page.ok) notFound();
+  const { live, mayTeach } = page.value;
+  return live !== undefined && mayTeach ? (
+    <BoardView page={{ ...page.value, live }} />
+  ) : (
+    <BeginHere classId={page.value.classId} className={page.value.className} mayTeach={mayTeach} />
+  );
+}

@@ -1,0 +1,34 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { BeginLesson } from '@/ui/panels/live/BeginLesson';
+import { LinkButton } from '../../../_parts/LinkButton';
+import styles from '../../../_parts/pages.module.css';
+import { beginLiveAction } from '../actions';
+
+/** The board of a class at which nothing runs. */
+export function BeginHere(props: {
+  readonly classId: number;
+  readonly className: string;
+  readonly mayTeach: boolean;
+}) {
+  const { classId, className, mayTeach } = props;
+  const router = useRouter();
+  return (
+    <main className={styles.page}>
+      <h1>{className}: no lesson runs at this board</h1>
+      <div className={styles.row}>
+        {mayTeach && (
+          <BeginLesson
+            classId={classId}
+            label="Begin with an empty board"
+            onBegin={beginLiveAction}
+            onBegun={() => router.refresh()}
+          />
+        )}
+        <LinkButton href={`/classes/${classId}/lessons`} variant="default">
+          Choose a lesson with its plan
+        </LinkButton>
+      </div>
+    </main>
+  );
+}

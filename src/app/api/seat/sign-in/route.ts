@@ -1,0 +1,17 @@
+import { studentSignInSchema } from '@/contracts/people';
+import { success } from '@/core/shared';
+import { parseInput, startSession } from '@/server/auth/access';
+import { signInStudent } from '@/server/services/signIn';
+import { readJson } from '../../../_parts/readJson';
+import { respondWithJson } from '../../../_parts/respondWithJson';
+
+/** Opens a seat by class code, student and the three pictures of its card: for devices that are no browser. */
+export async function POST(request: Request): Promise<Response> {
+  const input = parseInput(studentSignInSchema, await readJson(request));
+  if (!input.ok) return respondWithJson(input);
+  const { joinCode, studentId, key } = input.value;
+  const result = await signInStudent(joinCode, studentId, key);
+  if (!result.ok) return respondWithJson(result);
+  await startSession('seat', result.value.personId, result.value.epoch);
+  return respondWithJson(success({ studentId }));
+}

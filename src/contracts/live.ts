@@ -1,0 +1,209 @@
+/**
+ * A lesson while it runs: what the big board shows and asks, what the seats hear of it, and what came back. Nothing of it is kept in a
+ * process: seats and windows read the stored rows again and again (`sinceMs` below).
+ */
+import { z } from 'zod';
+import {
+  exerciseTaskSchema,
+  type ExerciseTask,
+  type MateTask,
+  type NotationWays,
+  type Scale,
+} from '@/core/exercises';
+import { parseFen, parseMoveText, type MoveText } from '@/core/notation';
+import type { SeatRound } from './attempts';
+import {
+  classIdSchema,
+  lessonIdSchema,
+  liveIdSchema,
+  questionIdSchema,
+  requestIdSchema,
+  studentIdSchema,
+  taskIdSchema,
+  type AssignmentId,
+  type ClassId,
+  type LessonId,
+  type LiveId,
+  type StudentId,
+  type TaskId,
+} from './ids';
+import type { PlanItem, SegmentKind } from './lessons';
+
+/** One thing the board shows; steps lead from one to the next. */
+export type BoardStop =
+  /** Any board, kings or not. */
+  | { readonly kind: 'position'; readonly label: string; readonly fen: string }
+  /** Moves that can be stepped through from their home position. */
+  | {
+      readonly kind: 'line';
+      readonly label: string;
+      readonly fen: string;
+      readonly moves: readonly MoveText[];
+    }
+  | {
+      readonly kind: 'mate';
+      readonly label: string;
+      readonly taskId: TaskId;
+      readonly task: MateTask;
+      /** One longest line of its solution. */
+      readonly moves: readonly MoveText[];
+    }
+  | {
+      readonly kind: 'stored';
+      readonly label: string;
+      readonly taskId: TaskId;
+      readonly exercise: ExerciseTask;
+    }
+  /** One of the exercises of a round; the window composes them, the same ones from the same seed. */
+  | {
+      readonly kind: 'exercise';
+      readonly label: string;
+      readonly round: RoundRecipe;
+      /** From 0. */
+      readonly index: number;
+    };
+
+export type RoundRecipe = Pick<Extract<PlanItem, { kind: 'round' }>, 'family' | 'level' | 'seed' | 'count'>;
+
+export interface BoardSegment {
+  readonly kind: SegmentKind;
+  readonly title: string;
+  readonly minutes: number;
+  readonly notes: string;
+  readonly stops: readonly BoardStop[];
+}
+
+/** Where the board stands; both from 0. */
+export const placeSchema = z.object({
+  segment: z.number().int().min(0).max(99),
+  stop: z.number().int().min(0).max(999),
+});
+export type BoardPlace = z.infer<typeof placeSchema>;
+
+export const beginLiveSchema = z.object({
+  requestId: requestIdSchema,
+  classId: classIdSchema,
+  /** Whose plan the board steps through; without one it is empty. */
+  lessonId: lessonIdSchema.optional(),
+});
+export type BeginLive = z.infer<typeof beginLiveSchema>;
+
+export const saveLivePlaceSchema = z.object({ liveId: liveIdSchema, place: placeSchema });
+export type SaveLivePlace = z.infer<typeof saveLivePlaceSchema>;
+export const endLiveSchema = z.object({ liveId: liveIdSchema });
+
+const fenSchema = z
+  .string()
+  .max(120)
+  .refine((text) => parseFen(text).ok, 'no position');
+
+export const askSchema = z.object({
+  requestId: requestIdSchema,
+  liveId: liveIdSchema,
+  /** A stored puzzle or an exercise is answered as such; without one every move of the position is an answer. */
+  taskId: taskIdSchema.optional(),
+  exercise: exerciseTaskSchema.optional(),
+  fen: fenSchema,
+  words: z.string().trim().min(1).max(200),
+});
+export type AskQuestion = z.infer<typeof askSchema>;
+export const closeQuestionSchema = z.object({ questionId: questionIdSchema });
+
+export const openLiveTaskSchema = z.object({ questionId: questionIdSchema });
+
+/** A move for the position that was asked about. */
+export const newSuggestionSchema = z.object({
+  clientId: requestIdSchema,
+  questionId: questionIdSchema,
+  move: z
+    .string()
+    .max(5)
+    .refine((text) => parseMoveText(text) !== undefined, 'no move'),
+  /** When it was given, by the clock of the device. */
+  answeredAt: z.iso.datetime(),
+});
+export type NewSuggestion = z.infer<typeof newSuggestionSchema>;
+
+export const liveQuestionSchema = z.object({
+  questionId: questionIdSchema,
+  taskId: taskIdSchema.optional(),
+  fen: z.string(),
+  words: z.string(),
+  askedAt: z.string(),
+  isOpen: z.boolean(),
+});
+export type LiveQuestion = z.infer<typeof liveQuestionSchema>;
+
+/** What the big board and the coach's window open with. */
+export interface BoardPage {
+  readonly classId: ClassId;
+  readonly className: string;
+  /** What children type to come to their seats. */
+  readonly joinCode: string;
+  readonly mayTeach: boolean;
+  readonly live:
+    | { readonly liveId: LiveId; readonly lessonId: LessonId | undefined; readonly place: BoardPlace }
+    | undefined;
+  readonly planTitle: string | undefined;
+  readonly segments: readonly BoardSegment[];
+  readonly values: Scale;
+  readonly ways: NotationWays | undefined;
+}
+
+/** One answer as it is told to the coach. The key is unlike that of every other answer. */
+export const liveAnswerSchema = z.object({
+  key: z.string(),
+  questionId: questionIdSchema,
+  /** Absent: called out and entered by the coach. */
+  studentId: studentIdSchema.optional(),
+  /** A move of the position, or the answer to a task in words. */
+  answer: z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('move'), move: z.string() }),
+    z.object({ kind: z.literal('task'), text: z.string(), isRight: z.boolean() }),
+  ]),
+  answeredAt: z.string(),
+});
+export type LiveAnswer = z.infer<typeof liveAnswerSchema>;
+
+/**
+ * Ids become visible in another order than they are given out, because transactions end when they like. So who reads again asks from some
+ * seconds before the last reading, and drops the keys it has.
+ */
+export const OVERLAP_MS = 5000;
+
+export const liveNewsSchema = z.object({
+  /** The server's clock at the last reading; nothing: from the beginning of the question. */
+  sinceMs: z.coerce.number().int().min(0).optional(),
+  /** The question those readings were about. */
+  questionId: questionIdSchema.optional(),
+});
+export type LiveNewsQuery = z.infer<typeof liveNewsSchema>;
+
+export const liveNewsAnswerSchema = z.object({
+  /** The server's clock at this reading. */
+  nowMs: z.number(),
+  liveId: liveIdSchema.optional(),
+  place: placeSchema.optional(),
+  /** The newest question of the lesson. */
+  question: liveQuestionSchema.optional(),
+  students: z.array(z.object({ studentId: studentIdSchema, name: z.string() })),
+  answers: z.array(liveAnswerSchema),
+});
+export type LiveNews = z.infer<typeof liveNewsAnswerSchema>;
+
+/** What a seat hears of the lesson. */
+export const seatNewsSchema = z.object({
+  isLive: z.boolean(),
+  /** The open question. */
+  question: liveQuestionSchema.optional(),
+  /** The child's newest move for it. */
+  given: z.string().optional(),
+});
+export type SeatNews = z.infer<typeof seatNewsSchema>;
+
+export interface SeatLesson {
+  readonly studentId: StudentId;
+  readonly news: SeatNews;
+  /** What the child can do meanwhile. */
+  readonly meanwhile: { readonly assignmentId: AssignmentId; readonly round: SeatRound } | undefined;
+}

@@ -1,0 +1,275 @@
+'use client';
+import { useFullscreenDocument, useHotkeys } from '@mantine/hooks';
+import { useState } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import type { QuestionId } from '@/contracts/ids';
+import type { BoardPage, BoardPlace } from '@/contracts/live';
+import { getMan, opponentOf, type Square } from '@/core/board';
+import { makeMoveText, parseFenLetter, type MoveText } from '@/core/notation';
+import { tryHandMove } from '@/core/rules';
+import type { Result } from '@/core/shared';
+import type { DiagramMark } from '@/drawing';
+import { handFaultText, SIDE_WORDS, thoughtText } from '@/text';
+import { Board, type Drop } from '@/ui/board';
+import { useSending } from '@/ui/forms/useSending';
+import { useHouseVoice } from '@/ui/words';
+import { isPromotion, listHandMarks, squaresOfRefusal } from '../desk/useStudy';
+import classes from './BigBoard.module.css';
+import { BoardFoot, type SideName } from './BoardFoot';
+import { MoreSide } from './MoreSide';
+import { LedgerSide } from './LedgerSide';
+import { SaidSide } from './SaidSide';
+import { useBoard } from './useBoard';
+import { useLiveClass } from './useLiveClass';
+import { useSigns } from './useSigns';
+
+type Send<Value> = (input: unknown) => Promise<Result<Value, ServiceFault>>;
+
+/** What a board needs of the server. */
+export interface BoardActions {
+  readonly savePlace: Send<undefined>;
+  readonly ask: Send<QuestionId>;
+  readonly close: Send<undefined>;
+  readonly addCalled: Send<undefined>;
+  readonly end: Send<undefined>;
+}
+
+/** The board in front of a class: question and board, the rest beside them when it is called. */
+export function BigBoard(props: {
+  readonly page: BoardPage & { readonly live: NonNullable<BoardPage['live']> };
+  readonly actions: BoardActions;
+  readonly onEnded: () => void;
+}) {
+  const { page, actions } = props;
+  const { liveId } = page.live;
+  const { say } = useHouseVoice();
+  const { gathered, reading } = useLiveClass(page.classId);
+  const sending = useSending();
+  const board = useBoard(
+    page,
+    (place: BoardPlace) => void actions.savePlace({ liveId, place }).catch(() => undefined),
+  );
+  const [side, setSide] = useState<SideName>();
+  const [bottom, setBottom] = useState<'usual' | 'turned'>('usual');
+  const signs = useSigns();
+  const [isRevealed, setIsRevealed] = useState(false);
+  const fullscreen = useFullscreenDocument();
+
+  const { shown, home, shownStop, hand, isHome, study } = board;
+  const question = gathered.news?.question;
+  const isOpen = question?.isOpen === true;
+  const isNoting = isOpen && side === 'said' && isHome && !isRevealed && question.fen === board.fen;
+  const refusal = study.refusal?.place === shown ? study.refusal : undefined;
+
+  function open(name: SideName) {
+    setSide(side === name ? undefined : name);
+  }
+
+  async function ask() {
+    if (isOpen) {
+      await sending.send(() => actions.close({ questionId: question.questionId }));
+      return;
+    }
+    // A task is asked at its home position; anywhere else it is simply a position.
+    const isTask = isHome && shownStop.home === home;
+    if (!isHome) board.keepAsHome();
+    setIsRevealed(false);
+    await sending.send(() =>
+      actions.ask({
+        requestId: makeUuid(),
+        liveId,
+        fen: isHome ? board.fen : board.fenOf(shown),
+        words: say(
+          isTask ? shownStop.words : `${SIDE_WORDS[shown.turn]} to move. What would you play?`,
+        ).slice(0, 200),
+        ...(isTask ? shownStop.task : {}),
+      }),
+    );
+  }
+
+  async function note(move: MoveText) {
+    if (question === undefined) return;
+    await sending.send(() =>
+      actions.addCalled({
+        clientId: makeUuid(),
+        questionId: question.questionId,
+        move,
+        answeredAt: new Date().toISOString(),
+      }),
+    );
+  }
+
+  function drop(made: Drop) {
+    const { from: start, to, promotion } = made;
+    if (hand === 'sets-up') {
+      board.edit(to === undefined ? { kind: 'take', square: start } : { kind: 'move', from: start, to });
+      return;
+    }
+    const tried =
+      to === undefined || to === start || !isNoting || home.board[start]?.side !== home.turn
+        ? undefined
+        : tryHandMove(home, promotion === undefined ? { from: start, to } : { from: start, to, promotion });
+    if (tried?.ok === true) void note(makeMoveText(tried.value.move));
+    else board.move(made);
+  }
+
+  function press(square: Square): boolean {
+    if (hand !== 'draws') return false;
+    signs.draw(square);
+    return true;
+  }
+
+  function pressKey(square: Square, key: string) {
+    if (hand !== 'sets-up') return;
+    if (key === 'Delete' || key === 'Backspace') board.edit({ kind: 'take', square });
+    // The letters of a FEN, but White without Shift, as on the Desk.
+    const man = parseFenLetter(key);
+    if (man !== undefined) board.edit({ kind: 'put', square, man: getMan(opponentOf(man.side), man.role) });
+  }
+
+  async function end() {
+    const ended = await sending.send(() => actions.end({ liveId }));
+    if (ended !== undefined) props.onEnded();
+  }
+
+  const turnBoard = () => setBottom(bottom === 'usual' ? 'turned' : 'usual');
+  const take = (next: typeof hand) => {
+    signs.drop();
+    board.take(hand === next ? 'moves' : next);
+  };
+  const always: Parameters<typeof useHotkeys>[0] = [
+    ['PageDown', () => board.step(1)],
+    ['PageUp', () => board.step(-1)],
+    ['.', () => board.toPly(board.ply + 1)],
+    [',', () => board.toPly(board.ply - 1)],
+    ['H', () => board.goHome()],
+    ['E', () => take('sets-up')],
+    ['Escape', signs.drop],
+  ];
+  // Letters are men while a position is set up.
+  const others: Parameters<typeof useHotkeys>[0] = [
+    ['A', () => board.showAnswer()],
+    ['Q', () => void ask()],
+    ['S', () => open('said')],
+    ['R', () => setIsRevealed(!isRevealed)],
+    ['L', () => open('ledger')],
+    ['shift+?', () => open('more')],
+    ['?', () => open('more')],
+    ['D', () => take('draws')],
+    ['G', signs.toggleGuards],
+    ['F', signs.toggleFlights],
+    ['X', signs.togglePlain],
+    ['C', () => signs.clear()],
+    ['K', () => board.keepAsHome()],
+    ['U', turnBoard],
+    ['Z', () => void fullscreen.toggle()],
+  ];
+  useHotkeys(hand === 'sets-up' ? always : [...always, ...others]);
+
+  const marks: DiagramMark[] = [
+    ...(isHome ? shownStop.marks : []),
+    ...(board.isAnswerShown && isHome ? (shownStop.answer?.marks ?? []) : []),
+    ...signs.listMarks(shown, home.turn),
+  ];
+  const refused = refusal === undefined ? [] : squaresOfRefusal(refusal);
+  const thinkingMs =
+    question === undefined || gathered.news === undefined
+      ? 0
+      : Math.max(0, gathered.news.nowMs - Date.parse(question.askedAt));
+  const below =
+    refusal !== undefined
+      ? handFaultText(refusal.place, refusal.fault)
+      : board.isAnswerShown && isHome && shownStop.answer !== undefined
+        ? `Right is: ${shownStop.answer.text}.`
+        : (board.steps[board.ply - 1]?.words ??
+          (hand === 'sets-up'
+            ? 'Set up: a letter puts a man on the square with the frame, Shift for Black.'
+            : hand === 'draws'
+              ? 'Draw: two squares make an arrow, one square twice a ring.'
+              : shownStop.isHidden || shownStop.words.includes(' to move')
+                ? ''
+                : `${SIDE_WORDS[shown.turn]} to move.`));
+  const upright = shownStop.bottom;
+  const seenFrom = bottom === 'usual' ? upright : opponentOf(upright);
+
+  return (
+    <div className={classes.page}>
+      <header className={classes.head}>
+        <h1 className={classes.words}>{board.isComposing ? 'One moment ...' : say(shownStop.words)}</h1>
+        <p className={classes.asked} role="status">
+          {isOpen
+            ? `Asked. Thinking: ${thoughtText(thinkingMs)}`
+            : reading === 'away'
+              ? 'No connection: the seats are not heard.'
+              : ''}
+        </p>
+      </header>
+      <main className={classes.middle}>
+        <div className={classes.board}>
+          {shownStop.isHidden && isHome ? (
+            <p className={classes.hidden}>In the head, without a board.</p>
+          ) : (
+            <Board
+              board={shown.board}
+              turn={shown.turn}
+              bottom={seenFrom}
+              label="The big board"
+              rules={{
+                canHold: (square) => shown.board[square] !== undefined,
+                dropResult: (start, to) =>
+                  hand !== 'sets-up' && isPromotion(shown, start, to) ? 'promotion' : 'move',
+              }}
+              onDrop={drop}
+              onPress={press}
+              onSquareKey={pressKey}
+              marks={[...marks, ...refused.map((square) => ({ square, mark: 'fault' as const }))]}
+              {...(hand === 'moves' && !signs.isPlain
+                ? { marksFor: (start: Square) => listHandMarks(shown, start) }
+                : {})}
+              arrows={signs.arrows}
+              trace={board.steps[board.ply - 1]?.move}
+            />
+          )}
+          <p className={classes.below} aria-live="polite">
+            {say(below)}
+          </p>
+        </div>
+        {side !== undefined && (
+          <aside className={classes.side}>
+            {side === 'said' ? (
+              <SaidSide
+                gathered={gathered}
+                isRevealed={isRevealed}
+                onReveal={() => setIsRevealed(!isRevealed)}
+                onCalled={(move) => void note(move)}
+                onPlay={(line) => board.playOut(line)}
+              />
+            ) : side === 'ledger' ? (
+              <LedgerSide home={home} steps={board.steps} ply={board.ply} values={page.values} />
+            ) : (
+              <MoreSide
+                classId={page.classId}
+                hand={hand}
+                onHand={take}
+                onTurn={turnBoard}
+                onWhole={() => void fullscreen.toggle()}
+                onEnd={() => void end()}
+              />
+            )}
+          </aside>
+        )}
+      </main>
+      <BoardFoot
+        board={board}
+        joinCode={page.joinCode}
+        side={side}
+        isOpen={isOpen}
+        isBusy={sending.isBusy}
+        error={sending.error}
+        onSide={open}
+        onAsk={() => void ask()}
+      />
+    </div>
+  );
+}

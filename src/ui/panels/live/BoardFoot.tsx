@@ -1,0 +1,75 @@
+'use client';
+import { Button } from '@mantine/core';
+import classes from './BigBoard.module.css';
+import type { BoardState } from './useBoard';
+
+export type SideName = 'said' | 'ledger' | 'more';
+
+/** What can be done at the big board, by hand; every deed has a key as well. */
+export function BoardFoot(props: {
+  readonly board: BoardState;
+  readonly joinCode: string;
+  readonly side: SideName | undefined;
+  readonly isOpen: boolean;
+  readonly isBusy: boolean;
+  readonly error: string;
+  readonly onSide: (name: SideName) => void;
+  readonly onAsk: () => void;
+}) {
+  const { board, side, isOpen } = props;
+  return (
+    <footer className={classes.foot}>
+      <div className={classes.group}>
+        <Button variant="default" onClick={() => board.step(-1)}>
+          Back
+        </Button>
+        <Button onClick={() => board.step(1)}>Next</Button>
+      </div>
+      <div className={classes.group}>
+        <Button variant="default" disabled={board.isHome} onClick={() => board.toPly(board.ply - 1)}>
+          Move back
+        </Button>
+        <Button
+          variant="default"
+          disabled={board.ply >= board.steps.length}
+          onClick={() => board.toPly(board.ply + 1)}
+        >
+          Move on
+        </Button>
+        <Button variant="default" disabled={board.isHome} onClick={() => board.goHome()}>
+          Home
+        </Button>
+      </div>
+      <div className={classes.group}>
+        <Button
+          {...(isOpen ? { color: 'clay' } : {})}
+          loading={props.isBusy}
+          miw="9rem"
+          onClick={props.onAsk}
+        >
+          {isOpen ? 'Stop asking' : 'Ask the class'}
+        </Button>
+        <Button variant="default" aria-pressed={side === 'said'} onClick={() => props.onSide('said')}>
+          What they say
+        </Button>
+        <Button variant="default" aria-pressed={board.isAnswerShown} onClick={() => board.showAnswer()}>
+          Answer
+        </Button>
+        <Button variant="default" aria-pressed={side === 'ledger'} onClick={() => props.onSide('ledger')}>
+          Points
+        </Button>
+      </div>
+      <Button variant="default" aria-pressed={side === 'more'} onClick={() => props.onSide('more')}>
+        More
+      </Button>
+      <span className={classes.code}>
+        Seats: <strong>{props.joinCode}</strong>
+      </span>
+      {props.error !== '' && (
+        <p className={classes.error} role="alert">
+          {props.error}
+        </p>
+      )}
+    </footer>
+  );
+}

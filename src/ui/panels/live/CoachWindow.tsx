@@ -1,0 +1,93 @@
+'use client';
+import { useMemo } from 'react';
+import type { BoardPage } from '@/contracts/live';
+import { listWords, SEGMENT_WORDS, thoughtText } from '@/text';
+import { useHouseVoice } from '@/ui/words';
+import { groupAnswers, listSilent } from './answers';
+import classes from './CoachWindow.module.css';
+import { SaidList } from './SaidSide';
+import { showDraft, showStop, findStop } from './stops';
+import { useComposed } from './useBoardWork';
+import { useLiveClass } from './useLiveClass';
+import { DiagramPicture } from '@/ui/board';
+import { playLine } from '../desk/shownLine';
+import { makeFen } from '@/core/notation';
+import { EMPTY_DRAFT } from '@/core/rules';
+
+/** For the coach's eyes: where the board is, the answer, what to say, and who has answered what. It follows the board by itself. */
+export function CoachWindow({ page }: { readonly page: BoardPage }) {
+  const { say } = useHouseVoice();
+  const { gathered, reading } = useLiveClass(page.classId);
+  const { news } = gathered;
+  const place = news?.place ?? page.live?.place ?? { segment: 0, stop: 0 };
+  const segment = page.segments[place.segment];
+  const stop = findStop(page.segments, place);
+  const composed = useComposed(stop, page);
+  const shown = useMemo(() => (stop && showStop(stop, composed)) ?? showDraft(EMPTY_DRAFT), [stop, composed]);
+  const solution = useMemo(
+    () =>
+      playLine({ name: '', fen: makeFen(shown.home), moves: shown.moves })
+        .steps.map(({ words }) => words)
+        .join(' '),
+    [shown],
+  );
+  const silent = listSilent(gathered);
+  const groups = useMemo(() => groupAnswers(gathered.answers.values()), [gathered.answers]);
+  const heard = groups.reduce((sum, { studentIds }) => sum + studentIds.length, 0);
+  const question = news?.question;
+  if (news?.liveId === undefined && reading === 'there')
+    return <p className={classes.note}>No lesson runs at the board of {page.className}.</p>;
+  return (
+    <div className={classes.page}>
+      <section>
+        <p className={classes.note} role="status">
+          {reading === 'away' ? 'No connection: what stands here is from before.' : page.className}
+        </p>
+        <h1>
+          {segment === undefined
+            ? 'A free board'
+            : `${SEGMENT_WORDS[segment.kind]}: ${segment.title}, ${segment.minutes} min`}
+        </h1>
+        {segment !== undefined && segment.notes !== '' && <p className={classes.notes}>{segment.notes}</p>}
+        <h2>{say(shown.words)}</h2>
+        <div className={classes.board}>
+          <DiagramPicture
+            diagram={{
+              board: shown.home.board,
+              turn: shown.home.turn,
+              bottom: shown.bottom,
+              marks: [...shown.marks, ...(shown.answer?.marks ?? [])],
+            }}
+            title={shown.words}
+          />
+        </div>
+        <p className={classes.answer}>
+          {solution !== ''
+            ? solution
+            : shown.answer === undefined
+              ? ''
+              : say(`Right is: ${shown.answer.text}.`)}
+        </p>
+      </section>
+      <section>
+        <h2>
+          {question === undefined
+            ? 'Nothing has been asked yet'
+            : `${question.words} ${question.isOpen && news !== undefined ? `(${thoughtText(news.nowMs - Date.parse(question.askedAt))})` : '(closed)'}`}
+        </h2>
+        {question !== undefined && news !== undefined && (
+          <>
+            <p>
+              {heard} of {news.students.length} have answered.
+            </p>
+            <SaidList gathered={gathered} isTold hasNames />
+            <h3>Not yet</h3>
+            <p>
+              {silent.length === 0 ? 'Everybody has answered.' : listWords(silent.map(({ name }) => name))}
+            </p>
+          </>
+        )}
+      </section>
+    </div>
+  );
+}

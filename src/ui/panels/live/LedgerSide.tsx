@@ -1,0 +1,42 @@
+'use client';
+import type { ValueScale } from '@/core/board';
+import type { PositionDraft } from '@/core/rules';
+import { goneText, ledgerText } from '@/text';
+import { useHouseVoice } from '@/ui/words';
+import type { StudyStep } from '../desk/useStudy';
+import classes from './BigBoard.module.css';
+
+/** The points through a line, up to what is shown: what was taken, and who is ahead then. */
+export function LedgerSide(props: {
+  readonly home: PositionDraft;
+  readonly steps: readonly StudyStep[];
+  readonly ply: number;
+  readonly values: ValueScale;
+}) {
+  const { home, steps, ply, values } = props;
+  const { say } = useHouseVoice();
+  return (
+    <>
+      <h2>Points</h2>
+      <ol className={classes.ledger} aria-live="polite">
+        <li>
+          <span>Home</span>
+          <strong>{ledgerText(home.board, values)}</strong>
+        </li>
+        {steps.slice(0, ply).map(({ words, after }, index) => {
+          const before = steps[index - 1]?.after ?? home;
+          const taken = goneText(before.board, after.board);
+          return (
+            <li key={index}>
+              <span>
+                {words}
+                {taken !== '' && <span className={classes.soft}> {say(taken)}</span>}
+              </span>
+              <strong>{ledgerText(after.board, values)}</strong>
+            </li>
+          );
+        })}
+      </ol>
+    </>
+  );
+}

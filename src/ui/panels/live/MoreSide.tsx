@@ -1,0 +1,75 @@
+'use client';
+import { Button } from '@mantine/core';
+import { SchemeButton } from '@/ui/theme/SchemeButton';
+import classes from './BigBoard.module.css';
+import type { BoardHand } from './useBoard';
+
+/** Every deed of the big board by one key; page keys are those of a presenter's remote. */
+const KEYS: readonly (readonly [string, string])[] = [
+  ['Page down', 'the next position'],
+  ['Page up', 'the one before'],
+  ['. and ,', 'one move on, one move back'],
+  ['H', 'home: where the question began'],
+  ['Q', 'ask the class, stop asking'],
+  ['S', 'what they say'],
+  ['R', 'what becomes of it, or hide that'],
+  ['A', 'the answer, or hide it'],
+  ['L', 'the points, move by move'],
+  ['G', 'squares that are guarded'],
+  ['F', 'squares round the king'],
+  ['D', 'draw arrows and rings'],
+  ['C', 'wipe what was drawn'],
+  ['X', 'no signs at all'],
+  ['E', 'set up a position, and done'],
+  ['K', 'what is shown becomes home'],
+  ['U', 'turn the board'],
+  ['Z', 'the whole screen'],
+  ['?', 'these keys'],
+];
+
+/** What is needed more rarely, and all keys. */
+export function MoreSide(props: {
+  readonly classId: number;
+  readonly hand: BoardHand;
+  readonly onHand: (hand: BoardHand) => void;
+  readonly onTurn: () => void;
+  readonly onWhole: () => void;
+  readonly onEnd: () => void;
+}) {
+  const { hand, onHand } = props;
+  return (
+    <>
+      <h2>More</h2>
+      <div className={classes.group}>
+        <Button variant="default" aria-pressed={hand === 'sets-up'} onClick={() => onHand('sets-up')}>
+          Set up
+        </Button>
+        <Button variant="default" aria-pressed={hand === 'draws'} onClick={() => onHand('draws')}>
+          Draw
+        </Button>
+        <Button variant="default" onClick={props.onTurn}>
+          Turn board
+        </Button>
+        <Button variant="default" onClick={props.onWhole}>
+          Whole screen
+        </Button>
+        <Button component="a" href={`/board/${props.classId}/coach`} target="_blank" variant="default">
+          My window
+        </Button>
+        <SchemeButton />
+        <Button variant="default" onClick={props.onEnd}>
+          End the lesson
+        </Button>
+      </div>
+      <h2>Keys</h2>
+      <dl className={classes.keys}>
+        {KEYS.map(([key, deed]) => (
+          <div key={key}>
+            <dt>{key}</dt>
+            <dd>{deed}</dd>
+          </div>
+        ))}
+      </dl>
+    </>
+  );
+}

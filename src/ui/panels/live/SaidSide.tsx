@@ -1,0 +1,224 @@
+'use client';
+import { Button, Switch, TextInput } from '@mantine/core';
+import { useMemo, useState } from 'react';
+import {
+  findPosition,
+  getDraft,
+  getMove,
+  makeMoveText,
+  makeSan,
+  parseMoveText,
+  readMove,
+  type MoveText,
+} from '@/core/notation';
+import { groupSuggestion, SUGGESTION_GROUPS } from '@/core/proof';
+import type { LiveNews } from '@/contracts/live';
+import { countWords, listWords, manMoveText, readMoveText, SUGGESTION_WORDS, suggestionText } from '@/text';
+import { useHouseVoice } from '@/ui/words';
+import type { ShownLine } from '../desk/shownLine';
+import { groupAnswers, type AnswerGroup, type Gathered } from './answers';
+import classes from './BigBoard.module.css';
+import { useFates } from './useBoardWork';
+
+/** What the class says to the question: called out, typed, or sent from the seats; each with its fate when that is shown. */
+export function SaidSide(props: {
+  readonly gathered: Gathered;
+  readonly isRevealed: boolean;
+  readonly onReveal: () => void;
+  readonly onCalled: (move: MoveText) => void;
+  readonly onPlay: (line: ShownLine) => void;
+}) {
+  const { gathered, isRevealed, onReveal, onCalled, onPlay } = props;
+  const { news, answers } = gathered;
+  const [hasNames, setHasNames] = useState(false);
+  const question = news?.question;
+  const groups = useMemo(() => groupAnswers(answers.values()), [answers]);
+  if (news === undefined || question === undefined)
+    return (
+      <>
+        <h2>What they say</h2>
+        <p>Ask the class first: Q. Then make the moves they call out on the board, or type them here.</p>
+      </>
+    );
+  const heard = groups.reduce((sum, { count }) => sum + count, 0);
+  return (
+    <>
+      <h2>What they say</h2>
+      <p className={classes.soft}>
+        {countWords(heard, 'answer')}, {countWords(news.students.length, 'child', 'children')} in the class.
+      </p>
+      {question.taskId === undefined && <CalledField fen={question.fen} onCalled={onCalled} />}
+      <div className={classes.ways}>
+        <Button variant="default" aria-pressed={isRevealed} onClick={onReveal}>
+          {isRevealed ? 'Hide what becomes of it' : 'What becomes of it'}
+        </Button>
+        <Switch
+          label="Names"
+          checked={hasNames}
+          onChange={({ currentTarget }) => setHasNames(currentTarget.checked)}
+        />
+      </div>
+      <SaidList gathered={gathered} isTold={isRevealed} hasNames={hasNames} onPlay={onPlay} />
+    </>
+  );
+}
+
+/** Answers by the commonest; told what becomes of them, by their groups. */
+export function SaidList(props: {
+  readonly gathered: Gathered;
+  readonly isTold: boolean;
+  readonly hasNames: boolean;
+  /** Puts the line of a move on a board; without one there is nothing to press. */
+  readonly onPlay?: (line: ShownLine) => void;
+}) {
+  const { gathered, isTold, hasNames, onPlay } = props;
+  const { news, answers } = gathered;
+  const question = news?.question;
+  const groups = useMemo(() => groupAnswers(answers.values()), [answers]);
+  const readSaid = useSaid(question, groups);
+  const nameOf = (studentId: number) =>
+    news?.students.find((one) => one.studentId === studentId)?.name ?? 'somebody';
+  const shared = { isTold, nameOf: hasNames ? nameOf : undefined, onPlay };
+  const row = (group: AnswerGroup) => (
+    <SaidRow key={group.text} group={group} said={readSaid(group)} {...shared} />
+  );
+  if (!isTold) return <ul className={classes.said}>{groups.map(row)}</ul>;
+  const words = question?.taskId === undefined ? SUGGESTION_WORDS : TASK_WORDS;
+  return SUGGESTION_GROUPS.map((name) => {
+    const rows = groups.filter((group) => readSaid(group).group === name);
+    return rows.length === 0 ? null : (
+      <section key={name}>
+        <h3>{words[name]}</h3>
+        <ul className={classes.said}>{rows.map(row)}</ul>
+      </section>
+    );
+  });
+}
+
+/** Answers to a task are right or something else; no fate is told of them. */
+const TASK_WORDS: Readonly<Record<keyof typeof SUGGESTION_WORDS, string>> = {
+  ...SUGGESTION_WORDS,
+  mates: 'Right',
+  open: 'Something else',
+};
+
+interface Said {
+  readonly group: keyof typeof SUGGESTION_WORDS;
+  /** How a person reads the answer. */
+  readonly text: string;
+  readonly becomes: string;
+  readonly line: ShownLine | undefined;
+}
+
+/** Reads a group of answers: its move as it is written, its fate, and the line that shows it. */
+function useSaid(
+  question: LiveNews['question'],
+  groups: readonly AnswerGroup[],
+): (group: AnswerGroup) => Said {
+  const fen = question?.fen ?? '';
+  const position = useMemo(() => findPosition(fen), [fen]);
+  const hasMoves = position !== undefined && groups.some(({ move }) => move !== undefined);
+  const table = useFates(hasMoves ? fen : undefined);
+  return ({ text, move: moveText, isRight }) => {
+    if (moveText === undefined)
+      return { group: isRight === true ? 'mates' : 'open', text, becomes: '', line: undefined };
+    const move = getMove(moveText);
+    if (position === undefined) {
+      // Without kings there is no game, so nothing becomes of a move.
+      const line = undefined;
+      return { group: 'open', text: manMoveText(getDraft(fen), move), becomes: '', line };
+    }
+    const { group, fate, delay } = groupSuggestion(table, move);
+    const san = makeSan(position, move);
+    return {
+      group,
+      text: san,
+      becomes: fate === undefined ? 'not looked at yet' : suggestionText(position, fate, delay),
+      line: { name: `If ${san}`, fen, moves: (fate?.line ?? [move]).map(makeMoveText) },
+    };
+  };
+}
+
+function SaidRow(props: {
+  readonly group: AnswerGroup;
+  readonly said: Said;
+  readonly isTold: boolean;
+  readonly nameOf: ((studentId: number) => string) | undefined;
+  readonly onPlay: ((line: ShownLine) => void) | undefined;
+}) {
+  const { group, said, isTold, nameOf, onPlay } = props;
+  const { line } = said;
+  const { say } = useHouseVoice();
+  return (
+    <li>
+      <div className={classes.saidHead}>
+        {line === undefined || onPlay === undefined ? (
+          <strong>{say(said.text)}</strong>
+        ) : (
+          <Button variant="default" size="md" onClick={() => onPlay(line)}>
+            {said.text}
+          </Button>
+        )}
+        {group.count > 1 && <span>{group.count} times</span>}
+      </div>
+      {isTold && said.becomes !== '' && <span>{say(said.becomes)}</span>}
+      {nameOf !== undefined && group.studentIds.length > 0 && (
+        <span className={classes.soft}>{listWords(group.studentIds.map(nameOf))}</span>
+      )}
+    </li>
+  );
+}
+
+/** A move as it is called out, in any writing the reader knows. */
+function CalledField({
+  fen,
+  onCalled,
+}: {
+  readonly fen: string;
+  readonly onCalled: (move: MoveText) => void;
+}) {
+  const [text, setText] = useState('');
+  const [fault, setFault] = useState('');
+  function add() {
+    const position = findPosition(fen);
+    const read = position && readMove(position, text);
+    const move =
+      read === undefined ? parseMoveText(text.trim()) : read.kind === 'wrong' ? undefined : read.move;
+    if (move === undefined) {
+      setFault(
+        position !== undefined && read !== undefined
+          ? readMoveText(position, read)
+          : 'Write from where to where: e2e4.',
+      );
+      return;
+    }
+    onCalled(makeMoveText(move));
+    setText('');
+    setFault('');
+  }
+  return (
+    <form
+      className={classes.called}
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text.trim() !== '') add();
+      }}
+    >
+      <TextInput
+        label="Called out"
+        placeholder="Nf3"
+        size="md"
+        value={text}
+        error={fault}
+        autoFocus
+        onChange={({ currentTarget }) => setText(currentTarget.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') event.currentTarget.blur();
+        }}
+      />
+      <Button type="submit" size="md">
+        Note it
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,126 @@
+'use client';
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import { seatNewsSchema, type LiveQuestion, type SeatLesson as SeatLessonData } from '@/contracts/live';
+import type { MoveText } from '@/core/notation';
+import { SeatRound, useSuggestions } from '@/ui/answer';
+import classes from './SeatLesson.module.css';
+import { SeatMove } from './SeatMove';
+import { SeatTask } from './SeatTask';
+import { useNews } from './useNews';
+
+/** A question is on the seat within two seconds. */
+const EVERY_MS = 1500;
+
+/** The seat while the class is at the board: the question that is asked, and the child's own round meanwhile. */
+export function SeatLesson({
+  lesson,
+  onLeave,
+}: {
+  readonly lesson: SeatLessonData;
+  readonly onLeave: () => void;
+}) {
+  const [{ studentId, meanwhile }] = useState(lesson);
+  const [news, setNews] = useState(lesson.news);
+  const [isAway, setIsAway] = useState(false);
+  const [given, setGiven] = useState<Readonly<Record<number, MoveText>>>({});
+  // Questions the child has turned away from to its own round.
+  const [left, setLeft] = useState<number>();
+  const suggestions = useSuggestions(studentId);
+  const reading = useNews({
+    addressOf: () => '/api/seat/news',
+    everyMs: EVERY_MS,
+    read(answer) {
+      const parsed = seatNewsSchema.safeParse(answer);
+      if (parsed.success) setNews(parsed.data);
+      return parsed.success;
+    },
+  });
+  const { question } = news;
+
+  function send(asked: LiveQuestion, move: MoveText) {
+    setGiven((known) => ({ ...known, [asked.questionId]: move }));
+    suggestions.add({
+      clientId: makeUuid(),
+      questionId: asked.questionId,
+      move,
+      answeredAt: new Date().toISOString(),
+    });
+  }
+
+  const isOffline = reading === 'away' || suggestions.state.trouble !== undefined;
+  const isOwn = isAway && meanwhile !== undefined;
+  const isNew = isOwn && question !== undefined && question.questionId !== left;
+  return (
+    <div>
+      <p className={classes.note} role="status">
+        {isOffline
+          ? 'No connection. Go on: your answers are kept here and sent later. Leave this page open.'
+          : isNew
+            ? 'The board asks something.'
+            : news.isLive
+              ? 'Your class is at the board.'
+              : 'The lesson at the board is over.'}
+      </p>
+      <div className={classes.ways}>
+        <Button size="md" mih={56} variant="default" onClick={onLeave}>
+          My place
+        </Button>
+        <Button
+          size="md"
+          mih={56}
+          variant={isNew ? 'filled' : 'default'}
+          aria-pressed={!isOwn}
+          onClick={() => setIsAway(false)}
+        >
+          The board
+        </Button>
+        <Button
+          size="md"
+          mih={56}
+          variant="default"
+          aria-pressed={isOwn}
+          disabled={meanwhile === undefined}
+          onClick={() => {
+            setLeft(question?.questionId);
+            setIsAway(true);
+          }}
+        >
+          My own round
+        </Button>
+      </div>
+      {isOwn ? (
+        <SeatRound
+          round={meanwhile.round}
+          studentId={studentId}
+          back="The board"
+          onLeave={() => setIsAway(false)}
+        />
+      ) : question === undefined ? (
+        <p className={classes.waiting}>
+          {news.isLive
+            ? 'Look at the board. A question comes here when it is asked.'
+            : 'That is all for now.'}
+        </p>
+      ) : question.taskId === undefined ? (
+        <SeatMove
+          key={question.questionId}
+          question={question}
+          given={given[question.questionId] ?? news.given}
+          onSend={(move) => send(question, move)}
+        />
+      ) : (
+        <SeatTask
+          key={question.questionId}
+          questionId={question.questionId}
+          studentId={studentId}
+          onDone={() => {
+            setLeft(question.questionId);
+            setIsAway(meanwhile !== undefined);
+          }}
+        />
+      )}
+    </div>
+  );
+}

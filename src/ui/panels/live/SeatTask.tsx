@@ -1,0 +1,68 @@
+'use client';
+import { Button } from '@mantine/core';
+import { useEffect, useState } from 'react';
+import { z } from 'zod';
+import type { SeatRound as SeatRoundData } from '@/contracts/attempts';
+import type { QuestionId } from '@/contracts/ids';
+import { SeatRound } from '@/ui/answer';
+import classes from './SeatLesson.module.css';
+
+/** Made by our own server; a page in between, a login of the network say, sends something else. */
+const roundSchema = z.custom<SeatRoundData>(
+  (value) => typeof value === 'object' && value !== null && 'roundId' in value && 'tasks' in value,
+);
+
+type Opened = SeatRoundData | 'opening' | 'failed';
+
+/** A stored task that the board asks, as a round of one. */
+export function SeatTask(props: {
+  readonly questionId: QuestionId;
+  readonly studentId: number;
+  readonly onDone: () => void;
+}) {
+  const { questionId, studentId, onDone } = props;
+  const [tries, setTries] = useState(0);
+  const [round, setRound] = useState<Opened>('opening');
+  useEffect(() => {
+    const ended = new AbortController();
+    void openRound(questionId, ended.signal).then((opened) => {
+      if (!ended.signal.aborted) setRound(opened);
+    });
+    return () => ended.abort();
+  }, [questionId, tries]);
+
+  if (round === 'opening') return <p className={classes.waiting}>One moment ...</p>;
+  if (round === 'failed')
+    return (
+      <div className={classes.waiting}>
+        <p>The task did not come. Is there a connection?</p>
+        <Button
+          size="lg"
+          mih={56}
+          onClick={() => {
+            setRound('opening');
+            setTries(tries + 1);
+          }}
+        >
+          Fetch it again
+        </Button>
+      </div>
+    );
+  return <SeatRound round={round} studentId={studentId} back="Go on" onLeave={onDone} />;
+}
+
+async function openRound(questionId: QuestionId, signal: AbortSignal): Promise<Opened> {
+  try {
+    const response = await fetch('/api/seat/rounds', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ questionId }),
+      signal,
+    });
+    const parsed = roundSchema.safeParse(response.ok ? await response.json() : undefined);
+    return parsed.success ? parsed.data : 'failed';
+  } catch {
+    // Nothing came back, or no JSON.
+    return 'failed';
+  }
+}
