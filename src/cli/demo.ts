@@ -14,6 +14,8 @@ const HOST = '127.0.0.1';
 const DATA = path.join('.data', 'demo');
 /** Written when the demo club is whole. */
 const SEEDED = path.join(DATA, 'seeded');
+/** While the demo runs: its settings, for the simulated class. */
+export const RUNNING = path.join(DATA, 'running.json');
 
 /** `vorschule demo`: everything a fresh machine needs, then the demo until Ctrl-C. */
 export async function runDemo(options: { port: number; isReset: boolean }): Promise<void> {
@@ -32,6 +34,11 @@ export async function runDemo(options: { port: number; isReset: boolean }): Prom
       ORIGIN: origin,
     };
     seed(env);
+    writeFileSync(RUNNING, JSON.stringify(env), { mode: 0o600 });
+    lifetime.onEnd(() => {
+      rmSync(RUNNING, { force: true });
+      return Promise.resolve();
+    });
     const served = await servePages({ host: HOST, port: options.port, env });
     lifetime.onEnd(() => served.stop());
     say(`\nVorschule is ready: ${origin}\n\n${describeDemo()}\n\nCtrl-C stops it.`);

@@ -8,6 +8,10 @@ const HELP = `Vorschule: a workbench for scholastic chess coaches.
   ./vorschule start                          a real installation; needs DATABASE_URL, SESSION_SECRET
                                              and ORIGIN in the environment, HOST and PORT optional
 
+  ./vorschule class-sim [--class "Lantern class"] [--children 24] [--seed 1] [--minutes 45]
+                                             a simulated class for the demo that runs: children join, answer the big
+                                             board, dither and drop out; those that are missing are added to the class
+
 Without server or database, usable in pipes (FILE or - for standard input):
 
   ./vorschule prove [--max 5] [--seconds 10] [--json] [FILE|-]
@@ -64,6 +68,20 @@ async function main(): Promise<number> {
     case 'seed-demo': {
       const { seedDemo } = await import('./demo/seed');
       await seedDemo(values['migrate-only'] ?? false);
+      return 0;
+    }
+    case 'class-sim': {
+      const { runClassSim } = await import('./sim/classSim');
+      return runClassSim({
+        className: values.class ?? 'Lantern class',
+        children: readWhole(values.children ?? '24', '--children', 1, 60),
+        seed: readWhole(values.seed ?? '1', '--seed', 0, 1_000_000_000),
+        minutes: readWhole(values.minutes ?? '45', '--minutes', 1, 240),
+      });
+    }
+    case 'class-sim-cards': {
+      const { printSimCards } = await import('./sim/simCards');
+      await printSimCards(values.class ?? '', readWhole(values.children ?? '', '--children', 1, 60));
       return 0;
     }
     case 'start': {
@@ -182,6 +200,9 @@ function readWords() {
         language: { type: 'string' },
         ...COMPOSE_WORDS,
         'migrate-only': { type: 'boolean' },
+        class: { type: 'string' },
+        children: { type: 'string' },
+        minutes: { type: 'string' },
         help: { type: 'boolean' },
       },
     });

@@ -177,6 +177,8 @@ async function runPlaywright({ database, lifetime }: Context): Promise<Counts> {
   rmSync(file, { force: true });
   runHere('node_modules/.bin/playwright', ['test', '--config', 'playwright.config.ts'], {
     E2E_ORIGIN: env.ORIGIN,
+    E2E_DATABASE_URL: env.DATABASE_URL,
+    E2E_SESSION_SECRET: env.SESSION_SECRET,
     PLAYWRIGHT_JSON_OUTPUT_NAME: file,
     NODE_OPTIONS: '',
   });

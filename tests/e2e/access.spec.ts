@@ -15,12 +15,22 @@ const ROUTES = readdirSync('src/app', { recursive: true, encoding: 'utf8' })
   .map((file) => `/${file}`.replace(/\/(page\.tsx|route\.ts)$/, '').replace(/\/\([a-z]+\)/g, ''))
   .sort();
 
+/** What is only ever sent to. */
+const SENT_TO: readonly string[] = [
+  '/api/attempts',
+  '/api/suggestions',
+  '/api/seat/rounds',
+  '/api/seat/sign-in',
+];
+
 /** Who may see what. The class, its answers and its game are the lead's; the coach teaches another class of the club. */
 function whoMay(route: string): readonly Role[] {
   if (/^\/(print\/plans|files\/(lessons|records)|club\/trail)/.test(route)) return ['lead'];
   if (/^\/(print|files)(\/|$)/.test(route)) return COACHES;
   if (/^\/(answers|classes\/\[classId\]|classes\/terms|games\/\[gameId\])/.test(route)) return ['lead'];
   if (/^\/(classes|club|desk|exercises|games|patterns|sets|staircase)(\/|$)/.test(route)) return COACHES;
+  if (/^\/(board|api\/live)/.test(route)) return ['lead'];
+  if (route === '/api/seat/news') return ['child', 'strange child'];
   if (/^\/seat\/(\[assignmentId\]|practice)/.test(route)) return ['child'];
   if (/^\/seat(\/|$)/.test(route)) return ['child', 'strange child'];
   // Whoever is signed in as a coach is sent on.
@@ -58,6 +68,9 @@ async function listAddresses(lead: Page, child: Page): Promise<ReadonlyMap<strin
   return new Map([
     ['/classes/[classId]', classPath ?? ''],
     ['/classes/[classId]/path', `${classPath}/path`],
+    ['/board/[classId]', (classPath ?? '').replace('/classes', '/board')],
+    ['/board/[classId]/coach', `${(classPath ?? '').replace('/classes', '/board')}/coach`],
+    ['/api/live/[classId]', (classPath ?? '').replace('/classes', '/api/live')],
     ['/classes/[classId]/import', `${classPath}/import`],
     ['/classes/[classId]/children/[studentId]', pip ?? ''],
     [
@@ -113,7 +126,7 @@ test('every route shows itself to those who may see it and to nobody else', asyn
   const meant: Record<string, readonly Role[]> = {};
   for (const route of ROUTES) {
     // What is only ever sent to, and the first set-up, which sends everybody home once it is done.
-    if (route === '/api/attempts' || route === '/set-up') continue;
+    if (SENT_TO.includes(route) || route === '/set-up') continue;
     const address = filled.get(route) ?? (route === '' ? '/' : route);
     expect(address).not.toContain('[');
     const shown: Role[] = [];
@@ -128,8 +141,13 @@ test('every route shows itself to those who may see it and to nobody else', asyn
 
 test('an answer is taken from a child that is signed in, and from nobody else', async ({ browser, page }) => {
   const body = { data: {}, maxRedirects: 0 };
-  expect((await page.request.post('/api/attempts', body)).status()).toBe(401);
+  const ways = ['/api/attempts', '/api/suggestions', '/api/seat/rounds'];
+  for (const way of ways) expect((await page.request.post(way, body)).status()).toBe(401);
+  // A card that is none opens no seat.
+  const card = { data: { joinCode: 'LANTRN', studentId: 4, key: ['moon', 'moon', 'moon'] } };
+  expect((await page.request.post('/api/seat/sign-in', card)).status()).toBe(400);
+  expect((await page.request.get('/api/seat/news')).status()).toBe(401);
   const coach = await (await browser.newContext()).newPage();
   await signInCoach(coach);
-  expect((await coach.context().request.post('/api/attempts', body)).status()).toBe(401);
+  for (const way of ways) expect((await coach.context().request.post(way, body)).status()).toBe(401);
 });

@@ -22,6 +22,7 @@ const COACH_PAGES = [
   '/classes/4/lessons/1',
   '/classes/4/plans/1',
   '/classes/4/children/4',
+  '/board/4',
   '/club/trail',
   // What is not there says so inside the page.
   '/classes/999999',
@@ -70,6 +71,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await expectAccessible(page, '/seat');
       await expectAccessible(page, '/seat/path');
       await expectAccessible(page, '/seat/pawns');
+      await expectAccessible(page, '/seat/lesson');
       await page.goto('/seat');
       await page.getByRole('link', { name: 'Go on' }).first().click();
       await page.waitForURL('**/seat/*');

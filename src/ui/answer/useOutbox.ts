@@ -2,7 +2,8 @@
 import { useEffect, useMemo, useState } from 'react';
 import { newAttemptSchema, type NewAttempt } from '@/contracts/attempts';
 import { newSuggestionSchema, type NewSuggestion } from '@/contracts/live';
-import { createOutbox, postAttempt, postSuggestion, type Outbox, type OutboxState } from './outbox';
+import { createOutbox, type Outbox, type OutboxState } from '@/core/shared';
+import { postAttempt, postSuggestion } from './sending';
 
 const RETRY_MS = 5000;
 

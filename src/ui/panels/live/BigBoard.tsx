@@ -197,13 +197,18 @@ export function BigBoard(props: {
     <div className={classes.page}>
       <header className={classes.head}>
         <h1 className={classes.words}>{board.isComposing ? 'One moment ...' : say(shownStop.words)}</h1>
-        <p className={classes.asked} role="status">
-          {isOpen
-            ? `Asked. Thinking: ${thoughtText(thinkingMs)}`
-            : reading === 'away'
-              ? 'No connection: the seats are not heard.'
-              : ''}
-        </p>
+        <div className={classes.asked}>
+          <span className={classes.code}>
+            Seats: <strong>{page.joinCode}</strong>
+          </span>
+          <span role="status">
+            {isOpen
+              ? `Asked. Thinking: ${thoughtText(thinkingMs)}`
+              : reading === 'away'
+                ? 'No connection: the seats are not heard.'
+                : ''}
+          </span>
+        </div>
       </header>
       <main className={classes.middle}>
         <div className={classes.board}>
@@ -262,7 +267,6 @@ export function BigBoard(props: {
       </main>
       <BoardFoot
         board={board}
-        joinCode={page.joinCode}
         side={side}
         isOpen={isOpen}
         isBusy={sending.isBusy}

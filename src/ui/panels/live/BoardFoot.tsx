@@ -8,7 +8,6 @@ export type SideName = 'said' | 'ledger' | 'more';
 /** What can be done at the big board, by hand; every deed has a key as well. */
 export function BoardFoot(props: {
   readonly board: BoardState;
-  readonly joinCode: string;
   readonly side: SideName | undefined;
   readonly isOpen: boolean;
   readonly isBusy: boolean;
@@ -62,9 +61,6 @@ export function BoardFoot(props: {
       <Button variant="default" aria-pressed={side === 'more'} onClick={() => props.onSide('more')}>
         More
       </Button>
-      <span className={classes.code}>
-        Seats: <strong>{props.joinCode}</strong>
-      </span>
       {props.error !== '' && (
         <p className={classes.error} role="alert">
           {props.error}

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo } from 'react';
-import type { BoardPage } from '@/contracts/live';
-import { listWords, SEGMENT_WORDS, thoughtText } from '@/text';
+import type { BoardPage, BoardSegment } from '@/contracts/live';
+import { countWords, listWords, SEGMENT_WORDS, thoughtText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { groupAnswers, listSilent } from './answers';
 import classes from './CoachWindow.module.css';
@@ -13,6 +13,11 @@ import { DiagramPicture } from '@/ui/board';
 import { playLine } from '../desk/shownLine';
 import { makeFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
+
+function segmentText({ kind, title, minutes }: BoardSegment): string {
+  const head = title === '' ? SEGMENT_WORDS[kind] : `${SEGMENT_WORDS[kind]}: ${title}`;
+  return `${head}, ${countWords(minutes, 'minute')}`;
+}
 
 /** For the coach's eyes: where the board is, the answer, what to say, and who has answered what. It follows the board by itself. */
 export function CoachWindow({ page }: { readonly page: BoardPage }) {
@@ -43,11 +48,7 @@ export function CoachWindow({ page }: { readonly page: BoardPage }) {
         <p className={classes.note} role="status">
           {reading === 'away' ? 'No connection: what stands here is from before.' : page.className}
         </p>
-        <h1>
-          {segment === undefined
-            ? 'A free board'
-            : `${SEGMENT_WORDS[segment.kind]}: ${segment.title}, ${segment.minutes} min`}
-        </h1>
+        <h1>{segment === undefined ? 'A free board' : segmentText(segment)}</h1>
         {segment !== undefined && segment.notes !== '' && <p className={classes.notes}>{segment.notes}</p>}
         <h2>{say(shown.words)}</h2>
         <div className={classes.board}>
@@ -80,7 +81,9 @@ export function CoachWindow({ page }: { readonly page: BoardPage }) {
             <p>
               {heard} of {news.students.length} have answered.
             </p>
-            <SaidList gathered={gathered} isTold hasNames />
+            <div className={classes.answers}>
+              <SaidList gathered={gathered} isTold hasNames />
+            </div>
             <h3>Not yet</h3>
             <p>
               {silent.length === 0 ? 'Everybody has answered.' : listWords(silent.map(({ name }) => name))}

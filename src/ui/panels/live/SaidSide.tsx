@@ -82,7 +82,7 @@ export function SaidList(props: {
   const row = (group: AnswerGroup) => (
     <SaidRow key={group.text} group={group} said={readSaid(group)} {...shared} />
   );
-  if (!isTold) return <ul className={classes.said}>{groups.map(row)}</ul>;
+  if (!isTold) return <ul className={classes.plain}>{groups.map(row)}</ul>;
   const words = question?.taskId === undefined ? SUGGESTION_WORDS : TASK_WORDS;
   return SUGGESTION_GROUPS.map((name) => {
     const rows = groups.filter((group) => readSaid(group).group === name);

@@ -64,12 +64,13 @@ export function SeatLesson({
               : 'The lesson at the board is over.'}
       </p>
       <div className={classes.ways}>
-        <Button size="md" mih={56} variant="default" onClick={onLeave}>
+        <Button size="md" mih={56} px="md" variant="default" onClick={onLeave}>
           My place
         </Button>
         <Button
           size="md"
           mih={56}
+          px="md"
           variant={isNew ? 'filled' : 'default'}
           aria-pressed={!isOwn}
           onClick={() => setIsAway(false)}
@@ -79,6 +80,7 @@ export function SeatLesson({
         <Button
           size="md"
           mih={56}
+          px="md"
           variant="default"
           aria-pressed={isOwn}
           disabled={meanwhile === undefined}
@@ -87,7 +89,7 @@ export function SeatLesson({
             setIsAway(true);
           }}
         >
-          My own round
+          My round
         </Button>
       </div>
       {isOwn ? (

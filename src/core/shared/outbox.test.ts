@@ -1,16 +1,9 @@
-import { newAttemptSchema, type NewAttempt } from '@/contracts/attempts';
+import { z } from 'zod';
 import { createOutbox, type OutboxState, type SendResult } from './outbox';
 
 const UUIDS = [1, 2, 3].map((digit) => `0000000${digit}-0000-4000-8000-000000000000`);
-const attempt = (index: number): NewAttempt => ({
-  clientId: UUIDS[index] ?? '',
-  roundId: 1 as NewAttempt['roundId'],
-  taskId: 2 as NewAttempt['taskId'],
-  answer: { kind: 'play', moves: ['a1a8'], slips: 0 },
-  hints: 0,
-  spentMs: 1000,
-  answeredAt: '2026-05-01T10:00:00.000Z',
-});
+const answerSchema = z.object({ clientId: z.uuid(), text: z.string() });
+const attempt = (index: number) => ({ clientId: UUIDS[index] ?? '', text: 'Ra8#' });
 
 function makeStore() {
   const texts = new Map<string, string>();
@@ -26,7 +19,7 @@ function openOutbox(answers: SendResult[], store = makeStore()) {
   const sent: string[] = [];
   const states: OutboxState[] = [];
   const outbox = createOutbox({
-    schema: newAttemptSchema,
+    schema: answerSchema,
     store,
     key: 'outbox',
     send: ({ clientId }) => {
@@ -91,4 +84,12 @@ test('foreign text under its key is passed over', async () => {
   outbox.add(attempt(2));
   await outbox.flush();
   expect(sent).toEqual([UUIDS[2]]);
+});
+
+test('one item of an older kind does not take the others with it', async () => {
+  const store = makeStore();
+  store.setItem('outbox', JSON.stringify([{ clientId: 'old' }, attempt(1)]));
+  const { outbox, sent } = openOutbox([], store);
+  await outbox.flush();
+  expect(sent).toEqual([UUIDS[1]]);
 });

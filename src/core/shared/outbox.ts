@@ -4,8 +4,6 @@
  * stored twice.
  */
 import { z } from 'zod';
-import type { NewAttempt } from '@/contracts/attempts';
-import type { NewSuggestion } from '@/contracts/live';
 
 /** stored or refused: the server has decided; later: try again; sign-in: again after signing in. */
 export type SendResult = 'stored' | 'refused' | 'later' | 'sign-in';
@@ -18,10 +16,15 @@ export interface OutboxState {
   readonly refused: number;
 }
 
-type KeyStore = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
+/** Where texts are kept by name: the browser's own store has this shape. */
+export interface KeyStore {
+  getItem(key: string): string | null;
+  setItem(key: string, value: string): void;
+  removeItem(key: string): void;
+}
 
 /** Whatever is sent, by the id made on the device. */
-interface Sendable {
+export interface Sendable {
   readonly clientId: string;
 }
 
@@ -32,6 +35,7 @@ export interface Outbox<Item extends Sendable> {
   flush(): Promise<void>;
 }
 
+/** Keeps what is sent under `key` of a store until the server has said what became of it; `onChange` hears how it goes. */
 export function createOutbox<Item extends Sendable>(options: {
   readonly store: KeyStore;
   readonly key: string;
@@ -40,7 +44,6 @@ export function createOutbox<Item extends Sendable>(options: {
   readonly onChange: (state: OutboxState) => void;
 }): Outbox<Item> {
   const { store, key, send, onChange } = options;
-  const storedSchema = z.array(options.schema);
   let running: Promise<void> | undefined;
   let trouble: OutboxState['trouble'];
   let refused = 0;
@@ -48,8 +51,9 @@ export function createOutbox<Item extends Sendable>(options: {
   function read(): Item[] {
     const text = store.getItem(key);
     if (text === null) return [];
-    const parsed = storedSchema.safeParse(safeJson(text));
-    return parsed.success ? parsed.data : [];
+    const stored = z.array(z.unknown()).safeParse(safeJson(text));
+    // One item of an older kind does not take the others with it.
+    return (stored.data ?? []).flatMap((item) => options.schema.safeParse(item).data ?? []);
   }
 
   function write(items: readonly Item[]): void {
@@ -100,28 +104,5 @@ function safeJson(text: string): unknown {
   } catch {
     // Somebody else's text under our key: nothing of ours can be read out of it.
     return undefined;
-  }
-}
-
-/** Posts one attempt and says what became of it. */
-export const postAttempt = (attempt: NewAttempt) => post('/api/attempts', attempt);
-/** Posts a move for the position on the board. */
-export const postSuggestion = (suggestion: NewSuggestion) => post('/api/suggestions', suggestion);
-
-async function post(address: string, item: Sendable): Promise<SendResult> {
-  try {
-    const response = await fetch(address, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(item),
-      keepalive: true,
-    });
-    if (response.ok) return 'stored';
-    // 403: somebody else is signed in on this device; the answer waits for its own student.
-    if (response.status === 401 || response.status === 403) return 'sign-in';
-    return response.status >= 400 && response.status < 500 && response.status !== 429 ? 'refused' : 'later';
-  } catch {
-    // fetch rejects only when nothing came back: no network, or no server.
-    return 'later';
   }
 }

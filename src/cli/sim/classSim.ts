@@ -1,0 +1,66 @@
+/** `vorschule class-sim`: a simulated class at the demo that runs on this machine. */
+import { execFileSync } from 'node:child_process';
+import { existsSync, readFileSync } from 'node:fs';
+import { z } from 'zod';
+import { RUNNING } from '../demo';
+import { Advice, say } from '../say';
+import { startSimClass } from './simClass';
+import { simCardsSchema, type SimCard } from './simSeat';
+
+const runningSchema = z.object({ DATABASE_URL: z.string(), SESSION_SECRET: z.string(), ORIGIN: z.string() });
+
+/** How often a simulated child looks at the board. */
+const EVERY_MS = 1500;
+
+export async function runClassSim(options: {
+  readonly className: string;
+  readonly children: number;
+  readonly seed: number;
+  readonly minutes: number;
+}): Promise<number> {
+  const env = findRunningDemo();
+  const cards = fetchCards(env, options.className, options.children);
+  const ended = new AbortController();
+  process.once('SIGINT', () => ended.abort());
+  const timer = setTimeout(() => ended.abort(), options.minutes * 60_000);
+  say(`${cards.length} children of ${options.className} come to ${env.ORIGIN}. Ctrl-C ends it.`);
+  const { seats, ended: all } = startSimClass({
+    origin: env.ORIGIN,
+    cards,
+    seed: options.seed,
+    everyMs: EVERY_MS,
+    signal: ended.signal,
+    say,
+  });
+  await all;
+  clearTimeout(timer);
+  const given = seats.reduce((sum, seat) => sum + seat.given.length, 0);
+  const waiting = seats.reduce((sum, seat) => sum + seat.waiting(), 0);
+  say(`${given} answers given, ${waiting} of them not sent.`);
+  return 0;
+}
+
+function findRunningDemo(): z.infer<typeof runningSchema> {
+  if (!existsSync(RUNNING))
+    throw new Advice('No demo runs here. Start it in another window: ./vorschule demo');
+  return runningSchema.parse(JSON.parse(readFileSync(RUNNING, 'utf8')));
+}
+
+/** In a process of its own, since the services read their settings once from the environment. */
+export function fetchCards(
+  env: Readonly<Record<string, string>>,
+  className: string,
+  children: number,
+): SimCard[] {
+  const words = ['--conditions=react-server', '--enable-source-maps', 'dist/cli.mjs', 'class-sim-cards'];
+  const text = execFileSync(
+    process.execPath,
+    [...words, '--class', className, '--children', String(children)],
+    {
+      env: { ...process.env, ...env, NODE_OPTIONS: '' },
+      encoding: 'utf8',
+      stdio: ['ignore', 'pipe', 'inherit'],
+    },
+  );
+  return simCardsSchema.parse(JSON.parse(text));
+}

@@ -1,0 +1,50 @@
+/** A whole simulated class: every child looks at the board by itself, at its own pace. */
+import { createRandom } from '@/core/shared';
+import { openSimSeat, type SimCard, type SimSeat } from './simSeat';
+
+export interface SimClass {
+  readonly seats: readonly SimSeat[];
+  /** Ends when every child has stopped looking and what it has given is stored, or cannot be sent. */
+  readonly ended: Promise<void>;
+}
+
+/** Starts the class; it goes on until the signal ends it. `everyMs`: how often a child looks, a little more or less. */
+export function startSimClass(options: {
+  readonly origin: string;
+  readonly cards: readonly SimCard[];
+  readonly seed: number;
+  readonly everyMs: number;
+  readonly signal: AbortSignal;
+  readonly say: (text: string) => void;
+}): SimClass {
+  const { origin, cards, seed, everyMs, signal, say } = options;
+  const children = cards.map((card, index) => ({
+    seat: openSimSeat({ origin, card, random: createRandom(seed * 1000 + index), say }),
+    pace: createRandom(seed * 1000 + 500 + index),
+  }));
+  async function live({ seat, pace }: (typeof children)[number]): Promise<void> {
+    for (;;) {
+      await pause(everyMs * (0.6 + 0.8 * pace()), signal);
+      if (signal.aborted) break;
+      await seat.look();
+    }
+    await seat.flush();
+  }
+  const ended = Promise.all(children.map(live)).then(() => undefined);
+  return { seats: children.map(({ seat }) => seat), ended };
+}
+
+/** Children look every so often; ends early with the signal. */
+function pause(ms: number, signal: AbortSignal): Promise<void> {
+  return new Promise((resolve) => {
+    const timer = setTimeout(resolve, ms);
+    signal.addEventListener(
+      'abort',
+      () => {
+        clearTimeout(timer);
+        resolve();
+      },
+      { once: true },
+    );
+  });
+}

@@ -1,0 +1,149 @@
+/** A whole lesson: a coach at the big board, the window beside it, a child at a seat and thirty simulated ones, while the server dies. */
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { fetchCards } from '@/cli/sim/classSim';
+import { startSimClass } from '@/cli/sim/simClass';
+import { startOwnServer } from '../support/ownServer';
+import { makeClassWithChild, signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
+
+const CLASS = 'Storm class';
+
+async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).exclude('svg > *').analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([]);
+}
+
+/** From the class's page to the big board, with a plan of the usual lesson on checks. */
+async function beginLesson(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Lessons', exact: true }).click();
+  await page.waitForURL('**/lessons');
+  await waitUntilAwake(page);
+  await page.getByLabel('What is it about').fill('Check and mate');
+  await page.getByLabel('Begins with').selectOption({ label: 'Check, mate and draws' });
+  await page.getByRole('button', { name: 'Make the plan' }).click();
+  await page.waitForURL('**/plans/*');
+  await page.getByRole('link', { name: 'Lessons and plans' }).click();
+  await page.waitForURL('**/lessons');
+  await waitUntilAwake(page);
+  await page.getByLabel('Saturday').check();
+  for (const label of ['From', 'To']) await page.getByLabel(label, { exact: true }).fill('2031-03-01');
+  await page.getByRole('button', { name: 'Add these lessons' }).click();
+  const lesson = page.getByRole('listitem').filter({ hasText: 'Saturday 1 March' });
+  await lesson.getByRole('combobox').selectOption({ label: 'Check and mate' });
+  await expect(lesson.getByRole('combobox')).toHaveValue(/\d+/);
+  await lesson.getByRole('link', { name: 'Open' }).click();
+  await page.waitForURL('**/lessons/*');
+  await waitUntilAwake(page);
+  await page.getByRole('button', { name: 'Teach at the big board' }).click();
+  await page.waitForURL('**/board/*');
+}
+
+test('a lesson at the big board loses no answer while the server is killed and comes back', async ({
+  browser,
+}) => {
+  test.setTimeout(300_000);
+  const server = await startOwnServer();
+  const ended = new AbortController();
+  const open = async (viewport?: { width: number; height: number }) =>
+    (
+      await browser.newContext({ baseURL: server.origin, ...(viewport === undefined ? {} : { viewport }) })
+    ).newPage();
+  try {
+    const coach = await open();
+    await signInCoach(coach);
+    const { code, key } = await makeClassWithChild(coach, CLASS, 'Teal');
+    const child = await open({ width: 820, height: 1180 });
+    await takeSeat(child, code, 'Teal', key);
+    await expect(child.getByText('Your class is not at the board now.')).toBeVisible();
+    await beginLesson(coach);
+    const board = coach.getByRole('grid', { name: 'The big board' });
+    await expect(board).toBeVisible();
+    await expectAccessible(coach);
+    const besides = await coach.context().newPage();
+    await besides.goto(`${new URL(coach.url()).pathname}/coach`);
+
+    const cards = fetchCards(server.env, CLASS, 30);
+    const { seats, ended: allEnded } = startSimClass({
+      origin: server.origin,
+      cards,
+      seed: 7,
+      everyMs: 500,
+      signal: ended.signal,
+      say: () => undefined,
+    });
+
+    // Asked by one key; the child sees it without doing anything, and so does everybody else.
+    await coach.bringToFront();
+    await coach.keyboard.press('PageDown');
+    await coach.keyboard.press('q');
+    await expect(coach.getByText(/^Asked\. Thinking/)).toBeVisible();
+    await child.getByRole('link', { name: 'To the board' }).click();
+    await expect(child.getByText('Which move? Make it on the board.')).toBeVisible();
+    await expect(besides.getByText(/^([5-9]|[12]\d|3[01]) of 31 have answered/)).toBeVisible();
+
+    // The server is gone: the lesson says so, and the child goes on.
+    await server.kill();
+    await expect(child.getByText(/^No connection\. Go on/)).toBeVisible();
+    await expect(besides.getByText(/^No connection/)).toBeVisible();
+    const asked = child.getByRole('grid', { name: 'The position on the board' });
+    const men = asked.locator('[role=gridcell][aria-label*="white"], [role=gridcell][aria-label*="White"]');
+    await makeAnyMove(child, men);
+    await child.getByRole('button', { name: 'Send this move' }).click();
+    await expect(child.getByText(/It is sent/)).toBeVisible();
+    await server.startAgain();
+    await expect(besides.getByText('31 of 31 have answered.')).toBeVisible({ timeout: 90_000 });
+    await expect(child.getByText('Your class is at the board.')).toBeVisible();
+
+    // What they say: first without a word on what becomes of it, no name unless it is asked for, then told; one is played, then home.
+    await coach.keyboard.press('s');
+    const side = coach.getByRole('complementary');
+    await expect(side.getByRole('button', { name: 'What becomes of it' })).toBeVisible();
+    await expect(side.getByText('Teal')).toBeHidden();
+    await side.getByRole('button', { name: 'What becomes of it' }).click();
+    await expect(side.getByText(/seen \d half-moves? deep|proved/).first()).toBeVisible();
+    await expectAccessible(coach);
+    await side.getByRole('listitem').first().getByRole('button').click();
+    await expect(coach.getByRole('button', { name: 'Home' })).toBeEnabled();
+    await coach.keyboard.press('h');
+    await expect(coach.getByRole('button', { name: 'Home' })).toBeDisabled();
+
+    // A task of the plan's round is asked: answers count like every other.
+    await coach.keyboard.press('q');
+    await expect(coach.getByText(/^Asked\. Thinking/)).toBeHidden();
+    await coach.keyboard.press('PageDown');
+    await coach.keyboard.press('q');
+    await expect(coach.getByText(/^Asked\. Thinking/)).toBeVisible();
+    await expect(child.getByText('Task 1 of 1')).toBeVisible();
+    await expect(besides.getByRole('heading', { name: 'Right' })).toBeVisible({ timeout: 60_000 });
+    await expectAccessible(besides);
+
+    await coach.getByRole('button', { name: 'More' }).click();
+    await coach.getByRole('button', { name: 'End the lesson' }).click();
+    await coach.waitForURL('**/lessons/*');
+    await expect(child.getByText('The lesson at the board is over.')).toBeVisible();
+
+    ended.abort();
+    await allEnded;
+    const given = seats.flatMap((seat) => [...seat.given]);
+    expect(given.length).toBeGreaterThan(40);
+    expect(seats.map((seat) => seat.waiting())).toEqual(seats.map(() => 0));
+    expect((await server.listStored(given)).sort()).toEqual([...given].sort());
+  } finally {
+    ended.abort();
+    await server.stop();
+  }
+});
+
+/** The first man of the side to move that can go somewhere, to the first square it may go to. */
+async function makeAnyMove(page: Page, men: ReturnType<Page['locator']>): Promise<void> {
+  const send = page.getByRole('button', { name: 'Send this move' });
+  for (let index = 0; index < (await men.count()); index += 1) {
+    await men.nth(index).click();
+    for (const square of [0, 8, 16, 24, 32, 40, 48, 56, 9, 18, 27, 36, 45, 54, 63]) {
+      await page.locator(`[data-square="${square}"]`).click();
+      if (await send.isEnabled()) return;
+      await men.nth(index).click();
+    }
+  }
+  throw new Error('no man could be moved');
+}
