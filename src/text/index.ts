@@ -28,7 +28,7 @@ export {
 export { chanceLineText, chancePlaceText, chanceText, gameTitle, resultText } from './games';
 export { gradeText, KEY_KIND_WORDS } from './grade';
 export { answerLineText, goneText, ledgerText, SUGGESTION_WORDS, suggestionText, thoughtText } from './live';
-export { planItemText, SEGMENT_WORDS, shortDayText, WEEKDAY_WORDS } from './lessons';
+export { planItemText, SEGMENT_WORDS, segmentText, shortDayText, WEEKDAY_WORDS } from './lessons';
 export { makeStagePlan } from './planTemplates';
 export { TRAIL_WORDS } from './trail';
 export { dayText, ROSTER_FAULT_WORDS, rosterChangeText } from './roster';

@@ -1,5 +1,5 @@
 /** What is said of plans and lessons. */
-import { findLine, type PlanItem, type SegmentKind } from '@/contracts/lessons';
+import { findLine, type PlanItem, type Segment, type SegmentKind } from '@/contracts/lessons';
 import { makeNumberedLine } from '@/core/notation';
 import { FAMILY_WORDS } from './families';
 import { PATTERN_WORDS } from './patternBook';
@@ -12,6 +12,12 @@ export const SEGMENT_WORDS: Readonly<Record<SegmentKind, string>> = {
   play: 'Play',
   homework: 'Homework',
 };
+
+/** "Ask: why not the other rook? 8 minutes": a segment in one line. */
+export function segmentText({ kind, title, minutes }: Pick<Segment, 'kind' | 'title' | 'minutes'>): string {
+  const head = title === '' ? SEGMENT_WORDS[kind] : `${SEGMENT_WORDS[kind]}: ${title}`;
+  return `${head}, ${countWords(minutes, 'minute')}`;
+}
 
 export const WEEKDAY_WORDS = [
   'Monday',

@@ -1,4 +1,6 @@
 /** A whole simulated class: every child looks at the board by itself, at its own pace. */
+import { setMaxListeners } from 'node:events';
+import { setTimeout } from 'node:timers/promises';
 import { createRandom } from '@/core/shared';
 import { openSimSeat, type SimCard, type SimSeat } from './simSeat';
 
@@ -22,9 +24,12 @@ export function startSimClass(options: {
     seat: openSimSeat({ origin, card, random: createRandom(seed * 1000 + index), say }),
     pace: createRandom(seed * 1000 + 500 + index),
   }));
+  // Each waits for the same signal.
+  setMaxListeners(cards.length + 10, signal);
   async function live({ seat, pace }: (typeof children)[number]): Promise<void> {
     for (;;) {
-      await pause(everyMs * (0.6 + 0.8 * pace()), signal);
+      // Ends early, with a rejection, when the class goes home.
+      await setTimeout(everyMs * (0.6 + 0.8 * pace()), undefined, { signal }).catch(() => undefined);
       if (signal.aborted) break;
       await seat.look();
     }
@@ -32,19 +37,4 @@ export function startSimClass(options: {
   }
   const ended = Promise.all(children.map(live)).then(() => undefined);
   return { seats: children.map(({ seat }) => seat), ended };
-}
-
-/** Children look every so often; ends early with the signal. */
-function pause(ms: number, signal: AbortSignal): Promise<void> {
-  return new Promise((resolve) => {
-    const timer = setTimeout(resolve, ms);
-    signal.addEventListener(
-      'abort',
-      () => {
-        clearTimeout(timer);
-        resolve();
-      },
-      { once: true },
-    );
-  });
 }

@@ -48,6 +48,13 @@ export interface SimSeat {
   readonly isSignedIn: () => boolean;
 }
 
+interface Answered {
+  readonly status: number;
+  readonly cookies: readonly string[];
+  /** What was said, when it was said well. */
+  readonly value: unknown;
+}
+
 /** Opens a seat at a server. `random` decides everything the child does. */
 export function openSimSeat(options: {
   readonly origin: string;
@@ -65,13 +72,16 @@ export function openSimSeat(options: {
   let thinkLooks = 0;
   let answersLeft = 0;
 
-  async function request(address: string, body?: unknown): Promise<Response | undefined> {
+  /** Undefined: nothing came back, or only a part of it. */
+  async function request(address: string, body?: unknown): Promise<Answered | undefined> {
     try {
-      return await fetch(`${origin}${address}`, {
+      const response = await fetch(`${origin}${address}`, {
         method: body === undefined ? 'GET' : 'POST',
         headers: { cookie, 'content-type': 'application/json' },
         ...(body === undefined ? {} : { body: JSON.stringify(body) }),
       });
+      const { status, ok, headers } = response;
+      return { status, cookies: headers.getSetCookie(), value: ok ? await response.json() : undefined };
     } catch {
       // No server: the same as no network.
       return undefined;
@@ -80,7 +90,7 @@ export function openSimSeat(options: {
 
   async function post(address: string, item: unknown): Promise<SendResult> {
     const response = await request(address, item);
-    if (response?.ok === true) return 'stored';
+    if (response?.status === 200) return 'stored';
     if (response === undefined || response.status >= 500 || response.status === 429) return 'later';
     return response.status === 401 || response.status === 403 ? 'sign-in' : 'refused';
   }
@@ -103,11 +113,8 @@ export function openSimSeat(options: {
   async function signIn(): Promise<void> {
     const { joinCode, studentId, key } = card;
     const response = await request('/api/seat/sign-in', { joinCode, studentId, key });
-    if (response?.ok !== true) return;
-    cookie = response.headers
-      .getSetCookie()
-      .map((line) => line.split(';')[0] ?? '')
-      .join('; ');
+    if (response?.status !== 200) return;
+    cookie = response.cookies.map((line) => line.split(';')[0] ?? '').join('; ');
     say(`${card.name} sits down.`);
   }
 
@@ -122,7 +129,7 @@ export function openSimSeat(options: {
 
   async function tryTask(questionId: LiveQuestion['questionId']): Promise<void> {
     const response = await request('/api/seat/rounds', { questionId });
-    const round = response?.ok === true ? roundSchema.safeParse(await response.json()).data : undefined;
+    const round = roundSchema.safeParse(response?.value).data;
     const task = round?.tasks[0];
     if (round === undefined || task === undefined) {
       // Not opened: at the next look the child tries once more.
@@ -165,8 +172,7 @@ export function openSimSeat(options: {
     await flush();
     const response = await request('/api/seat/news');
     if (response?.status === 401) cookie = '';
-    const news = response?.ok === true ? seatNewsSchema.safeParse(await response.json()).data : undefined;
-    const question = news?.question;
+    const question = seatNewsSchema.safeParse(response?.value).data?.question;
     if (question === undefined) return;
     if (question.questionId !== asked) {
       asked = question.questionId;

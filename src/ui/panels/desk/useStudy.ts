@@ -82,3 +82,10 @@ export function listHandMarks(place: PositionDraft, from: Square) {
 export function isPromotion(place: PositionDraft, from: Square, to: Square | undefined): boolean {
   return listHandMoves(place, from).some((move) => move.to === to && move.promotion !== undefined);
 }
+
+/** Has the side to move anything to play? */
+export function hasMoves(place: PositionDraft): boolean {
+  return place.board.some(
+    (man, square) => man?.side === place.turn && listHandMoves(place, square).length > 0,
+  );
+}

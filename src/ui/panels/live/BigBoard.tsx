@@ -14,7 +14,7 @@ import { handFaultText, SIDE_WORDS, thoughtText } from '@/text';
 import { Board, type Drop } from '@/ui/board';
 import { useSending } from '@/ui/forms/useSending';
 import { useHouseVoice } from '@/ui/words';
-import { isPromotion, listHandMarks, squaresOfRefusal } from '../desk/useStudy';
+import { hasMoves, isPromotion, listHandMarks, squaresOfRefusal } from '../desk/useStudy';
 import classes from './BigBoard.module.css';
 import { BoardFoot, type SideName } from './BoardFoot';
 import { MoreSide } from './MoreSide';
@@ -53,6 +53,7 @@ export function BigBoard(props: {
   const [side, setSide] = useState<SideName>();
   const [bottom, setBottom] = useState<'usual' | 'turned'>('usual');
   const signs = useSigns();
+  const [notice, setNotice] = useState('');
   const [isRevealed, setIsRevealed] = useState(false);
   const fullscreen = useFullscreenDocument();
 
@@ -73,6 +74,12 @@ export function BigBoard(props: {
     }
     // A task is asked at its home position; anywhere else it is simply a position.
     const isTask = isHome && shownStop.home === home;
+    const hasTask = shownStop.task.taskId !== undefined || shownStop.task.exercise !== undefined;
+    if (!(isTask && hasTask) && !hasMoves(shown)) {
+      setNotice('No move is possible here, so there is none to send. Ask it aloud.');
+      return;
+    }
+    setNotice('');
     if (!isHome) board.keepAsHome();
     setIsRevealed(false);
     await sending.send(() =>
@@ -255,7 +262,10 @@ export function BigBoard(props: {
             ) : (
               <MoreSide
                 classId={page.classId}
+                segments={page.segments}
+                place={board.place}
                 hand={hand}
+                onSegment={(segment) => board.openSegment(segment)}
                 onHand={take}
                 onTurn={turnBoard}
                 onWhole={() => void fullscreen.toggle()}
@@ -270,7 +280,7 @@ export function BigBoard(props: {
         side={side}
         isOpen={isOpen}
         isBusy={sending.isBusy}
-        error={sending.error}
+        error={notice === '' ? sending.error : notice}
         onSide={open}
         onAsk={() => void ask()}
       />

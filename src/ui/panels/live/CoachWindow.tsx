@@ -1,7 +1,7 @@
 'use client';
 import { useMemo } from 'react';
-import type { BoardPage, BoardSegment } from '@/contracts/live';
-import { countWords, listWords, SEGMENT_WORDS, thoughtText } from '@/text';
+import type { BoardPage } from '@/contracts/live';
+import { listWords, segmentText, thoughtText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { groupAnswers, listSilent } from './answers';
 import classes from './CoachWindow.module.css';
@@ -13,11 +13,6 @@ import { DiagramPicture } from '@/ui/board';
 import { playLine } from '../desk/shownLine';
 import { makeFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
-
-function segmentText({ kind, title, minutes }: BoardSegment): string {
-  const head = title === '' ? SEGMENT_WORDS[kind] : `${SEGMENT_WORDS[kind]}: ${title}`;
-  return `${head}, ${countWords(minutes, 'minute')}`;
-}
 
 /** For the coach's eyes: where the board is, the answer, what to say, and who has answered what. It follows the board by itself. */
 export function CoachWindow({ page }: { readonly page: BoardPage }) {

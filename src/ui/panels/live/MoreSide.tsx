@@ -1,6 +1,8 @@
 'use client';
 import { Button } from '@mantine/core';
 import { SchemeButton } from '@/ui/theme/SchemeButton';
+import type { BoardPlace, BoardSegment } from '@/contracts/live';
+import { segmentText } from '@/text';
 import classes from './BigBoard.module.css';
 import type { BoardHand } from './useBoard';
 
@@ -30,7 +32,10 @@ const KEYS: readonly (readonly [string, string])[] = [
 /** What is needed more rarely, and all keys. */
 export function MoreSide(props: {
   readonly classId: number;
+  readonly segments: readonly BoardSegment[];
+  readonly place: BoardPlace;
   readonly hand: BoardHand;
+  readonly onSegment: (segment: number) => void;
   readonly onHand: (hand: BoardHand) => void;
   readonly onTurn: () => void;
   readonly onWhole: () => void;
@@ -39,6 +44,23 @@ export function MoreSide(props: {
   const { hand, onHand } = props;
   return (
     <>
+      <h2>The plan</h2>
+      <ol className={classes.plan}>
+        {props.segments.map((segment, index) => (
+          <li key={index}>
+            <Button
+              variant="default"
+              justify="flex-start"
+              disabled={segment.stops.length === 0}
+              aria-pressed={index === props.place.segment}
+              onClick={() => props.onSegment(index)}
+            >
+              {segmentText(segment)}
+            </Button>
+          </li>
+        ))}
+      </ol>
+      {props.segments.length === 0 && <p>This lesson has no plan: the board is free.</p>}
       <h2>More</h2>
       <div className={classes.group}>
         <Button variant="default" aria-pressed={hand === 'sets-up'} onClick={() => onHand('sets-up')}>
