@@ -145,6 +145,8 @@ test('the sentences of all faults', () => {
      "Somebody has saved this plan meanwhile. Load the page again to see it; copy what you have written before.",
      "The plan of this lesson holds no exercises and no set to catch up with.",
      "This lesson is not there.",
+     "This lesson is not at the board any more.",
+     "That move is not possible in the position that was asked about.",
      "Between these days lies no lesson: the last day comes first, none of them is such a weekday, or all are holidays.",
      "More than 100 lessons at once. Choose fewer weeks.",
      "A child is in another class by now. Load the page again; nobody was moved.",

@@ -18,6 +18,16 @@ import { exportCalendar } from '@/server/services/calendar';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { saveHouseWords } from '@/server/services/houseWords';
 import { getLessonsPage, scheduleLessons } from '@/server/services/lessons';
+import {
+  addCalledMove,
+  askQuestion,
+  beginLive,
+  closeQuestion,
+  endLive,
+  getBoardPage,
+  getLiveNews,
+  saveLivePlace,
+} from '@/server/services/live';
 import { printSet } from '@/server/services/paper';
 import { getClassPath, setStudentStage } from '@/server/services/paths';
 import { addPlan } from '@/server/services/plans';
@@ -58,7 +68,21 @@ async function makeScene() {
   const { coachId } = assistant;
   valueOf(await setPost(lead, { classId, coachId, post: 'assistant' }));
   const actors: Record<Role, CoachActor> = { teacher: coach, lead, assistant, colleague, stranger };
-  return { actors, coachId, classId, studentId: student.studentId, setId, assignmentId, taskId };
+  const liveId = valueOf(await beginLive(coach, { requestId: makeUuid(), classId }));
+  const questionId = valueOf(
+    await askQuestion(coach, { requestId: makeUuid(), liveId, fen: MATE_IN_1, words: 'White to move' }),
+  );
+  return {
+    liveId,
+    questionId,
+    actors,
+    coachId,
+    classId,
+    studentId: student.studentId,
+    setId,
+    assignmentId,
+    taskId,
+  };
 }
 
 type Scene = Awaited<ReturnType<typeof makeScene>>;
@@ -160,6 +184,45 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
   'save the lessons for a calendar': {
     may: ['teacher', 'lead', 'assistant'],
     run: (actor, { classId }) => exportCalendar(actor, { classId }),
+  },
+  'begin a lesson at the board': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId }) => beginLive(actor, { requestId: makeUuid(), classId }),
+  },
+  'open the big board': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId }) => getBoardPage(actor, classId),
+  },
+  'hear the seats': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId }) => getLiveNews(actor, classId, {}),
+  },
+  'ask the seats': {
+    may: ['teacher', 'lead'],
+    run: (actor, { liveId }) =>
+      askQuestion(actor, { requestId: makeUuid(), liveId, fen: MATE_IN_1, words: 'White to move' }),
+  },
+  'note what is called out': {
+    may: ['teacher', 'lead'],
+    run: (actor, { questionId }) =>
+      addCalledMove(actor, {
+        clientId: makeUuid(),
+        questionId,
+        move: 'a1a8',
+        answeredAt: new Date().toISOString(),
+      }),
+  },
+  'stop asking': {
+    may: ['teacher', 'lead'],
+    run: (actor, { questionId }) => closeQuestion(actor, { questionId }),
+  },
+  'step through the plan': {
+    may: ['teacher', 'lead'],
+    run: (actor, { liveId }) => saveLivePlace(actor, { liveId, place: { segment: 0, stop: 0 } }),
+  },
+  'end the lesson': {
+    may: ['teacher', 'lead'],
+    run: (actor, { liveId }) => endLive(actor, { liveId }),
   },
   'look at a child': {
     may: ['teacher', 'lead', 'assistant'],
