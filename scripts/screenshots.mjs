@@ -51,6 +51,20 @@ const open = (address) => async (page) => {
   await page.goto(`${ORIGIN}${address}`);
 };
 
+/** The last lesson of Lantern class at the big board, its second position asked. */
+async function teach(page) {
+  await open('/classes/4/lessons')(page);
+  const held = page.locator('section').filter({ hasText: 'Were held' });
+  await held.getByRole('link', { name: 'Open' }).first().click();
+  await page.waitForURL(/lessons\/\d+/);
+  await page.getByRole('button', { name: 'Teach at the big board' }).click();
+  await page.waitForURL(/board\/4/);
+  await page.getByRole('grid').waitFor();
+  await page.keyboard.press('PageDown');
+  await page.keyboard.press('q');
+  await page.getByText(/^Asked/).waitFor();
+}
+
 /** name: [size, steps, dark?] */
 const VIEWS = {
   desk: [DESK, proveOnDesk],
@@ -110,7 +124,20 @@ const VIEWS = {
   ],
   plan: [DESK, open('/classes/4/plans/1')],
   set: [DESK, open('/sets/1')],
-  'class-path': [DESK, open('/classes/4/path')],
+  board: [
+    DESK,
+    async (page) => {
+      await teach(page);
+      await page.keyboard.press('s');
+      for (const move of ['Rd8+', 'Re8+', 'Rxa6', 'Re4']) {
+        await page.getByLabel('Called out').fill(move);
+        await page.getByRole('button', { name: 'Note it' }).click();
+        await page.getByRole('complementary').getByRole('button', { name: move }).waitFor();
+      }
+      await page.getByRole('button', { name: 'What becomes of it' }).click();
+      await page.getByText('Loses something').waitFor();
+    },
+  ],
   class: [DESK, open('/classes/4')],
   answers: [DESK, open('/answers/26')],
   lesson: [
@@ -139,7 +166,16 @@ const VIEWS = {
       await page.getByText(/Task 6 of/).waitFor();
     },
   ],
-  'seat-tablet': [TABLET, openRound],
+  'lesson-tablet': [
+    TABLET,
+    async (page) => {
+      await teach(page);
+      await takeSeat(page);
+      await page.getByRole('link', { name: 'To the board' }).click();
+      await page.getByText('Which move?').waitFor();
+      for (const square of [43, 59]) await page.locator(`[data-square="${square}"]`).click();
+    },
+  ],
   'seat-phone-dark': [PHONE, openRound, 'dark'],
 };
 

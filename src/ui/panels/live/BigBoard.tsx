@@ -205,7 +205,7 @@ export function BigBoard(props: {
       <header className={classes.head}>
         <h1 className={classes.words}>{board.isComposing ? 'One moment ...' : say(shownStop.words)}</h1>
         <div className={classes.asked}>
-          <span className={classes.code}>
+          <span>
             Seats: <strong>{page.joinCode}</strong>
           </span>
           <span role="status">
