@@ -7,6 +7,7 @@ import { createLifetime } from './lifetime';
 import { takeLock } from './lock';
 import { startMariadb } from './mariadb';
 import { runHere } from './processes';
+import { RUNNING } from './running';
 import { Advice, say } from './say';
 import { needFreePort, servePages } from './serve';
 
@@ -14,8 +15,6 @@ const HOST = '127.0.0.1';
 const DATA = path.join('.data', 'demo');
 /** Written when the demo club is whole. */
 const SEEDED = path.join(DATA, 'seeded');
-/** While the demo runs: its settings, for the simulated class. */
-export const RUNNING = path.join(DATA, 'running.json');
 
 /** `vorschule demo`: everything a fresh machine needs, then the demo until Ctrl-C. */
 export async function runDemo(options: { port: number; isReset: boolean }): Promise<void> {

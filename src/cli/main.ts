@@ -11,6 +11,8 @@ const HELP = `Vorschule: a workbench for scholastic chess coaches.
   ./vorschule class-sim [--class "Lantern class"] [--children 24] [--seed 1] [--minutes 45]
                                              a simulated class for the demo that runs: children join, answer the big
                                              board, dither and drop out; those that are missing are added to the class
+  ./vorschule rebuild                        works out anew, from the stored answers, what each child can; on the
+                                             database of DATABASE_URL, or on that of the demo that runs
 
 Without server or database, usable in pipes (FILE or - for standard input):
 
@@ -78,6 +80,15 @@ async function main(): Promise<number> {
         seed: readWhole(values.seed ?? '1', '--seed', 0, 1_000_000_000),
         minutes: readWhole(values.minutes ?? '45', '--minutes', 1, 240),
       });
+    }
+    case 'rebuild': {
+      const { runRebuild } = await import('./rebuild');
+      return runRebuild();
+    }
+    case 'rebuild-here': {
+      const { rebuildHere } = await import('./rebuild');
+      await rebuildHere();
+      return 0;
     }
     case 'class-sim-cards': {
       const { printSimCards } = await import('./sim/simCards');

@@ -1,6 +1,7 @@
 import { DEMO_SESSION_SECRET, getEnv } from '@/server/env';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
+import { rebuildProgress } from '@/server/services/progress';
 import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
 import { isSetUp } from '@/server/services/setUpClub';
 import { buildWhenStale } from './build';
@@ -44,6 +45,7 @@ async function prepareDatabase(): Promise<void> {
     await migrate(getDb(), migrationSource);
     await rekeyPuzzles();
     await rateOldAnswers();
+    await rebuildProgress();
     if (!(await isSetUp())) {
       say(`There is no club yet. Open ${getEnv().ORIGIN}/set-up and enter this code: ${makeSetUpCode()}`);
     }

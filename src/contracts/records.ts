@@ -3,6 +3,7 @@ import { z } from 'zod';
 import type { Answer, VerdictOutcome } from '@/core/exercises';
 import { classIdSchema, studentIdSchema, type ClassId, type StudentId } from './ids';
 import type { Enrolment } from './people';
+import type { ChildProgress } from './progress';
 
 export const childSchema = z.object({ classId: classIdSchema, studentId: studentIdSchema });
 
@@ -43,6 +44,7 @@ export interface ChildPage {
   readonly hereCount: number;
   readonly awayCount: number;
   readonly gameCount: number;
+  readonly progress: ChildProgress;
 }
 
 /** A child in no class since before the last term. */

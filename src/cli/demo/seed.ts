@@ -12,6 +12,7 @@ import { addClass, addStudent, listOwnClasses, setLevel, setPost } from '@/serve
 import { runAt } from '@/server/services/clock';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addGame } from '@/server/services/games';
+import { rebuildProgress } from '@/server/services/progress';
 import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
 import { changeRoster } from '@/server/services/rosterChanges';
 import { addPuzzle, addRound, addSet, giveSet } from '@/server/services/sets';
@@ -53,6 +54,7 @@ export async function seedDemo(isDone: boolean): Promise<void> {
     await migrate(getDb(), migrationSource);
     await rekeyPuzzles();
     await rateOldAnswers();
+    await rebuildProgress();
     if (!isDone) await fill();
   } finally {
     await closePool();

@@ -1,13 +1,9 @@
 /** `vorschule class-sim`: a simulated class at the demo that runs on this machine. */
 import { execFileSync } from 'node:child_process';
-import { existsSync, readFileSync } from 'node:fs';
-import { z } from 'zod';
-import { RUNNING } from '../demo';
-import { Advice, say } from '../say';
+import { getRunningDemo } from '../running';
+import { say } from '../say';
 import { startSimClass } from './simClass';
 import { simCardsSchema, type SimCard } from './simSeat';
-
-const runningSchema = z.object({ DATABASE_URL: z.string(), SESSION_SECRET: z.string(), ORIGIN: z.string() });
 
 /** How often a simulated child looks at the board. */
 const EVERY_MS = 1500;
@@ -18,7 +14,7 @@ export async function runClassSim(options: {
   readonly seed: number;
   readonly minutes: number;
 }): Promise<number> {
-  const env = findRunningDemo();
+  const env = getRunningDemo();
   const cards = fetchCards(env, options.className, options.children);
   const ended = new AbortController();
   process.once('SIGINT', () => ended.abort());
@@ -38,12 +34,6 @@ export async function runClassSim(options: {
   const waiting = seats.reduce((sum, seat) => sum + seat.waiting(), 0);
   say(`${given} answers given, ${waiting} of them not sent.`);
   return 0;
-}
-
-function findRunningDemo(): z.infer<typeof runningSchema> {
-  if (!existsSync(RUNNING))
-    throw new Advice('No demo runs here. Start it in another window: ./vorschule demo');
-  return runningSchema.parse(JSON.parse(readFileSync(RUNNING, 'utf8')));
 }
 
 /** In a process of its own, since the services read their settings once from the environment. */

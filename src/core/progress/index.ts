@@ -2,8 +2,28 @@ export type { ProgressAnswer } from './answers';
 export { forecastSet, type SetForecast, type SpentTime } from './forecast';
 export { listHardships, type Hardship } from './hardships';
 export { findNextStage, findProgress, weighEvidence, type StageProgress, type Standing } from './mastery';
+export {
+  planNextRound,
+  ROUND_REASONS,
+  type RoundPart,
+  type RoundReason,
+  type RoundWishes,
+} from './nextRound';
 export { pickRising } from './pickRising';
 export { planPractice, type PracticePart } from './practice';
+export {
+  findMastery,
+  isDue,
+  learnTopic,
+  recallAt,
+  RETENTION,
+  topicStateSchema,
+  wilson,
+  type Mastery,
+  type TopicAnswer,
+  type TopicState,
+} from './reviews';
+export { listTopics, parseTopic, type Topic, type TopicParts } from './topics';
 export {
   expectScore,
   NEW_CHILD_RATING,

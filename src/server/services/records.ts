@@ -23,6 +23,7 @@ import {
 import { listTerms } from '../data/terms';
 import { getDb, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
+import { getChildProgress } from './progress';
 import { makeFileName } from './fileName';
 import { dayIn } from './today';
 
@@ -62,6 +63,7 @@ export async function getChildPage(
     hereCount: attendance.filter(({ wasHere }) => wasHere).length,
     awayCount: attendance.filter(({ wasHere }) => !wasHere).length,
     gameCount: games.length,
+    progress: await getChildProgress(db, studentId),
   });
 }
 

@@ -26,7 +26,9 @@ import { listClubPatterns } from '../data/clubPatterns';
 import { listStairs } from '../data/sets';
 import { listTasksOfPractice, listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, storeOnce, type Db } from '../db';
+import { lockStudent } from '../data/topics';
 import { getNow } from './clock';
+import { learnFromAnswer } from './progress';
 import { rateFirstAnswer } from './ratings';
 
 /** What lies on the student's place. */
@@ -157,9 +159,10 @@ export async function storeAttempt(
     if (found === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
     const verdict = judgeAnswer(found, input.answer);
     if (verdict === 'another-mode') return failure<ServiceFault>({ code: 'answer/another-mode' });
+    await lockStudent(db, actor.studentId);
     const tryNumber = (await countTries(db, round.roundId, input.taskId)) + 1;
     const isFirst = !(await hasAnswered(db, actor.studentId, input.taskId));
-    await addAttempt(
+    const attemptId = await addAttempt(
       db,
       {
         ...input,
@@ -171,9 +174,14 @@ export async function storeAttempt(
       },
       verdict,
     );
+    const isRight = verdict.outcome === 'right';
+    if (tryNumber === 1) {
+      const { hints, answeredAt } = input;
+      const atMs = Date.parse(answeredAt);
+      await learnFromAnswer(db, actor.studentId, found, { attemptId, isRight, hints, atMs });
+    }
     if (isFirst) {
       const { taskId, hints } = input;
-      const isRight = verdict.outcome === 'right';
       await rateFirstAnswer(db, { taskId, studentId: actor.studentId, isRight, hints });
     }
     return success({ clientId: input.clientId, outcome: verdict.outcome, tryNumber });

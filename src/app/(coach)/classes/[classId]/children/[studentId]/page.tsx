@@ -4,6 +4,7 @@ import { childSchema } from '@/contracts/records';
 import { parseInput } from '@/server/auth/access';
 import { getChildPage } from '@/server/services/records';
 import { countWords, dayText } from '@/text';
+import { ProgressPanel } from '@/ui/panels/progress/ProgressPanel';
 import { LinkButton } from '../../../../../_parts/LinkButton';
 import styles from '../../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../../_parts/coachPage';
@@ -32,6 +33,15 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
       <div className={styles.columns}>
         <div className={styles.stack}>
           <section className={styles.card}>
+            <h2>What it can</h2>
+            <ProgressPanel
+              progress={page.value.progress}
+              topicsAt={`/classes/${classId}/children/${studentId}/topics`}
+            />
+          </section>
+        </div>
+        <div className={styles.stack}>
+          <section className={styles.card}>
             <h2>Classes so far</h2>
             <ul className={styles.list}>
               {enrolments.map((one) => (
@@ -54,8 +64,6 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
               ))}
             </ul>
           </section>
-        </div>
-        <div className={styles.stack}>
           <section className={styles.card}>
             <h2>The record</h2>
             <p className={styles.soft} style={{ marginTop: 0 }}>

@@ -1,0 +1,53 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { topicQuerySchema } from '@/contracts/progress';
+import { parseInput } from '@/server/auth/access';
+import { listTopicAnswers } from '@/server/services/progress';
+import { countWords, dayText, masteryText } from '@/text';
+import { LinkButton } from '../../../../../../../_parts/LinkButton';
+import styles from '../../../../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../../../../_parts/coachPage';
+
+export const metadata: Metadata = { title: 'Answers to a topic' };
+
+export default async function TopicPage({
+  params,
+}: PageProps<'/classes/[classId]/children/[studentId]/topics/[topic]'>) {
+  const actor = await getPageCoach();
+  const { classId, studentId, topic } = await params;
+  const query = parseInput(topicQuerySchema, { classId, studentId, topic: decodeURIComponent(topic) });
+  const page = query.ok ? await listTopicAnswers(actor, query.value) : query;
+  if (!page.ok) notFound();
+  const { studentName, topicName, answers } = page.value;
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>
+            {topicName}: {studentName}
+          </h1>
+          <span className={styles.soft}>{masteryText(page.value)}. The newest weigh most.</span>
+        </div>
+        <LinkButton href={`/classes/${classId}/children/${studentId}`} variant="default">
+          {studentName}
+        </LinkButton>
+      </div>
+      <section className={styles.card}>
+        <h2>The answers behind it</h2>
+        <ul className={styles.list}>
+          {answers.map(({ attemptId, answeredAt, className, isRight, hints, text }) => (
+            <li key={attemptId}>
+              <span>
+                <strong>{isRight ? 'Right' : 'Not right'}</strong>
+                {hints > 0 && `, with ${countWords(hints, 'step')} of help`}: {text}
+              </span>
+              <span className={styles.soft}>
+                {dayText(answeredAt.slice(0, 10))}, {className}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </>
+  );
+}

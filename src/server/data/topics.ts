@@ -1,0 +1,170 @@
+import type { StudentId, TaskId } from '@/contracts/ids';
+import { familyIdSchema, mateTaskSchema } from '@/core/exercises';
+import { isPatternId } from '@/core/patterns';
+import {
+  listTopics,
+  parseTopic,
+  topicStateSchema,
+  type Topic,
+  type TopicAnswer,
+  type TopicState,
+} from '@/core/progress';
+import type { Db } from '../db';
+import { JUDGE_VERSION } from './attempts';
+
+/** Answers of one child come one after another: what is derived from them is read, changed and written back. */
+export async function lockStudent(db: Db, studentId: StudentId): Promise<void> {
+  await db('people').where({ id: studentId }).forUpdate().first('id');
+}
+
+/** Topics that are not known any more are left out. */
+export async function listTopicStates(db: Db, studentId: StudentId): Promise<Map<Topic, TopicState>> {
+  const rows: { topic: string; state: unknown }[] = await db('topic_progress')
+    .where({ student_id: studentId })
+    .orderBy('topic')
+    .select('topic', 'state');
+  return new Map(
+    rows
+      .filter(({ topic }) => parseTopic(topic) !== undefined)
+      .map(({ topic, state }) => [topic as Topic, topicStateSchema.parse(state)] as const),
+  );
+}
+
+export async function saveTopicState(
+  db: Db,
+  studentId: StudentId,
+  topic: Topic,
+  state: TopicState,
+): Promise<void> {
+  const derived = { state: JSON.stringify(state), due_at: new Date(state.card.dueMs) };
+  await db('topic_progress')
+    .insert({ student_id: studentId, topic, ...derived })
+    .onConflict(['student_id', 'topic'])
+    .merge(derived);
+}
+
+export async function deleteTopicStates(db: Db, studentId: StudentId): Promise<void> {
+  await db('topic_progress').where({ student_id: studentId }).delete();
+}
+
+/** A first answer to a task in a round, with the topics it speaks of. */
+export interface CountedAnswer extends TopicAnswer {
+  readonly topics: readonly Topic[];
+}
+
+/** Every answer of a child that counts, in the order in which they were stored. */
+export async function listCountedAnswers(db: Db, studentId: StudentId): Promise<CountedAnswer[]> {
+  const rows: {
+    id: number;
+    task_id: number;
+    family: string;
+    payload: unknown;
+    outcome: string;
+    hints: number;
+    answered_at: Date;
+  }[] = await db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .join('tasks', 'tasks.id', 'attempts.task_id')
+    .where('attempts.student_id', studentId)
+    .where('attempts.try_number', 1)
+    .where('verdicts.judge_version', JUDGE_VERSION)
+    .orderBy('attempts.id')
+    .select(
+      'attempts.id',
+      'attempts.task_id',
+      'tasks.family',
+      'tasks.payload',
+      'verdicts.outcome',
+      'attempts.hints',
+      'attempts.answered_at',
+    );
+  const tags: { task_id: number; tag: string }[] = await db('task_tags')
+    .whereIn('task_id', [...new Set(rows.map((row) => row.task_id))])
+    .where('tag', 'like', 'pattern:%')
+    .orderBy('tag')
+    .select('task_id', 'tag');
+  const tagsOf = (taskId: number) =>
+    tags.filter((row) => row.task_id === taskId).map(({ tag }) => tag.slice('pattern:'.length));
+  return rows.map((row) => {
+    const family = familyIdSchema.parse(row.family);
+    return {
+      attemptId: row.id,
+      isRight: row.outcome === 'right',
+      hints: row.hints,
+      atMs: row.answered_at.getTime(),
+      topics:
+        family === 'mate'
+          ? listTopics({
+              family,
+              mateInMoves: mateTaskSchema.parse(row.payload).mateInMoves,
+              patterns: tagsOf(row.task_id).filter(isPatternId),
+            })
+          : listTopics({ family }),
+    };
+  });
+}
+
+/** Children with an answer. */
+export async function listAnswering(db: Db): Promise<StudentId[]> {
+  const ids: number[] = await db('attempts').distinct('student_id').orderBy('student_id').pluck('student_id');
+  return ids.map((id) => id as StudentId);
+}
+
+export interface TopicAttempt {
+  readonly attemptId: number;
+  readonly taskId: TaskId;
+  readonly family: string;
+  readonly payload: unknown;
+  readonly answer: unknown;
+  readonly outcome: string;
+  readonly hints: number;
+  readonly answeredAt: Date;
+  readonly className: string;
+}
+
+/** Stored answers of a child by their ids, the newest first. */
+export async function listAttemptsByIds(
+  db: Db,
+  studentId: StudentId,
+  attemptIds: readonly number[],
+): Promise<TopicAttempt[]> {
+  const rows: {
+    id: number;
+    task_id: number;
+    family: string;
+    payload: unknown;
+    answer: unknown;
+    outcome: string;
+    hints: number;
+    answered_at: Date;
+    name: string;
+  }[] = await db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .join('tasks', 'tasks.id', 'attempts.task_id')
+    .join('classes', 'classes.id', 'attempts.class_id')
+    .where({ 'attempts.student_id': studentId, 'verdicts.judge_version': JUDGE_VERSION })
+    .whereIn('attempts.id', [...attemptIds])
+    .orderBy('attempts.id', 'desc')
+    .select(
+      'attempts.id',
+      'attempts.task_id',
+      'tasks.family',
+      'tasks.payload',
+      'attempts.answer',
+      'verdicts.outcome',
+      'attempts.hints',
+      'attempts.answered_at',
+      'classes.name',
+    );
+  return rows.map((row) => ({
+    attemptId: row.id,
+    taskId: row.task_id as TaskId,
+    family: row.family,
+    payload: row.payload,
+    answer: row.answer,
+    outcome: row.outcome,
+    hints: row.hints,
+    answeredAt: row.answered_at,
+    className: row.name,
+  }));
+}

@@ -1,0 +1,180 @@
+/** What children can by their stored answers: kept up to date with each answer, worked out anew from all of them, shown to coaches. */
+import type { ServiceFault } from '@/contracts/faults';
+import type { StudentId } from '@/contracts/ids';
+import type { ChildProgress, TopicAnswers, TopicQuery } from '@/contracts/progress';
+import {
+  answerSchema,
+  EXERCISE_IDS,
+  EXERCISES,
+  exerciseTaskSchema,
+  mateTaskSchema,
+  type Stage,
+} from '@/core/exercises';
+import {
+  findMastery,
+  isDue,
+  learnTopic,
+  listTopics,
+  parseTopic,
+  planNextRound,
+  type Topic,
+  type TopicState,
+} from '@/core/progress';
+import { failure, success, type Result } from '@/core/shared';
+import { answerLineText, topicText } from '@/text';
+import { findOwnClass, type CoachActor } from '../auth/actors';
+import { findClassOfStudent, isStudentOfClass } from '../data/classes';
+import { findStudent } from '../data/people';
+import { listClassStages } from '../data/paths';
+import { listPatternsOfTasks, type StoredTask } from '../data/tasks';
+import {
+  deleteTopicStates,
+  listAnswering,
+  listAttemptsByIds,
+  listCountedAnswers,
+  listTopicStates,
+  saveTopicState,
+  type CountedAnswer,
+  type TopicAttempt,
+} from '../data/topics';
+import { getDb, withTransaction, type Db } from '../db';
+import { getNow } from './clock';
+
+/** Takes a stored first answer into what is known of its topics; inside the transaction that stored it. */
+export async function learnFromAnswer(
+  db: Db,
+  studentId: StudentId,
+  task: StoredTask,
+  answer: Omit<CountedAnswer, 'topics'>,
+): Promise<void> {
+  const states = await listTopicStates(db, studentId);
+  for (const topic of await listTopicsOf(db, task))
+    await saveTopicState(db, studentId, topic, learnTopic(states.get(topic), answer));
+}
+
+async function listTopicsOf(db: Db, task: StoredTask): Promise<Topic[]> {
+  if (task.family !== 'mate') return listTopics({ family: task.family });
+  const patterns = (await listPatternsOfTasks(db, [task.taskId])).get(task.taskId) ?? [];
+  const { mateInMoves } = task.task;
+  return listTopics({ family: 'mate', mateInMoves, patterns: [...patterns].sort() });
+}
+
+/** Works everything out anew from the stored answers, child by child; how many there are, and whose figures were others before. */
+export async function rebuildProgress(): Promise<{ readonly students: number; readonly changed: number }> {
+  const students = await listAnswering(getDb());
+  let changed = 0;
+  for (const studentId of students) {
+    const isOther = await withTransaction(async (db) => {
+      const states = foldAnswers(await listCountedAnswers(db, studentId));
+      const before = await listTopicStates(db, studentId);
+      if (isSame(before, states)) return false;
+      await deleteTopicStates(db, studentId);
+      for (const [topic, state] of states) await saveTopicState(db, studentId, topic, state);
+      return true;
+    });
+    if (isOther) changed += 1;
+  }
+  return { students: students.length, changed };
+}
+
+function foldAnswers(answers: readonly CountedAnswer[]): Map<Topic, TopicState> {
+  const states = new Map<Topic, TopicState>();
+  for (const { topics, ...answer } of answers)
+    for (const topic of topics) states.set(topic, learnTopic(states.get(topic), answer));
+  return states;
+}
+
+/** Stored figures and fresh ones are the same when they are written the same. */
+function isSame(one: ReadonlyMap<Topic, TopicState>, other: ReadonlyMap<Topic, TopicState>): boolean {
+  const write = (states: ReadonlyMap<Topic, TopicState>) =>
+    JSON.stringify([...states].sort(([a], [b]) => (a < b ? -1 : 1)));
+  return write(one) === write(other);
+}
+
+/** Topics of a round that is planned for a child. */
+const ROUND_TASKS = 6;
+
+/** What a child can, topic by topic, what is due, and what its next round would be and why. */
+export async function getChildProgress(db: Db, studentId: StudentId): Promise<ChildProgress> {
+  const nowMs = getNow().getTime();
+  const states = await listTopicStates(db, studentId);
+  const own = await findClassOfStudent(db, studentId);
+  const stages =
+    own === undefined ? [] : (await listClassStages(db, own.classId)).filter(({ isOpen }) => isOpen);
+  const order = stages.map(({ stage }) => stage);
+  const topicsOf = (stage: Stage) =>
+    EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).flatMap((family) => listTopics({ family }));
+  // The class is at the first stage of which a child does not know everything yet.
+  const at = order.findIndex((stage) => topicsOf(stage).some((topic) => isWeak(states.get(topic))));
+  const now = order[at];
+  return {
+    topics: [...states]
+      .map(([topic, state]) => ({
+        topic,
+        name: topicText(topic),
+        ...findMastery(state),
+        answers: state.answers,
+        right: state.right,
+        dueAt: new Date(state.card.dueMs).toISOString(),
+        isDue: isDue(state, nowMs),
+      }))
+      .sort((one, other) => one.mean - other.mean || one.name.localeCompare(other.name)),
+    nextRound: planNextRound({
+      states,
+      ofClass: now === undefined ? [] : topicsOf(now),
+      ahead: order.slice(at + 1).flatMap(topicsOf),
+      nowMs,
+      count: ROUND_TASKS,
+    }).map(({ topic, why }) => ({ name: topicText(topic), why })),
+  };
+}
+
+/** Known so little that it is worth practising with the class. */
+function isWeak(state: TopicState | undefined): boolean {
+  return state === undefined || findMastery(state).low < 0.5;
+}
+
+/** The answers a topic's figures come from. */
+export async function listTopicAnswers(
+  actor: CoachActor,
+  { classId, studentId, topic }: TopicQuery,
+): Promise<Result<TopicAnswers, ServiceFault>> {
+  const db = getDb();
+  const found = await findOwnClass(db, actor, classId);
+  if (found === undefined) return failure({ code: 'class/not-found' });
+  const student = await findStudent(db, studentId);
+  if (student === undefined || !(await isStudentOfClass(db, classId, studentId)))
+    return failure({ code: 'join/not-in-class' });
+  const known = parseTopic(topic) === undefined ? undefined : (topic as Topic);
+  const state = known && (await listTopicStates(db, studentId)).get(known);
+  if (known === undefined || state === undefined) return failure({ code: 'class/not-found' });
+  const attempts = await listAttemptsByIds(
+    db,
+    studentId,
+    state.recent.map(([attemptId]) => attemptId),
+  );
+  return success({
+    studentName: student.name,
+    className: found.name,
+    topicName: topicText(known),
+    ...findMastery(state),
+    answers: attempts.map(({ attemptId, className, answeredAt, hints, outcome, ...stored }) => ({
+      attemptId,
+      className,
+      answeredAt: answeredAt.toISOString(),
+      hints,
+      isRight: outcome === 'right',
+      text: readAnswer(stored),
+    })),
+  });
+}
+
+function readAnswer({
+  family,
+  payload,
+  answer,
+}: Pick<TopicAttempt, 'family' | 'payload' | 'answer'>): string {
+  const given = answerSchema.parse(answer);
+  if (family === 'mate') return answerLineText({ family, task: mateTaskSchema.parse(payload) }, given);
+  return answerLineText(exerciseTaskSchema.parse({ family, level: 1, task: payload }), given);
+}

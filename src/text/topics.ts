@@ -1,0 +1,33 @@
+/** What is said of what a child can. */
+import { parseTopic, type Mastery, type RoundReason } from '@/core/progress';
+import { FAMILY_WORDS } from './families';
+import { PATTERN_WORDS } from './patternBook';
+import { countWords } from './words';
+
+/** "Where can it go?", "Mate in 2", "Smothered mate". */
+export function topicText(topic: string): string {
+  const parts = parseTopic(topic);
+  switch (parts?.kind) {
+    case 'family':
+      return FAMILY_WORDS[parts.family];
+    case 'mate':
+      return parts.mateInMoves === 5 ? 'Mate in 5 and more' : `Mate in ${parts.mateInMoves}`;
+    case 'pattern':
+      return PATTERN_WORDS[parts.pattern].name;
+    case undefined:
+      return 'Something that is not taught any more';
+  }
+}
+
+/** "Right about 8 times in 10 (6 to 9), by 14 answers". */
+export function masteryText({ mean, low, high, evidence }: Mastery): string {
+  const tenths = (share: number) => Math.round(share * 10);
+  const span = tenths(low) === tenths(high) ? '' : ` (${tenths(low)} to ${tenths(high)})`;
+  return `Right about ${tenths(mean)} times in 10${span}, by ${countWords(evidence, 'answer')}`;
+}
+
+export const ROUND_REASON_WORDS: Readonly<Record<RoundReason, string>> = {
+  due: 'due again',
+  class: 'what the class is at',
+  stretch: 'something new',
+};

@@ -1,0 +1,111 @@
+'use client';
+import { Button } from '@mantine/core';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { useState } from 'react';
+import { Bar, BarChart, CartesianGrid, ErrorBar, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import type { ChildProgress, TopicRow } from '@/contracts/progress';
+import { countWords, dayText, masteryText, ROUND_REASON_WORDS } from '@/text';
+import { useHouseVoice } from '@/ui/words';
+import classes from './Progress.module.css';
+
+/** So many topics are told at first; the rest when it is asked for. */
+const FIRST = 8;
+
+/** What a child can, topic by topic with its doubt, as bars and as a table; each line leads to the answers it comes from. */
+export function ProgressPanel(props: {
+  readonly progress: ChildProgress;
+  /** Where the pages of its topics begin. */
+  readonly topicsAt: string;
+}) {
+  const { progress, topicsAt } = props;
+  const { say } = useHouseVoice();
+  const [isWhole, setIsWhole] = useState(false);
+  const { topics, nextRound } = progress;
+  if (topics.length === 0) return <p className={classes.soft}>No answer yet, so nothing can be said.</p>;
+  const shown = isWhole ? topics : topics.slice(0, FIRST);
+  const dueCount = topics.filter(({ isDue }) => isDue).length;
+  return (
+    <>
+      <p>
+        {countWords(topics.length, 'topic')}, {dueCount} due again. The bars tell how much comes right at
+        once; the thin line, between what that may lie.
+      </p>
+      <div className={classes.chart} style={{ height: `${shown.length * 1.75 + 2.5}rem` }} aria-hidden>
+        <TopicBars topics={shown} say={say} />
+      </div>
+      {topics.length > FIRST && (
+        <Button variant="default" mih={44} onClick={() => setIsWhole(!isWhole)}>
+          {isWhole ? 'Only the least known' : `All ${topics.length} topics`}
+        </Button>
+      )}
+      <div className={classes.wide}>
+        <table className={classes.table}>
+          <thead>
+            <tr>
+              <th scope="col">Topic</th>
+              <th scope="col">How well</th>
+              <th scope="col">Answers</th>
+              <th scope="col">Again</th>
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((row) => (
+              <tr key={row.topic}>
+                <th scope="row">
+                  <Link href={`${topicsAt}/${encodeURIComponent(row.topic)}` as Route}>{say(row.name)}</Link>
+                </th>
+                <td>{masteryText(row)}</td>
+                <td>
+                  {row.answers}, {row.right} right at once
+                </td>
+                <td>{row.isDue ? 'due' : dayText(row.dueAt.slice(0, 10))}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <h3>Its next round would be</h3>
+      <ol className={classes.next}>
+        {nextRound.map(({ name, why }) => (
+          <li key={name}>
+            {say(name)} <span className={classes.soft}>({ROUND_REASON_WORDS[why]})</span>
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+/** The table says the same to who cannot see it. */
+function TopicBars({
+  topics,
+  say,
+}: {
+  readonly topics: readonly TopicRow[];
+  readonly say: (text: string) => string;
+}) {
+  const rows = topics.map(({ name, mean, low, high }) => ({
+    name: say(name),
+    percent: Math.round(mean * 100),
+    doubt: [Math.round((mean - low) * 100), Math.round((high - mean) * 100)],
+  }));
+  return (
+    <ResponsiveContainer width="100%" height="100%">
+      <BarChart data={rows} layout="vertical" margin={{ left: 0, right: 16, top: 0, bottom: 0 }}>
+        <CartesianGrid horizontal={false} stroke="var(--rule)" />
+        <XAxis type="number" domain={[0, 100]} unit=" %" stroke="var(--ink-soft)" tick={{ fontSize: 14 }} />
+        <YAxis
+          type="category"
+          dataKey="name"
+          width={190}
+          stroke="var(--ink-soft)"
+          tick={{ fontSize: 14, fill: 'var(--ink)' }}
+        />
+        <Bar dataKey="percent" fill="var(--board-dark)" stroke="var(--ink)" isAnimationActive={false}>
+          <ErrorBar dataKey="doubt" direction="x" stroke="var(--ink)" strokeWidth={2} width={5} />
+        </Bar>
+      </BarChart>
+    </ResponsiveContainer>
+  );
+}
