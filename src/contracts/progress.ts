@@ -14,7 +14,7 @@ export interface TopicRow extends Mastery {
 }
 
 export interface ChildProgress {
-  /** The least known first. */
+  /** What is surely little known first; what it is too early to speak of last. */
   readonly topics: readonly TopicRow[];
   readonly nextRound: readonly { readonly name: string; readonly why: RoundReason }[];
 }

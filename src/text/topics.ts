@@ -1,5 +1,5 @@
 /** What is said of what a child can. */
-import { parseTopic, type Mastery, type RoundReason } from '@/core/progress';
+import { isTelling, parseTopic, type Mastery, type RoundReason } from '@/core/progress';
 import { FAMILY_WORDS } from './families';
 import { PATTERN_WORDS } from './patternBook';
 import { countWords } from './words';
@@ -19,8 +19,9 @@ export function topicText(topic: string): string {
   }
 }
 
-/** "Right about 8 times in 10 (6 to 9), by 14 answers". */
+/** "Right about 8 times in 10 (6 to 9), by 14 answers"; "Too early to say, by 1 answer". */
 export function masteryText({ mean, low, high, evidence }: Mastery): string {
+  if (!isTelling(evidence)) return `Too early to say, by ${countWords(evidence, 'answer')}`;
   const tenths = (share: number) => Math.round(share * 10);
   const span = tenths(low) === tenths(high) ? '' : ` (${tenths(low)} to ${tenths(high)})`;
   return `Right about ${tenths(mean)} times in 10${span}, by ${countWords(evidence, 'answer')}`;

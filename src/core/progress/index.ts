@@ -14,6 +14,7 @@ export { planPractice, type PracticePart } from './practice';
 export {
   findMastery,
   isDue,
+  isTelling,
   learnTopic,
   recallAt,
   RETENTION,

@@ -152,6 +152,9 @@ export function findMastery({ recent }: TopicState): Mastery {
   return { mean, ...wilson(mean, weights, Z), evidence: recent.length };
 }
 
+/** One or two answers say nothing yet. */
+export const isTelling = (evidence: number): boolean => evidence >= 3;
+
 /** Wilson's score interval for a share that was seen in so many trials, which may be no whole number. */
 export function wilson(
   share: number,

@@ -1,7 +1,7 @@
 /** What children can by their stored answers: kept up to date with each answer, worked out anew from all of them, shown to coaches. */
 import type { ServiceFault } from '@/contracts/faults';
 import type { StudentId } from '@/contracts/ids';
-import type { ChildProgress, TopicAnswers, TopicQuery } from '@/contracts/progress';
+import type { ChildProgress, TopicAnswers, TopicQuery, TopicRow } from '@/contracts/progress';
 import {
   answerSchema,
   EXERCISE_IDS,
@@ -13,6 +13,7 @@ import {
 import {
   findMastery,
   isDue,
+  isTelling,
   learnTopic,
   listTopics,
   parseTopic,
@@ -118,7 +119,7 @@ export async function getChildProgress(db: Db, studentId: StudentId): Promise<Ch
         dueAt: new Date(state.card.dueMs).toISOString(),
         isDue: isDue(state, nowMs),
       }))
-      .sort((one, other) => one.mean - other.mean || one.name.localeCompare(other.name)),
+      .sort(compareTopics),
     nextRound: planNextRound({
       states,
       ofClass: now === undefined ? [] : topicsOf(now),
@@ -127,6 +128,12 @@ export async function getChildProgress(db: Db, studentId: StudentId): Promise<Ch
       count: ROUND_TASKS,
     }).map(({ topic, why }) => ({ name: topicText(topic), why })),
   };
+}
+
+/** What is surely little known first; what it is too early to speak of last. */
+function compareTopics(one: TopicRow, other: TopicRow): number {
+  const early = Number(isTelling(other.evidence)) - Number(isTelling(one.evidence));
+  return early || one.high - other.high || one.name.localeCompare(other.name);
 }
 
 /** Known so little that it is worth practising with the class. */

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { Bar, BarChart, CartesianGrid, ErrorBar, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { ChildProgress, TopicRow } from '@/contracts/progress';
+import { isTelling } from '@/core/progress';
 import { countWords, dayText, masteryText, ROUND_REASON_WORDS } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Progress.module.css';
@@ -24,6 +25,7 @@ export function ProgressPanel(props: {
   const { topics, nextRound } = progress;
   if (topics.length === 0) return <p className={classes.soft}>No answer yet, so nothing can be said.</p>;
   const shown = isWhole ? topics : topics.slice(0, FIRST);
+  const told = shown.filter(({ evidence }) => isTelling(evidence));
   const dueCount = topics.filter(({ isDue }) => isDue).length;
   return (
     <>
@@ -31,9 +33,11 @@ export function ProgressPanel(props: {
         {countWords(topics.length, 'topic')}, {dueCount} due again. The bars tell how much comes right at
         once; the thin line, between what that may lie.
       </p>
-      <div className={classes.chart} style={{ height: `${shown.length * 1.75 + 2.5}rem` }} aria-hidden>
-        <TopicBars topics={shown} say={say} />
-      </div>
+      {told.length > 0 && (
+        <div className={classes.chart} style={{ height: `${told.length * 1.75 + 2.5}rem` }} aria-hidden>
+          <TopicBars topics={told} say={say} />
+        </div>
+      )}
       {topics.length > FIRST && (
         <Button variant="default" mih={44} onClick={() => setIsWhole(!isWhole)}>
           {isWhole ? 'Only the least known' : `All ${topics.length} topics`}

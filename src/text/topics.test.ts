@@ -1,0 +1,18 @@
+import { masteryText, topicText } from '.';
+
+test('a topic is told by its family, length or name', () => {
+  expect(['family:reach', 'mate:2', 'mate:5', 'pattern:smothered', 'family:gone'].map(topicText)).toEqual([
+    'Where can it go?',
+    'Mate in 2',
+    'Mate in 5 and more',
+    'Smothered mate',
+    'Something that is not taught any more',
+  ]);
+});
+
+test('how well it is known is told with its doubt, and not at all by one or two answers', () => {
+  const mastery = { mean: 0.81, low: 0.62, high: 0.93, evidence: 14 };
+  expect(masteryText(mastery)).toBe('Right about 8 times in 10 (6 to 9), by 14 answers');
+  expect(masteryText({ ...mastery, low: 0.79, high: 0.82 })).toBe('Right about 8 times in 10, by 14 answers');
+  expect(masteryText({ ...mastery, evidence: 1 })).toBe('Too early to say, by 1 answer');
+});
