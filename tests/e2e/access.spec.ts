@@ -73,6 +73,7 @@ async function listAddresses(lead: Page, child: Page): Promise<ReadonlyMap<strin
     ['/api/live/[classId]', (classPath ?? '').replace('/classes', '/api/live')],
     ['/classes/[classId]/import', `${classPath}/import`],
     ['/classes/[classId]/children/[studentId]', pip ?? ''],
+    ['/classes/[classId]/children/[studentId]/topics/[topic]', `${pip}/topics/mate%3A1`],
     [
       '/files/records',
       `/files/records?${(pip ?? '').replace('/classes/', 'classId=').replace('/children/', '&studentId=')}`,

@@ -22,6 +22,7 @@ const COACH_PAGES = [
   '/classes/4/lessons/1',
   '/classes/4/plans/1',
   '/classes/4/children/4',
+  '/classes/4/children/4/topics/mate%3A1',
   '/board/4',
   '/club/trail',
   // What is not there says so inside the page.

@@ -96,7 +96,12 @@ function TopicBars({
   }));
   return (
     <ResponsiveContainer width="100%" height="100%">
-      <BarChart data={rows} layout="vertical" margin={{ left: 0, right: 16, top: 0, bottom: 0 }}>
+      <BarChart
+        accessibilityLayer={false}
+        data={rows}
+        layout="vertical"
+        margin={{ left: 0, right: 16, top: 0, bottom: 0 }}
+      >
         <CartesianGrid horizontal={false} stroke="var(--rule)" />
         <XAxis type="number" domain={[0, 100]} unit=" %" stroke="var(--ink-soft)" tick={{ fontSize: 14 }} />
         <YAxis
