@@ -15,6 +15,7 @@ const targets = {
   // Split, so that a command loads only its own code.
   cli: { entryPoints: { cli: 'src/cli/main.ts' }, outdir: 'dist', packages: 'external', splitting: true },
   bench: { entryPoints: { bench: 'bench/main.ts' }, outdir: 'dist-bench', packages: 'external' },
+  load: { entryPoints: { load: 'bench/load.ts' }, outdir: 'dist-bench', packages: 'external' },
   workers: {
     entryPoints: { poolWorker: 'src/workers/node/poolWorker.ts' },
     outdir: 'dist-workers',

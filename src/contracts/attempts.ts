@@ -6,6 +6,7 @@ import {
   type MateTask,
   type VerdictOutcome,
 } from '@/core/exercises';
+import type { RoundReason } from '@/core/progress';
 import type { SolutionGraph } from '@/core/puzzles';
 import type { NamedPicture } from './clubPatterns';
 import {
@@ -60,6 +61,8 @@ export interface SeatRound {
   readonly roundId: RoundId;
   readonly setName: string;
   readonly tasks: readonly SeatTask[];
+  /** Of a next round: why each task is in it, in their order. */
+  readonly reasons?: readonly (RoundReason | undefined)[];
   /** Mates with a name of the club's own. */
   readonly ours: readonly NamedPicture[];
 }

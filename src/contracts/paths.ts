@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { STAGES, type Stage } from '@/core/exercises';
-import type { Standing } from '@/core/progress';
+import type { RoundReason, Standing } from '@/core/progress';
 import { classIdSchema, requestIdSchema, studentIdSchema, type StudentId } from './ids';
 
 /** The order of a class and which stages are open: every stage once. */
@@ -34,12 +34,16 @@ export interface ClassPathPage {
 
 export const practiceSchema = z.object({ requestId: requestIdSchema, stage: z.enum(STAGES) });
 
+export const nextRoundSchema = z.object({ requestId: requestIdSchema });
+
 /** A child's path: the stages that are built and open, in the order of its class. */
 export interface StudentPath {
   readonly stages: readonly {
     readonly stage: Stage;
     readonly standing: Standing;
   }[];
+  /** What its next round would hold: how many tasks for which reason. */
+  readonly nextRound: readonly { readonly why: RoundReason; readonly count: number }[];
   /** The first one that is not mastered. */
   readonly next: Stage | undefined;
 }

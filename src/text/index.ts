@@ -13,7 +13,7 @@ export {
 export { answerText, hintText, optionText, PAWN_GOAL_WORDS, questionText } from './exercises';
 export { FAMILY_WORDS, LEVEL_WORDS, PRESET_WORDS, STAGE_WORDS } from './families';
 export { noteText, pawnEndText, verdictText } from './notes';
-export { masteryText, ROUND_REASON_WORDS, topicText } from './topics';
+export { masteryText, nextRoundText, ROUND_REASON_WORDS, SEAT_REASON_WORDS, topicText } from './topics';
 export { hardshipText, standingText } from './progress';
 export { readMoveText } from './notation';
 export {

@@ -1,4 +1,4 @@
-import { masteryText, topicText } from '.';
+import { masteryText, nextRoundText, topicText } from '.';
 
 test('a topic is told by its family, length or name', () => {
   expect(['family:reach', 'mate:2', 'mate:5', 'pattern:smothered', 'family:gone'].map(topicText)).toEqual([
@@ -15,4 +15,13 @@ test('how well it is known is told with its doubt, and not at all by one or two 
   expect(masteryText(mastery)).toBe('Right about 8 times in 10 (6 to 9), by 14 answers');
   expect(masteryText({ ...mastery, low: 0.79, high: 0.82 })).toBe('Right about 8 times in 10, by 14 answers');
   expect(masteryText({ ...mastery, evidence: 1 })).toBe('Too early to say, by 1 answer');
+});
+
+test('a child is told what its next round holds', () => {
+  const parts = [
+    { why: 'due', count: 3 },
+    { why: 'class', count: 2 },
+    { why: 'stretch', count: 1 },
+  ] as const;
+  expect(nextRoundText(parts)).toBe('3 to see once more, 2 of what your class is at and 1 that is new');
 });

@@ -2,7 +2,7 @@
 import { isTelling, parseTopic, type Mastery, type RoundReason } from '@/core/progress';
 import { FAMILY_WORDS } from './families';
 import { PATTERN_WORDS } from './patternBook';
-import { countWords } from './words';
+import { countWords, listWords } from './words';
 
 /** "Where can it go?", "Mate in 2", "Smothered mate". */
 export function topicText(topic: string): string {
@@ -25,6 +25,25 @@ export function masteryText({ mean, low, high, evidence }: Mastery): string {
   const tenths = (share: number) => Math.round(share * 10);
   const span = tenths(low) === tenths(high) ? '' : ` (${tenths(low)} to ${tenths(high)})`;
   return `Right about ${tenths(mean)} times in 10${span}, by ${countWords(evidence, 'answer')}`;
+}
+
+/** The same to the child. */
+export const SEAT_REASON_WORDS: Readonly<Record<RoundReason, string>> = {
+  due: 'Once more',
+  class: 'What your class is at',
+  stretch: 'Something new',
+};
+
+/** "3 to see once more, 2 of what your class is at, 1 that is new". */
+export function nextRoundText(
+  parts: readonly { readonly why: RoundReason; readonly count: number }[],
+): string {
+  const words = {
+    due: 'to see once more',
+    class: 'of what your class is at',
+    stretch: 'that is new',
+  } as const;
+  return listWords(parts.map(({ why, count }) => `${count} ${words[why]}`));
 }
 
 export const ROUND_REASON_WORDS: Readonly<Record<RoundReason, string>> = {

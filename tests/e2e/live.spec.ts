@@ -137,3 +137,58 @@ test('a lesson at the big board loses no answer while the server is killed and c
     await server.stop();
   }
 });
+
+test('a position is set up by keys in front of the class, asked, and a called-out move falls into its group', async ({
+  page,
+}) => {
+  await signInCoach(page);
+  await page.goto('/classes');
+  await page
+    .getByRole('link', { name: /Tidepool class/ })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'Big board' }).click();
+  await page.waitForURL('**/board/*');
+  await waitUntilAwake(page);
+  await page.getByRole('button', { name: 'Begin with an empty board' }).click();
+  await expect(page.getByRole('grid', { name: 'The big board' })).toBeVisible();
+  await page.keyboard.press('e');
+  await page.getByRole('button', { name: 'Empty board' }).click();
+  const square = (index: number) => page.locator(`[data-square="${index}"]`);
+  for (const [index, key] of [
+    [6, 'k'],
+    [0, 'r'],
+    [62, 'Shift+K'],
+    [53, 'Shift+P'],
+    [54, 'Shift+P'],
+    [55, 'Shift+P'],
+  ] as const) {
+    await square(index).focus();
+    await page.keyboard.press(key);
+  }
+  await expect(square(6)).toHaveAccessibleName('g1, white king');
+  await expect(square(53)).toHaveAccessibleName('f7, black pawn');
+  await page.keyboard.press('t');
+  await expect(page.getByText('Black to move.')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('e');
+  await expect(page.getByRole('heading', { name: 'White to move' })).toBeVisible();
+  await page.keyboard.press('q');
+  await expect(page.getByText(/^Asked\. Thinking/)).toBeVisible();
+  await page.keyboard.press('s');
+  await page.getByLabel('Called out').fill('Ra8++');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Called out').fill('Kg8');
+  await page.keyboard.press('Enter');
+  // What cannot be is explained and stays to be put right.
+  await expect(page.getByLabel('Called out')).toHaveValue('Kg8');
+  await page.getByRole('button', { name: 'What becomes of it' }).click();
+  await expect(page.getByRole('heading', { name: 'Mates as soon as it can be' })).toBeVisible();
+  await page.getByRole('complementary').getByRole('button', { name: 'Ra8#' }).click();
+  await expect(square(56)).toHaveAccessibleName('a8, white rook');
+  await page.keyboard.press('h');
+  await expect(square(0)).toHaveAccessibleName('a1, white rook');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('button', { name: 'End the lesson' }).click();
+  await page.waitForURL('**/classes/*');
+});

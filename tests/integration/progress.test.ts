@@ -2,8 +2,10 @@
 import { v4 as makeUuid } from 'uuid';
 import type { StudentActor } from '@/server/auth/actors';
 import { getDb } from '@/server/db';
+import { runAt } from '@/server/services/clock';
 import { getChildProgress, listTopicAnswers, rebuildProgress } from '@/server/services/progress';
-import { openPractice, startPractice, setStudentStage } from '@/server/services/paths';
+import { startNextRound } from '@/server/services/nextRound';
+import { getStudentPath, openPractice, startPractice, setStudentStage } from '@/server/services/paths';
 import { giveSet } from '@/server/services/sets';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { simulateTries } from '@/cli/demo/simulate';
@@ -101,5 +103,33 @@ test('a child’s topics name the answers they come from, and its next round say
   });
   expect(await listTopicAnswers(coach, { classId, studentId, topic: 'nothing' })).toMatchObject({
     ok: false,
+  });
+});
+
+test('a child begins its next round once; each task says why it is there, and the plan is what the coach sees', async () => {
+  const { student } = await makeAnswered();
+  const { nextRound } = await getChildProgress(getDb(), student.studentId);
+  const told = (await getStudentPath(student)).nextRound;
+  expect(told.reduce((sum, { count }) => sum + count, 0)).toBe(nextRound.length);
+  const request = { requestId: makeUuid() };
+  const roundId = valueOf(await startNextRound(student, request));
+  expect(valueOf(await startNextRound(student, request))).toBe(roundId);
+  const round = valueOf(await openPractice(student, roundId));
+  expect(round.setName).toBe('My next round');
+  expect(round.tasks.length).toBeGreaterThan(2);
+  expect(round.reasons).toHaveLength(round.tasks.length);
+  for (const why of round.reasons ?? []) expect(['due', 'class', 'stretch']).toContain(why);
+  const before = round.tasks.map(({ taskId }) => taskId);
+  expect(new Set(before).size).toBe(before.length);
+});
+
+test('a mate is due: the round holds one of the club’s of that length', async () => {
+  const { student } = await makeAnswered();
+  // Long after everything was answered, all of it is due, the mates too.
+  await runAt(new Date(Date.UTC(2028, 0, 1)), async () => {
+    const roundId = valueOf(await startNextRound(student, { requestId: makeUuid() }));
+    const { tasks, reasons } = valueOf(await openPractice(student, roundId));
+    expect(reasons?.filter((why) => why === 'due').length).toBeGreaterThan(1);
+    expect(tasks.some(({ family }) => family === 'mate')).toBe(true);
   });
 });

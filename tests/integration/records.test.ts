@@ -15,6 +15,7 @@ import {
 } from '@/server/services/lessons';
 import { setStudentStage, startPractice } from '@/server/services/paths';
 import { askQuestion, beginLive, storeSuggestion } from '@/server/services/live';
+import { startNextRound } from '@/server/services/nextRound';
 import { addPlan, savePlan } from '@/server/services/plans';
 import { eraseStudent, exportRecord, getChildPage, listGone, listTrail } from '@/server/services/records';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
@@ -38,6 +39,7 @@ async function makeRich() {
     await answerOnce(seat, assignmentId);
   valueOf(await setStudentStage(coach, { classId, studentId, stage: 'board', isOpen: true }));
   valueOf(await startPractice(student, { requestId: makeUuid(), stage: 'board' }));
+  valueOf(await startNextRound(student, { requestId: makeUuid() }));
   const game = (title: string, whose: StudentId) =>
     addGame(coach, {
       requestId: makeUuid(),

@@ -10,7 +10,7 @@ export {
   type RoundWishes,
 } from './nextRound';
 export { pickRising } from './pickRising';
-export { planPractice, type PracticePart } from './practice';
+export { findNextLevel, planPractice, type PracticePart } from './practice';
 export {
   findMastery,
   isDue,

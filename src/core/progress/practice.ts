@@ -37,8 +37,8 @@ export function planPractice(
   }));
 }
 
-/** The first level that is not left yet, the last one for ever. */
-function findNextLevel(family: ExerciseId, answers: readonly ProgressAnswer[]): Level {
+/** The first level of a family that is not left yet by its answers, the last one for ever. */
+export function findNextLevel(family: ExerciseId, answers: readonly ProgressAnswer[]): Level {
   const levels = listLevels(family);
   const open = levels.find((level) => {
     const { mean, evidence } = weighEvidence(answers.filter((answer) => answer.level === level));

@@ -18,7 +18,7 @@ export async function eraseStudentRows(
   await db('verdicts').whereIn('attempt_id', attempts).delete();
   await db('attempts').where(own).delete();
   const rounds: number[] = await db('rounds').where(own).pluck('id');
-  for (const table of ['live_rounds', 'practice_tasks', 'practices'])
+  for (const table of ['live_rounds', 'practice_reasons', 'practice_tasks', 'practices'])
     await db(table).whereIn('round_id', rounds).delete();
   await db('rounds').where(own).delete();
   for (const table of ['catch_ups', 'assignments', 'attendances', 'suggestions'])

@@ -1,5 +1,6 @@
 import type { ClassId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import { STAGES, type Stage } from '@/core/exercises';
+import { ROUND_REASONS, type RoundReason } from '@/core/progress';
 import type { Db } from '../db';
 
 export interface ClassStage {
@@ -82,6 +83,29 @@ export async function findPractice(
     .first('practices.stage');
   const stage = STAGES.find((one) => one === row?.stage);
   return stage === undefined ? undefined : { roundId, stage };
+}
+
+/** Why each task of a round is in it; empty for a round of a stage. */
+export async function listReasons(db: Db, roundId: RoundId): Promise<ReadonlyMap<TaskId, RoundReason>> {
+  const rows: { task_id: number; why: string }[] = await db('practice_reasons')
+    .where({ round_id: roundId })
+    .select('task_id', 'why');
+  return new Map(
+    rows.flatMap((row) => {
+      const why = ROUND_REASONS.find((one) => one === row.why);
+      return why === undefined ? [] : [[row.task_id as TaskId, why] as const];
+    }),
+  );
+}
+
+export async function saveReasons(
+  db: Db,
+  roundId: RoundId,
+  reasons: ReadonlyMap<TaskId, RoundReason>,
+): Promise<void> {
+  await db('practice_reasons').insert(
+    [...reasons].map(([taskId, why]) => ({ round_id: roundId, task_id: taskId, why })),
+  );
 }
 
 /** Round, practice and its tasks together; call it in a transaction. */

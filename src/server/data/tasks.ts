@@ -1,6 +1,6 @@
 import { clubSettingsSchema } from '@/contracts/clubs';
 import { wishedNameOf, type WishedName } from '@/contracts/library';
-import type { ClubId, ClubPatternId, RoundId, TaskId } from '@/contracts/ids';
+import type { ClubId, ClubPatternId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import { exerciseTaskSchema, mateTaskSchema, type ExerciseTask, type MateTask } from '@/core/exercises';
 import { PATTERN_IDS, type PatternId } from '@/core/patterns';
 import { startPuzzleRating } from '@/core/progress';
@@ -238,6 +238,32 @@ export async function listPuzzlesOfPattern(
     .limit(most)
     .select('tasks.id', 'tasks.payload');
   return rows.map(({ id, payload }) => ({ taskId: id as TaskId, task: mateTaskSchema.parse(payload) }));
+}
+
+/** A stored mate of a length or of a name for a child: one it has not answered before others, then the one answered longest ago. */
+export async function findMateToPractise(
+  db: Db,
+  { clubId, studentId }: { readonly clubId: ClubId; readonly studentId: StudentId },
+  wish:
+    | { readonly kind: 'mate'; readonly mateInMoves: number }
+    | { readonly kind: 'pattern'; readonly pattern: PatternId },
+): Promise<TaskId | undefined> {
+  const query = db('tasks')
+    .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
+    .leftJoin('attempts', (on) =>
+      on.on('attempts.task_id', 'tasks.id').andOnVal('attempts.student_id', studentId),
+    )
+    .where({ 'tasks.club_id': clubId, 'tasks.family': 'mate' });
+  if (wish.kind === 'mate') query.where('task_solutions.mate_moves', wish.mateInMoves);
+  else
+    query
+      .join('task_tags', 'task_tags.task_id', 'tasks.id')
+      .where('task_tags.tag', tagOfPattern(wish.pattern));
+  const row: { id: number } | undefined = await query
+    .groupBy('tasks.id')
+    .orderByRaw('MAX(attempts.id) IS NOT NULL, MAX(attempts.id), tasks.id')
+    .first('tasks.id');
+  return row?.id as TaskId | undefined;
 }
 
 /** The club's exercise with exactly this task, stored now when it is not there yet. `key` is made from family and task. */

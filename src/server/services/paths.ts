@@ -5,7 +5,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { RoundId, TaskId } from '@/contracts/ids';
 import type { ClassPath, ClassPathPage, StudentPath, StudentStage } from '@/contracts/paths';
 import { EXERCISE_IDS, EXERCISES, getExerciseFamily, type ExerciseTask, type Stage } from '@/core/exercises';
-import { findNextStage, findProgress, planPractice, type PracticePart } from '@/core/progress';
+import { findNextStage, findProgress, planPractice, ROUND_REASONS, type PracticePart } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import { STAGE_WORDS } from '@/text';
 import { askPool } from '@/workers/node';
@@ -19,6 +19,7 @@ import {
   findPractice,
   findPracticeByRequest,
   listClassStages,
+  listReasons,
   listStudentStages,
   saveClassStages,
   saveStudentStage,
@@ -27,6 +28,7 @@ import {
 import { findOrCreateExercise, listTasksOfPractice } from '../data/tasks';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
+import { planRoundOf } from './nextRound';
 import { toSeatRound } from './seat';
 import { makeTaskKey } from './taskKey';
 
@@ -44,7 +46,12 @@ export async function getStudentPath(actor: StudentActor): Promise<StudentPath> 
   const db = getDb();
   const open = (await listOpenStages(db, actor)).map(({ stage }) => stage);
   const progress = findProgress(await listProgressAnswers(db, { studentId: actor.studentId }), open);
+  const round = await planRoundOf(db, actor.studentId);
   return {
+    nextRound: ROUND_REASONS.map((why) => ({
+      why,
+      count: round.filter((part) => part.why === why).length,
+    })).filter(({ count }) => count > 0),
     stages: progress.map(({ stage, standing }) => ({ stage, standing })),
     next: findNextStage(progress),
   };
@@ -132,7 +139,10 @@ export async function openPractice(
   const practice = await findPractice(db, roundId, actor.studentId);
   if (practice === undefined) return failure({ code: 'round/not-found' });
   const tasks = await listTasksOfPractice(db, roundId);
-  return success(await toSeatRound(db, actor.clubId, roundId, STAGE_WORDS[practice.stage], tasks));
+  const reasons = await listReasons(db, roundId);
+  const name = reasons.size > 0 ? 'My next round' : STAGE_WORDS[practice.stage];
+  const round = await toSeatRound(db, actor.clubId, roundId, name, tasks);
+  return success({ ...round, reasons: tasks.map(({ taskId }) => reasons.get(taskId)) });
 }
 
 /** The order of a class as its coach sees it, and what is different for single children. */

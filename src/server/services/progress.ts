@@ -2,14 +2,7 @@
 import type { ServiceFault } from '@/contracts/faults';
 import type { StudentId } from '@/contracts/ids';
 import type { ChildProgress, TopicAnswers, TopicQuery, TopicRow } from '@/contracts/progress';
-import {
-  answerSchema,
-  EXERCISE_IDS,
-  EXERCISES,
-  exerciseTaskSchema,
-  mateTaskSchema,
-  type Stage,
-} from '@/core/exercises';
+import { answerSchema, exerciseTaskSchema, mateTaskSchema } from '@/core/exercises';
 import {
   findMastery,
   isDue,
@@ -17,16 +10,14 @@ import {
   learnTopic,
   listTopics,
   parseTopic,
-  planNextRound,
   type Topic,
   type TopicState,
 } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import { answerLineText, topicText } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
-import { findClassOfStudent, isStudentOfClass } from '../data/classes';
+import { isStudentOfClass } from '../data/classes';
 import { findStudent } from '../data/people';
-import { listClassStages } from '../data/paths';
 import { listPatternsOfTasks, type StoredTask } from '../data/tasks';
 import {
   deleteTopicStates,
@@ -40,6 +31,7 @@ import {
 } from '../data/topics';
 import { getDb, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
+import { planRoundOf } from './nextRound';
 
 /** Takes a stored first answer into what is known of its topics; inside the transaction that stored it. */
 export async function learnFromAnswer(
@@ -92,22 +84,10 @@ function isSame(one: ReadonlyMap<Topic, TopicState>, other: ReadonlyMap<Topic, T
   return write(one) === write(other);
 }
 
-/** Topics of a round that is planned for a child. */
-const ROUND_TASKS = 6;
-
 /** What a child can, topic by topic, what is due, and what its next round would be and why. */
 export async function getChildProgress(db: Db, studentId: StudentId): Promise<ChildProgress> {
   const nowMs = getNow().getTime();
   const states = await listTopicStates(db, studentId);
-  const own = await findClassOfStudent(db, studentId);
-  const stages =
-    own === undefined ? [] : (await listClassStages(db, own.classId)).filter(({ isOpen }) => isOpen);
-  const order = stages.map(({ stage }) => stage);
-  const topicsOf = (stage: Stage) =>
-    EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).flatMap((family) => listTopics({ family }));
-  // The class is at the first stage of which a child does not know everything yet.
-  const at = order.findIndex((stage) => topicsOf(stage).some((topic) => isWeak(states.get(topic))));
-  const now = order[at];
   return {
     topics: [...states]
       .map(([topic, state]) => ({
@@ -120,13 +100,7 @@ export async function getChildProgress(db: Db, studentId: StudentId): Promise<Ch
         isDue: isDue(state, nowMs),
       }))
       .sort(compareTopics),
-    nextRound: planNextRound({
-      states,
-      ofClass: now === undefined ? [] : topicsOf(now),
-      ahead: order.slice(at + 1).flatMap(topicsOf),
-      nowMs,
-      count: ROUND_TASKS,
-    }).map(({ topic, why }) => ({ name: topicText(topic), why })),
+    nextRound: (await planRoundOf(db, studentId)).map(({ topic, why }) => ({ name: topicText(topic), why })),
   };
 }
 
@@ -134,11 +108,6 @@ export async function getChildProgress(db: Db, studentId: StudentId): Promise<Ch
 function compareTopics(one: TopicRow, other: TopicRow): number {
   const early = Number(isTelling(other.evidence)) - Number(isTelling(one.evidence));
   return early || one.high - other.high || one.name.localeCompare(other.name);
-}
-
-/** Known so little that it is worth practising with the class. */
-function isWeak(state: TopicState | undefined): boolean {
-  return state === undefined || findMastery(state).low < 0.5;
 }
 
 /** The answers a topic's figures come from. */

@@ -5,7 +5,7 @@ import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import type { TaskId } from '@/contracts/ids';
 import type { Answer, FamilyId } from '@/core/exercises';
-import { countWords, FAMILY_WORDS } from '@/text';
+import { countWords, FAMILY_WORDS, SEAT_REASON_WORDS } from '@/text';
 import { ExercisePlayer } from './ExercisePlayer';
 import { MateSeat } from './MateSeat';
 import { FRESH_PLAY } from './playState';
@@ -73,6 +73,7 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
       />
     );
   const { taskId } = task;
+  const why = round.reasons?.[index];
 
   function keep(played: typeof play, known: readonly number[]) {
     window.localStorage.setItem(placeKey, JSON.stringify(placeOf(taskId, played, known)));
@@ -119,6 +120,7 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
           Task {index + 1} of {round.tasks.length}
           <br />
           <span className={classes.soft}>
+            {why !== undefined && `${SEAT_REASON_WORDS[why]}. `}
             {solved.length} solved{skipped.length > 0 && `, ${skipped.length} climbed before`}
           </span>
         </span>

@@ -15,6 +15,8 @@ async function post(address: string, item: Sendable): Promise<SendResult> {
       body: JSON.stringify(item),
       keepalive: true,
     });
+    // Read to its end, so that the connection is free for the next one.
+    await response.arrayBuffer();
     if (response.ok) return 'stored';
     // 403: somebody else is signed in on this device; the answer waits for its own student.
     if (response.status === 401 || response.status === 403) return 'sign-in';

@@ -1,5 +1,5 @@
 'use client';
-import { useFullscreenDocument, useHotkeys } from '@mantine/hooks';
+import { useFullscreenDocument } from '@mantine/hooks';
 import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
@@ -16,11 +16,14 @@ import { useSending } from '@/ui/forms/useSending';
 import { useHouseVoice } from '@/ui/words';
 import { hasMoves, isPromotion, listHandMarks, squaresOfRefusal } from '../desk/useStudy';
 import classes from './BigBoard.module.css';
+import type { Tool } from '../desk/Tray';
 import { BoardFoot, type SideName } from './BoardFoot';
 import { MoreSide } from './MoreSide';
 import { LedgerSide } from './LedgerSide';
 import { SaidSide } from './SaidSide';
+import { SetUpSide } from './SetUpSide';
 import { useBoard } from './useBoard';
+import { useBoardKeys } from './useBoardKeys';
 import { useLiveClass } from './useLiveClass';
 import { useSigns } from './useSigns';
 
@@ -53,6 +56,7 @@ export function BigBoard(props: {
   const [side, setSide] = useState<SideName>();
   const [bottom, setBottom] = useState<'usual' | 'turned'>('usual');
   const signs = useSigns();
+  const [tool, setTool] = useState<Tool>();
   const [notice, setNotice] = useState('');
   const [isRevealed, setIsRevealed] = useState(false);
   const fullscreen = useFullscreenDocument();
@@ -122,6 +126,11 @@ export function BigBoard(props: {
   }
 
   function press(square: Square): boolean {
+    if (hand === 'sets-up') {
+      if (tool === undefined) return false;
+      board.edit(tool.kind === 'man' ? { kind: 'put', square, man: tool.man } : { kind: 'take', square });
+      return true;
+    }
     if (hand !== 'draws') return false;
     signs.draw(square);
     return true;
@@ -143,36 +152,19 @@ export function BigBoard(props: {
   const turnBoard = () => setBottom(bottom === 'usual' ? 'turned' : 'usual');
   const take = (next: typeof hand) => {
     signs.drop();
+    setTool(undefined);
     board.take(hand === next ? 'moves' : next);
   };
-  const always: Parameters<typeof useHotkeys>[0] = [
-    ['PageDown', () => board.step(1)],
-    ['PageUp', () => board.step(-1)],
-    ['.', () => board.toPly(board.ply + 1)],
-    [',', () => board.toPly(board.ply - 1)],
-    ['H', () => board.goHome()],
-    ['E', () => take('sets-up')],
-    ['Escape', signs.drop],
-  ];
-  // Letters are men while a position is set up.
-  const others: Parameters<typeof useHotkeys>[0] = [
-    ['A', () => board.showAnswer()],
-    ['Q', () => void ask()],
-    ['S', () => open('said')],
-    ['R', () => setIsRevealed(!isRevealed)],
-    ['L', () => open('ledger')],
-    ['shift+?', () => open('more')],
-    ['?', () => open('more')],
-    ['D', () => take('draws')],
-    ['G', signs.toggleGuards],
-    ['F', signs.toggleFlights],
-    ['X', signs.togglePlain],
-    ['C', () => signs.clear()],
-    ['K', () => board.keepAsHome()],
-    ['U', turnBoard],
-    ['Z', () => void fullscreen.toggle()],
-  ];
-  useHotkeys(hand === 'sets-up' ? always : [...always, ...others]);
+  useBoardKeys({
+    board,
+    signs,
+    onHand: take,
+    onSide: open,
+    onAsk: () => void ask(),
+    onReveal: () => setIsRevealed(!isRevealed),
+    onTurn: turnBoard,
+    onWhole: () => void fullscreen.toggle(),
+  });
 
   const marks: DiagramMark[] = [
     ...(isHome ? shownStop.marks : []),
@@ -191,7 +183,7 @@ export function BigBoard(props: {
         ? `Right is: ${shownStop.answer.text}.`
         : (board.steps[board.ply - 1]?.words ??
           (hand === 'sets-up'
-            ? 'Set up: a letter puts a man on the square with the frame, Shift for Black.'
+            ? `${SIDE_WORDS[home.turn]} to move.`
             : hand === 'draws'
               ? 'Draw: two squares make an arrow, one square twice a ring.'
               : shownStop.isHidden || shownStop.words.includes(' to move')
@@ -247,32 +239,38 @@ export function BigBoard(props: {
             {say(below)}
           </p>
         </div>
-        {side !== undefined && (
+        {hand === 'sets-up' ? (
           <aside className={classes.side}>
-            {side === 'said' ? (
-              <SaidSide
-                gathered={gathered}
-                isRevealed={isRevealed}
-                onReveal={() => setIsRevealed(!isRevealed)}
-                onCalled={(move) => void note(move)}
-                onPlay={(line) => board.playOut(line)}
-              />
-            ) : side === 'ledger' ? (
-              <LedgerSide home={home} steps={board.steps} ply={board.ply} values={page.values} />
-            ) : (
-              <MoreSide
-                classId={page.classId}
-                segments={page.segments}
-                place={board.place}
-                hand={hand}
-                onSegment={(segment) => board.openSegment(segment)}
-                onHand={take}
-                onTurn={turnBoard}
-                onWhole={() => void fullscreen.toggle()}
-                onEnd={() => void end()}
-              />
-            )}
+            <SetUpSide board={board} tool={tool} onTool={setTool} onDone={() => take('sets-up')} />
           </aside>
+        ) : (
+          side !== undefined && (
+            <aside className={classes.side}>
+              {side === 'said' ? (
+                <SaidSide
+                  gathered={gathered}
+                  isRevealed={isRevealed}
+                  onReveal={() => setIsRevealed(!isRevealed)}
+                  onCalled={(move) => void note(move)}
+                  onPlay={(line) => board.playOut(line)}
+                />
+              ) : side === 'ledger' ? (
+                <LedgerSide home={home} steps={board.steps} ply={board.ply} values={page.values} />
+              ) : (
+                <MoreSide
+                  classId={page.classId}
+                  segments={page.segments}
+                  place={board.place}
+                  hand={hand}
+                  onSegment={(segment) => board.openSegment(segment)}
+                  onHand={take}
+                  onTurn={turnBoard}
+                  onWhole={() => void fullscreen.toggle()}
+                  onEnd={() => void end()}
+                />
+              )}
+            </aside>
+          )
         )}
       </main>
       <BoardFoot

@@ -100,11 +100,11 @@ export function SeatLesson({
           onLeave={() => setIsAway(false)}
         />
       ) : question === undefined ? (
-        <p className={classes.waiting}>
+        <h1 className={classes.waiting}>
           {news.isLive
             ? 'Look at the board. A question comes here when it is asked.'
             : 'That is all for now.'}
-        </p>
+        </h1>
       ) : question.taskId === undefined ? (
         <SeatMove
           key={question.questionId}

@@ -31,7 +31,7 @@ export function SeatTask(props: {
     return () => ended.abort();
   }, [questionId, tries]);
 
-  if (round === 'opening') return <p className={classes.waiting}>One moment ...</p>;
+  if (round === 'opening') return <h1 className={classes.waiting}>One moment ...</h1>;
   if (round === 'failed')
     return (
       <div className={classes.waiting}>

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import { getStudentPath } from '@/server/services/paths';
-import { STAGE_WORDS, standingText } from '@/text';
+import { nextRoundText, STAGE_WORDS, standingText } from '@/text';
 import { LinkButton } from '../../../_parts/LinkButton';
 import { getPageStudent } from '../../_parts/seatPage';
-import { startPracticeAction } from './actions';
+import { startNextRoundAction, startPracticeAction } from './actions';
 import { PractiseButton } from './_parts/PractiseButton';
 import styles from './path.module.css';
 import pages from '../../../_parts/pages.module.css';
@@ -12,7 +12,7 @@ export const metadata: Metadata = { title: 'My path' };
 
 /** The child's way: where I am, what is next, what to look at once more. */
 export default async function PathPage() {
-  const { stages, next } = await getStudentPath(await getPageStudent());
+  const { stages, next, nextRound } = await getStudentPath(await getPageStudent());
   return (
     <div className={pages.seatPage}>
       <div className={pages.head}>
@@ -22,6 +22,17 @@ export default async function PathPage() {
         </LinkButton>
       </div>
       {next === undefined && <p className={pages.card}>You can do all of this. Well done.</p>}
+      {nextRound.length > 0 && (
+        <div className={pages.card} style={{ marginBottom: '1rem' }}>
+          <div className={pages.head} style={{ margin: 0, alignItems: 'center' }}>
+            <span>
+              <h2 style={{ margin: 0 }}>My next round</h2>
+              <span className={pages.soft}>{nextRoundText(nextRound)}</span>
+            </span>
+            <PractiseButton label="Begin" says="Begin my next round" isNext onStart={startNextRoundAction} />
+          </div>
+        </div>
+      )}
       <ol className={styles.path}>
         {stages.map(({ stage, standing }) => (
           <li
@@ -42,7 +53,8 @@ export default async function PathPage() {
             </span>
             <PractiseButton
               stage={stage}
-              name={STAGE_WORDS[stage]}
+              label="Practise"
+              says={`Practise: ${STAGE_WORDS[stage]}`}
               isNext={stage === next}
               onStart={startPracticeAction}
             />

@@ -12,12 +12,14 @@ import styles from '../path.module.css';
 
 /** Begins a round of fresh tasks and goes there. */
 export function PractiseButton(props: {
-  readonly stage: Stage;
-  readonly name: string;
+  /** Without one it is the child's next round. */
+  readonly stage?: Stage;
+  readonly label: string;
+  readonly says: string;
   readonly isNext: boolean;
-  readonly onStart: (input: { requestId: string; stage: Stage }) => Promise<Result<RoundId, ServiceFault>>;
+  readonly onStart: (input: { requestId: string; stage?: Stage }) => Promise<Result<RoundId, ServiceFault>>;
 }) {
-  const { stage, name, isNext, onStart } = props;
+  const { stage, label, says, isNext, onStart } = props;
   const router = useRouter();
   // Kept until the round is there: a second try after a lost answer makes no second one.
   const [requestId, setRequestId] = useState(() => makeUuid());
@@ -27,7 +29,7 @@ export function PractiseButton(props: {
   function start() {
     startTransition(async () => {
       try {
-        const round = await onStart({ requestId, stage });
+        const round = await onStart({ requestId, ...(stage === undefined ? {} : { stage }) });
         if (!round.ok) {
           setError(faultText(round.error));
           return;
@@ -48,10 +50,10 @@ export function PractiseButton(props: {
         mih={56}
         variant={isNext ? 'filled' : 'default'}
         loading={isBusy}
-        aria-label={`Practise: ${name}`}
+        aria-label={says}
         onClick={start}
       >
-        Practise
+        {label}
       </Button>
       {error !== '' && (
         <span className={styles.failed} role="alert">
