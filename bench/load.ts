@@ -53,7 +53,9 @@ async function main(): Promise<void> {
   }
 }
 
-async function makeFullClass(lead: Lead) {
+async function makeFullClass(
+  lead: Lead,
+): Promise<{ readonly classId: ClassId; readonly joinCode: string; readonly cards: readonly Card[] }> {
   const known = (await listOwnClasses(lead)).find(({ name }) => name === CLASS);
   const made = known === undefined ? await addClass(lead, { requestId: makeUuid(), name: CLASS }) : undefined;
   if (made?.ok === false) throw new Error(made.error.code);
@@ -68,8 +70,8 @@ async function makeFullClass(lead: Lead) {
     if (!added.ok) throw new Error(added.error.code);
     cards.push({ studentId: added.value.studentId, key });
   }
-  const row = await getDb()('classes').where({ id: classId }).first('join_code');
-  return { classId, joinCode: row?.join_code ?? '', cards };
+  const codes: string[] = await getDb()('classes').where({ id: classId }).pluck('join_code');
+  return { classId, joinCode: codes[0] ?? '', cards };
 }
 
 /** Answers of thirty children, one of whom has given two thousand: rounds of twenty tasks, a day apart. */
