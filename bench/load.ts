@@ -70,8 +70,8 @@ async function makeFullClass(
     if (!added.ok) throw new Error(added.error.code);
     cards.push({ studentId: added.value.studentId, key });
   }
-  const codes: string[] = await getDb()('classes').where({ id: classId }).pluck('join_code');
-  return { classId, joinCode: codes[0] ?? '', cards };
+  const rows: { join_code: string }[] = await getDb()('classes').where({ id: classId }).select('join_code');
+  return { classId, joinCode: rows[0]?.join_code ?? '', cards };
 }
 
 /** Answers of thirty children, one of whom has given two thousand: rounds of twenty tasks, a day apart. */

@@ -44,7 +44,8 @@ beforeEach(() => {
   globalThis.fetch = (_address, init) => {
     sent.push(JSON.parse(typeof init?.body === 'string' ? init.body : '') as NewAttempt);
     const status = statuses.shift() ?? 200;
-    return Promise.resolve({ ok: status < 400, status } as Response);
+    const arrayBuffer = () => Promise.resolve(new ArrayBuffer(0));
+    return Promise.resolve({ ok: status < 400, status, arrayBuffer } as Response);
   };
 });
 
