@@ -133,3 +133,14 @@ test('a mate is due: the round holds one of the club’s of that length', async 
     expect(tasks.some(({ family }) => family === 'mate')).toBe(true);
   });
 });
+
+test('answers of two rounds at the same moment are both taken in', async () => {
+  const { student } = await makeAnswered();
+  const rounds = [];
+  for (let count = 0; count < 2; count += 1) {
+    const roundId = valueOf(await startPractice(student, { requestId: makeUuid(), stage: 'board' }));
+    rounds.push(valueOf(await openPractice(student, roundId)));
+  }
+  await Promise.all(rounds.map((round, index) => answerRound(student, round, 20 + index, 20)));
+  expect(await rebuildProgress()).toEqual({ students: 1, changed: 0 });
+});

@@ -25,6 +25,7 @@ import {
   listAttemptsByIds,
   listCountedAnswers,
   listTopicStates,
+  lockStudent,
   saveTopicState,
   type CountedAnswer,
   type TopicAttempt,
@@ -58,6 +59,8 @@ export async function rebuildProgress(): Promise<{ readonly students: number; re
   let changed = 0;
   for (const studentId of students) {
     const isOther = await withTransaction(async (db) => {
+      // An answer that arrives meanwhile waits, and is taken in afterwards.
+      await lockStudent(db, studentId);
       const states = foldAnswers(await listCountedAnswers(db, studentId));
       const before = await listTopicStates(db, studentId);
       if (isSame(before, states)) return false;

@@ -144,6 +144,8 @@ export async function storeAttempt(
   input: NewAttempt,
 ): Promise<Result<StoredAttempt, ServiceFault>> {
   return storeOnce(async (db) => {
+    // Before anything is read: what is read first decides which answers of another round are seen.
+    await lockStudent(db, actor.studentId);
     const round = await lockRound(db, input.roundId, actor.studentId);
     if (round === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
     const known = await findAttempt(db, input.clientId);
@@ -159,7 +161,6 @@ export async function storeAttempt(
     if (found === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
     const verdict = judgeAnswer(found, input.answer);
     if (verdict === 'another-mode') return failure<ServiceFault>({ code: 'answer/another-mode' });
-    await lockStudent(db, actor.studentId);
     const tryNumber = (await countTries(db, round.roundId, input.taskId)) + 1;
     const isFirst = !(await hasAnswered(db, actor.studentId, input.taskId));
     const attemptId = await addAttempt(

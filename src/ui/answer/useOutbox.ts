@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { newAttemptSchema, type NewAttempt } from '@/contracts/attempts';
 import { newSuggestionSchema, type NewSuggestion } from '@/contracts/live';
 import { createOutbox, type Outbox, type OutboxState } from '@/core/shared';
@@ -38,8 +38,8 @@ function useSending<Item extends { readonly clientId: string }>(
   make: (onChange: (state: OutboxState) => void) => Outbox<Item>,
 ) {
   const [state, setState] = useState<OutboxState>({ waiting: 0, trouble: undefined, refused: 0 });
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- a page belongs to one student: its outbox is made once.
-  const outbox = useMemo(() => (typeof window === 'undefined' ? undefined : make(setState)), []);
+  // A page belongs to one student: its outbox is made once.
+  const [outbox] = useState(() => (typeof window === 'undefined' ? undefined : make(setState)));
   useEffect(() => {
     const flush = () => void outbox?.flush();
     flush();
