@@ -3,14 +3,11 @@ import { v5 as uuidOf } from 'uuid';
 import type { SeatRound } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, LiveId, QuestionId, TaskId } from '@/contracts/ids';
-import { findLine, type PlanItem, type Segment } from '@/contracts/lessons';
 import {
   OVERLAP_MS,
   type AskQuestion,
   type BeginLive,
   type BoardPage,
-  type BoardSegment,
-  type BoardStop,
   type LiveAnswer,
   type LiveNews,
   type LiveNewsQuery,
@@ -20,12 +17,10 @@ import {
   type SeatNews,
 } from '@/contracts/live';
 import { findStage, getExerciseFamily } from '@/core/exercises';
-import { getDraft, getMove, makeFen, makeMoveText } from '@/core/notation';
-import { BARE_PICTURES, BOOK_STEPS } from '@/core/patterns';
-import { listMainLine } from '@/core/puzzles';
+import { getDraft, getMove } from '@/core/notation';
 import { tryHandMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
-import { answerLineText, mateQuestion, PATTERN_WORDS, planItemText } from '@/text';
+import { answerLineText } from '@/text';
 import { findOwnClass, findTaughtClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { isStudentOfClass, listStudents } from '../data/classes';
 import { getClub } from '../data/clubs';
@@ -56,9 +51,9 @@ import {
 } from '../data/live';
 import { createPractice } from '../data/paths';
 import { findPlan } from '../data/plans';
-import { findSet, getLatestVersion } from '../data/sets';
-import { findOrCreateExercise, findStoredTask, listTasksOfPractice, listTasksOfVersion } from '../data/tasks';
+import { findOrCreateExercise, findStoredTask, listTasksOfPractice } from '../data/tasks';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
+import { toBoardSegment } from './boardStops';
 import { getNow } from './clock';
 import { getSeatHome, openSeatRound, toSeatRound } from './seat';
 import { makeTaskKey } from './taskKey';
@@ -176,69 +171,6 @@ export async function getBoardPage(
     segments: await Promise.all((plan?.segments ?? []).map((segment) => toBoardSegment(db, segment))),
     values: settings.values,
     ways: settings.ways,
-  });
-}
-
-async function toBoardSegment(
-  db: Db,
-  { kind, title, minutes, notes, items }: Segment,
-): Promise<BoardSegment> {
-  const stops = await Promise.all(items.map((item) => listStops(db, item)));
-  return { kind, title, minutes, notes, stops: stops.flat() };
-}
-
-/** What a thing of a plan shows, one stop after another. */
-async function listStops(db: Db, item: PlanItem): Promise<BoardStop[]> {
-  const label = planItemText(item, () => undefined);
-  switch (item.kind) {
-    case 'position':
-      return [{ kind: 'position', label, fen: item.fen }];
-    case 'line': {
-      const game = findLine(item.pgn);
-      if (game === undefined) return [];
-      const moves = game.line.map(({ move }) => makeMoveText(move));
-      return [{ kind: 'line', label, fen: makeFen(game.start), moves }];
-    }
-    case 'pattern': {
-      const { name } = PATTERN_WORDS[item.pattern];
-      return [
-        { kind: 'position', label: `${name}: the bare picture`, fen: BARE_PICTURES[item.pattern] },
-        ...BOOK_STEPS[item.pattern].map(({ fen, mateInMoves }): BoardStop => {
-          const { turn } = getDraft(fen);
-          return { kind: 'position', label: mateQuestion(turn, mateInMoves), fen };
-        }),
-      ];
-    }
-    case 'round': {
-      const { kind: _, ...round } = item;
-      return Array.from({ length: round.count }, (_unused, index) => ({
-        kind: 'exercise',
-        label: `${label}, number ${index + 1}`,
-        round,
-        index,
-      }));
-    }
-    case 'set':
-      return listStopsOfSet(db, item.setId);
-  }
-}
-
-async function listStopsOfSet(
-  db: Db,
-  setId: Extract<PlanItem, { kind: 'set' }>['setId'],
-): Promise<BoardStop[]> {
-  const found = await findSet(db, setId);
-  if (found === undefined) return [];
-  const { setVersionId } = await getLatestVersion(db, setId, 'read');
-  const tasks = await listTasksOfVersion(db, setVersionId);
-  return tasks.map((stored, index): BoardStop => {
-    const label = `${found.name}, number ${index + 1}`;
-    if (stored.family !== 'mate') {
-      const { taskId, ...exercise } = stored;
-      return { kind: 'stored', label, taskId, exercise };
-    }
-    const { taskId, task, solution } = stored;
-    return { kind: 'mate', label, taskId, task, moves: listMainLine(solution) };
   });
 }
 
