@@ -8,26 +8,29 @@
 import { chromium } from '@playwright/test';
 import { v4 as makeUuid, v5 as uuidOf } from 'uuid';
 import { DEMO_LEAD } from '@/cli/demo/people';
+import { simulateTries } from '@/cli/demo/simulate';
 import { getRunningDemo } from '@/cli/running';
-import type { ClassId, StudentId } from '@/contracts/ids';
+import type { NewAttempt, SeatRound } from '@/contracts/attempts';
+import type { ClassId, ClubId, RoundId, StudentId } from '@/contracts/ids';
 import { KEY_PICTURES } from '@/contracts/people';
 import { createRandom, pickOne } from '@/core/shared';
 import { closeDb, getDb } from '@/server/db';
 import { addClass, addStudent, listOwnClasses } from '@/server/services/classes';
 import { getCoachActor } from '@/server/services/coaches';
-import { askQuestion, beginLive, endLive } from '@/server/services/live';
+import { listTasksOfPractice } from '@/server/data/tasks';
 import { rebuildProgress } from '@/server/services/progress';
+import { toSeatRound } from '@/server/services/seat';
 
 const NAMESPACE = '5b8f1a52-7a5d-4a38-8d5e-3d1f6a4c9e11';
-const CLASS = 'Load class';
-const SEATS = 100;
-const CHILDREN = 30;
+/** A class whose pages are read, and one whose children answer. */
+const READ_CLASS = { name: 'Load: pages', children: 30 };
+const SEAT_CLASS = { name: 'Load: seats', children: 100 };
 const ANSWERS = 20_000;
 const ANSWERS_OF_ONE = 2_000;
 const TASKS = 20;
 const SECONDS = 20;
 const READINGS = 20;
-const FEN = '6k1/5ppp/8/8/8/8/8/R5K1 w - - 0 1';
+const STRENGTH = 0.6;
 
 type Lead = Awaited<ReturnType<typeof getCoachActor>>;
 interface Card {
@@ -43,26 +46,33 @@ await main();
 async function main(): Promise<void> {
   try {
     const lead = await getCoachActor(DEMO_LEAD.signInName);
-    const { classId, joinCode, cards } = await makeFullClass(lead);
-    await fillAnswers(classId, cards);
+    const read = await makeFullClass(lead, READ_CLASS);
+    await fillAnswers(read.classId, read.cards);
     await rebuildProgress();
-    await timePages(classId, cards[0]?.studentId);
-    await timeSeats(lead, classId, joinCode, cards);
+    await timePages(read.classId, read.cards[0]?.studentId);
+    await timeSeats(lead, await makeFullClass(lead, SEAT_CLASS));
   } finally {
     await closeDb();
   }
 }
 
+interface FullClass {
+  readonly classId: ClassId;
+  readonly joinCode: string;
+  readonly cards: readonly Card[];
+}
+
 async function makeFullClass(
   lead: Lead,
-): Promise<{ readonly classId: ClassId; readonly joinCode: string; readonly cards: readonly Card[] }> {
-  const known = (await listOwnClasses(lead)).find(({ name }) => name === CLASS);
-  const made = known === undefined ? await addClass(lead, { requestId: makeUuid(), name: CLASS }) : undefined;
+  { name, children }: { readonly name: string; readonly children: number },
+): Promise<FullClass> {
+  const known = (await listOwnClasses(lead)).find((one) => one.name === name);
+  const made = known === undefined ? await addClass(lead, { requestId: makeUuid(), name }) : undefined;
   if (made?.ok === false) throw new Error(made.error.code);
   const classId = known?.classId ?? made?.value;
   if (classId === undefined) throw new Error('no class');
   const cards: Card[] = [];
-  for (let index = 0; index < SEATS; index += 1) {
+  for (let index = 0; index < children; index += 1) {
     const random = createRandom(index);
     const key = Array.from({ length: 3 }, () => pickOne(random, KEY_PICTURES));
     const requestId = uuidOf(`class ${classId} child ${index}`, NAMESPACE);
@@ -85,8 +95,8 @@ async function fillAnswers(classId: ClassId, cards: readonly Card[]): Promise<vo
     .limit(TASKS)
     .pluck('id');
   const answers: Record<string, unknown>[] = [];
-  for (const [index, { studentId }] of cards.slice(0, CHILDREN).entries()) {
-    const count = index === 0 ? ANSWERS_OF_ONE : Math.ceil((ANSWERS - ANSWERS_OF_ONE) / (CHILDREN - 1));
+  for (const [index, { studentId }] of cards.entries()) {
+    const count = index === 0 ? ANSWERS_OF_ONE : Math.ceil((ANSWERS - ANSWERS_OF_ONE) / (cards.length - 1));
     for (let round = 0; round * TASKS < count; round += 1) {
       const at = new Date(Date.now() - (round + 1) * 86_400_000);
       const [roundId] = await db('rounds').insert({
@@ -156,50 +166,47 @@ async function timePages(classId: ClassId, studentId: StudentId | undefined): Pr
   }
 }
 
-async function timeSeats(
-  lead: Lead,
-  classId: ClassId,
-  joinCode: string,
-  cards: readonly Card[],
-): Promise<void> {
-  const task = await getDb()('tasks')
-    .where({ club_id: lead.clubId, family: 'mate' })
-    .orderBy('id')
-    .first('id');
-  const live = await beginLive(lead, { requestId: makeUuid(), classId });
-  if (!live.ok) throw new Error(live.error.code);
-  const asked = await askQuestion(lead, {
-    requestId: makeUuid(),
-    liveId: live.value,
-    taskId: task?.id as Parameters<typeof askQuestion>[1]['taskId'],
-    fen: FEN,
-    words: 'White to move. Mate in 1.',
-  });
-  if (!asked.ok) throw new Error(asked.error.code);
-  const seats: { readonly cookie: string; readonly roundId: number }[] = [];
-  for (const { studentId, key } of cards) {
+/** Each seat has a round of its own, half of it mates, and answers each task once: every answer is judged, learnt from and rates. */
+async function timeSeats(lead: Lead, { classId, joinCode, cards }: FullClass): Promise<void> {
+  const db = getDb();
+  const pick = (isMate: boolean) =>
+    db('tasks')
+      .where({ club_id: lead.clubId })
+      .where('family', isMate ? '=' : '<>', 'mate')
+      .orderBy('id', 'desc')
+      .limit(SECONDS / 2)
+      .pluck('id');
+  const taskIds: number[] = [...(await pick(true)), ...(await pick(false))];
+  const seats: { readonly cookie: string; readonly answers: readonly NewAttempt[] }[] = [];
+  for (const [index, { studentId, key }] of cards.entries()) {
     const signedIn = await post('/api/seat/sign-in', '', { joinCode, studentId, key });
+    if (!signedIn.ok) throw new Error(`sign-in: ${signedIn.status}`);
     const cookie = signedIn.headers
       .getSetCookie()
       .map((line) => line.split(';')[0])
       .join('; ');
-    const opened = await post('/api/seat/rounds', cookie, { questionId: asked.value });
-    const { roundId } = (await opened.json()) as { roundId: number };
-    seats.push({ cookie, roundId });
+    const random = createRandom(index);
+    const round = await openRound(lead.clubId, classId, studentId, turn(taskIds, index));
+    const answers = round.tasks.flatMap((task) =>
+      simulateTries(random, STRENGTH, task)
+        .slice(0, 1)
+        .map(({ answer, hints, spentMs }) => ({
+          clientId: makeUuid(),
+          roundId: round.roundId,
+          taskId: task.taskId,
+          answer,
+          hints,
+          spentMs,
+          answeredAt: new Date().toISOString(),
+        })),
+    );
+    seats.push({ cookie, answers });
   }
   const times: number[] = [];
   const failed: number[] = [];
-  async function answer(seat: (typeof seats)[number]): Promise<void> {
+  async function send(cookie: string, answer: NewAttempt): Promise<void> {
     const from = performance.now();
-    const response = await post('/api/attempts', seat.cookie, {
-      clientId: makeUuid(),
-      roundId: seat.roundId,
-      taskId: task?.id,
-      answer: { kind: 'play', moves: ['a1a8'], slips: 0 },
-      hints: 0,
-      spentMs: 1000,
-      answeredAt: new Date().toISOString(),
-    });
+    const response = await post('/api/attempts', cookie, answer);
     await response.text();
     if (response.ok) times.push(performance.now() - from);
     else failed.push(response.status);
@@ -207,15 +214,41 @@ async function timeSeats(
   const running: Promise<void>[] = [];
   const start = performance.now();
   for (let second = 0; second < SECONDS; second += 1)
-    for (const [index, seat] of seats.entries()) {
+    for (const [index, { cookie, answers }] of seats.entries()) {
       const at = start + 1000 * (second + index / seats.length);
       await new Promise((resolve) => setTimeout(resolve, Math.max(0, at - performance.now())));
-      running.push(answer(seat));
+      const answer = answers[second];
+      if (answer !== undefined) running.push(send(cookie, answer));
     }
   await Promise.all(running);
-  await endLive(lead, { liveId: live.value });
-  tell(`${SEATS} seats, an answer a second each`, times);
+  tell(`${seats.length} seats, an answer a second each`, times);
   process.stdout.write(`refused or failed: ${failed.length}\n`);
+}
+
+/** Children sit over different tasks at the same time. */
+function turn(taskIds: readonly number[], index: number): number[] {
+  const from = index % taskIds.length;
+  return [...taskIds.slice(from), ...taskIds.slice(0, from)];
+}
+
+async function openRound(
+  clubId: ClubId,
+  classId: ClassId,
+  studentId: StudentId,
+  taskIds: readonly number[],
+): Promise<SeatRound> {
+  const db = getDb();
+  const [id] = await db('rounds').insert({
+    assignment_id: null,
+    student_id: studentId,
+    started_at: new Date(),
+  });
+  const roundId = id as RoundId;
+  await db('practices').insert({ round_id: roundId, class_id: classId, stage: 'board', request_id: null });
+  await db('practice_tasks').insert(
+    taskIds.map((taskId, ordinal) => ({ round_id: roundId, task_id: taskId, ordinal })),
+  );
+  return toSeatRound(db, clubId, roundId, '', await listTasksOfPractice(db, roundId));
 }
 
 function post(address: string, cookie: string, body: unknown): Promise<Response> {

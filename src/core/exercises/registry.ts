@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { SolutionGraph } from '../puzzles';
 import type { Answer } from './answer';
 import { attackKindsFamily, attackMenFamily } from './attackAnswers';
 import { attackFromFamily, trappedFamily, unprotectedFamily } from './attack';
@@ -20,7 +21,7 @@ import { drawKindFamily, resultFamily, stalematingFamily, whyStoppedFamily } fro
 import { giveUpFamily, lastSquareFamily, rightOrderFamily, wholeLineFamily } from './habits';
 import { kingSquaresFamily, whoTakesFamily } from './kingSquares';
 import { nameLineFamily } from './lines';
-import { mateFamily } from './mate';
+import { mateFamily, type MateTask } from './mate';
 import { missingManFamily, missingPartFamily } from './missingMan';
 import {
   mateByNameFamily,
@@ -151,10 +152,10 @@ export function findStage(family: FamilyId): Stage {
 
 /** What is stored of a task: a puzzle with its solution, an exercise without. */
 export type StoredTask =
-  | { readonly family: 'mate'; readonly task: unknown; readonly solution: unknown }
+  | { readonly family: 'mate'; readonly task: MateTask; readonly solution: SolutionGraph }
   | { readonly family: ExerciseId; readonly task: unknown };
 
-/** Judges a stored answer; task and solution come from the store and are parsed here, so a corrupt row throws. */
+/** Judges an answer to a stored task. */
 export function judgeAnswer(stored: StoredTask, answer: Answer): Verdict | 'another-mode' {
   if (stored.family !== 'mate') {
     return answer.kind === EXERCISES[stored.family].answerMode
@@ -162,10 +163,5 @@ export function judgeAnswer(stored: StoredTask, answer: Answer): Verdict | 'anot
       : 'another-mode';
   }
   if (answer.kind !== 'play') return 'another-mode';
-  const { task, solution } = stored;
-  return mateFamily.judge(
-    mateFamily.taskSchema.parse(task),
-    mateFamily.solutionSchema.parse(solution),
-    answer,
-  );
+  return mateFamily.judge(stored.task, stored.solution, answer);
 }

@@ -11,11 +11,11 @@ import { failure, success, type Result } from '@/core/shared';
 import { findCoach, findStudent } from '../data/people';
 import { toCoachActor, type CoachActor, type StudentActor } from './actors';
 import { getDb } from '../db';
-import { openSession, type SessionKind } from './sessions';
+import { openSession, readSession, type SessionKind } from './sessions';
 
 /** The signed-in coach of this request, read anew from the database; undefined for anybody else. */
 export const findCoachActor = cache(async (): Promise<CoachActor | undefined> => {
-  const session = await openSession('coach');
+  const session = await readSession('coach');
   if (session.personId === undefined) return undefined;
   const coach = await findCoach(getDb(), session.personId as CoachId);
   if (coach === undefined || coach.sessionEpoch !== session.epoch) return undefined;
@@ -24,7 +24,7 @@ export const findCoachActor = cache(async (): Promise<CoachActor | undefined> =>
 
 /** The signed-in student of this request, read anew from the database; undefined for anybody else. */
 export const findStudentActor = cache(async (): Promise<StudentActor | undefined> => {
-  const session = await openSession('seat');
+  const session = await readSession('seat');
   if (session.personId === undefined) return undefined;
   const student = await findStudent(getDb(), session.personId as StudentId);
   if (student === undefined || student.sessionEpoch !== session.epoch) return undefined;

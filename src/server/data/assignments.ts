@@ -175,30 +175,3 @@ export async function openRound(
     return other.id as RoundId;
   }
 }
-
-export interface RoundRecord {
-  readonly roundId: RoundId;
-  readonly classId: ClassId;
-  /** Undefined: a practice round, whose tasks are its own. */
-  readonly setVersionId: SetVersionId | undefined;
-}
-
-/** The student's own round, locked until the transaction ends so that tries are numbered one after another. */
-export async function lockRound(
-  db: Db,
-  roundId: RoundId,
-  studentId: StudentId,
-): Promise<RoundRecord | undefined> {
-  const row = await db('rounds')
-    .leftJoin('assignments', 'assignments.id', 'rounds.assignment_id')
-    .leftJoin('practices', 'practices.round_id', 'rounds.id')
-    .where({ 'rounds.id': roundId, 'rounds.student_id': studentId })
-    .forUpdate()
-    .first('assignments.class_id', 'assignments.set_version_id', 'practices.class_id as practice_class_id');
-  if (row === undefined) return undefined;
-  return {
-    roundId,
-    classId: (row.class_id ?? row.practice_class_id) as ClassId,
-    setVersionId: (row.set_version_id ?? undefined) as SetVersionId | undefined,
-  };
-}

@@ -28,12 +28,6 @@ export interface AttemptInput {
   readonly receivedAt: Date;
 }
 
-export interface KnownAttempt {
-  readonly studentId: StudentId;
-  readonly tryNumber: number;
-  readonly outcome: VerdictOutcome;
-}
-
 /** Raised when judging changes, so that old answers can be judged anew beside their first verdict. */
 export const JUDGE_VERSION = 1;
 
@@ -41,30 +35,6 @@ const storedDiagnosesSchema = z.object({
   codes: z.array(z.string()),
   wrongPly: z.number().nullable(),
 });
-
-/** The stored attempt made on the device under this id. */
-export async function findAttempt(db: Db, clientId: string): Promise<KnownAttempt | undefined> {
-  const row = await db('attempts')
-    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
-    .where('attempts.client_id', clientId)
-    .where('verdicts.judge_version', JUDGE_VERSION)
-    .first('attempts.student_id', 'attempts.try_number', 'verdicts.outcome');
-  if (row === undefined) return undefined;
-  return {
-    studentId: row.student_id as StudentId,
-    tryNumber: row.try_number,
-    outcome: row.outcome as VerdictOutcome,
-  };
-}
-
-/** How often the student has tried this task in this round. */
-export async function countTries(db: Db, roundId: RoundId, taskId: TaskId): Promise<number> {
-  const row = await db('attempts')
-    .where({ round_id: roundId, task_id: taskId })
-    .count({ tries: 'id' })
-    .first();
-  return Number(row?.tries ?? 0);
-}
 
 /** Adds an attempt and its verdict; nothing is ever changed afterwards. */
 export async function addAttempt(db: Db, input: AttemptInput, verdict: Verdict): Promise<AttemptId> {
@@ -246,6 +216,8 @@ export async function listLatestAnswers(db: Db, classId: ClassId, most: number):
 }
 
 interface ProgressRow {
+  id: number;
+  answered_at: Date;
   student_id: number;
   task_id: number;
   family: string;
@@ -256,10 +228,10 @@ interface ProgressRow {
   diagnoses: unknown;
 }
 
-/** What was answered longer ago than so many answers says nothing of now, and a class page is fetched every few seconds. */
-const MOST_PROGRESS_ANSWERS = 3_000;
+/** What was answered longer ago than so many answers says nothing of now. A class page is fetched every few seconds. */
+const MOST_PROGRESS_ANSWERS = { class: 1_000, student: 3_000 } as const;
 
-/** The latest answers for progress, oldest first: of a class, or of one student wherever it was given. */
+/** The latest answers for progress, oldest first: of a class by when they came, or of one student wherever it was given. */
 export async function listProgressAnswers(
   db: Db,
   of: { readonly classId: ClassId } | { readonly studentId: StudentId },
@@ -268,15 +240,17 @@ export async function listProgressAnswers(
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('tasks', 'tasks.id', 'attempts.task_id')
     .where('verdicts.judge_version', JUDGE_VERSION);
-  if ('classId' in of) query.where('attempts.class_id', of.classId);
-  else query.where('attempts.student_id', of.studentId);
+  if ('classId' in of) {
+    void query
+      .where('attempts.class_id', of.classId)
+      .orderBy('attempts.received_at', 'desc')
+      .limit(MOST_PROGRESS_ANSWERS.class);
+  } else void query.where('attempts.student_id', of.studentId).limit(MOST_PROGRESS_ANSWERS.student);
   const rows: ProgressRow[] = await query
-    .orderBy([
-      { column: 'attempts.answered_at', order: 'desc' },
-      { column: 'attempts.id', order: 'desc' },
-    ])
-    .limit(MOST_PROGRESS_ANSWERS)
+    .orderBy('attempts.id', 'desc')
     .select(
+      'attempts.id',
+      'attempts.answered_at',
       'attempts.student_id',
       'attempts.task_id',
       'tasks.family',
@@ -286,7 +260,8 @@ export async function listProgressAnswers(
       'attempts.hints',
       'verdicts.diagnoses',
     );
-  return rows.toReversed().map((row) => {
+  rows.sort((one, other) => one.answered_at.getTime() - other.answered_at.getTime() || one.id - other.id);
+  return rows.map((row) => {
     const family = familyIdSchema.parse(row.family);
     return {
       student: row.student_id,

@@ -6,12 +6,6 @@ import type { Db } from '../db';
 import { JUDGE_VERSION } from './attempts';
 import { tagOfPattern } from './tasks';
 
-/** Has the student tried this task before, in any round? */
-export async function hasAnswered(db: Db, studentId: StudentId, taskId: TaskId): Promise<boolean> {
-  const row = await db('attempts').where({ student_id: studentId, task_id: taskId }).first('id');
-  return row !== undefined;
-}
-
 /** The first answers to mates of students who have no rating, in the order in which they came. */
 export async function listUnratedAnswers(db: Db): Promise<
   {

@@ -1,6 +1,6 @@
 /** What answers have said about puzzles and children. A row is locked while an answer changes it. */
 import type { ClassId, StudentId, TaskId } from '@/contracts/ids';
-import { NEW_CHILD_RATING, type Rating } from '@/core/progress';
+import type { Rating } from '@/core/progress';
 import type { Db } from '../db';
 
 interface RatingRow {
@@ -29,19 +29,6 @@ export async function lockTaskRating(db: Db, taskId: TaskId): Promise<Rating | u
   return row && toRating(row);
 }
 
-/** Waits for other answers of the same child; a child without a rating gets its first one. */
-export async function lockStudentRating(db: Db, studentId: StudentId): Promise<Rating> {
-  await db('student_ratings')
-    .insert({ student_id: studentId, ...toRow(NEW_CHILD_RATING) })
-    .onConflict()
-    .ignore();
-  const row: RatingRow = await db('student_ratings')
-    .where({ student_id: studentId })
-    .forUpdate()
-    .first(COLUMNS);
-  return toRating(row);
-}
-
 /** How strong a child is, when it has answered a mate. */
 export async function findStudentRating(db: Db, studentId: StudentId): Promise<Rating | undefined> {
   const row: RatingRow | undefined = await db('student_ratings')
@@ -56,7 +43,10 @@ export async function storeRatings(
   child: { readonly studentId: StudentId; readonly rating: Rating },
 ): Promise<void> {
   await db('task_ratings').where({ task_id: puzzle.taskId }).update(toRow(puzzle.rating));
-  await db('student_ratings').where({ student_id: child.studentId }).update(toRow(child.rating));
+  await db('student_ratings')
+    .insert({ student_id: child.studentId, ...toRow(child.rating) })
+    .onConflict()
+    .merge();
 }
 
 /** The ratings of those of these tasks that have one: mates. */

@@ -17,12 +17,15 @@ export async function lockStudent(db: Db, studentId: StudentId): Promise<void> {
   await db('people').where({ id: studentId }).forUpdate().first('id');
 }
 
-/** Topics that are not known any more are left out. */
-export async function listTopicStates(db: Db, studentId: StudentId): Promise<Map<Topic, TopicState>> {
-  const rows: { topic: string; state: unknown }[] = await db('topic_progress')
-    .where({ student_id: studentId })
-    .orderBy('topic')
-    .select('topic', 'state');
+/** What is known of a child by topic, of all or of these; topics that are not known any more are left out. */
+export async function listTopicStates(
+  db: Db,
+  studentId: StudentId,
+  topics?: readonly Topic[],
+): Promise<Map<Topic, TopicState>> {
+  const query = db('topic_progress').where({ student_id: studentId });
+  if (topics !== undefined) void query.whereIn('topic', [...topics]);
+  const rows: { topic: string; state: unknown }[] = await query.orderBy('topic').select('topic', 'state');
   return new Map(
     rows
       .filter(({ topic }) => parseTopic(topic) !== undefined)
@@ -30,17 +33,41 @@ export async function listTopicStates(db: Db, studentId: StudentId): Promise<Map
   );
 }
 
-export async function saveTopicState(
+/** The same of several children at once; one without an answer is absent. */
+export async function listTopicStatesOf(
+  db: Db,
+  studentIds: readonly StudentId[],
+): Promise<Map<StudentId, Map<Topic, TopicState>>> {
+  const rows: { student_id: number; topic: string; state: unknown }[] = await db('topic_progress')
+    .whereIn('student_id', [...studentIds])
+    .orderBy(['student_id', 'topic'])
+    .select('student_id', 'topic', 'state');
+  const found = new Map<StudentId, Map<Topic, TopicState>>();
+  for (const { student_id: id, topic, state } of rows) {
+    if (parseTopic(topic) === undefined) continue;
+    const states = found.get(id as StudentId) ?? new Map<Topic, TopicState>();
+    found.set(id as StudentId, states.set(topic as Topic, topicStateSchema.parse(state)));
+  }
+  return found;
+}
+
+export async function saveTopicStates(
   db: Db,
   studentId: StudentId,
-  topic: Topic,
-  state: TopicState,
+  states: ReadonlyMap<Topic, TopicState>,
 ): Promise<void> {
-  const derived = { state: JSON.stringify(state), due_at: new Date(state.card.dueMs) };
+  if (states.size === 0) return;
   await db('topic_progress')
-    .insert({ student_id: studentId, topic, ...derived })
+    .insert(
+      [...states].map(([topic, state]) => ({
+        student_id: studentId,
+        topic,
+        state: JSON.stringify(state),
+        due_at: new Date(state.card.dueMs),
+      })),
+    )
     .onConflict(['student_id', 'topic'])
-    .merge(derived);
+    .merge(['state', 'due_at']);
 }
 
 export async function deleteTopicStates(db: Db, studentId: StudentId): Promise<void> {

@@ -8,7 +8,6 @@ import {
   isDue,
   isTelling,
   learnTopic,
-  listTopics,
   parseTopic,
   type Topic,
   type TopicState,
@@ -18,7 +17,6 @@ import { answerLineText, topicText } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { isStudentOfClass } from '../data/classes';
 import { findStudent } from '../data/people';
-import { listPatternsOfTasks, type StoredTask } from '../data/tasks';
 import {
   deleteTopicStates,
   listAnswering,
@@ -26,7 +24,7 @@ import {
   listCountedAnswers,
   listTopicStates,
   lockStudent,
-  saveTopicState,
+  saveTopicStates,
   type CountedAnswer,
   type TopicAttempt,
 } from '../data/topics';
@@ -38,19 +36,14 @@ import { planRoundOf } from './nextRound';
 export async function learnFromAnswer(
   db: Db,
   studentId: StudentId,
-  task: StoredTask,
-  answer: Omit<CountedAnswer, 'topics'>,
+  { topics, ...answer }: CountedAnswer,
 ): Promise<void> {
-  const states = await listTopicStates(db, studentId);
-  for (const topic of await listTopicsOf(db, task))
-    await saveTopicState(db, studentId, topic, learnTopic(states.get(topic), answer));
-}
-
-async function listTopicsOf(db: Db, task: StoredTask): Promise<Topic[]> {
-  if (task.family !== 'mate') return listTopics({ family: task.family });
-  const patterns = (await listPatternsOfTasks(db, [task.taskId])).get(task.taskId) ?? [];
-  const { mateInMoves } = task.task;
-  return listTopics({ family: 'mate', mateInMoves, patterns: [...patterns].sort() });
+  const states = await listTopicStates(db, studentId, topics);
+  await saveTopicStates(
+    db,
+    studentId,
+    new Map(topics.map((topic) => [topic, learnTopic(states.get(topic), answer)] as const)),
+  );
 }
 
 /** Works everything out anew from the stored answers, child by child; how many there are, and whose figures were others before. */
@@ -65,7 +58,7 @@ export async function rebuildProgress(): Promise<{ readonly students: number; re
       const before = await listTopicStates(db, studentId);
       if (isSame(before, states)) return false;
       await deleteTopicStates(db, studentId);
-      for (const [topic, state] of states) await saveTopicState(db, studentId, topic, state);
+      await saveTopicStates(db, studentId, states);
       return true;
     });
     if (isOther) changed += 1;

@@ -1,7 +1,7 @@
 /** Corrects what is believed of a puzzle and of a child by an answer. */
 import type { StudentId, TaskId } from '@/contracts/ids';
-import { rateAnswer, scoreFirstAnswer } from '@/core/progress';
-import { lockStudentRating, lockTaskRating, storeRatings } from '../data/ratings';
+import { NEW_CHILD_RATING, rateAnswer, scoreFirstAnswer } from '@/core/progress';
+import { findStudentRating, lockTaskRating, storeRatings } from '../data/ratings';
 import type { Db } from '../db';
 
 /** A child's first answer to a task; where the task is no mate, nothing is rated. Part of the caller's transaction. */
@@ -12,11 +12,12 @@ export interface FirstAnswer {
   readonly hints: number;
 }
 
-/** The puzzle's row is always locked before the child's, so that two answers never wait for each other. */
+/** The child's own row of people is locked by whoever stores its answer, so that only the puzzle's rating is shared with others. */
 export async function rateFirstAnswer(db: Db, answer: FirstAnswer): Promise<void> {
   const { taskId, studentId } = answer;
   const puzzle = await lockTaskRating(db, taskId);
   if (puzzle === undefined) return;
-  const after = rateAnswer(puzzle, await lockStudentRating(db, studentId), scoreFirstAnswer(answer));
+  const child = (await findStudentRating(db, studentId)) ?? NEW_CHILD_RATING;
+  const after = rateAnswer(puzzle, child, scoreFirstAnswer(answer));
   await storeRatings(db, { taskId, rating: after.puzzle }, { studentId, rating: after.child });
 }

@@ -8,23 +8,15 @@ import type { StudentActor } from '../auth/actors';
 import {
   findAssignment,
   listAssignmentsOfStudent,
-  lockRound,
   openRound,
   type AssignmentRecord,
 } from '../data/assignments';
-import {
-  addAttempt,
-  countTries,
-  findAttempt,
-  listAnsweredAtOnce,
-  listAttemptsOfRound,
-  listSolvedCounts,
-} from '../data/attempts';
-import { hasAnswered } from '../data/experience';
+import { addAttempt, listAnsweredAtOnce, listAttemptsOfRound, listSolvedCounts } from '../data/attempts';
+import { findAnswerPlace } from '../data/answering';
 import { isStudentOfClass } from '../data/classes';
 import { listClubPatterns } from '../data/clubPatterns';
 import { listStairs } from '../data/sets';
-import { listTasksOfPractice, listTasksOfVersion, type StoredTask } from '../data/tasks';
+import { listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, storeOnce, type Db } from '../db';
 import { lockStudent } from '../data/topics';
 import { getNow } from './clock';
@@ -146,29 +138,23 @@ export async function storeAttempt(
   return storeOnce(async (db) => {
     // Before anything is read: what is read first decides which answers of another round are seen.
     await lockStudent(db, actor.studentId);
-    const round = await lockRound(db, input.roundId, actor.studentId);
-    if (round === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
-    const known = await findAttempt(db, input.clientId);
+    const place = await findAnswerPlace(db, { ...input, studentId: actor.studentId });
+    if (place === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
+    const { classId, task, topics, known } = place;
     if (known !== undefined) {
       if (known.studentId !== actor.studentId) return failure<ServiceFault>({ code: 'access/not-allowed' });
       return success({ clientId: input.clientId, outcome: known.outcome, tryNumber: known.tryNumber });
     }
-    const tasks =
-      round.setVersionId === undefined
-        ? await listTasksOfPractice(db, round.roundId)
-        : await listTasksOfVersion(db, round.setVersionId);
-    const found = tasks.find(({ taskId }) => taskId === input.taskId);
-    if (found === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
-    const verdict = judgeAnswer(found, input.answer);
+    if (task === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
+    const verdict = judgeAnswer(task, input.answer);
     if (verdict === 'another-mode') return failure<ServiceFault>({ code: 'answer/another-mode' });
-    const tryNumber = (await countTries(db, round.roundId, input.taskId)) + 1;
-    const isFirst = !(await hasAnswered(db, actor.studentId, input.taskId));
+    const tryNumber = place.tries + 1;
     const attemptId = await addAttempt(
       db,
       {
         ...input,
         studentId: actor.studentId,
-        classId: round.classId,
+        classId,
         tryNumber,
         answeredAt: new Date(input.answeredAt),
         receivedAt: getNow(),
@@ -179,9 +165,9 @@ export async function storeAttempt(
     if (tryNumber === 1) {
       const { hints, answeredAt } = input;
       const atMs = Date.parse(answeredAt);
-      await learnFromAnswer(db, actor.studentId, found, { attemptId, isRight, hints, atMs });
+      await learnFromAnswer(db, actor.studentId, { topics, attemptId, isRight, hints, atMs });
     }
-    if (isFirst) {
+    if (!place.isAnswered && task.family === 'mate') {
       const { taskId, hints } = input;
       await rateFirstAnswer(db, { taskId, studentId: actor.studentId, isRight, hints });
     }
