@@ -2,7 +2,8 @@ import { DEMO_SESSION_SECRET, getEnv } from '@/server/env';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
 import { rebuildProgress } from '@/server/services/progress';
-import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
+import { rebuildRatings } from '@/server/services/ratings';
+import { rekeyPuzzles } from '@/server/services/rekey';
 import { isSetUp } from '@/server/services/setUpClub';
 import { buildWhenStale } from './build';
 import { createLifetime } from './lifetime';
@@ -44,7 +45,7 @@ async function prepareDatabase(): Promise<void> {
   try {
     await migrate(getDb(), migrationSource);
     await rekeyPuzzles();
-    await rateOldAnswers();
+    await rebuildRatings();
     await rebuildProgress();
     if (!(await isSetUp())) {
       say(`There is no club yet. Open ${getEnv().ORIGIN}/set-up and enter this code: ${makeSetUpCode()}`);

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import type { Answer, VerdictOutcome } from '@/core/exercises';
 import { classIdSchema, studentIdSchema, type ClassId, type StudentId } from './ids';
 import type { Enrolment } from './people';
-import type { ChildProgress } from './progress';
+import type { ChildProgress, ChildStory } from './progress';
 
 export const childSchema = z.object({ classId: classIdSchema, studentId: studentIdSchema });
 
@@ -45,6 +45,7 @@ export interface ChildPage {
   readonly awayCount: number;
   readonly gameCount: number;
   readonly progress: ChildProgress;
+  readonly story: ChildStory;
 }
 
 /** A child in no class since before the last term. */

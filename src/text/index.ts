@@ -14,7 +14,17 @@ export { answerText, hintText, optionText, PAWN_GOAL_WORDS, questionText } from 
 export { FAMILY_WORDS, LEVEL_WORDS, PRESET_WORDS, STAGE_WORDS } from './families';
 export { noteText, pawnEndText, verdictText } from './notes';
 export { masteryText, nextRoundText, ROUND_REASON_WORDS, SEAT_REASON_WORDS, topicText } from './topics';
-export { hardshipText, standingText } from './progress';
+export {
+  hardshipText,
+  homeworkText,
+  listGameChances,
+  minutesText,
+  mistakeText,
+  weekText,
+  repeatText,
+  STANDING_WORDS,
+  standingText,
+} from './progress';
 export { readMoveText } from './notation';
 export {
   findPatterns,

@@ -1,6 +1,8 @@
 /** What a class finds hard and where a child stands, in words for the coach and for the child. */
 import type { Diagnosis } from '@/core/exercises';
+import type { ChildStory, HomeworkCell } from '@/contracts/progress';
 import type { Hardship, Standing } from '@/core/progress';
+import { countWords, listWords } from './words';
 
 /** What children do who make this mistake: "3 of 5 children ...". */
 const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
@@ -113,6 +115,11 @@ export function hardshipText({ children, stumbled, mistakes }: Hardship): string
   return `${told} ${first.children} ${DIAGNOSIS_WORDS[first.code]}.`;
 }
 
+/** "let the king escape": what answers with this mistake do. */
+export function mistakeText(code: string): string {
+  return isDiagnosis(code) ? DIAGNOSIS_WORDS[code] : 'go wrong in a way that is not told any more';
+}
+
 /** To the child: what it can, and what to do. */
 export function standingText(standing: Standing): string {
   switch (standing) {
@@ -125,4 +132,71 @@ export function standingText(standing: Standing): string {
     case 'can':
       return 'I can do this';
   }
+}
+
+/** To the coach. */
+export const STANDING_WORDS: Readonly<Record<Standing, string>> = {
+  'not-begun': 'Not begun',
+  begun: 'On the way',
+  repeat: 'Little comes right',
+  can: 'Sure',
+};
+
+/** "Little comes right: Fern and Otter. Due again: the whole class but Quill." */
+export function repeatText(
+  { weak, due }: { readonly weak: readonly string[]; readonly due: readonly string[] },
+  everyone: readonly string[],
+): string {
+  return [
+    ...(weak.length === 0 ? [] : [`Little comes right: ${whoWords(weak, everyone)}.`]),
+    ...(due.length === 0 ? [] : [`Due again: ${whoWords(due, everyone)}.`]),
+  ].join(' ');
+}
+
+/** So few missing names are told in the place of those that are there. */
+const FEW_MISSING = 2;
+
+function whoWords(names: readonly string[], everyone: readonly string[]): string {
+  const missing = everyone.filter((name) => !names.includes(name));
+  if (missing.length > FEW_MISSING || names.length <= missing.length) return listWords(names);
+  return missing.length === 0 ? 'the whole class' : `the whole class but ${listWords(missing)}`;
+}
+
+/** "12 of 12, 9 at once"; "not begun". */
+export function homeworkText(cell: HomeworkCell | undefined, puzzleCount: number): string {
+  if (cell === undefined) return 'not begun';
+  return `${cell.solved} of ${puzzleCount}, ${cell.atOnce} at once`;
+}
+
+/** "2 Nov": a day where there is little room. */
+export function weekText(monday: string): string {
+  const parts = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+  return parts.format(new Date(`${monday}T00:00:00Z`));
+}
+
+const MINUTE_MS = 60_000;
+
+/** "under a minute", "25 minutes", "2 hours 5 minutes". */
+export function minutesText(spentMs: number): string {
+  const minutes = Math.round(spentMs / MINUTE_MS);
+  if (minutes === 0) return 'under a minute';
+  if (minutes < 60) return countWords(minutes, 'minute');
+  const rest = minutes % 60;
+  const hours = countWords(Math.floor(minutes / 60), 'hour');
+  return rest === 0 ? hours : `${hours} ${countWords(rest, 'minute')}`;
+}
+
+/** What a child's own games held for it: "3 of 5 mates played, 1 missed, 1 played later than could be." */
+export function listGameChances({ mates, gains, losses, mated }: ChildStory['games']): string[] {
+  const mateCount = mates.played + mates.slower + mates.missed;
+  const gainCount = gains.played + gains.missed;
+  return [
+    mateCount === 0
+      ? 'No forced mate was there for it.'
+      : `${mates.played} of ${countWords(mateCount, 'mate')} played, ${mates.missed} missed, ${mates.slower} played later than could be.`,
+    gainCount === 0
+      ? 'No men were to be won.'
+      : `${gains.played} of ${countWords(gainCount, 'chance')} to win men taken, ${gains.missed} missed.`,
+    `${countWords(losses, 'move')} that lost men, ${mated} that let it be mated.`,
+  ];
 }

@@ -68,12 +68,14 @@ async function listAddresses(lead: Page, child: Page): Promise<ReadonlyMap<strin
   return new Map([
     ['/classes/[classId]', classPath ?? ''],
     ['/classes/[classId]/path', `${classPath}/path`],
+    ['/classes/[classId]/progress', `${classPath}/progress`],
     ['/board/[classId]', (classPath ?? '').replace('/classes', '/board')],
     ['/board/[classId]/coach', `${(classPath ?? '').replace('/classes', '/board')}/coach`],
     ['/api/live/[classId]', (classPath ?? '').replace('/classes', '/api/live')],
     ['/classes/[classId]/import', `${classPath}/import`],
     ['/classes/[classId]/children/[studentId]', pip ?? ''],
     ['/classes/[classId]/children/[studentId]/topics/[topic]', `${pip}/topics/mate%3A1`],
+    ['/classes/[classId]/children/[studentId]/answers', `${pip}/answers?of=week&value=2026-09-07`],
     [
       '/files/records',
       `/files/records?${(pip ?? '').replace('/classes/', 'classId=').replace('/children/', '&studentId=')}`,

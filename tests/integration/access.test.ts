@@ -31,6 +31,8 @@ import {
 import { printSet } from '@/server/services/paper';
 import { getClassPath, setStudentStage } from '@/server/services/paths';
 import { addPlan } from '@/server/services/plans';
+import { listAnswerLines } from '@/server/services/answerLines';
+import { getClassProgress } from '@/server/services/classProgress';
 import { eraseStudent, exportRecord, getChildPage } from '@/server/services/records';
 import { addStudents, exportRoster, readRoster } from '@/server/services/roster';
 import { changeRoster } from '@/server/services/rosterChanges';
@@ -228,6 +230,15 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
     may: ['teacher', 'lead', 'assistant'],
     run: (actor, { classId, studentId }) => getChildPage(actor, { classId, studentId }),
   },
+  'look at the progress of a class': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId }) => getClassProgress(actor, classId),
+  },
+  'read the answers behind a figure': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId, studentId }) =>
+      listAnswerLines(actor, { classId, studentId, of: { kind: 'class', value: classId } }),
+  },
   'save the record of a child': {
     may: ['teacher', 'lead'],
     run: (actor, { classId, studentId }) => exportRecord(actor, { classId, studentId }),
@@ -265,7 +276,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
 const ROLES: readonly Role[] = ['teacher', 'lead', 'assistant', 'colleague', 'stranger'];
 const WALK = Object.keys(DEEDS).flatMap((deed) => ROLES.map((role) => [deed, role] as const));
 
-test('the walk is not empty', () => expect(WALK).toHaveLength(185));
+test('the walk is not empty', () => expect(WALK).toHaveLength(195));
 
 test.each(WALK)('%s: %s', async (deed, role) => {
   const scene = await makeScene();

@@ -6,7 +6,8 @@ import { segmentsSchema, type Segment } from '@/contracts/lessons';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
 import { getDb } from '@/server/db';
 import { getAnswersPage } from '@/server/services/answers';
-import { exportCalendar, momentOf } from '@/server/services/calendar';
+import { exportCalendar } from '@/server/services/calendar';
+import { momentOf } from '@/server/services/today';
 import { addClass, addStudent } from '@/server/services/classes';
 import { runAt } from '@/server/services/clock';
 import {

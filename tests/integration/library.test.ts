@@ -17,7 +17,8 @@ import { addStudent } from '@/server/services/classes';
 import { addClubPattern, removeClubPattern } from '@/server/services/clubPatterns';
 import { exportLibrary } from '@/server/services/files';
 import { searchLibrary } from '@/server/services/library';
-import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
+import { rebuildRatings } from '@/server/services/ratings';
+import { rekeyPuzzles } from '@/server/services/rekey';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { addStored, replacePuzzle } from '@/server/services/setBuilder';
 import { getSetPage, giveSet } from '@/server/services/sets';
@@ -266,6 +267,7 @@ test('answers from before there were ratings are rated when the database is brou
   const setId = await makeSet(coach, [MATE_IN_1]);
   const taskId = await answerOnce(student, coach, setId, classId, ['a1a7']);
   const stored: unknown = await getDb()('task_ratings').where({ task_id: taskId }).first();
+  await getDb()('rating_steps').delete();
   await getDb()('student_ratings').delete();
   const { value: rating, ...rest } = startPuzzleRating(
     valueOf(await getSetPage(coach, setId)).items.flatMap((item) =>
@@ -275,9 +277,9 @@ test('answers from before there were ratings are rated when the database is brou
   await getDb()('task_ratings')
     .where({ task_id: taskId })
     .update({ rating, ...rest });
-  expect(await rateOldAnswers()).toBe(1);
+  expect(await rebuildRatings()).toBe(true);
   expect(await getDb()('task_ratings').where({ task_id: taskId }).first()).toEqual(stored);
-  expect(await rateOldAnswers()).toBe(0);
+  expect(await rebuildRatings()).toBe(false);
 });
 
 test('a set tells a class what its children know and what to expect, from their answers alone', async () => {

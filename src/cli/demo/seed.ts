@@ -13,7 +13,8 @@ import { runAt } from '@/server/services/clock';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addGame } from '@/server/services/games';
 import { rebuildProgress } from '@/server/services/progress';
-import { rateOldAnswers, rekeyPuzzles } from '@/server/services/rekey';
+import { rebuildRatings } from '@/server/services/ratings';
+import { rekeyPuzzles } from '@/server/services/rekey';
 import { changeRoster } from '@/server/services/rosterChanges';
 import { addPuzzle, addRound, addSet, giveSet } from '@/server/services/sets';
 import { isSetUp, setUpClub } from '@/server/services/setUpClub';
@@ -53,7 +54,7 @@ export async function seedDemo(isDone: boolean): Promise<void> {
   try {
     await migrate(getDb(), migrationSource);
     await rekeyPuzzles();
-    await rateOldAnswers();
+    await rebuildRatings();
     await rebuildProgress();
     if (!isDone) await fill();
   } finally {

@@ -44,6 +44,7 @@ export { SMUDGE } from './sheets';
 export { findAttacker, listAttackAnswers, type AttackAnswer } from './attackAnswers';
 export { PATH_PRESETS, STAGES, type PathPreset, type Stage } from './stages';
 export {
+  MISS_GEOMETRIES,
   OUTCOMES,
   type Diagnosis,
   type MateDiagnosis,

@@ -2,6 +2,7 @@ export type { ProgressAnswer } from './answers';
 export { forecastSet, type SetForecast, type SpentTime } from './forecast';
 export { listHardships, type Hardship } from './hardships';
 export { findNextStage, findProgress, weighEvidence, type StageProgress, type Standing } from './mastery';
+export { groupByNeed, listNeeds, type Learner, type NeededTopic, type NeedGroup } from './needs';
 export {
   planNextRound,
   ROUND_REASONS,
@@ -18,6 +19,7 @@ export {
   learnTopic,
   recallAt,
   RETENTION,
+  standingIn,
   topicStateSchema,
   wilson,
   type Mastery,

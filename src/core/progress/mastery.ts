@@ -54,9 +54,13 @@ function evidenceOf(tries: readonly ProgressAnswer[]): number {
   return right.hints > 0 ? 0.6 : 1;
 }
 
-function standingOf({ mean, evidence }: { mean: number; evidence: number }): Standing {
+/** What a weighted mean of so much evidence is called; less than `least` says nothing. */
+export function standingOf(
+  { mean, evidence }: { readonly mean: number; readonly evidence: number },
+  least = LEAST_EVIDENCE,
+): Standing {
   if (evidence === 0) return 'not-begun';
-  if (evidence < LEAST_EVIDENCE) return 'begun';
+  if (evidence < least) return 'begun';
   if (mean >= MASTERED_FROM) return 'can';
   return mean < REPEATED_BELOW ? 'repeat' : 'begun';
 }

@@ -18,6 +18,7 @@ import {
   type Grade,
 } from 'ts-fsrs';
 import { z } from 'zod';
+import { standingOf, type Standing } from './mastery';
 
 const DAY_MS = 86_400_000;
 const MOST_RECENT = 20;
@@ -153,7 +154,11 @@ export function findMastery({ recent }: TopicState): Mastery {
 }
 
 /** One or two answers say nothing yet. */
-export const isTelling = (evidence: number): boolean => evidence >= 3;
+const LEAST_TELLING = 3;
+export const isTelling = (evidence: number): boolean => evidence >= LEAST_TELLING;
+
+/** Where a child stands in a topic, in the words of the stages. */
+export const standingIn = (state: TopicState): Standing => standingOf(findMastery(state), LEAST_TELLING);
 
 /** Wilson's score interval for a share that was seen in so many trials, which may be no whole number. */
 export function wilson(

@@ -167,7 +167,9 @@ export async function listLatestAnswers(db: Db, classId: ClassId, most: number):
     outcome: string;
     try_number: number;
     received_at: Date;
-  }[] = await db('attempts')
+  }[] = await db
+    .from(newestOfClass(db, classId, most).as('newest'))
+    .join('attempts', 'attempts.id', 'newest.id')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('people', 'people.id', 'attempts.student_id')
     .join('rounds', 'rounds.id', 'attempts.round_id')
@@ -185,12 +187,11 @@ export async function listLatestAnswers(db: Db, classId: ClassId, most: number):
         .on('practice_tasks.round_id', 'attempts.round_id')
         .andOn('practice_tasks.task_id', 'attempts.task_id'),
     )
-    .where({ 'attempts.class_id': classId, 'verdicts.judge_version': JUDGE_VERSION })
+    .where('verdicts.judge_version', JUDGE_VERSION)
     .orderBy([
       { column: 'attempts.received_at', order: 'desc' },
       { column: 'attempts.id', order: 'desc' },
     ])
-    .limit(most)
     .select(
       'attempts.id',
       'people.display_name',
@@ -215,6 +216,18 @@ export async function listLatestAnswers(db: Db, classId: ClassId, most: number):
   }));
 }
 
+/** Found by their index before anything is joined to them: asked for together, the database joins all answers of the class first. */
+function newestOfClass(db: Db, classId: ClassId, most: number) {
+  return db('attempts')
+    .where('class_id', classId)
+    .orderBy([
+      { column: 'received_at', order: 'desc' },
+      { column: 'id', order: 'desc' },
+    ])
+    .limit(most)
+    .select('id');
+}
+
 interface ProgressRow {
   id: number;
   answered_at: Date;
@@ -236,18 +249,20 @@ export async function listProgressAnswers(
   db: Db,
   of: { readonly classId: ClassId } | { readonly studentId: StudentId },
 ): Promise<ProgressAnswer[]> {
-  const query = db('attempts')
+  const newest =
+    'classId' in of
+      ? newestOfClass(db, of.classId, MOST_PROGRESS_ANSWERS.class)
+      : db('attempts')
+          .where('student_id', of.studentId)
+          .orderBy('id', 'desc')
+          .limit(MOST_PROGRESS_ANSWERS.student)
+          .select('id');
+  const rows: ProgressRow[] = await db
+    .from(newest.as('newest'))
+    .join('attempts', 'attempts.id', 'newest.id')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('tasks', 'tasks.id', 'attempts.task_id')
-    .where('verdicts.judge_version', JUDGE_VERSION);
-  if ('classId' in of) {
-    void query
-      .where('attempts.class_id', of.classId)
-      .orderBy('attempts.received_at', 'desc')
-      .limit(MOST_PROGRESS_ANSWERS.class);
-  } else void query.where('attempts.student_id', of.studentId).limit(MOST_PROGRESS_ANSWERS.student);
-  const rows: ProgressRow[] = await query
-    .orderBy('attempts.id', 'desc')
+    .where('verdicts.judge_version', JUDGE_VERSION)
     .select(
       'attempts.id',
       'attempts.answered_at',

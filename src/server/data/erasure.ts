@@ -1,6 +1,6 @@
 /**
  * Erasing a child: every row that is about it goes, in the order in which rows refer to each other, and its name goes out of the titles of
- * games it played against others. What the answers taught about puzzles stays: it is about puzzles.
+ * games it played against others. What the answers taught about puzzles goes when the ratings are worked out anew.
  */
 import type { ClubId, StudentId } from '@/contracts/ids';
 import type { Db } from '../db';
@@ -16,6 +16,7 @@ export async function eraseStudentRows(
   const own = { student_id: studentId };
   const attempts = db('attempts').where(own).select('id');
   await db('verdicts').whereIn('attempt_id', attempts).delete();
+  await db('rating_steps').where(own).delete();
   await db('attempts').where(own).delete();
   const rounds: number[] = await db('rounds').where(own).pluck('id');
   for (const table of ['live_rounds', 'practice_reasons', 'practice_tasks', 'practices'])

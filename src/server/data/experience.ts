@@ -1,14 +1,15 @@
 /** What children have answered so far, as ratings and forecasts need it. */
-import type { ClassId, ClubId, StudentId, TaskId } from '@/contracts/ids';
+import type { AttemptId, ClassId, ClubId, StudentId, TaskId } from '@/contracts/ids';
 import type { PatternId } from '@/core/patterns';
 import type { SpentTime } from '@/core/progress';
 import type { Db } from '../db';
 import { JUDGE_VERSION } from './attempts';
 import { tagOfPattern } from './tasks';
 
-/** The first answers to mates of students who have no rating, in the order in which they came. */
-export async function listUnratedAnswers(db: Db): Promise<
+/** Every answer that rates, a child's first to a mate: in the order in which they were rated, then those that were not yet. */
+export async function listRatedAnswers(db: Db): Promise<
   {
+    readonly attemptId: AttemptId;
     readonly taskId: TaskId;
     readonly studentId: StudentId;
     readonly isRight: boolean;
@@ -24,22 +25,30 @@ export async function listUnratedAnswers(db: Db): Promise<
   }[] = await db('attempts')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('task_ratings', 'task_ratings.task_id', 'attempts.task_id')
-    .leftJoin('student_ratings', 'student_ratings.student_id', 'attempts.student_id')
-    .whereNull('student_ratings.student_id')
+    .leftJoin('rating_steps', 'rating_steps.attempt_id', 'attempts.id')
     .where({ 'attempts.try_number': 1, 'verdicts.judge_version': JUDGE_VERSION })
     .whereNotExists(
       db({ earlier: 'attempts' }).whereRaw(
         'earlier.student_id = attempts.student_id AND earlier.task_id = attempts.task_id AND earlier.id < attempts.id',
       ),
     )
-    .orderBy('attempts.id')
+    .orderByRaw('rating_steps.id IS NULL, rating_steps.id, attempts.id')
     .select('attempts.id', 'attempts.task_id', 'attempts.student_id', 'verdicts.outcome', 'attempts.hints');
   return rows.map((row) => ({
+    attemptId: row.id as AttemptId,
     taskId: row.task_id as TaskId,
     studentId: row.student_id as StudentId,
     isRight: row.outcome === 'right',
     hints: row.hints,
   }));
+}
+
+/** The measured number of every mate that is rated. */
+export async function listMeasuredNumbers(db: Db): Promise<ReadonlyMap<TaskId, number>> {
+  const rows: { readonly task_id: number; readonly number: number }[] = await db('task_ratings')
+    .join('task_grades', 'task_grades.task_id', 'task_ratings.task_id')
+    .select('task_ratings.task_id', 'task_grades.number');
+  return new Map(rows.map((row) => [row.task_id as TaskId, row.number] as const));
 }
 
 /** How long children of the class, or of the whole club, have sat over single mates, the newest first; all tries of a child together. */

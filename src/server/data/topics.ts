@@ -1,4 +1,4 @@
-import type { StudentId, TaskId } from '@/contracts/ids';
+import type { StudentId } from '@/contracts/ids';
 import { familyIdSchema, mateTaskSchema } from '@/core/exercises';
 import { isPatternId } from '@/core/patterns';
 import {
@@ -135,63 +135,4 @@ export async function listCountedAnswers(db: Db, studentId: StudentId): Promise<
 export async function listAnswering(db: Db): Promise<StudentId[]> {
   const ids: number[] = await db('attempts').distinct('student_id').orderBy('student_id').pluck('student_id');
   return ids.map((id) => id as StudentId);
-}
-
-export interface TopicAttempt {
-  readonly attemptId: number;
-  readonly taskId: TaskId;
-  readonly family: string;
-  readonly payload: unknown;
-  readonly answer: unknown;
-  readonly outcome: string;
-  readonly hints: number;
-  readonly answeredAt: Date;
-  readonly className: string;
-}
-
-/** Stored answers of a child by their ids, the newest first. */
-export async function listAttemptsByIds(
-  db: Db,
-  studentId: StudentId,
-  attemptIds: readonly number[],
-): Promise<TopicAttempt[]> {
-  const rows: {
-    id: number;
-    task_id: number;
-    family: string;
-    payload: unknown;
-    answer: unknown;
-    outcome: string;
-    hints: number;
-    answered_at: Date;
-    name: string;
-  }[] = await db('attempts')
-    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
-    .join('tasks', 'tasks.id', 'attempts.task_id')
-    .join('classes', 'classes.id', 'attempts.class_id')
-    .where({ 'attempts.student_id': studentId, 'verdicts.judge_version': JUDGE_VERSION })
-    .whereIn('attempts.id', [...attemptIds])
-    .orderBy('attempts.id', 'desc')
-    .select(
-      'attempts.id',
-      'attempts.task_id',
-      'tasks.family',
-      'tasks.payload',
-      'attempts.answer',
-      'verdicts.outcome',
-      'attempts.hints',
-      'attempts.answered_at',
-      'classes.name',
-    );
-  return rows.map((row) => ({
-    attemptId: row.id,
-    taskId: row.task_id as TaskId,
-    family: row.family,
-    payload: row.payload,
-    answer: row.answer,
-    outcome: row.outcome,
-    hints: row.hints,
-    answeredAt: row.answered_at,
-    className: row.name,
-  }));
 }

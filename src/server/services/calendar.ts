@@ -2,9 +2,6 @@
  * A class's lessons as iCalendar (RFC 5545), for any calendar that reads it. Every lesson is an event of its own in UTC, worked out from
  * the hour where the club is: no reader has to know the club's zone or when its summer time begins.
  */
-import dayjs from 'dayjs';
-import timezone from 'dayjs/plugin/timezone';
-import utc from 'dayjs/plugin/utc';
 import ical, { ICalEventStatus } from 'ical-generator';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId } from '@/contracts/ids';
@@ -15,14 +12,7 @@ import { listHolidays, listLessons } from '../data/lessons';
 import { getDb } from '../db';
 import { getNow } from './clock';
 import { makeFileName } from './fileName';
-
-dayjs.extend(utc);
-dayjs.extend(timezone);
-
-/** The moment of an hour of a day in a zone. An hour that summer time skips is the hour after it. */
-export function momentOf(day: string, time: string, timeZone: string): Date {
-  return dayjs.tz(`${day} ${time}`, timeZone).toDate();
-}
+import { momentOf } from './today';
 
 /** All lessons that take place, and those that were cancelled as such; lessons in holidays are left out. */
 export async function exportCalendar(

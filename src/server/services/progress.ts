@@ -2,7 +2,6 @@
 import type { ServiceFault } from '@/contracts/faults';
 import type { StudentId } from '@/contracts/ids';
 import type { ChildProgress, TopicAnswers, TopicQuery, TopicRow } from '@/contracts/progress';
-import { answerSchema, exerciseTaskSchema, mateTaskSchema } from '@/core/exercises';
 import {
   findMastery,
   isDue,
@@ -13,23 +12,23 @@ import {
   type TopicState,
 } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { answerLineText, topicText } from '@/text';
+import { topicText } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
+import { listChildAnswers } from '../data/childAnswers';
 import { isStudentOfClass } from '../data/classes';
 import { findStudent } from '../data/people';
 import {
   deleteTopicStates,
   listAnswering,
-  listAttemptsByIds,
   listCountedAnswers,
   listTopicStates,
   lockStudent,
   saveTopicStates,
   type CountedAnswer,
-  type TopicAttempt,
 } from '../data/topics';
 import { getDb, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
+import { toAnswerLine } from './answerLines';
 import { planRoundOf } from './nextRound';
 
 /** Takes a stored first answer into what is known of its topics; inside the transaction that stored it. */
@@ -120,33 +119,13 @@ export async function listTopicAnswers(
   const known = parseTopic(topic) === undefined ? undefined : (topic as Topic);
   const state = known && (await listTopicStates(db, studentId)).get(known);
   if (known === undefined || state === undefined) return failure({ code: 'class/not-found' });
-  const attempts = await listAttemptsByIds(
-    db,
-    studentId,
-    state.recent.map(([attemptId]) => attemptId),
-  );
+  const ids = state.recent.map(([attemptId]) => attemptId);
+  const answers = await listChildAnswers(db, studentId, { kind: 'ids', ids }, ids.length);
   return success({
     studentName: student.name,
     className: found.name,
     topicName: topicText(known),
     ...findMastery(state),
-    answers: attempts.map(({ attemptId, className, answeredAt, hints, outcome, ...stored }) => ({
-      attemptId,
-      className,
-      answeredAt: answeredAt.toISOString(),
-      hints,
-      isRight: outcome === 'right',
-      text: readAnswer(stored),
-    })),
+    answers: answers.map(toAnswerLine),
   });
-}
-
-function readAnswer({
-  family,
-  payload,
-  answer,
-}: Pick<TopicAttempt, 'family' | 'payload' | 'answer'>): string {
-  const given = answerSchema.parse(answer);
-  if (family === 'mate') return answerLineText({ family, task: mateTaskSchema.parse(payload) }, given);
-  return answerLineText(exerciseTaskSchema.parse({ family, level: 1, task: payload }), given);
 }

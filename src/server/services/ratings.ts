@@ -1,11 +1,27 @@
-/** Corrects what is believed of a puzzle and of a child by an answer. */
-import type { StudentId, TaskId } from '@/contracts/ids';
-import { NEW_CHILD_RATING, rateAnswer, scoreFirstAnswer } from '@/core/progress';
-import { findStudentRating, lockTaskRating, storeRatings } from '../data/ratings';
-import type { Db } from '../db';
+/** Corrects what is believed of a puzzle and of a child by an answer; and works it out anew from all of them. */
+import type { AttemptId, StudentId, TaskId } from '@/contracts/ids';
+import {
+  NEW_CHILD_RATING,
+  rateAnswer,
+  scoreFirstAnswer,
+  startPuzzleRating,
+  type Rating,
+} from '@/core/progress';
+import { listMeasuredNumbers, listRatedAnswers } from '../data/experience';
+import {
+  findStudentRating,
+  lockRatings,
+  lockTaskRating,
+  replaceRatings,
+  storeRatings,
+  type AllRatings,
+  type RatingStep,
+} from '../data/ratings';
+import { withTransaction, type Db } from '../db';
 
 /** A child's first answer to a task; where the task is no mate, nothing is rated. Part of the caller's transaction. */
 export interface FirstAnswer {
+  readonly attemptId: AttemptId;
   readonly taskId: TaskId;
   readonly studentId: StudentId;
   readonly isRight: boolean;
@@ -14,10 +30,60 @@ export interface FirstAnswer {
 
 /** The child's own row of people is locked by whoever stores its answer, so that only the puzzle's rating is shared with others. */
 export async function rateFirstAnswer(db: Db, answer: FirstAnswer): Promise<void> {
-  const { taskId, studentId } = answer;
+  const { attemptId, taskId, studentId } = answer;
   const puzzle = await lockTaskRating(db, taskId);
   if (puzzle === undefined) return;
   const child = (await findStudentRating(db, studentId)) ?? NEW_CHILD_RATING;
   const after = rateAnswer(puzzle, child, scoreFirstAnswer(answer));
-  await storeRatings(db, { taskId, rating: after.puzzle }, { studentId, rating: after.child });
+  await storeRatings(db, { taskId, rating: after.puzzle }, { studentId, rating: after.child }, attemptId);
+}
+
+/** Works every rating out anew, in the order in which the answers were rated; did anything stored differ? */
+export function rebuildRatings(): Promise<boolean> {
+  return withTransaction(async (db) => {
+    const before = await lockRatings(db);
+    const after = replayRatings(await listMeasuredNumbers(db), await listRatedAnswers(db));
+    if (isSame(before, after)) return false;
+    await replaceRatings(db, after);
+    return true;
+  });
+}
+
+function replayRatings(numbers: ReadonlyMap<TaskId, number>, answers: readonly FirstAnswer[]): AllRatings {
+  const puzzles = new Map<TaskId, Rating>(
+    [...numbers].map(([taskId, number]) => [taskId, startPuzzleRating(number)] as const),
+  );
+  const children = new Map<StudentId, Rating>();
+  const steps: RatingStep[] = [];
+  for (const answer of answers) {
+    const { attemptId, taskId, studentId } = answer;
+    const puzzle = puzzles.get(taskId);
+    if (puzzle === undefined) continue;
+    const child = children.get(studentId) ?? NEW_CHILD_RATING;
+    const after = rateAnswer(puzzle, child, scoreFirstAnswer(answer));
+    puzzles.set(taskId, after.puzzle);
+    children.set(studentId, after.child);
+    steps.push({ attemptId, studentId, rating: after.child });
+  }
+  return { puzzles, children, steps };
+}
+
+/** Stored figures and fresh ones are the same when they are written the same. */
+function isSame(one: AllRatings, other: AllRatings): boolean {
+  const write = ({ puzzles, children, steps }: AllRatings) =>
+    JSON.stringify([
+      ...[puzzles, children].map((ratings) =>
+        [...ratings]
+          .sort(([a], [b]) => a - b)
+          .map(([id, { value, deviation, volatility, answers }]) => [
+            id,
+            value,
+            deviation,
+            volatility,
+            answers,
+          ]),
+      ),
+      steps.map(({ attemptId, rating: { value, deviation } }) => [attemptId, value, deviation]),
+    ]);
+  return write(one) === write(other);
 }

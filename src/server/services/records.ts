@@ -23,8 +23,10 @@ import {
 import { listTerms } from '../data/terms';
 import { getDb, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
+import { getChildStory } from './childStory';
 import { getChildProgress } from './progress';
 import { makeFileName } from './fileName';
+import { rebuildRatings } from './ratings';
 import { dayIn } from './today';
 
 type Child = z.infer<typeof childSchema>;
@@ -64,6 +66,7 @@ export async function getChildPage(
     awayCount: attendance.filter(({ wasHere }) => !wasHere).length,
     gameCount: games.length,
     progress: await getChildProgress(db, studentId),
+    story: await getChildStory(db, studentId, (await getClub(db, actor.clubId)).timeZone),
   });
 }
 
@@ -110,7 +113,7 @@ export async function eraseStudent(
   { studentId, name }: EraseStudent,
 ): Promise<Result<undefined, ServiceFault>> {
   if (!actor.isLead) return failure({ code: 'access/not-allowed' });
-  return withTransaction(async (db) => {
+  const erased = await withTransaction(async (db) => {
     const student = await findStudent(db, studentId);
     if (student?.clubId !== actor.clubId) return failure<ServiceFault>({ code: 'join/not-in-class' });
     if (student.name !== name) return failure<ServiceFault>({ code: 'student/other-name' });
@@ -125,6 +128,9 @@ export async function eraseStudent(
     });
     return success(undefined);
   });
+  // What its answers said of puzzles goes with them.
+  if (erased.ok) await rebuildRatings();
+  return erased;
 }
 
 /** Children in no class since before the last whole term: what is kept of them should be asked about. */

@@ -13,10 +13,8 @@ import {
 } from '@/core/puzzles';
 import type { Position } from '@/core/rules';
 import { listClubPatterns } from '../data/clubPatterns';
-import { listUnratedAnswers } from '../data/experience';
 import { listUnkeyedPuzzles, storeLookups } from '../data/tasks';
 import { getDb, withTransaction, type Db } from '../db';
-import { rateFirstAnswer } from './ratings';
 
 const BATCH = 200;
 
@@ -62,13 +60,4 @@ async function listOurs(
     if (tags.some(({ how }) => how === 'the')) named.push(clubPatternId);
   }
   return named;
-}
-
-/** Rates what children without a rating have answered, in the order in which it came. How many answers there were. */
-export async function rateOldAnswers(): Promise<number> {
-  const answers = await listUnratedAnswers(getDb());
-  await withTransaction(async (db) => {
-    for (const answer of answers) await rateFirstAnswer(db, answer);
-  });
-  return answers.length;
 }

@@ -169,7 +169,7 @@ export async function storeAttempt(
     }
     if (!place.isAnswered && task.family === 'mate') {
       const { taskId, hints } = input;
-      await rateFirstAnswer(db, { taskId, studentId: actor.studentId, isRight, hints });
+      await rateFirstAnswer(db, { attemptId, taskId, studentId: actor.studentId, isRight, hints });
     }
     return success({ clientId: input.clientId, outcome: verdict.outcome, tryNumber });
   });

@@ -60,6 +60,9 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           <LinkButton href={`/classes/${page.value.classId}/path`} variant="default">
             Path of the class
           </LinkButton>
+          <LinkButton href={`/classes/${page.value.classId}/progress`} variant="default">
+            Progress
+          </LinkButton>
         </div>
         <div>
           <span className={styles.soft}>Children open {host}/join and type</span>

@@ -4,6 +4,7 @@ import { childSchema } from '@/contracts/records';
 import { parseInput } from '@/server/auth/access';
 import { getChildPage } from '@/server/services/records';
 import { countWords, dayText } from '@/text';
+import { ChildStoryPanel } from '@/ui/panels/progress/ChildStoryPanel';
 import { ProgressPanel } from '@/ui/panels/progress/ProgressPanel';
 import { LinkButton } from '../../../../../_parts/LinkButton';
 import styles from '../../../../../_parts/pages.module.css';
@@ -39,6 +40,10 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
               topicsAt={`/classes/${classId}/children/${studentId}/topics`}
             />
           </section>
+          <ChildStoryPanel
+            story={page.value.story}
+            answersAt={`/classes/${classId}/children/${studentId}/answers`}
+          />
         </div>
         <div className={styles.stack}>
           <section className={styles.card}>

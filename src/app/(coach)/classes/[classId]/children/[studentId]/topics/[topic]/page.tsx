@@ -3,7 +3,8 @@ import { notFound } from 'next/navigation';
 import { topicQuerySchema } from '@/contracts/progress';
 import { parseInput } from '@/server/auth/access';
 import { listTopicAnswers } from '@/server/services/progress';
-import { countWords, dayText, masteryText } from '@/text';
+import { masteryText } from '@/text';
+import { AnswerList } from '@/ui/panels/progress/AnswerList';
 import { LinkButton } from '../../../../../../../_parts/LinkButton';
 import styles from '../../../../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../../../../_parts/coachPage';
@@ -34,19 +35,7 @@ export default async function TopicPage({
       </div>
       <section className={styles.card}>
         <h2>The answers behind it</h2>
-        <ul className={styles.list}>
-          {answers.map(({ attemptId, answeredAt, className, isRight, hints, text }) => (
-            <li key={attemptId}>
-              <span>
-                <strong>{isRight ? 'Right' : 'Not right'}</strong>
-                {hints > 0 && `, with ${countWords(hints, 'step')} of help`}: {text}
-              </span>
-              <span className={styles.soft}>
-                {dayText(answeredAt.slice(0, 10))}, {className}
-              </span>
-            </li>
-          ))}
-        </ul>
+        <AnswerList answers={answers} />
       </section>
     </>
   );

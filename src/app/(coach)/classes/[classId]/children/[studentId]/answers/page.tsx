@@ -1,0 +1,43 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { answersQuerySchema } from '@/contracts/progress';
+import { parseInput } from '@/server/auth/access';
+import { listAnswerLines } from '@/server/services/answerLines';
+import { AnswerList } from '@/ui/panels/progress/AnswerList';
+import { LinkButton } from '../../../../../../_parts/LinkButton';
+import styles from '../../../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../../../_parts/coachPage';
+
+export const metadata: Metadata = { title: 'Answers of a child' };
+
+export default async function AnswersOfChildPage({
+  params,
+  searchParams,
+}: PageProps<'/classes/[classId]/children/[studentId]/answers'>) {
+  const actor = await getPageCoach();
+  const { classId, studentId } = await params;
+  const { of: kind, value } = await searchParams;
+  const query = parseInput(answersQuerySchema, { classId, studentId, of: { kind, value } });
+  const page = query.ok ? await listAnswerLines(actor, query.value) : query;
+  if (!page.ok) notFound();
+  const { studentName, title, answers, most } = page.value;
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Answers of {studentName}</h1>
+          <span className={styles.soft}>
+            {title}, {answers.length === most ? `the newest ${most}` : `${answers.length} in all`}
+          </span>
+        </div>
+        <LinkButton href={`/classes/${classId}/children/${studentId}`} variant="default">
+          {studentName}
+        </LinkButton>
+      </div>
+      <section className={styles.card}>
+        <h2>The newest first</h2>
+        <AnswerList answers={answers} />
+      </section>
+    </>
+  );
+}

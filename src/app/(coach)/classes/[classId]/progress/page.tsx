@@ -1,0 +1,36 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { classIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getClassProgress } from '@/server/services/classProgress';
+import { countWords } from '@/text';
+import { ClassProgressPanel } from '@/ui/panels/progress/ClassProgressPanel';
+import { LinkButton } from '../../../../_parts/LinkButton';
+import styles from '../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../_parts/coachPage';
+
+export const metadata: Metadata = { title: 'Progress of the class' };
+
+export default async function ClassProgressPage({ params }: PageProps<'/classes/[classId]/progress'>) {
+  const actor = await getPageCoach();
+  const classId = parseInput(classIdSchema, (await params).classId);
+  const page = classId.ok ? await getClassProgress(actor, classId.value) : classId;
+  if (!page.ok) notFound();
+  const { className, termName, students } = page.value;
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Progress of {className}</h1>
+          <span className={styles.soft}>
+            {termName}, {countWords(students.length, 'child', 'children')}
+          </span>
+        </div>
+        <LinkButton href={`/classes/${page.value.classId}`} variant="default">
+          The class
+        </LinkButton>
+      </div>
+      <ClassProgressPanel progress={page.value} />
+    </>
+  );
+}

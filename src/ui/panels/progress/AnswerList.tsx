@@ -1,0 +1,24 @@
+import type { AnswerLine } from '@/contracts/progress';
+import { countWords, dayText } from '@/text';
+import classes from './Progress.module.css';
+
+/** Stored answers, one a line. */
+export function AnswerList({ answers }: { readonly answers: readonly AnswerLine[] }) {
+  if (answers.length === 0) return <p className={classes.soft}>There is no such answer.</p>;
+  return (
+    <ul className={classes.lines}>
+      {answers.map(({ attemptId, answeredAt, className, tryNumber, isRight, hints, text }) => (
+        <li key={attemptId}>
+          <span>
+            <strong>{isRight ? 'Right' : 'Not right'}</strong>
+            {tryNumber > 1 && `, try ${tryNumber}`}
+            {hints > 0 && `, with ${countWords(hints, 'step')} of help`}: {text}
+          </span>
+          <span className={classes.soft}>
+            {dayText(answeredAt.slice(0, 10))}, {className}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}

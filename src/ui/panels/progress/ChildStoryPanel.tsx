@@ -1,0 +1,176 @@
+'use client';
+import type { Route } from 'next';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import type { AnswerSum, ChildStory } from '@/contracts/progress';
+import { MISS_GEOMETRIES } from '@/core/exercises';
+import { countWords, dayText, listGameChances, mistakeText, minutesText } from '@/text';
+import { answersOf } from './answersOf';
+import classes from './Progress.module.css';
+import { RatingChart, TimeChart } from './StoryCharts';
+
+/** So many mistakes are told, the commonest. */
+const MOST_MISTAKES = 8;
+
+/** A child over time: its rating, its mistakes, its time, its classes, its own games. `answersAt`: where the answers behind a figure are. */
+export function ChildStoryPanel({
+  story: { weeks, classes: groups, ratings, mistakes, games },
+  answersAt,
+}: {
+  readonly story: ChildStory;
+  readonly answersAt: string;
+}) {
+  if (weeks.length === 0) return null;
+  const shapes = mistakes.filter(({ code }) => isShape(code));
+  const others = mistakes.filter(({ code }) => !isShape(code));
+  return (
+    <>
+      <Part title="Rating at mates, week by week">
+        {ratings.length === 0 ? (
+          <p className={classes.soft}>It has not answered a mate yet.</p>
+        ) : (
+          <>
+            <p>
+              From first answers to mates alone. The true value is believed to lie in the band nineteen times
+              in twenty; it says nothing of a child’s worth at the board.
+            </p>
+            {ratings.length > 1 && <RatingChart ratings={ratings} />}
+            <Table heads={['Week from', 'Rating', 'Between', 'Mates']}>
+              {ratings.toReversed().map(({ monday, value, deviation, answers }) => (
+                <tr key={monday}>
+                  <th scope="row">{dayText(monday)}</th>
+                  <td>{Math.round(value)}</td>
+                  <td>
+                    {Math.round(value - 2 * deviation)} and {Math.round(value + 2 * deviation)}
+                  </td>
+                  <td>
+                    <Link href={answersOf(answersAt, 'rated', monday)}>{answers}</Link>
+                  </td>
+                </tr>
+              ))}
+            </Table>
+          </>
+        )}
+      </Part>
+      <Part title="Typical mistakes">
+        <Mistakes title="What goes wrong" mistakes={others.slice(0, MOST_MISTAKES)} answersAt={answersAt} />
+        <Mistakes title="What it does not see" mistakes={shapes} answersAt={answersAt} />
+      </Part>
+      <Part title="Time on tasks">
+        <p>As the seat counted it while a task was open, all tries together.</p>
+        <TimeChart weeks={weeks} />
+        <Table heads={['Week from', 'Time', 'Tasks', 'Right at once']}>
+          {weeks
+            .filter(hasAnswers)
+            .toReversed()
+            .map((week) => (
+              <tr key={week.monday}>
+                <th scope="row">{dayText(week.monday)}</th>
+                <td>{minutesText(week.spentMs)}</td>
+                <td>
+                  <Link href={answersOf(answersAt, 'week', week.monday)}>{week.answers}</Link>
+                </td>
+                <td>{rightWords(week)}</td>
+              </tr>
+            ))}
+        </Table>
+      </Part>
+      <Part title="Across classes and terms">
+        <Table heads={['Class', 'Time', 'Tasks', 'Right at once']}>
+          {groups.map((one) => (
+            <tr key={one.classId}>
+              <th scope="row">
+                {one.className}, {one.termName}
+              </th>
+              <td>{minutesText(one.spentMs)}</td>
+              <td>
+                <Link href={answersOf(answersAt, 'class', one.classId)}>{one.answers}</Link>
+              </td>
+              <td>{rightWords(one)}</td>
+            </tr>
+          ))}
+        </Table>
+      </Part>
+      <Part title="Its own games">
+        {games.games.length === 0 ? (
+          <p className={classes.soft}>No game of it is kept. Bring games in and say whose they are.</p>
+        ) : (
+          <>
+            <ul className={classes.plain}>
+              {listGameChances(games).map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+            <p className={classes.soft}>
+              From {countWords(games.games.length, 'game')}, as far as was looked when they were brought in:
+            </p>
+            <ul className={classes.plain}>
+              {games.games.map(({ gameId, title }) => (
+                <li key={gameId}>
+                  <Link href={`/games/${gameId}` as Route}>{title}</Link>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+      </Part>
+    </>
+  );
+}
+
+const hasAnswers = ({ spentMs, answers }: AnswerSum) => spentMs > 0 || answers > 0;
+const isShape = (code: string) => MISS_GEOMETRIES.some((shape) => shape === code);
+
+function rightWords({ answers, right }: AnswerSum): string {
+  return answers === 0 ? 'none begun' : `${Math.round((100 * right) / answers)} %`;
+}
+
+function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <section className={classes.part}>
+      <h2>{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+function Table({ heads, children }: { readonly heads: readonly string[]; readonly children: ReactNode }) {
+  return (
+    <div className={classes.long}>
+      <table className={classes.table}>
+        <thead>
+          <tr>
+            {heads.map((head) => (
+              <th key={head} scope="col">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>{children}</tbody>
+      </table>
+    </div>
+  );
+}
+
+function Mistakes(props: {
+  readonly title: string;
+  readonly mistakes: ChildStory['mistakes'];
+  readonly answersAt: string;
+}) {
+  const { title, mistakes, answersAt } = props;
+  return (
+    <>
+      <h3>{title}</h3>
+      {mistakes.length === 0 && <p className={classes.soft}>Nothing yet.</p>}
+      <ul className={classes.plain}>
+        {mistakes.map(({ code, answers }) => (
+          <li key={code}>
+            <Link href={answersOf(answersAt, 'mistake', code)}>{countWords(answers, 'answer')}</Link>:{' '}
+            {mistakeText(code)}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,149 @@
+'use client';
+import { Button } from '@mantine/core';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { useState, type ReactNode } from 'react';
+import type { ClassProgress } from '@/contracts/progress';
+import { countWords, dayText, homeworkText, listWords, repeatText } from '@/text';
+import { useHouseVoice } from '@/ui/words';
+import { AttendanceChart } from './AttendanceChart';
+import classes from './Progress.module.css';
+import { TopicMap } from './TopicMap';
+
+/** So many topics of a group are told. */
+const MOST_SHARED = 4;
+/** So many topics to repeat are told at first. */
+const FIRST_REPEATS = 6;
+
+/** What a class needs next and who of it, how its homework went, and where every child stands in every topic. */
+export function ClassProgressPanel({ progress }: { readonly progress: ClassProgress }) {
+  const { students, topics } = progress;
+  if (topics.length === 0)
+    return (
+      <Part title="Nothing to tell yet">
+        <p className={classes.soft}>
+          No child of this class has answered a task. Its answers come here by themselves.
+        </p>
+      </Part>
+    );
+  return (
+    <div className={classes.parts}>
+      <div className={classes.pair}>
+        <Repeats progress={progress} />
+        <Groups progress={progress} />
+      </div>
+      <Part title="Where every child stands">
+        <TopicMap students={students} topics={topics} childrenAt={`/classes/${progress.classId}/children`} />
+      </Part>
+      <Homework progress={progress} />
+      <Part title="Attendance beside progress">
+        <AttendanceChart progress={progress} />
+      </Part>
+    </div>
+  );
+}
+
+function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <section className={classes.part}>
+      <h2>{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+function Repeats({ progress: { repeats, byDay, students } }: { readonly progress: ClassProgress }) {
+  const { say } = useHouseVoice();
+  const [isWhole, setIsWhole] = useState(false);
+  const shown = isWhole ? repeats : repeats.slice(0, FIRST_REPEATS);
+  return (
+    <Part title="To repeat next week">
+      {repeats.length === 0 && <p className={classes.soft}>Nothing is due until {dayText(byDay)}.</p>}
+      <ul className={classes.plain}>
+        {shown.map(({ topic, name, weak, due }) => (
+          <li key={topic}>
+            <strong>{say(name)}</strong>
+            <br />
+            {repeatText(
+              { weak, due },
+              students.map((one) => one.name),
+            )}
+          </li>
+        ))}
+      </ul>
+      {repeats.length > FIRST_REPEATS && (
+        <Button variant="default" mih={44} onClick={() => setIsWhole(!isWhole)}>
+          {isWhole ? 'Only the most needed' : `All ${repeats.length} topics`}
+        </Button>
+      )}
+    </Part>
+  );
+}
+
+function Groups({ progress: { groups, alone } }: { readonly progress: ClassProgress }) {
+  const { say } = useHouseVoice();
+  return (
+    <Part title="Children with like needs">
+      {groups.length === 0 && (
+        <p className={classes.soft}>No two children share a need that is not the whole class’s.</p>
+      )}
+      <ol className={classes.plain}>
+        {groups.map(({ names, topics }) => (
+          <li key={names.join()}>
+            <strong>{listWords(names)}</strong>
+            <ul>
+              {topics.slice(0, MOST_SHARED).map((topic) => (
+                <li key={topic}>{say(topic)}</li>
+              ))}
+            </ul>
+            {topics.length > MOST_SHARED && (
+              <span className={classes.soft}>and {topics.length - MOST_SHARED} more</span>
+            )}
+          </li>
+        ))}
+      </ol>
+      {groups.length > 0 && alone.length > 0 && (
+        <p className={classes.soft}>In no group: {listWords(alone)}.</p>
+      )}
+    </Part>
+  );
+}
+
+function Homework({ progress: { homework, students } }: { readonly progress: ClassProgress }) {
+  return (
+    <Part title="How the homework went">
+      {homework.length === 0 ? (
+        <p className={classes.soft}>No set was given to the whole class.</p>
+      ) : (
+        <div className={classes.wide}>
+          <table className={classes.table}>
+            <thead>
+              <tr>
+                <th scope="col">Child</th>
+                {homework.map(({ assignmentId, setName, givenAt, puzzleCount }) => (
+                  <th key={assignmentId} scope="col">
+                    <Link href={`/answers/${assignmentId}` as Route}>{setName}</Link>
+                    <br />
+                    <span className={classes.soft}>
+                      {dayText(givenAt.slice(0, 10))}, {countWords(puzzleCount, 'task')}
+                    </span>
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {students.map(({ studentId, name }, index) => (
+                <tr key={studentId}>
+                  <th scope="row">{name}</th>
+                  {homework.map(({ assignmentId, puzzleCount, cells }) => (
+                    <td key={assignmentId}>{homeworkText(cells[index], puzzleCount)}</td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </Part>
+  );
+}

@@ -1,0 +1,87 @@
+'use client';
+import { Button } from '@mantine/core';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { useState } from 'react';
+import type { ClassProgress, TopicCell } from '@/contracts/progress';
+import { isTelling } from '@/core/progress';
+import { masteryText, STANDING_WORDS } from '@/text';
+import { useHouseVoice } from '@/ui/words';
+import classes from './Progress.module.css';
+
+/** So many topics are shown at first, the most needed. */
+const FIRST = 12;
+
+/** Topics down, children across: in each cell how many times in ten it comes right, in words for who hears it, and a way to the answers. */
+export function TopicMap(props: {
+  readonly students: ClassProgress['students'];
+  readonly topics: ClassProgress['topics'];
+  /** Where the pages of the children begin. */
+  readonly childrenAt: string;
+}) {
+  const { students, topics, childrenAt } = props;
+  const { say } = useHouseVoice();
+  const [isWhole, setIsWhole] = useState(false);
+  const shown = isWhole ? topics : topics.slice(0, FIRST);
+  return (
+    <>
+      <p>
+        A number tells how many times in ten it comes right, the newest answers first; “few” that there are
+        too few answers to say; a frame that it is to be looked at again. The darker a cell, the surer the
+        child.
+      </p>
+      <div className={classes.wide}>
+        <table className={classes.map}>
+          <thead>
+            <tr>
+              <th scope="col">Topic</th>
+              {students.map(({ studentId, name }) => (
+                <th key={studentId} scope="col">
+                  <Link className={classes.upright} href={`${childrenAt}/${studentId}` as Route}>
+                    {name}
+                  </Link>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map(({ topic, name, cells }) => (
+              <tr key={topic}>
+                <th scope="row">{say(name)}</th>
+                {students.map(({ studentId, name: child }, index) => {
+                  const cell = cells[index];
+                  return (
+                    <td key={studentId}>
+                      {cell && (
+                        <Link
+                          className={classes.cell}
+                          data-standing={cell.standing}
+                          data-due={cell.isDue || undefined}
+                          href={`${childrenAt}/${studentId}/topics/${encodeURIComponent(topic)}` as Route}
+                          prefetch={false}
+                          aria-label={`${child}, ${say(name)}: ${cellText(cell)}`}
+                          title={cellText(cell)}
+                        >
+                          {isTelling(cell.evidence) ? Math.round(cell.mean * 10) : 'few'}
+                        </Link>
+                      )}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {topics.length > FIRST && (
+        <Button variant="default" mih={44} mt="sm" onClick={() => setIsWhole(!isWhole)}>
+          {isWhole ? 'Only the most needed' : `All ${topics.length} topics`}
+        </Button>
+      )}
+    </>
+  );
+}
+
+function cellText(cell: TopicCell): string {
+  return `${STANDING_WORDS[cell.standing]}. ${masteryText(cell)}${cell.isDue ? ', due again' : ''}.`;
+}
