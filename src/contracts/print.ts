@@ -15,7 +15,7 @@ const tickSchema = z
   .literal('on')
   .optional()
   .transform((value) => value === 'on');
-const paperSchema = z.enum(PAPER_SIZES).default('a4');
+export const paperSchema = z.enum(PAPER_SIZES).default('a4');
 const perSheetSchema = z.coerce.number().pipe(z.literal(DIAGRAMS_PER_SHEET)).default(6);
 
 /** What a form on paper asks for; it comes in the address, so that a sheet can be printed again. */

@@ -51,6 +51,8 @@ export interface PrintDocument {
   board(picture: BoardPicture, x: number, y: number, side: number): void;
   /** A line to write on. */
   rule(x: number, y: number, width: number): void;
+  /** Lines around a box. */
+  frame(box: Box): void;
   /** A line to cut along. */
   cut(from: readonly [x: number, y: number], to: readonly [x: number, y: number]): void;
   /** The whole file; nothing can be added behind it. */
@@ -147,6 +149,9 @@ export function createPrintDocument(title: string, paper: Paper, fonts: Fonts): 
         .lineTo(x + within, y)
         .stroke()
         .restore();
+    },
+    frame({ x, y, width: across, height: down }) {
+      doc.save().lineWidth(1).strokeColor('#000000').rect(x, y, across, down).stroke().restore();
     },
     cut([x1, y1], [x2, y2]) {
       doc.save().lineWidth(0.4).strokeColor('#777777').dash(3, { space: 4 });

@@ -75,4 +75,43 @@ export interface PlanJob {
   }[];
 }
 
-export type PrintJob = WorksheetJob | CardsJob | PlanJob;
+/** What one report says; it begins on a page of its own. */
+export interface ReportSheet {
+  readonly title: string;
+  readonly under: string;
+  readonly picture:
+    { readonly fen: string; readonly turn: Side | undefined; readonly text: string } | undefined;
+  readonly parts: readonly { readonly heading: string; readonly lines: readonly string[] }[];
+  /** At the foot of its last page. */
+  readonly foot: string;
+}
+
+export interface ReportJob {
+  readonly kind: 'report';
+  readonly title: string;
+  readonly paper: Paper;
+  readonly sheets: readonly ReportSheet[];
+}
+
+export interface Certificate {
+  readonly heading: string;
+  readonly name: string;
+  /** What it can. */
+  readonly text: string;
+  readonly lines: readonly string[];
+  /** Class and day. */
+  readonly under: string;
+  /** Under the line to sign on. */
+  readonly signature: string;
+}
+
+export interface CertificatesJob {
+  readonly kind: 'certificates';
+  readonly title: string;
+  readonly paper: Paper;
+  /** The board on each. */
+  readonly fen: string;
+  readonly certificates: readonly Certificate[];
+}
+
+export type PrintJob = WorksheetJob | CardsJob | PlanJob | ReportJob | CertificatesJob;

@@ -142,6 +142,10 @@ export function faultText(fault: ServiceFault): string {
       return 'Somebody signs in by this name already. Choose another one.';
     case 'student/other-name':
       return 'That is not the name of this child. Nothing was erased.';
+    case 'mail/not-found':
+      return 'This mail is not in the outbox any more.';
+    case 'report/nobody':
+      return 'There is nobody to write this for yet.';
     case 'plan/not-found':
       return 'This plan is not there. Somebody may have taken it away.';
     case 'plan/changed':

@@ -36,6 +36,18 @@ export {
   tagsText,
   twinText,
 } from './patterns';
+export {
+  classMailText,
+  lessonsText,
+  listChildLines,
+  listGroupLines,
+  listHomeworkLines,
+  listRepeatLines,
+  NAMES_CAUTION,
+  NAMES_FILE_CAUTION,
+  reportFoot,
+  reportMailText,
+} from './reports';
 export { chanceLineText, chancePlaceText, chanceText, gameTitle, resultText } from './games';
 export { gradeText, KEY_KIND_WORDS } from './grade';
 export { answerLineText, goneText, ledgerText, SUGGESTION_WORDS, suggestionText, thoughtText } from './live';

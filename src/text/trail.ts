@@ -19,4 +19,6 @@ export const TRAIL_WORDS: Readonly<Record<string, string>> = {
   'club/words': 'changed house words',
   'path/student': 'opened or closed a stage for a child',
   'game/removed': 'took a game away',
+  'report/made': 'made a report, certificates or a record',
+  'mail/written': 'put a report into the outbox',
 };

@@ -25,7 +25,8 @@ const SENT_TO: readonly string[] = [
 
 /** Who may see what. The class, its answers and its game are the lead's; the coach teaches another class of the club. */
 function whoMay(route: string): readonly Role[] {
-  if (/^\/(print\/plans|files\/(lessons|records)|club\/trail)/.test(route)) return ['lead'];
+  if (/^\/(print\/(plans|reports)|files\/(lessons|mails|records)|club\/(trail|outbox\/))/.test(route))
+    return ['lead'];
   if (/^\/(print|files)(\/|$)/.test(route)) return COACHES;
   if (/^\/(answers|classes\/\[classId\]|classes\/terms|games\/\[gameId\])/.test(route)) return ['lead'];
   if (/^\/(classes|club|desk|exercises|games|patterns|sets|staircase)(\/|$)/.test(route)) return COACHES;
@@ -69,6 +70,10 @@ async function listAddresses(lead: Page, child: Page): Promise<ReadonlyMap<strin
     ['/classes/[classId]', classPath ?? ''],
     ['/classes/[classId]/path', `${classPath}/path`],
     ['/classes/[classId]/progress', `${classPath}/progress`],
+    ['/classes/[classId]/reports', `${classPath}/reports`],
+    ['/print/reports', `/print/reports?what=class&classId=${(classPath ?? '').replace('/classes/', '')}`],
+    ['/club/outbox/[mailId]', '/club/outbox/1'],
+    ['/files/mails', '/files/mails?mailId=1'],
     ['/board/[classId]', (classPath ?? '').replace('/classes', '/board')],
     ['/board/[classId]/coach', `${(classPath ?? '').replace('/classes', '/board')}/coach`],
     ['/api/live/[classId]', (classPath ?? '').replace('/classes', '/api/live')],

@@ -18,6 +18,7 @@ const COACH_PAGES = [
   '/classes/4',
   '/classes/4/path',
   '/classes/4/progress',
+  '/classes/4/reports',
   '/classes/4/import',
   '/classes/4/lessons',
   '/classes/4/lessons/1',
@@ -27,6 +28,8 @@ const COACH_PAGES = [
   '/classes/4/children/4/answers?of=week&value=2026-09-07',
   '/board/4',
   '/club/trail',
+  '/club/outbox',
+  '/club/outbox/1',
   // What is not there says so inside the page.
   '/classes/999999',
   '/classes/terms',

@@ -33,7 +33,9 @@ import { getClassPath, setStudentStage } from '@/server/services/paths';
 import { addPlan } from '@/server/services/plans';
 import { listAnswerLines } from '@/server/services/answerLines';
 import { getClassProgress } from '@/server/services/classProgress';
+import { writeMail } from '@/server/services/outbox';
 import { eraseStudent, exportRecord, getChildPage } from '@/server/services/records';
+import { getReportsPage, printReport } from '@/server/services/reports';
 import { addStudents, exportRoster, readRoster } from '@/server/services/roster';
 import { changeRoster } from '@/server/services/rosterChanges';
 import { orderSet, removePuzzle } from '@/server/services/setBuilder';
@@ -239,6 +241,20 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
     run: (actor, { classId, studentId }) =>
       listAnswerLines(actor, { classId, studentId, of: { kind: 'class', value: classId } }),
   },
+  'see for whom there are reports': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId }) => getReportsPage(actor, classId),
+  },
+  'make the report of a child': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId, studentId }) =>
+      printReport(actor, { what: 'children', classId, studentId, paper: 'a4' }),
+  },
+  'put a report into the outbox': {
+    may: ['teacher', 'lead'],
+    run: (actor, { classId, studentId }) =>
+      writeMail(actor, { requestId: makeUuid(), classId, studentId, to: 'somebody@example.org' }),
+  },
   'save the record of a child': {
     may: ['teacher', 'lead'],
     run: (actor, { classId, studentId }) => exportRecord(actor, { classId, studentId }),
@@ -276,7 +292,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
 const ROLES: readonly Role[] = ['teacher', 'lead', 'assistant', 'colleague', 'stranger'];
 const WALK = Object.keys(DEEDS).flatMap((deed) => ROLES.map((role) => [deed, role] as const));
 
-test('the walk is not empty', () => expect(WALK).toHaveLength(195));
+test('the walk is not empty', () => expect(WALK).toHaveLength(210));
 
 test.each(WALK)('%s: %s', async (deed, role) => {
   const scene = await makeScene();

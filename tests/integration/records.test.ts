@@ -17,6 +17,7 @@ import { setStudentStage, startPractice } from '@/server/services/paths';
 import { askQuestion, beginLive, storeSuggestion } from '@/server/services/live';
 import { startNextRound } from '@/server/services/nextRound';
 import { addPlan, savePlan } from '@/server/services/plans';
+import { writeMail } from '@/server/services/outbox';
 import { eraseStudent, exportRecord, getChildPage, listGone, listTrail } from '@/server/services/records';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { giveSet } from '@/server/services/sets';
@@ -77,6 +78,10 @@ async function makeRich() {
   );
   const answeredAt = new Date().toISOString();
   valueOf(await storeSuggestion(student, { clientId: makeUuid(), questionId, move: 'a1a8', answeredAt }));
+  const to = 'somebody@example.org';
+  valueOf(await writeMail(coach, { requestId: makeUuid(), classId, studentId, to }));
+  valueOf(await writeMail(coach, { requestId: makeUuid(), classId, studentId: other, to }));
+  valueOf(await writeMail(coach, { requestId: makeUuid(), classId, to }));
   return { lead, coach, classId, studentId, other };
 }
 
@@ -143,6 +148,8 @@ test('an erased child is found in no table any more; what is of others stays', a
   );
   expect(await eraseStudent(lead, { studentId, name: NAME })).toMatchObject({ ok: false });
 
+  // The report of the class named the child; that of the other child stays.
+  expect(await getDb()('mails').pluck('student_id')).toEqual([other]);
   expect(await getDb()('games').pluck('title')).toEqual([`Wren against Somebody, not ${NAME}a`]);
   expect(valueOf(await getChildPage(lead, { classId, studentId: other }))).toMatchObject({
     answerCount: 1,

@@ -12,6 +12,7 @@ import { addClass, addStudent, listOwnClasses, setLevel, setPost } from '@/serve
 import { runAt } from '@/server/services/clock';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addGame } from '@/server/services/games';
+import { writeMail } from '@/server/services/outbox';
 import { rebuildProgress } from '@/server/services/progress';
 import { rebuildRatings } from '@/server/services/ratings';
 import { rekeyPuzzles } from '@/server/services/rekey';
@@ -111,6 +112,11 @@ async function fill(): Promise<void> {
     const own = setName === undefined ? undefined : sets.get(setName);
     if (own !== undefined) await fillClass(id, now, students, own, [long, ...roundSets.toReversed()]);
   }
+  // Something to look at in the outbox: the lead's, with the report of a child.
+  const [classId, studentId] = [now.get('lantern'), students.get('Pip')];
+  if (classId === undefined) throw new Error('no demo class');
+  const requestId = requestOf('mail', 'Pip');
+  getValue(await writeMail(lead, { requestId, classId, studentId, to: 'family@example.org' }));
 }
 
 async function fillSet(actor: CoachActor, name: string, fens: readonly string[]): Promise<SetId> {

@@ -17,6 +17,7 @@ export {
   isDue,
   isTelling,
   learnTopic,
+  nameStanding,
   recallAt,
   RETENTION,
   standingIn,

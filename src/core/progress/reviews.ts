@@ -158,7 +158,8 @@ const LEAST_TELLING = 3;
 export const isTelling = (evidence: number): boolean => evidence >= LEAST_TELLING;
 
 /** Where a child stands in a topic, in the words of the stages. */
-export const standingIn = (state: TopicState): Standing => standingOf(findMastery(state), LEAST_TELLING);
+export const nameStanding = (mastery: Mastery): Standing => standingOf(mastery, LEAST_TELLING);
+export const standingIn = (state: TopicState): Standing => nameStanding(findMastery(state));
 
 /** Wilson's score interval for a share that was seen in so many trials, which may be no whole number. */
 export function wilson(

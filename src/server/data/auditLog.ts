@@ -21,7 +21,9 @@ export type AuditAction =
   | 'club/settings'
   | 'club/words'
   | 'path/student'
-  | 'game/removed';
+  | 'game/removed'
+  | 'report/made'
+  | 'mail/written';
 
 /** Notes who changed what; only ever added. Details hold ids, never names. */
 export async function addAuditEntry(

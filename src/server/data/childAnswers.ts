@@ -16,8 +16,9 @@ export interface ChildAnswer {
   readonly className: string;
 }
 
-/** Which of a child's answers: by ids, of a class, from one moment to before another, with a mistake. */
+/** Which of a child's answers: all, by ids, of a class, from one moment to before another, with a mistake. */
 export type AnswerChoice =
+  | { readonly kind: 'all' }
   | { readonly kind: 'ids'; readonly ids: readonly number[] }
   | { readonly kind: 'class'; readonly classId: ClassId }
   /** `isRated`: only those that rate. */
@@ -36,6 +37,8 @@ export async function listChildAnswers(
     .join('classes', 'classes.id', 'attempts.class_id')
     .where({ 'attempts.student_id': studentId, 'verdicts.judge_version': JUDGE_VERSION });
   switch (choice.kind) {
+    case 'all':
+      break;
     case 'ids':
       void query.whereIn('attempts.id', [...choice.ids]);
       break;
@@ -88,4 +91,23 @@ export async function listChildAnswers(
     answeredAt: row.answered_at,
     className: row.name,
   }));
+}
+
+/** The longest mate a child found at the first try and without help, of these the newest. */
+export async function findSolvedMate(
+  db: Db,
+  studentId: StudentId,
+): Promise<{ readonly payload: unknown; readonly answeredAt: Date } | undefined> {
+  const row: { payload: unknown; answered_at: Date } | undefined = await db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .join('tasks', 'tasks.id', 'attempts.task_id')
+    .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
+    .where({ 'attempts.student_id': studentId, 'verdicts.judge_version': JUDGE_VERSION })
+    .where({ 'attempts.try_number': 1, 'attempts.hints': 0, 'verdicts.outcome': 'right' })
+    .orderBy([
+      { column: 'task_solutions.mate_moves', order: 'desc' },
+      { column: 'attempts.id', order: 'desc' },
+    ])
+    .first('tasks.payload', 'attempts.answered_at');
+  return row && { payload: row.payload, answeredAt: row.answered_at };
 }

@@ -22,8 +22,11 @@ export async function eraseStudentRows(
   for (const table of ['live_rounds', 'practice_reasons', 'practice_tasks', 'practices'])
     await db(table).whereIn('round_id', rounds).delete();
   await db('rounds').where(own).delete();
-  for (const table of ['catch_ups', 'assignments', 'attendances', 'suggestions'])
+  for (const table of ['catch_ups', 'assignments', 'attendances', 'suggestions', 'mails'])
     await db(table).where(own).delete();
+  // Reports of its classes name it too.
+  const classes: number[] = await db('enrolments').where(own).pluck('class_id');
+  await db('mails').whereNull('student_id').whereIn('class_id', classes).delete();
   const games: number[] = await db('games').where(own).pluck('id');
   await db('game_chances').whereIn('game_id', games).delete();
   await db('games').whereIn('id', games).delete();

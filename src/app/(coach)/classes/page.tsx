@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import type { TermSummary } from '@/contracts/terms';
 import { listOwnTerms } from '@/server/services/terms';
-import { countWords, dayText } from '@/text';
+import { countWords, dayText, NAMES_FILE_CAUTION } from '@/text';
 import { NameForm } from '@/ui/forms/NameForm';
 import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
@@ -40,6 +40,7 @@ export default async function ClassesPage() {
         <a href="/files/roster" download>
           Save the roster as CSV
         </a>
+        <span className={styles.soft}>{NAMES_FILE_CAUTION}</span>
       </div>
       {others.map((term) => (
         <section key={term.termId} style={{ marginTop: '1.5rem' }}>

@@ -26,11 +26,16 @@ export default async function ClubPage() {
           <h1>{name}</h1>
           <span className={styles.soft}>What holds for every class of the club.</span>
         </div>
-        {mayChange && (
-          <LinkButton href="/club/trail" variant="default">
-            Who did what
+        <div className={styles.row}>
+          <LinkButton href="/club/outbox" variant="default">
+            Outbox
           </LinkButton>
-        )}
+          {mayChange && (
+            <LinkButton href="/club/trail" variant="default">
+              Who did what
+            </LinkButton>
+          )}
+        </div>
       </div>
       <ClubForm settings={settings} mayChange={mayChange} onChange={changeClubSettingsAction} />
       <CoachList coaches={coaches} onAdd={mayChange ? addCoachAction : undefined} />

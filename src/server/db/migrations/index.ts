@@ -47,6 +47,7 @@ import * as m0046 from './0046_suggestions';
 import * as m0047 from './0047_topic_progress';
 import * as m0048 from './0048_practice_reasons';
 import * as m0049 from './0049_rating_steps';
+import * as m0050 from './0050_mails';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -106,6 +107,7 @@ export const MIGRATIONS: readonly Migration[] = [
   m0047,
   m0048,
   m0049,
+  m0050,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

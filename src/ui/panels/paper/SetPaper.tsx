@@ -2,7 +2,7 @@
 import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { DIAGRAMS_PER_SHEET, MOST_LARGE_DIAGRAMS } from '@/contracts/print';
-import { countWords } from '@/text';
+import { countWords, NAMES_FILE_CAUTION } from '@/text';
 import classes from './Paper.module.css';
 import { PaperFields } from './PaperFields';
 
@@ -103,7 +103,7 @@ export function SetPaper(props: {
         />
       </fieldset>
       <p role="status" className={classes.said}>
-        {sheetsText(sheets, parts, isNamed ? group.studentCount : undefined)}
+        {sheetsText(sheets, parts, isNamed ? group.studentCount : undefined)} {isNamed && NAMES_FILE_CAUTION}
         {(props.hasWords || kind === 'set-up') && parts !== 'key' && ' Tasks with many words may take more.'}
       </p>
       <Button type="submit" size="md" mih={44}>

@@ -63,6 +63,11 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           <LinkButton href={`/classes/${page.value.classId}/progress`} variant="default">
             Progress
           </LinkButton>
+          {mayChange && (
+            <LinkButton href={`/classes/${page.value.classId}/reports`} variant="default">
+              Reports
+            </LinkButton>
+          )}
         </div>
         <div>
           <span className={styles.soft}>Children open {host}/join and type</span>

@@ -6,7 +6,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, StudentId } from '@/contracts/ids';
 import type { KeyPicture, NameCard } from '@/contracts/people';
 import type { Result } from '@/core/shared';
-import { faultText } from '@/text';
+import { faultText, NAMES_FILE_CAUTION } from '@/text';
 import { KeyCard } from '@/ui/forms/KeyCard';
 import { NameForm } from '@/ui/forms/NameForm';
 import { MoveChildren } from '@/ui/panels/roster/MoveChildren';
@@ -77,6 +77,9 @@ export function Roster(props: {
               </Button>
             )}
           </div>
+          <p className={styles.soft} style={{ margin: '0.25rem 0 0' }}>
+            The roster as a file: {NAMES_FILE_CAUTION}
+          </p>
         </>
       )}
       {students.length === 0 && <p className={styles.soft}>No children yet.</p>}

@@ -79,6 +79,13 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
               <a href={`/files/records?classId=${classId}&studentId=${studentId}`} download>
                 Save the record as JSON
               </a>
+              <a
+                href={`/print/reports?what=record&classId=${classId}&studentId=${studentId}`}
+                target="_blank"
+                rel="noreferrer"
+              >
+                Open the record as PDF
+              </a>
             </div>
           </section>
           {mayErase && (

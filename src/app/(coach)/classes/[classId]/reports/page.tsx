@@ -1,0 +1,38 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { classIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getReportsPage } from '@/server/services/reports';
+import { ReportsPanel } from '@/ui/panels/reports/ReportsPanel';
+import { LinkButton } from '../../../../_parts/LinkButton';
+import styles from '../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../_parts/coachPage';
+import { writeMailAction } from '../../../club/outbox/actions';
+
+export const metadata: Metadata = { title: 'Reports and certificates' };
+
+export default async function ReportsPage({ params }: PageProps<'/classes/[classId]/reports'>) {
+  const actor = await getPageCoach();
+  const classId = parseInput(classIdSchema, (await params).classId);
+  const page = classId.ok ? await getReportsPage(actor, classId.value) : classId;
+  if (!page.ok) notFound();
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Reports and certificates</h1>
+          <span className={styles.soft}>{page.value.className}</span>
+        </div>
+        <div className={styles.row}>
+          <LinkButton href="/club/outbox" variant="default">
+            Outbox
+          </LinkButton>
+          <LinkButton href={`/classes/${page.value.classId}`} variant="default">
+            The class
+          </LinkButton>
+        </div>
+      </div>
+      <ReportsPanel page={page.value} onMail={writeMailAction} />
+    </>
+  );
+}

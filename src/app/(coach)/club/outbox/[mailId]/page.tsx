@@ -1,0 +1,45 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { mailIdSchema } from '@/contracts/ids';
+import { parseInput } from '@/server/auth/access';
+import { getMailPage } from '@/server/services/outbox';
+import reports from '@/ui/panels/reports/Reports.module.css';
+import { LinkButton } from '../../../../_parts/LinkButton';
+import styles from '../../../../_parts/pages.module.css';
+import { getPageCoach } from '../../../_parts/coachPage';
+
+export const metadata: Metadata = { title: 'Mail' };
+
+export default async function MailPage({ params }: PageProps<'/club/outbox/[mailId]'>) {
+  const actor = await getPageCoach();
+  const mailId = parseInput(mailIdSchema, (await params).mailId);
+  const page = mailId.ok ? await getMailPage(actor, mailId.value) : mailId;
+  if (!page.ok) notFound();
+  const { subject, to, text } = page.value;
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>{subject}</h1>
+          <span className={styles.soft}>To {to}</span>
+        </div>
+        <LinkButton href="/club/outbox" variant="default">
+          Outbox
+        </LinkButton>
+      </div>
+      <section className={styles.card}>
+        <h2>What it says</h2>
+        <pre className={reports.letter}>{text}</pre>
+      </section>
+      <section className={styles.card} style={{ marginTop: '1.25rem' }}>
+        <h2>The file</h2>
+        <p className={styles.soft} style={{ marginTop: 0 }}>
+          With the report in it as a PDF. It names a child: delete it where it is not needed any more.
+        </p>
+        <a href={`/files/mails?mailId=${page.value.mailId}`} download>
+          Save the mail as a file (.eml)
+        </a>
+      </section>
+    </>
+  );
+}

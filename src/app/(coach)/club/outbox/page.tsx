@@ -1,0 +1,54 @@
+import type { Metadata } from 'next';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { listOutbox } from '@/server/services/outbox';
+import { dayText } from '@/text';
+import { RemoveMail } from '@/ui/panels/reports/RemoveMail';
+import reports from '@/ui/panels/reports/Reports.module.css';
+import { LinkButton } from '../../../_parts/LinkButton';
+import styles from '../../../_parts/pages.module.css';
+import { getPageCoach } from '../../_parts/coachPage';
+import { removeMailAction } from './actions';
+
+export const metadata: Metadata = { title: 'Outbox' };
+
+export default async function OutboxPage() {
+  const mails = await listOutbox(await getPageCoach());
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1>Outbox</h1>
+          <span className={styles.soft}>
+            Mails as files. Nothing is sent from here: open a file in your own mail program and send it there.
+          </span>
+        </div>
+        <LinkButton href="/club" variant="default">
+          Club
+        </LinkButton>
+      </div>
+      <section className={styles.card}>
+        <h2>What lies here</h2>
+        {mails.length === 0 && (
+          <p className={styles.soft} style={{ margin: 0 }}>
+            Nothing. Reports of a class can be put here from the page of the class.
+          </p>
+        )}
+        <ul className={reports.mails}>
+          {mails.map(({ mailId, to, subject, writtenAt, writtenBy }) => (
+            <li key={mailId}>
+              <span>
+                <Link href={`/club/outbox/${mailId}` as Route}>{subject}</Link>
+                <br />
+                <span className={styles.soft}>
+                  To {to}, written by {writtenBy} on {dayText(writtenAt.slice(0, 10))}
+                </span>
+              </span>
+              <RemoveMail mailId={mailId} subject={subject} onRemove={removeMailAction} />
+            </li>
+          ))}
+        </ul>
+      </section>
+    </>
+  );
+}

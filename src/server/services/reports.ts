@@ -1,0 +1,353 @@
+/** Reports of children and of a class, certificates, and a child's whole record: made as paper, in the words of the house. */
+import type { ServiceFault } from '@/contracts/faults';
+import type { ClassId, StudentId } from '@/contracts/ids';
+import type { NameCard } from '@/contracts/people';
+import type { PrintedFile } from '@/contracts/print';
+import type { ReportRequest, ReportsPage } from '@/contracts/reports';
+import { findStage, mateTaskSchema, STAGES, type FamilyId, type Stage } from '@/core/exercises';
+import { getDraft, getPosition } from '@/core/notation';
+import { findProgress, isTelling, nameStanding, parseTopic } from '@/core/progress';
+import { failure, success, type Result } from '@/core/shared';
+import type { PrintJob, ReportSheet } from '@/print';
+import {
+  countWords,
+  dayText,
+  FAMILY_WORDS,
+  lessonsText,
+  listChildLines,
+  listGroupLines,
+  listHomeworkLines,
+  listRepeatLines,
+  makeHouseVoice,
+  mateQuestion,
+  minutesText,
+  reportFoot,
+  STAGE_WORDS,
+} from '@/text';
+import { askPrinter } from '@/workers/node';
+import { findTaughtClass, type CoachActor } from '../auth/actors';
+import { addAuditEntry } from '../data/auditLog';
+import { listProgressAnswers } from '../data/attempts';
+import { findSolvedMate, listChildAnswers } from '../data/childAnswers';
+import { countAttendance } from '../data/classProgress';
+import { listStudents, type ClassRecord } from '../data/classes';
+import { listClassSums } from '../data/childStory';
+import { getClub } from '../data/clubs';
+import { findStudentRating } from '../data/ratings';
+import { listRecordedAttendance, listRecordedGames, listRecordedSuggestions } from '../data/records';
+import { listEnrolments } from '../data/enrolments';
+import { getDb, type Db } from '../db';
+import { toAnswerLine } from './answerLines';
+import { getClassProgress } from './classProgress';
+import { getNow } from './clock';
+import { makeFileName } from './fileName';
+import { listSpokenWords } from './houseWords';
+import { getChildProgress } from './progress';
+import { dayIn } from './today';
+
+/** So many lines of a kind are on a report, so that it stays one page. */
+const MOST_CAN = 8;
+const MOST_BEGUN = 5;
+const MOST_REPEATS = 10;
+const MOST_NEXT = 5;
+const MOST_SHOWN = 6;
+/** More answers than any child has given yet. */
+const MOST_RECORDED = 100_000;
+const START_FEN = 'rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1';
+
+interface Desk {
+  readonly db: Db;
+  readonly actor: CoachActor;
+  readonly found: ClassRecord;
+  readonly students: readonly NameCard[];
+  readonly say: (text: string) => string;
+  readonly clubName: string;
+  readonly day: string;
+}
+
+/** For whom there could be reports, and which stages somebody can. */
+export async function getReportsPage(
+  actor: CoachActor,
+  classId: ClassId,
+): Promise<Result<ReportsPage, ServiceFault>> {
+  const db = getDb();
+  const found = await findTaughtClass(db, actor, classId);
+  if (found === undefined) return failure({ code: 'class/not-found' });
+  const students = await listStudents(db, classId);
+  const can = await listMastered(db, students);
+  return success({
+    classId,
+    className: found.name,
+    students: students.map(({ studentId, name }) => ({ studentId, name })),
+    stages: STAGES.map((stage) => ({
+      stage,
+      names: students.filter(({ studentId }) => can.get(studentId)?.has(stage)).map(({ name }) => name),
+    })).filter(({ names }) => names.length > 0),
+  });
+}
+
+/** The stages each child has mastered, by its answers wherever they were given, with the families it got right there. */
+async function listMastered(
+  db: Db,
+  students: readonly NameCard[],
+): Promise<ReadonlyMap<StudentId, ReadonlyMap<Stage, readonly FamilyId[]>>> {
+  const can = new Map<StudentId, ReadonlyMap<Stage, readonly FamilyId[]>>();
+  for (const { studentId } of students) {
+    const answers = await listProgressAnswers(db, { studentId });
+    const shown = (stage: Stage) =>
+      answers.filter((one) => one.stage === stage && one.isRight).map(({ family }) => family);
+    can.set(
+      studentId,
+      new Map(
+        findProgress(answers)
+          .filter(({ standing }) => standing === 'can')
+          .map(({ stage }) => [stage, [...new Set(shown(stage))]] as const),
+      ),
+    );
+  }
+  return can;
+}
+
+/** Makes what is asked for as a PDF; that it was made goes into the trail. */
+export async function printReport(
+  actor: CoachActor,
+  request: ReportRequest,
+): Promise<Result<PrintedFile, ServiceFault>> {
+  const desk = await openDesk(actor, request.classId);
+  if (desk === undefined) return failure({ code: 'class/not-found' });
+  const job = await makeJob(desk, request);
+  if (!job.ok) return job;
+  const answer = await askPrinter(job.value);
+  if (answer.kind === 'busy') return failure({ code: 'workers/busy' });
+  await addAuditEntry(desk.db, {
+    clubId: actor.clubId,
+    personId: actor.coachId,
+    action: 'report/made',
+    details: {
+      classId: request.classId,
+      ...('studentId' in request && request.studentId !== undefined ? { studentId: request.studentId } : {}),
+    },
+    now: getNow(),
+  });
+  return success({ name: makeFileName(job.value.title, 'pdf'), bytes: answer.bytes });
+}
+
+async function openDesk(actor: CoachActor, classId: ClassId): Promise<Desk | undefined> {
+  const db = getDb();
+  const found = await findTaughtClass(db, actor, classId);
+  if (found === undefined) return undefined;
+  const club = await getClub(db, actor.clubId);
+  return {
+    db,
+    actor,
+    found,
+    students: await listStudents(db, classId),
+    say: makeHouseVoice(await listSpokenWords(db, actor.clubId, classId)),
+    clubName: club.name,
+    day: dayText(dayIn(club.timeZone, getNow())),
+  };
+}
+
+async function makeJob(desk: Desk, request: ReportRequest): Promise<Result<PrintJob, ServiceFault>> {
+  const { found, students, day } = desk;
+  const { paper } = request;
+  if (request.what === 'class') {
+    const sheet = await makeClassSheet(desk);
+    return sheet.ok
+      ? success({ kind: 'report', title: `Report of ${found.name}`, paper, sheets: [sheet.value] })
+      : sheet;
+  }
+  if (request.what === 'certificates') return makeCertificates(desk, request.stage, paper);
+  const { studentId } = request;
+  const chosen =
+    studentId === undefined ? students : students.filter((student) => student.studentId === studentId);
+  const [first] = chosen;
+  if (first === undefined)
+    return failure({ code: studentId === undefined ? 'report/nobody' : 'join/not-in-class' });
+  if (request.what === 'record') {
+    const title = `Record of ${first.name}`;
+    return success({ kind: 'report', title, paper, sheets: [await makeRecordSheet(desk, first)] });
+  }
+  const sheets: ReportSheet[] = [];
+  for (const student of chosen) sheets.push(await makeChildSheet(desk, student));
+  const title = studentId === undefined ? `Reports of ${found.name}, ${day}` : `Report of ${first.name}`;
+  return success({ kind: 'report', title, paper, sheets });
+}
+
+async function makeChildSheet(desk: Desk, { studentId, name }: NameCard): Promise<ReportSheet> {
+  const { db, found, say, clubName, day } = desk;
+  const { topics, nextRound } = await getChildProgress(db, studentId);
+  const named = (standing: string, most: number) =>
+    topics
+      .filter((row) => isTelling(row.evidence) && nameStanding(row) === standing)
+      .sort((one, other) => other.low - one.low)
+      .slice(0, most)
+      .map((row) => say(inStage(row)));
+  const can = named('can', MOST_CAN);
+  const hard = named('repeat', MOST_BEGUN);
+  const begun = named('begun', MOST_BEGUN);
+  const next = [...new Set(nextRound.map((part) => say(part.name)))].slice(0, MOST_NEXT);
+  const attended = (await countAttendance(db, found.classId)).find((row) => row.studentId === studentId);
+  const solved = await findSolvedMate(db, studentId);
+  return {
+    title: name,
+    under: `${found.name}, ${found.termName}. ${clubName}, ${day}`,
+    picture:
+      solved && drawSolved(solved.payload, name, dayText(solved.answeredAt.toISOString().slice(0, 10))),
+    parts: [
+      {
+        heading: `What ${name} can`,
+        lines:
+          can.length > 0 ? can : ['It is too early to say: the first answers are in, and more are needed.'],
+      },
+      ...(begun.length === 0 ? [] : [{ heading: 'On the way', lines: begun }]),
+      ...(hard.length === 0 ? [] : [{ heading: 'Still hard', lines: hard }]),
+      ...(next.length === 0 ? [] : [{ heading: 'What comes next', lines: next }]),
+      { heading: 'In the lessons', lines: [lessonsText(found.name, attended ?? { here: 0, away: 0 })] },
+    ],
+    foot: reportFoot(name, day),
+  };
+}
+
+/** "Find the square (The board)": an exercise is told with its stage, a mate by its name alone. */
+function inStage({ topic, name }: { readonly topic: string; readonly name: string }): string {
+  const parts = parseTopic(topic);
+  return parts?.kind === 'family' ? `${name} (${STAGE_WORDS[findStage(parts.family)]})` : name;
+}
+
+function drawSolved(payload: unknown, name: string, day: string): ReportSheet['picture'] {
+  const { fen, mateInMoves } = mateTaskSchema.parse(payload);
+  const { turn } = getPosition(fen);
+  return {
+    fen,
+    turn: getDraft(fen).turn,
+    text: `${mateQuestion(turn, mateInMoves)} ${name} found it at the first try on ${day}: let ${name} show you how.`,
+  };
+}
+
+async function makeClassSheet({
+  actor,
+  found,
+  say,
+  clubName,
+  day,
+}: Desk): Promise<Result<ReportSheet, ServiceFault>> {
+  const progress = await getClassProgress(actor, found.classId);
+  if (!progress.ok) return progress;
+  return success({
+    title: `Report of ${found.name}`,
+    under: `${found.termName}. ${clubName}, ${day}. For those who teach the class: it names children.`,
+    picture: undefined,
+    parts: [
+      {
+        heading: `To repeat until ${dayText(progress.value.byDay)}`,
+        lines: listRepeatLines(progress.value, MOST_REPEATS).map(say),
+      },
+      { heading: 'Children with like needs', lines: listGroupLines(progress.value).map(say) },
+      { heading: 'How the homework went', lines: listHomeworkLines(progress.value) },
+      { heading: 'Child by child', lines: listChildLines(progress.value) },
+    ],
+    foot: `Worked out from the stored answers on ${day}. Children stand in the order of their names.`,
+  });
+}
+
+async function makeCertificates(
+  { db, found, students, say, clubName, day }: Desk,
+  stage: Stage,
+  paper: ReportRequest['paper'],
+): Promise<Result<PrintJob, ServiceFault>> {
+  const can = await listMastered(db, students);
+  const named = students.filter(({ studentId }) => can.get(studentId)?.has(stage));
+  if (named.length === 0) return failure({ code: 'report/nobody' });
+  const title = say(STAGE_WORDS[stage]);
+  return success({
+    kind: 'certificates',
+    title: `Certificates, ${title}`,
+    paper,
+    fen: START_FEN,
+    certificates: named.map(({ studentId, name }) => ({
+      heading: clubName,
+      name,
+      text: `can: ${title}`,
+      lines: [
+        'Shown by answers to',
+        ...(can.get(studentId)?.get(stage) ?? [])
+          .slice(0, MOST_SHOWN)
+          .map((family) => say(FAMILY_WORDS[family])),
+      ],
+      under: `${found.name}\n${day}`,
+      signature: 'Coach',
+    })),
+  });
+}
+
+/** Everything stored about a child that can be read on paper; the JSON record holds the same for machines. */
+async function makeRecordSheet(
+  { db, clubName, day }: Desk,
+  { studentId, name }: NameCard,
+): Promise<ReportSheet> {
+  const [enrolments, sums, attendance, rating, games, suggestions, answers] = await Promise.all([
+    listEnrolments(db, { studentId }),
+    listClassSums(db, studentId),
+    listRecordedAttendance(db, studentId),
+    findStudentRating(db, studentId),
+    listRecordedGames(db, studentId),
+    listRecordedSuggestions(db, studentId),
+    listChildAnswers(db, studentId, { kind: 'all' }, MOST_RECORDED),
+  ]);
+  return {
+    title: `Record of ${name}`,
+    under: `${clubName}, ${day}. Everything stored about ${name}; the JSON file holds the same for machines.`,
+    picture: undefined,
+    parts: [
+      {
+        heading: 'Classes',
+        lines: enrolments.map(
+          ({ className, termName, startsOn, endsOn }) =>
+            `${className}, ${termName}: ${dayText(startsOn)} to ${endsOn === undefined ? 'now' : dayText(endsOn)}`,
+        ),
+      },
+      {
+        heading: 'Time and tasks',
+        lines: sums.map(
+          ({ className, termName, answers: count, right, spentMs }) =>
+            `${className}, ${termName}: ${countWords(count, 'task')}, ${right} right at once, ${minutesText(spentMs)}`,
+        ),
+      },
+      {
+        heading: 'Lessons',
+        lines: attendance.map(
+          (lesson) => `${dayText(lesson.day)}, ${lesson.className}: ${lesson.wasHere ? 'here' : 'away'}`,
+        ),
+      },
+      {
+        heading: 'Rating at mates',
+        lines: [
+          rating === undefined
+            ? 'None'
+            : `${Math.round(rating.value)}, with a deviation of ${Math.round(rating.deviation)}`,
+        ],
+      },
+      {
+        heading: 'Games',
+        lines: games.map(
+          ({ title, side, result, moves }) => `${title} (${side ?? 'side not told'}, ${result}): ${moves}`,
+        ),
+      },
+      {
+        heading: 'Moves suggested at the board',
+        lines: suggestions.map(
+          ({ asked, move, answeredAt }) => `${dayText(answeredAt.slice(0, 10))}: ${asked} ${move}`,
+        ),
+      },
+      {
+        heading: 'Answers, the newest first',
+        lines: answers.map((stored) => {
+          const { answeredAt, className, text, isRight, tryNumber } = toAnswerLine(stored);
+          return `${dayText(answeredAt.slice(0, 10))}, ${className}, try ${tryNumber}: ${text} ${isRight ? 'Right.' : 'Not right.'}`;
+        }),
+      },
+    ].filter(({ lines }) => lines.length > 0),
+    foot: `Holds a child’s name and answers: keep it as your school’s rules and the law of your country ask.`,
+  };
+}

@@ -1,0 +1,76 @@
+/** What reports, certificates and the mails they go with say. */
+import type { ClassProgress } from '@/contracts/progress';
+import { repeatText } from './progress';
+import { countWords, listWords } from './words';
+
+/** At the foot of a child's report. */
+export function reportFoot(name: string, day: string): string {
+  return `Worked out from the answers stored for ${name} until ${day}; the newest count most. ${name} is compared with nobody.`;
+}
+
+/** "Was in 7 of 9 lessons of Lantern class." */
+export function lessonsText(className: string, { here, away }: { here: number; away: number }): string {
+  if (here + away === 0) return `No lesson of ${className} is noted yet.`;
+  return `Was in ${here} of ${countWords(here + away, 'lesson')} of ${className}.`;
+}
+
+/** What a class needs, topic by topic: "Mate in 2. Little comes right: Fern." */
+export function listRepeatLines({ repeats, students }: ClassProgress, most: number): string[] {
+  const names = students.map(({ name }) => name);
+  return repeats.slice(0, most).map((one) => `${one.name} – ${repeatText(one, names)}`);
+}
+
+export function listGroupLines({ groups, alone }: ClassProgress): string[] {
+  if (groups.length === 0) return ['No two children share a need that is not the whole class’s.'];
+  return [
+    ...groups.map(({ names, topics }) => `${listWords(names)}: ${topics.slice(0, 4).join(', ')}`),
+    ...(alone.length === 0 ? [] : [`In no group: ${listWords(alone)}`]),
+  ];
+}
+
+/** "Nets and catches: 7 of 8 have begun, 2 have solved all 14." */
+export function listHomeworkLines({ homework, students }: ClassProgress): string[] {
+  if (homework.length === 0) return ['No set was given to the whole class.'];
+  return homework.map(({ setName, puzzleCount, cells }) => {
+    const begun = cells.filter((cell) => cell !== undefined).length;
+    const done = cells.filter((cell) => cell !== undefined && cell.solved >= puzzleCount).length;
+    return `${setName}: ${begun} of ${students.length} have begun, ${done} have solved all ${puzzleCount}.`;
+  });
+}
+
+/** One line a child, by name: it is no order of merit. */
+export function listChildLines({ students, attendance }: ClassProgress): string[] {
+  return students.map(({ name }, index) => {
+    const { here = 0, away = 0, answers = 0, right = 0 } = attendance[index] ?? {};
+    return `${name}: ${countWords(here, 'lesson')} here, ${away} away; ${countWords(answers, 'task')} begun, ${right} right at once.`;
+  });
+}
+
+/** The mail a child's report goes with. */
+export function reportMailText(name: string, className: string, clubName: string): string {
+  return [
+    'Hello,',
+    `with this mail comes the report of ${name} from ${className}: what ${name} can, what is next, and one position to show at home.`,
+    'It was worked out from the answers given at the seat, and compares the child with nobody. Please ask us whatever is not clear.',
+    `Kind regards\n${clubName}`,
+  ].join('\n\n');
+}
+
+/** The mail a class's report goes with, to a coach. */
+export function classMailText(className: string, clubName: string): string {
+  return [
+    'Hello,',
+    `with this mail comes the report of ${className}: what to repeat, children with like needs, homework and attendance. It names children: please keep it among those who teach them.`,
+    clubName,
+  ].join('\n\n');
+}
+
+/** Before anything with names leaves the app. */
+export const NAMES_CAUTION = [
+  'What is made here names children. Give it only to those your school’s safeguarding rules and the law of your country allow, and only what they need.',
+  'A nickname is still a name for whoever knows the child. On paper or in a mailbox nobody can take it back.',
+] as const;
+
+/** Beside a file with names. */
+export const NAMES_FILE_CAUTION =
+  'It names children: give it only to those your school’s rules and the law of your country allow.';

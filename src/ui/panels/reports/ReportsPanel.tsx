@@ -1,0 +1,197 @@
+'use client';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
+import type { Route } from 'next';
+import Link from 'next/link';
+import { useState, type ReactNode } from 'react';
+import { v4 as makeUuid } from 'uuid';
+import type { ServiceFault } from '@/contracts/faults';
+import type { MailId } from '@/contracts/ids';
+import type { NewMail, ReportsPage } from '@/contracts/reports';
+import type { Result } from '@/core/shared';
+import { listWords, STAGE_WORDS } from '@/text';
+import { NamesCaution } from '@/ui/forms/NamesCaution';
+import { useSending } from '@/ui/forms/useSending';
+import { PaperSelect } from '@/ui/panels/paper/PaperFields';
+import { useHouseVoice } from '@/ui/words';
+import classes from './Reports.module.css';
+
+type WriteMail = (input: NewMail) => Promise<Result<MailId, ServiceFault>>;
+
+/** Reports and certificates of a class, as PDF or into the outbox; all of it waits for the caution to be read. */
+export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; readonly onMail: WriteMail }) {
+  const [isRead, setIsRead] = useState(false);
+  const { classId, className, students } = page;
+  if (students.length === 0)
+    return (
+      <p className={classes.soft}>There is no child in {className} now, so there is nothing to report.</p>
+    );
+  return (
+    <div className={classes.parts}>
+      <NamesCaution isRead={isRead} onRead={setIsRead} />
+      <div className={classes.pair}>
+        <Sheet
+          title="Reports of the children"
+          text="A page for each child: what it can, what is next, how often it was there, and a position it solved. No child is compared with another."
+          what="children"
+          classId={classId}
+          isReady={isRead}
+        >
+          <StudentSelect students={students} all="All children, a page each" />
+        </Sheet>
+        <Sheet
+          title="Report of the class"
+          text="For those who teach it: what to repeat, children with like needs, homework, attendance."
+          what="class"
+          classId={classId}
+          isReady={isRead}
+        />
+        <Certificates page={page} isReady={isRead} />
+        <MailForm page={page} isReady={isRead} onMail={onMail} />
+      </div>
+    </div>
+  );
+}
+
+function StudentSelect(props: { readonly students: ReportsPage['students']; readonly all: string }) {
+  return (
+    <NativeSelect
+      label="For"
+      name="studentId"
+      size="md"
+      data={[
+        { value: '', label: props.all },
+        ...props.students.map(({ studentId, name }) => ({ value: String(studentId), label: name })),
+      ]}
+    />
+  );
+}
+
+/** The form's address is the PDF, so that the browser can show, save and print it. */
+function Sheet(props: {
+  readonly title: string;
+  readonly text: string;
+  readonly what: string;
+  readonly classId: number;
+  readonly isReady: boolean;
+  readonly children?: ReactNode;
+}) {
+  return (
+    <form className={classes.part} action="/print/reports" target="_blank">
+      <h2>{props.title}</h2>
+      <p className={classes.soft}>{props.text}</p>
+      <input type="hidden" name="what" value={props.what} />
+      <input type="hidden" name="classId" value={props.classId} />
+      {props.children}
+      <PaperSelect />
+      <Button type="submit" size="md" mih={44} disabled={!props.isReady}>
+        Make the PDF
+      </Button>
+    </form>
+  );
+}
+
+function Certificates({
+  page: { classId, stages },
+  isReady,
+}: {
+  readonly page: ReportsPage;
+  readonly isReady: boolean;
+}) {
+  const { say } = useHouseVoice();
+  const [chosen, setChosen] = useState<string>(stages[0]?.stage ?? '');
+  const named = stages.find(({ stage }) => stage === chosen)?.names ?? [];
+  if (stages.length === 0)
+    return (
+      <section className={classes.part}>
+        <h2>Certificates</h2>
+        <p className={classes.soft}>
+          No child has mastered a stage yet: that takes six tasks of it, lately nearly all right at once.
+        </p>
+      </section>
+    );
+  return (
+    <Sheet
+      title="Certificates"
+      text="For every child whose answers show that it can a stage: six tasks of it and more, lately nearly all right at once."
+      what="certificates"
+      classId={classId}
+      isReady={isReady}
+    >
+      <NativeSelect
+        label="Stage"
+        name="stage"
+        size="md"
+        value={chosen}
+        data={stages.map(({ stage }) => ({ value: stage, label: say(STAGE_WORDS[stage]) }))}
+        onChange={({ currentTarget }) => setChosen(currentTarget.value)}
+      />
+      <p>For {listWords(named)}.</p>
+    </Sheet>
+  );
+}
+
+function MailForm(props: {
+  readonly page: ReportsPage;
+  readonly isReady: boolean;
+  readonly onMail: WriteMail;
+}) {
+  const { classId, students } = props.page;
+  const { send, isBusy, error } = useSending();
+  const [to, setTo] = useState('');
+  const [studentId, setStudentId] = useState('');
+  const [requestId, setRequestId] = useState(() => makeUuid());
+  const [written, setWritten] = useState<MailId>();
+
+  async function write(): Promise<void> {
+    const student = students.find((one) => String(one.studentId) === studentId);
+    const sent = await send(() => props.onMail({ requestId, classId, studentId: student?.studentId, to }));
+    if (sent === undefined) return;
+    setWritten(sent.value);
+    setRequestId(makeUuid());
+  }
+  return (
+    <form
+      className={classes.part}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void write();
+      }}
+    >
+      <h2>Into the outbox</h2>
+      <p className={classes.soft}>
+        Vorschule sends nothing. It writes the mail with the report in it as a file, to look at and to open in
+        your own mail program.
+      </p>
+      <NativeSelect
+        label="Report"
+        size="md"
+        value={studentId}
+        data={[
+          { value: '', label: 'Of the class, to a coach' },
+          ...students.map((one) => ({ value: String(one.studentId), label: `Of ${one.name}` })),
+        ]}
+        onChange={({ currentTarget }) => setStudentId(currentTarget.value)}
+      />
+      <TextInput
+        label="To"
+        type="email"
+        size="md"
+        required
+        value={to}
+        error={error === '' ? undefined : error}
+        errorProps={{ role: 'alert' }}
+        onChange={({ currentTarget }) => setTo(currentTarget.value)}
+      />
+      <Button type="submit" size="md" mih={44} loading={isBusy} disabled={!props.isReady}>
+        Write the mail
+      </Button>
+      <p role="status">
+        {written !== undefined && (
+          <>
+            It is in the outbox: <Link href={`/club/outbox/${written}` as Route}>look at it</Link>.
+          </>
+        )}
+      </p>
+    </form>
+  );
+}
