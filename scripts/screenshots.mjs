@@ -77,18 +77,6 @@ const VIEWS = {
       await page.getByText(/seen 7 half-moves deep\./).waitFor({ timeout: 120_000 });
     },
   ],
-  exercises: [
-    DESK,
-    async (page) => {
-      await open('/exercises')(page);
-      await page.getByRole('heading', { name: /Tap the square/ }).waitFor();
-      await page.getByLabel('Exercise', { exact: true }).selectOption('reach');
-      await page.getByLabel('Level', { exact: true }).selectOption('4');
-      await page.getByRole('heading', { name: /Tap every square/ }).waitFor();
-      for (const square of [36, 45]) await page.locator(`[data-square="${square}"]`).click();
-      await page.getByRole('button', { name: 'Done' }).click();
-    },
-  ],
   mates: [DESK, open('/patterns')],
   mate: [DESK, open('/patterns/opera')],
   staircase: [
@@ -140,15 +128,16 @@ const VIEWS = {
   ],
   class: [DESK, open('/classes/4')],
   answers: [DESK, open('/answers/26')],
-  lesson: [
+  progress: [
     DESK,
     async (page) => {
-      await open('/classes/6/lessons')(page);
-      const held = page.locator('section').filter({ hasText: 'Were held' });
-      await held.getByRole('link', { name: 'Open' }).first().click();
-      await page.waitForURL(/lessons\/\d+/);
+      await open('/classes/4/progress')(page);
+      await page
+        .getByRole('heading', { name: 'Where every child stands' })
+        .evaluate((heading) => heading.scrollIntoView());
     },
   ],
+  child: [DESK, open('/classes/4/children/4')],
   'path-tablet': [
     TABLET,
     async (page) => {

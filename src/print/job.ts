@@ -84,6 +84,8 @@ export interface ReportSheet {
   readonly parts: readonly { readonly heading: string; readonly lines: readonly string[] }[];
   /** At the foot of its last page. */
   readonly foot: string;
+  /** Written as small as it takes to stay on its page, down to 8 points. */
+  readonly isOnePage: boolean;
 }
 
 export interface ReportJob {

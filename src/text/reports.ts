@@ -73,4 +73,4 @@ export const NAMES_CAUTION = [
 
 /** Beside a file with names. */
 export const NAMES_FILE_CAUTION =
-  'It names children: give it only to those your school’s rules and the law of your country allow.';
+  'The file names children: give it only to those your school’s rules and the law of your country allow.';

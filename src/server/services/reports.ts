@@ -206,6 +206,7 @@ async function makeChildSheet(desk: Desk, { studentId, name }: NameCard): Promis
       { heading: 'In the lessons', lines: [lessonsText(found.name, attended ?? { here: 0, away: 0 })] },
     ],
     foot: reportFoot(name, day),
+    isOnePage: true,
   };
 }
 
@@ -248,6 +249,7 @@ async function makeClassSheet({
       { heading: 'Child by child', lines: listChildLines(progress.value) },
     ],
     foot: `Worked out from the stored answers on ${day}. Children stand in the order of their names.`,
+    isOnePage: false,
   });
 }
 
@@ -349,5 +351,6 @@ async function makeRecordSheet(
       },
     ].filter(({ lines }) => lines.length > 0),
     foot: `Holds a child’s name and answers: keep it as your school’s rules and the law of your country ask.`,
+    isOnePage: false,
   };
 }

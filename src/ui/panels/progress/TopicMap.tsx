@@ -55,7 +55,7 @@ export function TopicMap(props: {
                       {cell && (
                         <Link
                           className={classes.cell}
-                          data-standing={cell.standing}
+                          data-standing={isTelling(cell.evidence) ? cell.standing : undefined}
                           data-due={cell.isDue || undefined}
                           href={`${childrenAt}/${studentId}/topics/${encodeURIComponent(topic)}` as Route}
                           prefetch={false}
@@ -83,5 +83,6 @@ export function TopicMap(props: {
 }
 
 function cellText(cell: TopicCell): string {
-  return `${STANDING_WORDS[cell.standing]}. ${masteryText(cell)}${cell.isDue ? ', due again' : ''}.`;
+  const standing = isTelling(cell.evidence) ? `${STANDING_WORDS[cell.standing]}. ` : '';
+  return `${standing}${masteryText(cell)}${cell.isDue ? ', due again' : ''}.`;
 }

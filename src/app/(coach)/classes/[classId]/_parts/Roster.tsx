@@ -78,7 +78,7 @@ export function Roster(props: {
             )}
           </div>
           <p className={styles.soft} style={{ margin: '0.25rem 0 0' }}>
-            The roster as a file: {NAMES_FILE_CAUTION}
+            {NAMES_FILE_CAUTION}
           </p>
         </>
       )}

@@ -1,0 +1,95 @@
+/** Reports: nothing with names is made before the caution is ticked, and a mail is written once however often it is pressed. */
+import { act, fireEvent, screen } from '@testing-library/react';
+import { renderUi } from '../../../../tests/support/renderUi';
+import type { ClassId, MailId, StudentId } from '@/contracts/ids';
+import type { NewMail, ReportsPage } from '@/contracts/reports';
+import { RemoveMail } from './RemoveMail';
+import { ReportsPanel } from './ReportsPanel';
+
+const PAGE: ReportsPage = {
+  classId: 4 as ClassId,
+  className: 'Lantern class',
+  students: [
+    { studentId: 7 as StudentId, name: 'Fern' },
+    { studentId: 8 as StudentId, name: 'Otter' },
+  ],
+  stages: [
+    { stage: 'board', names: ['Fern', 'Otter'] },
+    { stage: 'values', names: ['Otter'] },
+  ],
+};
+const written = () => Promise.resolve({ ok: true, value: 9 as MailId } as const);
+const tick = () =>
+  fireEvent.click(screen.getByRole('checkbox', { name: 'I give it only to those who may have it' }));
+
+const pressButton = (name: string) =>
+  act(async () => {
+    fireEvent.click(screen.getByRole('button', { name }));
+    await Promise.resolve();
+  });
+
+test('every way out waits until the caution is ticked', () => {
+  renderUi(<ReportsPanel page={PAGE} onMail={written} />);
+  const ways = () => [
+    ...screen.getAllByRole('button', { name: 'Make the PDF' }),
+    screen.getByRole('button', { name: 'Write the mail' }),
+  ];
+  expect(ways()).toHaveLength(4);
+  for (const way of ways()) expect(way).toBeDisabled();
+  tick();
+  for (const way of ways()) expect(way).toBeEnabled();
+});
+
+test('a certificate is offered for the stages somebody can, with the names of those', () => {
+  renderUi(<ReportsPanel page={PAGE} onMail={written} />);
+  expect(screen.getByText('For Fern and Otter.')).toBeVisible();
+  fireEvent.change(screen.getByLabelText('Stage'), { target: { value: 'values' } });
+  expect(screen.getByText('For Otter.')).toBeVisible();
+});
+
+test('where nobody can a stage yet, no certificate is offered; an empty class has nothing to report', () => {
+  const { unmount } = renderUi(<ReportsPanel page={{ ...PAGE, stages: [] }} onMail={written} />);
+  expect(screen.getByText(/No child has mastered a stage yet/)).toBeVisible();
+  expect(screen.getAllByRole('button', { name: 'Make the PDF' })).toHaveLength(2);
+  unmount();
+  renderUi(<ReportsPanel page={{ ...PAGE, students: [] }} onMail={written} />);
+  expect(screen.getByText(/nothing to report/)).toBeVisible();
+});
+
+test('a mail that was refused keeps what was typed and is sent again under the same id; the next one has another', async () => {
+  const sent: NewMail[] = [];
+  let isRefused = true;
+  const onMail = (input: NewMail) => {
+    sent.push(input);
+    return isRefused ? Promise.resolve({ ok: false, error: { code: 'workers/busy' } } as const) : written();
+  };
+  renderUi(<ReportsPanel page={PAGE} onMail={onMail} />);
+  tick();
+  fireEvent.change(screen.getByLabelText('Report'), { target: { value: '7' } });
+  fireEvent.change(screen.getByRole('textbox', { name: 'To' }), { target: { value: 'family@example.org' } });
+  const press = () => pressButton('Write the mail');
+  await press();
+  expect(screen.getByRole('alert')).toBeVisible();
+  expect(screen.getByRole('textbox', { name: 'To' })).toHaveValue('family@example.org');
+  isRefused = false;
+  await press();
+  expect(screen.getByRole('link', { name: 'look at it' })).toHaveAttribute('href', '/club/outbox/9');
+  await press();
+  expect(sent.map(({ studentId, to }) => [studentId, to])).toEqual(
+    Array.from({ length: 3 }, () => [7, 'family@example.org']),
+  );
+  expect(sent[0]?.requestId).toBe(sent[1]?.requestId);
+  expect(sent[2]?.requestId).not.toBe(sent[1]?.requestId);
+});
+
+test('taking a mail out tells when the server is away', async () => {
+  renderUi(
+    <RemoveMail
+      mailId={9 as MailId}
+      subject="Report of Fern"
+      onRemove={() => Promise.reject(new Error('away'))}
+    />,
+  );
+  await pressButton('Take out: Report of Fern');
+  expect(screen.getByRole('alert')).toHaveTextContent('The server did not answer. Try again.');
+});
