@@ -1,0 +1,64 @@
+/** From a class's progress to the answers behind it, and from its reports to the outbox; the reports are read by Debian's poppler. */
+import { expect, test } from '@playwright/test';
+import { DEMO_LEAD } from '@/cli/demo/people';
+import { readPdf } from '../support/pdf';
+import { signInCoach, waitUntilAwake } from '../support/visitors';
+
+test('a coach sees who needs what, and goes from a figure to the answers it comes from', async ({ page }) => {
+  await signInCoach(page, DEMO_LEAD);
+  await page.goto('/classes/4');
+  await page.getByRole('link', { name: 'Progress', exact: true }).click();
+  await page.waitForURL('**/classes/4/progress');
+  await expect(page.getByRole('heading', { name: 'To repeat next week' })).toBeVisible();
+  const cell = page.getByRole('link', { name: /^Juno, .*by \d+ answers/ }).first();
+  const said = (await cell.getAttribute('aria-label')) ?? '';
+  const answers = Number(/by (\d+) answers/.exec(said)?.[1]);
+  expect(answers).toBeGreaterThan(0);
+  await cell.click();
+  await page.waitForURL('**/topics/*');
+  await expect(page.getByRole('heading', { name: 'The answers behind it' })).toBeVisible();
+  await expect(page.locator('main section li')).toHaveCount(answers);
+
+  await page.goto('/classes/4/progress');
+  const row = page.getByRole('row', { name: /^Juno \d+ \d+ \d+ \d+ %$/ });
+  const begun = row.getByRole('link').nth(1);
+  const count = Number(await begun.textContent());
+  await begun.click();
+  await page.waitForURL('**/answers?of=class*');
+  await expect(page.locator('main section li')).toHaveCount(count);
+});
+
+test('reports wait for the caution; one goes into the outbox, is looked at, saved and taken out', async ({
+  page,
+}) => {
+  await signInCoach(page, DEMO_LEAD);
+  await page.goto('/classes/4/reports');
+  await waitUntilAwake(page);
+  const makers = page.getByRole('button', { name: 'Make the PDF' });
+  await expect(makers.first()).toBeDisabled();
+  await page.getByLabel('I give it only to those who may have it').check();
+  await expect(makers.first()).toBeEnabled();
+  const made = await page.request.get('/print/reports?what=children&classId=4&studentId=&paper=a4');
+  const { pages } = readPdf(await made.body());
+  expect(pages).toHaveLength(8);
+  const names = pages.map(({ text }) => text.split(' ')[0] ?? '');
+  for (const [index, { text }] of pages.entries())
+    for (const other of names.filter((_, place) => place !== index)) expect(text).not.toContain(other);
+
+  await page.getByLabel('Report', { exact: true }).selectOption({ label: 'Of Juno' });
+  await page.getByRole('textbox', { name: 'To' }).fill('family@example.org');
+  await page.getByRole('button', { name: 'Write the mail' }).click();
+  await page.getByRole('link', { name: 'look at it' }).click();
+  await page.waitForURL('**/club/outbox/*');
+  await expect(page.getByRole('heading', { name: 'Report of Juno, Lantern class' })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Save the mail as a file (.eml)' }).click();
+  expect((await download).suggestedFilename()).toMatch(/\.eml$/);
+  await page.getByRole('link', { name: 'Outbox' }).click();
+  await page.waitForURL('**/club/outbox');
+  await waitUntilAwake(page);
+  const remove = page.getByRole('button', { name: 'Take out: Report of Juno, Lantern class' });
+  await remove.click();
+  await expect(remove).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'Report of Pip, Lantern class' })).toBeVisible();
+});
