@@ -9,7 +9,7 @@ export default defineConfig({
   fullyParallel: false,
   workers: 2,
   retries: 0,
-  timeout: 120_000,
+  timeout: 240_000,
   // A busy machine is slow; nothing here measures time.
   expect: { timeout: 20_000 },
   forbidOnly: true,

@@ -48,7 +48,7 @@ test('the fullest report of a child is one page, inside its margins, on either p
 });
 
 test('a long report goes on to the next pages and loses no line', async () => {
-  const lines = Array.from({ length: 400 }, (_, index) => `Line number-${index} ${LONG}`);
+  const lines = Array.from({ length: 160 }, (_, index) => `Line number-${index} ${LONG}`);
   const sheet: ReportSheet = {
     ...FULL,
     isOnePage: false,
@@ -56,7 +56,7 @@ test('a long report goes on to the next pages and loses no line', async () => {
     parts: [{ heading: 'Answers', lines }],
   };
   const made = await print({ kind: 'report', title: 'Record', paper: 'a4', sheets: [sheet] });
-  expect(made.pages.length).toBeGreaterThan(5);
+  expect(made.pages.length).toBeGreaterThan(3);
   expectInside(made);
   const text = made.pages.map((page) => page.text).join(' ');
   expect(text.match(/number-\d+/g)).toHaveLength(lines.length);

@@ -40,7 +40,7 @@ const COACH_PAGES = [
   '/club',
 ];
 /** So many at a time: the rules take seconds a page. */
-const PART = 8;
+const PART = 5;
 const COACH_PARTS = Array.from({ length: Math.ceil(COACH_PAGES.length / PART) }, (_, part) =>
   COACH_PAGES.slice(part * PART, (part + 1) * PART),
 );

@@ -4,7 +4,7 @@ import { readPdf } from '../support/pdf';
 import { makeClassWithChild, signInCoach, waitUntilAwake } from '../support/visitors';
 
 // Every puzzle is composed, proved, and proved again.
-test.setTimeout(300_000);
+test.setTimeout(600_000);
 
 async function compose(page: Page, count: number): Promise<void> {
   await page.goto('/sets/compose');
@@ -20,7 +20,7 @@ async function compose(page: Page, count: number): Promise<void> {
   await page.getByLabel('How many').fill(String(count));
   await page.getByRole('button', { name: 'Compose' }).click();
   await expect(page.getByText(new RegExp(`^${count} puzzles?, each proved`))).toBeVisible({
-    timeout: 200_000,
+    timeout: 400_000,
   });
 }
 

@@ -176,7 +176,7 @@ test('the record holds everything that is stored, and nothing of another child',
   const record = JSON.parse(text) as Record<string, unknown>;
   expect(record).toMatchObject({
     format: 'vorschule-record',
-    version: 1,
+    version: 2,
     child: NAME,
     classes: [{ className: 'Lantern class', endsOn: null }],
     attendance: [{ className: 'Lantern class', wasHere: false }],
@@ -185,7 +185,10 @@ test('the record holds everything that is stored, and nothing of another child',
       { family: 'mate', setName: 'First mates', outcome: 'right', answer: { kind: 'play', moves: ['a1a8'] } },
     ],
     rating: { answers: 1 },
+    mails: [{ to: 'somebody@example.org', subject: `Report of ${NAME}, Lantern class` }],
   });
+  // The other child was written to as well; nothing of it is here.
+  expect(record.mails).toHaveLength(1);
   const trail = valueOf(await listTrail(lead));
   expect(trail[0]).toMatchObject({ who: 'Tam', action: 'student/record-saved', about: NAME });
   expect(await listTrail(coach)).toMatchObject({ error: { code: 'access/not-allowed' } });

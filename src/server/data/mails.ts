@@ -80,6 +80,22 @@ export async function listMails(db: Db, clubId: ClubId, onlyOf: CoachId | undefi
   return rows.map(toSummary);
 }
 
+/** Mails with a child's own report, the oldest first. */
+export async function listMailsOf(
+  db: Db,
+  studentId: StudentId,
+): Promise<{ readonly to: string; readonly subject: string; readonly writtenAt: string }[]> {
+  const rows: { to_address: string; subject: string; written_at: Date }[] = await db('mails')
+    .where({ student_id: studentId })
+    .orderBy('id')
+    .select('to_address', 'subject', 'written_at');
+  return rows.map((row) => ({
+    to: row.to_address,
+    subject: row.subject,
+    writtenAt: row.written_at.toISOString(),
+  }));
+}
+
 export async function findMail(
   db: Db,
   clubId: ClubId,

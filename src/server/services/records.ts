@@ -11,6 +11,7 @@ import { getClub } from '../data/clubs';
 import { toDay } from '../data/days';
 import { listEnrolments } from '../data/enrolments';
 import { eraseStudentRows, listGoneStudents } from '../data/erasure';
+import { listMailsOf } from '../data/mails';
 import { findStudent } from '../data/people';
 import { findStudentRating } from '../data/ratings';
 import {
@@ -32,7 +33,7 @@ import { dayIn } from './today';
 type Child = z.infer<typeof childSchema>;
 
 /** The format of a record that is handed out; raised when its shape changes. */
-const RECORD_VERSION = 1;
+const RECORD_VERSION = 2;
 const MOST_TRAIL = 200;
 
 /** A child as its coach sees it: one that is in the class now. That it was looked at goes into the trail. */
@@ -95,6 +96,7 @@ export async function exportRecord(
     rating: (await findStudentRating(db, studentId)) ?? null,
     games: await listRecordedGames(db, studentId),
     suggestions: await listRecordedSuggestions(db, studentId),
+    mails: await listMailsOf(db, studentId),
     answers: await listRecordedAnswers(db, studentId),
   };
   await note(db, actor, 'student/record-saved', studentId);

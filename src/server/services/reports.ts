@@ -33,6 +33,7 @@ import { countAttendance } from '../data/classProgress';
 import { listStudents, type ClassRecord } from '../data/classes';
 import { listClassSums } from '../data/childStory';
 import { getClub } from '../data/clubs';
+import { listMailsOf } from '../data/mails';
 import { findStudentRating } from '../data/ratings';
 import { listRecordedAttendance, listRecordedGames, listRecordedSuggestions } from '../data/records';
 import { listEnrolments } from '../data/enrolments';
@@ -288,13 +289,14 @@ async function makeRecordSheet(
   { db, clubName, day }: Desk,
   { studentId, name }: NameCard,
 ): Promise<ReportSheet> {
-  const [enrolments, sums, attendance, rating, games, suggestions, answers] = await Promise.all([
+  const [enrolments, sums, attendance, rating, games, suggestions, mails, answers] = await Promise.all([
     listEnrolments(db, { studentId }),
     listClassSums(db, studentId),
     listRecordedAttendance(db, studentId),
     findStudentRating(db, studentId),
     listRecordedGames(db, studentId),
     listRecordedSuggestions(db, studentId),
+    listMailsOf(db, studentId),
     listChildAnswers(db, studentId, { kind: 'all' }, MOST_RECORDED),
   ]);
   return {
@@ -340,6 +342,12 @@ async function makeRecordSheet(
         heading: 'Moves suggested at the board',
         lines: suggestions.map(
           ({ asked, move, answeredAt }) => `${dayText(answeredAt.slice(0, 10))}: ${asked} ${move}`,
+        ),
+      },
+      {
+        heading: 'Mails in the outbox',
+        lines: mails.map(
+          ({ to, subject, writtenAt }) => `${dayText(writtenAt.slice(0, 10))}, to ${to}: ${subject}`,
         ),
       },
       {
