@@ -64,7 +64,7 @@ export type AnswersQuery = z.infer<typeof answersQuerySchema>;
 
 export interface AnswerLines {
   readonly studentName: string;
-  /** Which these are: "given in Lantern class". */
+  /** Which these are: "First answers in Lantern class, Homeward term". */
   readonly title: string;
   /** The newest first, so many at most. */
   readonly answers: readonly AnswerLine[];

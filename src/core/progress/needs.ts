@@ -38,7 +38,7 @@ function needOf(state: TopicState | undefined, byMs: number): 'weak' | 'due' | u
   return isDue(state, byMs) ? 'due' : undefined;
 }
 
-/** Every topic of the class, the one that is needed most first; one that nobody needs stands at the end. */
+/** Every topic of the class, the one that is needed most until `byMs` (milliseconds) first; one that nobody needs stands at the end. */
 export function listNeeds<Id>(learners: readonly Learner<Id>[], byMs: number): NeededTopic<Id>[] {
   const topics = [...new Set(learners.flatMap(({ states }) => [...states.keys()]))].sort();
   const pick = (topic: Topic, need: 'weak' | 'due') =>

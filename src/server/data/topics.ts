@@ -23,23 +23,18 @@ export async function listTopicStates(
   studentId: StudentId,
   topics?: readonly Topic[],
 ): Promise<Map<Topic, TopicState>> {
-  const query = db('topic_progress').where({ student_id: studentId });
-  if (topics !== undefined) void query.whereIn('topic', [...topics]);
-  const rows: { topic: string; state: unknown }[] = await query.orderBy('topic').select('topic', 'state');
-  return new Map(
-    rows
-      .filter(({ topic }) => parseTopic(topic) !== undefined)
-      .map(({ topic, state }) => [topic as Topic, topicStateSchema.parse(state)] as const),
-  );
+  return (await listTopicStatesOf(db, [studentId], topics)).get(studentId) ?? new Map<Topic, TopicState>();
 }
 
 /** The same of several children at once; one without an answer is absent. */
 export async function listTopicStatesOf(
   db: Db,
   studentIds: readonly StudentId[],
+  topics?: readonly Topic[],
 ): Promise<Map<StudentId, Map<Topic, TopicState>>> {
-  const rows: { student_id: number; topic: string; state: unknown }[] = await db('topic_progress')
-    .whereIn('student_id', [...studentIds])
+  const query = db('topic_progress').whereIn('student_id', [...studentIds]);
+  if (topics !== undefined) void query.whereIn('topic', [...topics]);
+  const rows: { student_id: number; topic: string; state: unknown }[] = await query
     .orderBy(['student_id', 'topic'])
     .select('student_id', 'topic', 'state');
   const found = new Map<StudentId, Map<Topic, TopicState>>();

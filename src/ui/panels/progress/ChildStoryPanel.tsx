@@ -6,6 +6,7 @@ import type { AnswerSum, ChildStory } from '@/contracts/progress';
 import { MISS_GEOMETRIES } from '@/core/exercises';
 import { countWords, dayText, listGameChances, mistakeText, minutesText } from '@/text';
 import { answersOf } from './answersOf';
+import { Part } from './Part';
 import classes from './Progress.module.css';
 import { RatingChart, TimeChart } from './StoryCharts';
 
@@ -123,15 +124,6 @@ const isShape = (code: string) => MISS_GEOMETRIES.some((shape) => shape === code
 
 function rightWords({ answers, right }: AnswerSum): string {
   return answers === 0 ? 'none begun' : `${Math.round((100 * right) / answers)} %`;
-}
-
-function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <section className={classes.part}>
-      <h2>{title}</h2>
-      {children}
-    </section>
-  );
 }
 
 function Table({ heads, children }: { readonly heads: readonly string[]; readonly children: ReactNode }) {

@@ -2,11 +2,12 @@
 import { Button } from '@mantine/core';
 import type { Route } from 'next';
 import Link from 'next/link';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import type { ClassProgress } from '@/contracts/progress';
 import { countWords, dayText, homeworkText, listWords, repeatText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { AttendanceChart } from './AttendanceChart';
+import { Part } from './Part';
 import classes from './Progress.module.css';
 import { TopicMap } from './TopicMap';
 
@@ -40,15 +41,6 @@ export function ClassProgressPanel({ progress }: { readonly progress: ClassProgr
         <AttendanceChart progress={progress} />
       </Part>
     </div>
-  );
-}
-
-function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <section className={classes.part}>
-      <h2>{title}</h2>
-      {children}
-    </section>
   );
 }
 
