@@ -12,6 +12,7 @@ import {
 } from '@/core/exercises';
 import { parseFen, parseMoveText, type MoveText } from '@/core/notation';
 import type { SeatRound } from './attempts';
+import type { SpokenWords } from './houseWords';
 import {
   classIdSchema,
   lessonIdSchema,
@@ -148,6 +149,8 @@ export interface BoardPage {
   readonly segments: readonly BoardSegment[];
   readonly values: Scale;
   readonly ways: NotationWays | undefined;
+  /** As the class hears them: the board speaks to it, not to its coach. */
+  readonly spoken: SpokenWords;
 }
 
 /** One answer as it is told to the coach. The key is unlike that of every other answer. */

@@ -89,6 +89,7 @@ export const studentSignInSchema = z.object({
   studentId: studentIdSchema,
   key: keySchema,
 });
+export type StudentSignIn = z.infer<typeof studentSignInSchema>;
 
 export const newClassSchema = z.object({ requestId: requestIdSchema, name: nameSchema(60) });
 export const newStudentSchema = z.object({

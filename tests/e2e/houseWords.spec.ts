@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
 import { makeClassWithChild, signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
 
@@ -12,16 +12,45 @@ test('a coach gives a class its own words, is warned of one with two meanings, a
   await waitUntilAwake(page);
   const words = page.getByRole('region', { name: 'House words' });
   await words.getByLabel('For', { exact: true }).selectOption({ label: 'Reef class' });
+  await expect(words.getByRole('radio', { name: 'Every reason' })).toBeChecked();
   await words.getByLabel('Your word for pawn').fill('guardsman');
   await words.getByLabel('Your word for rook').fill('guardsman');
   await expect(words.getByText(/"guardsman" would mean two things here: pawn and rook/)).toBeVisible();
   await words.getByLabel('Your word for rook').fill('');
   await words.getByRole('button', { name: 'Keep these words' }).click();
-  await expect(words.getByText('Stored. It is spoken from now on.')).toBeVisible();
+  await expect(words.getByText('Stored for Reef class. It is spoken from now on.')).toBeVisible();
 
   const child = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();
   await takeSeat(child, code, 'Limpet', key);
   await child.goto('/seat/pawns');
   await boardOf(child).play('e2', 'e4');
   await expect(child.getByText(/guardsman/).first()).toBeVisible();
+
+  // The big board speaks to that class, and to another one as before.
+  await expectAtBoard(page, 'Reef class', 'g1, white guardsman');
+  await expectAtBoard(page, 'Harbour class', 'g1, white pawn');
 });
+
+/** Begins a lesson with an empty board, puts one pawn on it, and ends the lesson. */
+async function expectAtBoard(page: Page, className: string, name: string): Promise<void> {
+  await page.goto('/classes');
+  await page
+    .getByRole('link', { name: new RegExp(className) })
+    .first()
+    .click();
+  await page.getByRole('link', { name: 'Big board' }).click();
+  await page.waitForURL('**/board/*');
+  await waitUntilAwake(page);
+  await page.getByRole('button', { name: 'Begin with an empty board' }).click();
+  await expect(page.getByRole('grid', { name: 'The big board' })).toBeVisible();
+  await page.keyboard.press('e');
+  await page.getByRole('button', { name: 'Empty board' }).click();
+  const square = page.locator('[data-square="6"]');
+  await square.focus();
+  await page.keyboard.press('p');
+  await expect(square).toHaveAccessibleName(name);
+  await page.keyboard.press('e');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('button', { name: 'End the lesson' }).click();
+  await page.waitForURL('**/classes/*');
+}

@@ -1,5 +1,6 @@
 import { houseWordsSchema } from '@/contracts/houseWords';
 import { getHouseWordsPage, getSeatWords, listClubWords, saveHouseWords } from '@/server/services/houseWords';
+import { getBoardPage } from '@/server/services/live';
 import { makeClass, makeClub, valueOf, withDatabase } from '../support/database';
 
 withDatabase();
@@ -32,7 +33,8 @@ test("the words of the class come before those of the club, and the reading leve
     ],
     readingLevel: 'short',
   });
-  // Coaches hear the club's words, and see those of each class.
+  // The big board speaks to the class; coaches hear the club's words, and see those of each class.
+  expect(valueOf(await getBoardPage(coach, classId)).spoken).toEqual(await getSeatWords(student));
   expect(await listClubWords(coach)).toHaveLength(2);
   expect((await getHouseWordsPage(coach)).classes).toMatchObject([
     { classId, words: [{ term: 'rook', one: 'castle' }], readingLevel: 'short' },

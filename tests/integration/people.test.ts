@@ -1,6 +1,7 @@
 import { v4 as makeUuid } from 'uuid';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { getDb } from '@/server/db';
+import type { StudentSignIn } from '@/contracts/people';
 import {
   addClass,
   addStudent,
@@ -146,7 +147,22 @@ describe('students', () => {
     expect(await openJoinPage(joinCode, 'there')).toMatchObject({
       error: { code: 'sign-in/too-many-tries' },
     });
+    const seat: StudentSignIn = { joinCode, studentId: student.studentId, key: ['sun', 'boat', 'bell'] };
+    expect(await signInStudent(seat, 'there')).toMatchObject({ error: { code: 'sign-in/too-many-tries' } });
     expect(await openJoinPage(joinCode, 'here')).toMatchObject({ ok: true });
+    expect(await signInStudent(seat, 'here')).toMatchObject({ ok: true });
+  });
+
+  test('trying codes at the seat is slowed down as on the page of a code', async () => {
+    const { coach } = await makeClub();
+    const { classId, student } = await makeClass(coach);
+    const { joinCode } = valueOf(await getClassPage(coach, classId));
+    const tryCode = (code: string) =>
+      signInStudent({ joinCode: code, studentId: student.studentId, key: ['sun', 'boat', 'bell'] }, 'seats');
+    for (let number = 0; number < 60; number += 1) {
+      expect(await tryCode('NOCODE')).toMatchObject({ error: { code: 'join/no-such-code' } });
+    }
+    expect(await tryCode(joinCode)).toMatchObject({ error: { code: 'sign-in/too-many-tries' } });
   });
 
   test('the three pictures in their order, throttled by student; a new key ends old sessions', async () => {
@@ -154,7 +170,7 @@ describe('students', () => {
     const { classId, student } = await makeClass(coach);
     const { joinCode } = valueOf(await getClassPage(coach, classId));
     const tryKey = (...key: ('sun' | 'boat' | 'bell' | 'moon')[]) =>
-      signInStudent(joinCode, student.studentId, key);
+      signInStudent({ joinCode, studentId: student.studentId, key }, 'here');
     const before = valueOf(await tryKey('sun', 'boat', 'bell'));
     expect(await tryKey('boat', 'sun', 'bell')).toMatchObject({ error: { code: 'sign-in/wrong' } });
     valueOf(await giveNewKey(coach, { classId, studentId: student.studentId }));

@@ -56,12 +56,17 @@ export async function makeClassWithChild(
 }
 
 /**
- * Waits until the page answers: what is filled in while only the server's drawing stands there is not heard. React marks each part it
- * has taken over.
+ * Waits until the page answers: what is filled in while only the server's drawing stands there is not heard, and a choice made then is
+ * taken back. React marks each control it has taken over, one after the other while it still works; only once all are marked and the
+ * page rests do they listen.
  */
 export async function waitUntilAwake(page: Page): Promise<void> {
   await page.waitForFunction(() => {
-    const part = document.querySelector('main button') ?? document.querySelector('main input');
-    return part !== null && Object.keys(part).some((key) => key.startsWith('__reactProps'));
+    const controls = [...document.querySelectorAll('main :is(button, input, select, textarea)')];
+    return (
+      controls.length > 0 &&
+      controls.every((control) => Object.keys(control).some((key) => key.startsWith('__reactProps')))
+    );
   });
+  await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
 }

@@ -14,9 +14,16 @@ import { listOwnClasses } from './classes';
 export async function getSeatWords(actor: StudentActor): Promise<SpokenWords> {
   const db = getDb();
   const found = await findClassOfStudent(db, actor.studentId);
+  return found === undefined
+    ? { words: await listHouseWords(db, actor.clubId, null), readingLevel: 'full' }
+    : getClassWords(db, actor.clubId, found.classId);
+}
+
+/** What is spoken to a class, at its seats and at the big board. */
+export async function getClassWords(db: Db, clubId: ClubId, classId: ClassId): Promise<SpokenWords> {
   return {
-    words: await listSpokenWords(db, actor.clubId, found?.classId),
-    readingLevel: found === undefined ? 'full' : await getReadingLevel(db, found.classId),
+    words: await listSpokenWords(db, clubId, classId),
+    readingLevel: await getReadingLevel(db, classId),
   };
 }
 

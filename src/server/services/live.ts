@@ -55,6 +55,7 @@ import { findOrCreateExercise, findStoredTask, listTasksOfPractice } from '../da
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
 import { toBoardSegment } from './boardStops';
 import { getNow } from './clock';
+import { getClassWords } from './houseWords';
 import { getSeatHome, openSeatRound, toSeatRound } from './seat';
 import { makeTaskKey } from './taskKey';
 
@@ -171,6 +172,7 @@ export async function getBoardPage(
     segments: await Promise.all((plan?.segments ?? []).map((segment) => toBoardSegment(db, segment))),
     values: settings.values,
     ways: settings.ways,
+    spoken: await getClassWords(db, actor.clubId, classId),
   });
 }
 

@@ -1,10 +1,9 @@
 import type { ServiceFault } from '@/contracts/faults';
-import type { StudentId } from '@/contracts/ids';
-import type { KeyPicture, NameCard } from '@/contracts/people';
+import type { NameCard, StudentSignIn } from '@/contracts/people';
 import { failure, success, type Result } from '@/core/shared';
 import { isRightKey, isRightPassword } from '../auth/secrets';
 import { findWaitSeconds, forgetWrongTries, noteWrongTry, type ThrottleKind } from '../auth/throttle';
-import { findClassByJoinCode, isStudentOfClass, listStudents } from '../data/classes';
+import { findClassByJoinCode, isStudentOfClass, listStudents, type ClassRecord } from '../data/classes';
 import { findCoachBySignInName, findStudent } from '../data/people';
 import { getDb } from '../db';
 
@@ -37,27 +36,24 @@ export interface JoinPage {
 
 /** The name cards behind a class code. `from` tells askers apart, so that codes cannot be tried by the thousand. */
 export async function openJoinPage(joinCode: string, from: string): Promise<Result<JoinPage, ServiceFault>> {
-  const waiting = await refuseWhileWaiting('code', from);
-  if (waiting !== undefined) return failure(waiting);
-  const found = await findClassByJoinCode(getDb(), joinCode);
-  if (found === undefined) {
-    await noteWrongTry('code', from);
-    return failure({ code: 'join/no-such-code' });
-  }
-  const students = await listStudents(getDb(), found.classId);
-  return success({ className: found.name, joinCode: found.joinCode, students });
+  const found = await findClassBehind(joinCode, from);
+  if (!found.ok) return found;
+  const { classId, name } = found.value;
+  const students = await listStudents(getDb(), classId);
+  return success({ className: name, joinCode: found.value.joinCode, students });
 }
 
-/** Checks a student's three pictures; throttled for each student. */
+/** Checks a student's three pictures; throttled for each student, and for each asker who tries class codes. */
 export async function signInStudent(
-  joinCode: string,
-  studentId: StudentId,
-  key: readonly KeyPicture[],
+  { joinCode, studentId, key }: StudentSignIn,
+  from: string,
 ): Promise<Result<SignedIn, ServiceFault>> {
   const db = getDb();
-  const found = await findClassByJoinCode(db, joinCode);
-  if (found === undefined) return failure({ code: 'join/no-such-code' });
-  if (!(await isStudentOfClass(db, found.classId, studentId))) return failure({ code: 'join/not-in-class' });
+  const found = await findClassBehind(joinCode, from);
+  if (!found.ok) return found;
+  if (!(await isStudentOfClass(db, found.value.classId, studentId))) {
+    return failure({ code: 'join/not-in-class' });
+  }
   const waiting = await refuseWhileWaiting('key', String(studentId));
   if (waiting !== undefined) return failure(waiting);
   const student = await findStudent(db, studentId);
@@ -67,6 +63,16 @@ export async function signInStudent(
   }
   await forgetWrongTries('key', String(studentId));
   return success({ personId: student.studentId, epoch: student.sessionEpoch });
+}
+
+/** The class of a code. Wrong codes are counted, however they come in; who has tried too many is not answered for a while. */
+async function findClassBehind(joinCode: string, from: string): Promise<Result<ClassRecord, ServiceFault>> {
+  const waiting = await refuseWhileWaiting('code', from);
+  if (waiting !== undefined) return failure(waiting);
+  const found = await findClassByJoinCode(getDb(), joinCode);
+  if (found !== undefined) return success(found);
+  await noteWrongTry('code', from);
+  return failure({ code: 'join/no-such-code' });
 }
 
 async function refuseWhileWaiting(kind: ThrottleKind, who: string): Promise<ServiceFault | undefined> {

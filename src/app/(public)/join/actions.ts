@@ -5,7 +5,7 @@ import { endSession, parseInput, startSession } from '@/server/auth/access';
 import { openJoinPage, signInStudent } from '@/server/services/signIn';
 import { faultText } from '@/text';
 import { textField, type FormState } from '../../_parts/FormState';
-import { askerOf } from './_parts/askerOf';
+import { askerOf } from '../../_parts/askerOf';
 
 export async function openClass(_state: FormState, form: FormData): Promise<FormState> {
   const values = { joinCode: textField(form, 'joinCode') };
@@ -24,8 +24,7 @@ export async function openSeat(input: {
 }): Promise<FormState> {
   const parsed = parseInput(studentSignInSchema, input);
   if (!parsed.ok) return { error: 'Tap three pictures.' };
-  const { joinCode, studentId, key } = parsed.value;
-  const result = await signInStudent(joinCode, studentId, key);
+  const result = await signInStudent(parsed.value, await askerOf());
   if (!result.ok) {
     return {
       error:

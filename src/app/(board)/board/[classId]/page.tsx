@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { classIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/access';
 import { getBoardPage } from '@/server/services/live';
+import { HouseWordsProvider } from '@/ui/words';
 import { getPageCoach } from '../../../(coach)/_parts/coachPage';
 import { BoardView } from '../_parts/BoardView';
 import { BeginHere } from '../_parts/BeginHere';
@@ -16,7 +17,9 @@ export default async function BigBoardPage({ params }: PageProps<'/board/[classI
   if (!page.ok) notFound();
   const { live, mayTeach } = page.value;
   return live !== undefined && mayTeach ? (
-    <BoardView page={{ ...page.value, live }} />
+    <HouseWordsProvider spoken={page.value.spoken}>
+      <BoardView page={{ ...page.value, live }} />
+    </HouseWordsProvider>
   ) : (
     <BeginHere classId={page.value.classId} className={page.value.className} mayTeach={mayTeach} />
   );

@@ -69,7 +69,11 @@ export function HouseWordsForm(props: {
     startTransition(async () => {
       try {
         const result = await onSave({ classId: chosen?.classId ?? null, words, readingLevel });
-        setSaid(result.ok ? 'Stored. It is spoken from now on.' : faultText(result.error));
+        setSaid(
+          result.ok
+            ? `Stored for ${chosen?.name ?? 'the whole club'}. It is spoken from now on.`
+            : faultText(result.error),
+        );
         if (!result.ok) return;
         setStored(
           chosen === undefined

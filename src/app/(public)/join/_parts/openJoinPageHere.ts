@@ -2,7 +2,7 @@ import { notFound, redirect } from 'next/navigation';
 import { joinCodeSchema } from '@/contracts/people';
 import { parseInput } from '@/server/auth/access';
 import { openJoinPage, type JoinPage } from '@/server/services/signIn';
-import { askerOf } from './askerOf';
+import { askerOf } from '../../../_parts/askerOf';
 
 /** The class behind the code in an address; a wrong code goes back to where codes are typed. */
 export async function openJoinPageHere(text: string): Promise<JoinPage> {

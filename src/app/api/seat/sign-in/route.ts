@@ -2,6 +2,7 @@ import { studentSignInSchema } from '@/contracts/people';
 import { success } from '@/core/shared';
 import { parseInput, startSession } from '@/server/auth/access';
 import { signInStudent } from '@/server/services/signIn';
+import { askerOf } from '../../../_parts/askerOf';
 import { readJson } from '../../../_parts/readJson';
 import { respondWithJson } from '../../../_parts/respondWithJson';
 
@@ -9,9 +10,8 @@ import { respondWithJson } from '../../../_parts/respondWithJson';
 export async function POST(request: Request): Promise<Response> {
   const input = parseInput(studentSignInSchema, await readJson(request));
   if (!input.ok) return respondWithJson(input);
-  const { joinCode, studentId, key } = input.value;
-  const result = await signInStudent(joinCode, studentId, key);
+  const result = await signInStudent(input.value, await askerOf());
   if (!result.ok) return respondWithJson(result);
   await startSession('seat', result.value.personId, result.value.epoch);
-  return respondWithJson(success({ studentId }));
+  return respondWithJson(success({ studentId: input.value.studentId }));
 }

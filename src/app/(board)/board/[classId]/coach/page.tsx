@@ -4,6 +4,7 @@ import { classIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/access';
 import { getBoardPage } from '@/server/services/live';
 import { CoachWindow } from '@/ui/panels/live/CoachWindow';
+import { HouseWordsProvider } from '@/ui/words';
 import { getPageCoach } from '../../../../(coach)/_parts/coachPage';
 
 export const metadata: Metadata = { title: 'Beside the board' };
@@ -15,7 +16,9 @@ export default async function CoachWindowPage({ params }: PageProps<'/board/[cla
   if (!page.ok) notFound();
   return (
     <main>
-      <CoachWindow page={page.value} />
+      <HouseWordsProvider spoken={page.value.spoken}>
+        <CoachWindow page={page.value} />
+      </HouseWordsProvider>
     </main>
   );
 }
