@@ -18,6 +18,13 @@ const WAS_HERE: Readonly<Record<State, boolean | null>> = { unknown: null, here:
 const stateOf = (wasHere: boolean | undefined): State =>
   wasHere === undefined ? 'unknown' : wasHere ? 'here' : 'away';
 
+/** What is seen, and what the server is known to have. */
+interface Mark {
+  readonly shown: State;
+  readonly stored: State;
+}
+const NOT_NOTED: Mark = { shown: 'unknown', stored: 'unknown' };
+
 /** Who is there, in one tap a child; what was practised for those who were not. */
 export function AttendancePanel(props: {
   readonly lesson: LessonPage;
@@ -25,27 +32,38 @@ export function AttendancePanel(props: {
   readonly onCatchUp: (input: CatchUp) => Promise<Result<CaughtUp, ServiceFault>>;
 }) {
   const { lessonId, students, catchUpCount, mayChange, plan } = props.lesson;
-  const [states, setStates] = useState(
-    () => new Map(students.map(({ studentId, wasHere }) => [studentId, stateOf(wasHere)] as const)),
+  const [marks, setMarks] = useState<ReadonlyMap<StudentId, Mark>>(
+    () =>
+      new Map(
+        students.map(({ studentId, wasHere }) => {
+          const state = stateOf(wasHere);
+          return [studentId, { shown: state, stored: state }] as const;
+        }),
+      ),
   );
+  const shownOf = (studentId: StudentId) => marks.get(studentId)?.shown ?? 'unknown';
   const [caughtUp, setCaughtUp] = useState<ReadonlySet<StudentId>>(
     () => new Set(students.filter(({ hasCatchUp }) => hasCatchUp).map(({ studentId }) => studentId)),
   );
   const [requestId, setRequestId] = useState(() => makeUuid());
   const { send, isBusy, error } = useSending();
-  const count = (state: State) => [...states.values()].filter((one) => one === state).length;
+  const count = (state: State) => students.filter(({ studentId }) => shownOf(studentId) === state).length;
 
-  /** The mark changes at once, and goes back when it could not be stored. */
-  async function note(studentId: StudentId, state: State) {
-    const before = states.get(studentId) ?? 'unknown';
-    setStates((now) => new Map(now).set(studentId, state));
-    const sent = await send(() => props.onNote({ lessonId, studentId, wasHere: WAS_HERE[state] }));
-    if (sent === undefined) setStates((now) => new Map(now).set(studentId, before));
+  function change(studentId: StudentId, to: (mark: Mark) => Mark) {
+    setMarks((now) => new Map(now).set(studentId, to(now.get(studentId) ?? NOT_NOTED)));
   }
+  /** The mark changes at once. What could not be stored goes back to what is, unless a later tap has changed it since. */
+  async function note(studentId: StudentId, state: State) {
+    change(studentId, ({ stored }) => ({ shown: state, stored }));
+    const sent = await send(() => props.onNote({ lessonId, studentId, wasHere: WAS_HERE[state] }));
+    change(studentId, ({ shown, stored }) =>
+      sent !== undefined ? { shown, stored: state } : { shown: shown === state ? stored : shown, stored },
+    );
+  }
+  /** All are on their way at once, so that a tap made meanwhile comes after them: it is the coach's last word. */
   async function noteRest() {
-    for (const { studentId } of students) {
-      if (states.get(studentId) === 'unknown') await note(studentId, 'here');
-    }
+    const rest = students.filter(({ studentId }) => shownOf(studentId) === 'unknown');
+    await Promise.all(rest.map(({ studentId }) => note(studentId, 'here')));
   }
   async function catchUp(studentIds: readonly StudentId[]) {
     const sent = await send(() => props.onCatchUp({ requestId, lessonId, studentIds: [...studentIds] }));
@@ -54,7 +72,7 @@ export function AttendancePanel(props: {
     setRequestId(makeUuid());
   }
   const missing = students.filter(
-    ({ studentId }) => states.get(studentId) === 'away' && !caughtUp.has(studentId),
+    ({ studentId }) => shownOf(studentId) === 'away' && !caughtUp.has(studentId),
   );
   return (
     <div className={classes.stack}>
@@ -66,7 +84,7 @@ export function AttendancePanel(props: {
         </p>
         <ul className={classes.children}>
           {students.map(({ studentId, name }) => {
-            const state = states.get(studentId) ?? 'unknown';
+            const state = shownOf(studentId);
             return (
               <li key={studentId}>
                 <button
