@@ -338,6 +338,10 @@ describe('rosters as CSV', () => {
     const [first] = [valueOf(await addStudents(coach, input)), valueOf(await addStudents(coach, input))];
     expect(first.map(({ name }) => name)).toEqual(['Moss', 'Tansy']);
     expect(valueOf(await getClassPage(coach, lantern.classId)).students).toHaveLength(4);
+    // A row was taken out and another put in since: nobody passes for somebody else.
+    const changed = valueOf(await addStudents(coach, { ...input, names: ['Tansy', 'Reed'] }));
+    expect(changed.map(({ name }) => name)).toEqual(['Tansy', 'Reed']);
+    expect(valueOf(await getClassPage(coach, lantern.classId)).students).toHaveLength(5);
   });
 
   test('what goes out can be read again, and a name like a formula is only a name', async () => {

@@ -104,7 +104,9 @@ export async function addStudents(
 ): Promise<Result<readonly NewKey[], ServiceFault>> {
   const keys: NewKey[] = [];
   for (const [index, name] of input.names.entries()) {
-    const requestId = uuidOf(String(index), input.requestId);
+    // By name, not by place: a list from which a row was taken since must not pass one child for another.
+    const twins = input.names.slice(0, index).filter((other) => other === name).length;
+    const requestId = uuidOf(`${twins} ${name}`, input.requestId);
     const added = await addStudent(actor, { requestId, classId: input.classId, name });
     if (!added.ok) return added;
     keys.push(added.value);

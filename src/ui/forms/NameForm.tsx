@@ -1,10 +1,10 @@
 'use client';
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { Result } from '@/core/shared';
 import { faultText } from '@/text';
+import { useRequestId } from './useRequestId';
 import classes from './NameForm.module.css';
 
 /**
@@ -21,18 +21,18 @@ export function NameForm<Value>(props: {
 }) {
   const { label, button, maxLength, initial = '', onName, onDone } = props;
   const [name, setName] = useState(initial);
-  const [requestId, setRequestId] = useState(() => makeUuid());
+  const request = useRequestId();
   const [error, setError] = useState<string | undefined>();
   const [isBusy, setIsBusy] = useState(false);
 
   async function submit() {
     setIsBusy(true);
     try {
-      const result = await onName({ requestId, name });
+      const result = await onName({ requestId: request.idFor(name), name });
       setError(result.ok ? undefined : faultText(result.error));
       if (!result.ok) return;
       setName('');
-      setRequestId(makeUuid());
+      request.done();
       onDone?.(result.value);
     } catch {
       // An action rejects when the network or the server is away; the name stays in the field.

@@ -1,9 +1,9 @@
 'use client';
 import { useState } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { SetId } from '@/contracts/ids';
 import type { Result } from '@/core/shared';
+import { useRequestId } from './useRequestId';
 
 export interface SetChoice {
   readonly setId: SetId;
@@ -20,17 +20,16 @@ export function useChosenSet(known: readonly SetChoice[], addSet: AddSet) {
   const [sets, setSets] = useState(known);
   const [chosen, setChosen] = useState(String(known[0]?.setId ?? NEW_SET));
   const [name, setName] = useState('');
-  // Kept until the set is there: a second try after a lost answer makes no second set.
-  const [requestId, setRequestId] = useState(() => makeUuid());
+  const request = useRequestId();
 
   async function getSetId(): Promise<Result<number, ServiceFault>> {
     if (chosen !== NEW_SET) return { ok: true, value: Number(chosen) };
-    const made = await addSet({ requestId, name });
+    const made = await addSet({ requestId: request.idFor(name), name });
     if (made.ok) {
       setSets([...sets, { setId: made.value, name }]);
       setChosen(String(made.value));
       setName('');
-      setRequestId(makeUuid());
+      request.done();
     }
     return made;
   }

@@ -111,6 +111,16 @@ describe('a form with one name', () => {
     expect(ids[2]).not.toBe(ids[1]);
   });
 
+  test('another name after a lost answer is another request: it must not be taken for the first', async () => {
+    const { asked } = openForm(['no answer', { ok: true, value: 7 }, { ok: true, value: 8 }]);
+    for (const name of ['Tide class', 'Moor class', 'Moor class']) {
+      type(name);
+      await press('Make a class');
+    }
+    // The same name once more, after it was made, is wanted once more.
+    expect(new Set(asked.map(({ requestId }) => requestId)).size).toBe(3);
+  });
+
   test('a refusal is a sentence beside the field', async () => {
     openForm([{ ok: false, error: { code: 'term/none' } }]);
     type('Tide class');

@@ -1,7 +1,6 @@
 'use client';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useState, useTransition } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClubPatternId } from '@/contracts/ids';
 import { makeSquareName, type Square } from '@/core/board';
@@ -10,6 +9,7 @@ import { listMarkable, listUsuallyMarked } from '@/core/patterns';
 import type { Position } from '@/core/rules';
 import type { Result } from '@/core/shared';
 import { faultText, ROLE_WORDS } from '@/text';
+import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Desk.module.css';
 
 export type AddClubPattern = (input: {
@@ -26,19 +26,19 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
   const [name, setName] = useState('');
   const [said, setSaid] = useState('');
   const [isBusy, startTransition] = useTransition();
-  // Kept until it is stored: the same request again makes nothing twice.
-  const [requestId, setRequestId] = useState(() => makeUuid());
+  const request = useRequestId();
 
   function add() {
     startTransition(async () => {
       try {
-        const added = await onAdd({ requestId, name, fen: makeFen(mated), marked });
+        const asked = { name, fen: makeFen(mated), marked };
+        const added = await onAdd({ requestId: request.idFor(asked), ...asked });
         setSaid(
           added.ok ? `Kept. Mates like this are called ${name.trim()} from now on.` : faultText(added.error),
         );
         if (!added.ok) return;
         setName('');
-        setRequestId(makeUuid());
+        request.done();
       } catch {
         // The network or the server is away; nothing was lost.
         setSaid('The server did not answer. Try again.');

@@ -1,13 +1,13 @@
 'use client';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { StudentId } from '@/contracts/ids';
 import type { Attendance, CatchUp, CaughtUp, LessonPage } from '@/contracts/lessons';
 import type { Result } from '@/core/shared';
 import { countWords, listWords } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
+import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Lessons.module.css';
 
 type State = 'here' | 'away' | 'unknown';
@@ -45,7 +45,7 @@ export function AttendancePanel(props: {
   const [caughtUp, setCaughtUp] = useState<ReadonlySet<StudentId>>(
     () => new Set(students.filter(({ hasCatchUp }) => hasCatchUp).map(({ studentId }) => studentId)),
   );
-  const [requestId, setRequestId] = useState(() => makeUuid());
+  const request = useRequestId();
   const { send, isBusy, error } = useSending();
   const count = (state: State) => students.filter(({ studentId }) => shownOf(studentId) === state).length;
 
@@ -66,10 +66,11 @@ export function AttendancePanel(props: {
     await Promise.all(rest.map(({ studentId }) => note(studentId, 'here')));
   }
   async function catchUp(studentIds: readonly StudentId[]) {
-    const sent = await send(() => props.onCatchUp({ requestId, lessonId, studentIds: [...studentIds] }));
+    const asked = { lessonId, studentIds: [...studentIds] };
+    const sent = await send(() => props.onCatchUp({ requestId: request.idFor(asked), ...asked }));
     if (sent === undefined) return;
     setCaughtUp(new Set([...caughtUp, ...studentIds]));
-    setRequestId(makeUuid());
+    request.done();
   }
   const missing = students.filter(
     ({ studentId }) => shownOf(studentId) === 'away' && !caughtUp.has(studentId),

@@ -3,7 +3,6 @@ import { Button, NativeSelect, TextInput } from '@mantine/core';
 import type { Route } from 'next';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, PlanId } from '@/contracts/ids';
 import type { NewPlan, PlanSummary } from '@/contracts/lessons';
@@ -11,6 +10,7 @@ import { STAGES } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { STAGE_WORDS } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
+import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Lessons.module.css';
 
 /** A plan that begins empty, as a stage is usually taught, or as a copy of another plan. */
@@ -23,22 +23,20 @@ export function NewPlanForm(props: {
   const router = useRouter();
   const [title, setTitle] = useState('');
   const [from, setFrom] = useState('');
-  const [requestId] = useState(() => makeUuid());
+  const request = useRequestId();
   const { send, isBusy, error } = useSending();
   const copies = [...props.plans, ...props.otherPlans];
 
   async function submit() {
     const stage = STAGES.find((one) => `stage:${one}` === from);
     const copy = copies.find(({ planId }) => `plan:${planId}` === from);
-    const sent = await send(() =>
-      props.onAdd({
-        requestId,
-        classId: props.classId,
-        title,
-        ...(stage === undefined ? {} : { from: { kind: 'stage' as const, stage } }),
-        ...(copy === undefined ? {} : { from: { kind: 'plan' as const, planId: copy.planId } }),
-      }),
-    );
+    const asked = {
+      classId: props.classId,
+      title,
+      ...(stage === undefined ? {} : { from: { kind: 'stage' as const, stage } }),
+      ...(copy === undefined ? {} : { from: { kind: 'plan' as const, planId: copy.planId } }),
+    };
+    const sent = await send(() => props.onAdd({ requestId: request.idFor(asked), ...asked }));
     if (sent !== undefined) router.push(`/classes/${props.classId}/plans/${sent.value}` as Route);
   }
   return (

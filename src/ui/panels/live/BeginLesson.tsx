@@ -1,11 +1,10 @@
 'use client';
 import { Button } from '@mantine/core';
-import { useState } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { LiveId } from '@/contracts/ids';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
+import { useRequestId } from '@/ui/forms/useRequestId';
 
 /** Begins a lesson at the board of a class; one that runs there ends. */
 export function BeginLesson(props: {
@@ -17,12 +16,13 @@ export function BeginLesson(props: {
 }) {
   const { classId, lessonId, label, onBegin, onBegun } = props;
   const { send, isBusy, error } = useSending();
-  const [requestId] = useState(() => makeUuid());
+  const request = useRequestId();
   async function begin() {
-    const begun = await send(() =>
-      onBegin({ requestId, classId, ...(lessonId === undefined ? {} : { lessonId }) }),
-    );
-    if (begun !== undefined) onBegun();
+    const asked = { classId, ...(lessonId === undefined ? {} : { lessonId }) };
+    const begun = await send(() => onBegin({ requestId: request.idFor(asked), ...asked }));
+    if (begun === undefined) return;
+    request.done();
+    onBegun();
   }
   return (
     <>

@@ -3,7 +3,6 @@ import { Button, NativeSelect, TextInput } from '@mantine/core';
 import type { Route } from 'next';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { MailId } from '@/contracts/ids';
 import type { NewMail, ReportsPage } from '@/contracts/reports';
@@ -11,6 +10,7 @@ import type { Result } from '@/core/shared';
 import { listWords, STAGE_WORDS } from '@/text';
 import { NamesCaution } from '@/ui/forms/NamesCaution';
 import { useSending } from '@/ui/forms/useSending';
+import { useRequestId } from '@/ui/forms/useRequestId';
 import { PaperSelect } from '@/ui/panels/paper/PaperFields';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Reports.module.css';
@@ -139,15 +139,16 @@ function MailForm(props: {
   const { send, isBusy, error } = useSending();
   const [to, setTo] = useState('');
   const [studentId, setStudentId] = useState('');
-  const [requestId, setRequestId] = useState(() => makeUuid());
+  const request = useRequestId();
   const [written, setWritten] = useState<MailId>();
 
   async function write(): Promise<void> {
     const student = students.find((one) => String(one.studentId) === studentId);
-    const sent = await send(() => props.onMail({ requestId, classId, studentId: student?.studentId, to }));
+    const asked = { classId, studentId: student?.studentId, to };
+    const sent = await send(() => props.onMail({ requestId: request.idFor(asked), ...asked }));
     if (sent === undefined) return;
     setWritten(sent.value);
-    setRequestId(makeUuid());
+    request.done();
   }
   return (
     <form

@@ -1,12 +1,12 @@
 'use client';
 import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ClassId, StudentId } from '@/contracts/ids';
 import type { NameCard } from '@/contracts/people';
 import type { MadeRosterChange } from '@/contracts/terms';
 import { rosterChangeText } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
+import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Roster.module.css';
 import type { ChangeRoster } from './TermTurnPanel';
 import { UndoChange, type UndoRosterChange } from './UndoChange';
@@ -24,7 +24,7 @@ export function MoveChildren(props: {
   const [students] = useState(props.students);
   const [chosen, setChosen] = useState<ReadonlySet<StudentId>>(new Set());
   const [to, setTo] = useState<ClassId | undefined>(props.others[0]?.classId);
-  const [requestId, setRequestId] = useState(() => makeUuid());
+  const request = useRequestId();
   const [done, setDone] = useState<MadeRosterChange>();
   const { send, isBusy, error } = useSending();
 
@@ -35,22 +35,17 @@ export function MoveChildren(props: {
       fromClassId: props.classId,
       to: { kind: 'class' as const, classId: to },
     }));
-    const sent = await send(() => props.onChange({ requestId, classes: [], moves }));
-    if (sent !== undefined) setDone(sent.value);
+    const sent = await send(() => props.onChange({ requestId: request.idFor(moves), classes: [], moves }));
+    if (sent === undefined) return;
+    request.done();
+    setDone(sent.value);
   }
 
   if (done !== undefined) {
     return (
       <>
         <p role="status">{rosterChangeText(done)} Their answers stay with them.</p>
-        <UndoChange
-          changeId={done.changeId}
-          onUndo={props.onUndo}
-          onDone={() => {
-            setDone(undefined);
-            setRequestId(makeUuid());
-          }}
-        />
+        <UndoChange changeId={done.changeId} onUndo={props.onUndo} onDone={() => setDone(undefined)} />
       </>
     );
   }

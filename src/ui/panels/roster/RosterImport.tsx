@@ -1,7 +1,6 @@
 'use client';
 import { Button, Checkbox, FileButton, Textarea } from '@mantine/core';
 import { useState } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId } from '@/contracts/ids';
 import type { KeyPicture } from '@/contracts/people';
@@ -10,6 +9,7 @@ import type { Result } from '@/core/shared';
 import { countWords, listWords, ROSTER_FAULT_WORDS } from '@/text';
 import { KeyCard } from '@/ui/forms/KeyCard';
 import { useSending } from '@/ui/forms/useSending';
+import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Roster.module.css';
 
 interface AddedChild {
@@ -32,7 +32,7 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
   const [text, setText] = useState('');
   const [read, setRead] = useState<ReadRoster>();
   const [wanted, setWanted] = useState<ReadonlySet<number>>(new Set());
-  const [requestId, setRequestId] = useState(() => makeUuid());
+  const request = useRequestId();
   const [added, setAdded] = useState<readonly AddedChild[]>([]);
   const { send, isBusy, error } = useSending();
 
@@ -47,12 +47,12 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
 
   async function addWanted() {
     const names = (read?.rows ?? []).filter(({ line }) => wanted.has(line)).map(({ name }) => name);
-    const sent = await send(() => actions.add({ requestId, classId, names }));
+    const sent = await send(() => actions.add({ requestId: request.idFor(names), classId, names }));
     if (sent === undefined) return;
     setAdded(sent.value);
     setRead(undefined);
     setText('');
-    setRequestId(makeUuid());
+    request.done();
   }
 
   const faulty = (read?.rows ?? []).filter(({ fault }) => fault !== undefined).length;

@@ -7,6 +7,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { MadeRosterChange, RosterChange, TermTurn } from '@/contracts/terms';
 import type { Result } from '@/core/shared';
 import { countWords, rosterChangeText } from '@/text';
+import { useRequestId } from '@/ui/forms/useRequestId';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
 import { LevelField } from './LevelField';
@@ -24,10 +25,10 @@ export function TermTurnPanel(props: {
   // What was asked stays as it was while the page behind is drawn anew.
   const [turn] = useState(props.turn);
   const [plan, setPlan] = useState<TurnPlan>(() => startPlan(turn));
-  const [requestId, setRequestId] = useState(() => makeUuid());
+  const request = useRequestId();
   const [done, setDone] = useState<MadeRosterChange>();
   const { send, isBusy, error } = useSending();
-  const change = toChange(plan, turn, requestId);
+  const change = toChange(plan, turn);
   const nameless = change.classes.some(({ name }) => name === '');
   const ways = listWays(plan, turn);
 
@@ -39,14 +40,7 @@ export function TermTurnPanel(props: {
         </p>
         <div className={classes.fields}>
           <Link href="/classes">See the classes</Link>
-          <UndoChange
-            changeId={done.changeId}
-            onUndo={props.onUndo}
-            onDone={() => {
-              setDone(undefined);
-              setRequestId(makeUuid());
-            }}
-          />
+          <UndoChange changeId={done.changeId} onUndo={props.onUndo} onDone={() => setDone(undefined)} />
         </div>
       </div>
     );
@@ -143,8 +137,10 @@ export function TermTurnPanel(props: {
           loading={isBusy}
           disabled={nameless}
           onClick={() =>
-            void send(() => props.onChange(change)).then((sent) => {
-              if (sent !== undefined) setDone(sent.value);
+            void send(() => props.onChange({ requestId: request.idFor(change), ...change })).then((sent) => {
+              if (sent === undefined) return;
+              request.done();
+              setDone(sent.value);
             })
           }
         >
@@ -157,12 +153,14 @@ export function TermTurnPanel(props: {
   );
 }
 
-function countComing({ moves }: RosterChange, key: string): string {
+type Change = ReturnType<typeof toChange>;
+
+function countComing({ moves }: Change, key: string): string {
   const coming = moves.filter(({ to }) => to.kind === 'new' && to.key === key).length;
   return coming === 0 ? 'nobody goes there: it is not made' : countWords(coming, 'child', 'children');
 }
 
-function tellChange({ classes: made, moves }: RosterChange): string {
+function tellChange({ classes: made, moves }: Change): string {
   const left = moves.filter(({ to }) => to.kind === 'leaves').length;
   const kept = moves.length - left;
   return `${countWords(made.length, 'class', 'classes')}, ${countWords(kept, 'child', 'children')}${left === 0 ? '' : `; ${countWords(left, 'child leaves', 'children leave')}`}.`;

@@ -21,8 +21,9 @@ const TURN: TermTurn = {
 };
 
 test('at first every class goes on under its name and level with all its children', () => {
-  const change = toChange(startPlan(TURN), TURN, REQUEST);
-  expect(rosterChangeSchema.parse(change)).toEqual(change);
+  const change = toChange(startPlan(TURN), TURN);
+  const request = { requestId: REQUEST, ...change };
+  expect(rosterChangeSchema.parse(request)).toEqual(request);
   expect(change.classes).toEqual([
     { key: '1', name: 'Lantern', level: 2, heirOf: 1 },
     { key: '2', name: 'Harbour', level: 2, heirOf: 2 },
@@ -44,7 +45,7 @@ test('a class into which nobody goes is not made; a child’s own way comes befo
       [12 as StudentId, 'class:9'],
     ]),
   };
-  const change = toChange(merged, TURN, REQUEST);
+  const change = toChange(merged, TURN);
   expect(change.classes.map(({ key }) => key)).toEqual(['1']);
   expect(change.moves.map(({ to }) => to)).toEqual([
     { kind: 'leaves' },
@@ -63,5 +64,5 @@ test('a class more is heir of none, and every way can be chosen', () => {
     'leaves',
   ]);
   const split = { ...plan, childWays: new Map([[12 as StudentId, 'new:k']]) };
-  expect(toChange(split, TURN, REQUEST).classes).toContainEqual({ key: 'k', name: '' });
+  expect(toChange(split, TURN).classes).toContainEqual({ key: 'k', name: '' });
 });

@@ -60,7 +60,7 @@ export function addNewClass(plan: TurnPlan, key: string): TurnPlan {
 }
 
 /** The change as it is sent: only classes into which somebody goes are made. */
-export function toChange(plan: TurnPlan, turn: TermTurn, requestId: string): RosterChange {
+export function toChange(plan: TurnPlan, turn: TermTurn): Omit<RosterChange, 'requestId'> {
   const moves = turn.from.flatMap(({ classId, students }) =>
     students.map(({ studentId }) => ({
       studentId,
@@ -70,7 +70,6 @@ export function toChange(plan: TurnPlan, turn: TermTurn, requestId: string): Ros
   );
   const used = new Set(moves.map(({ to }) => (to.kind === 'new' ? to.key : '')));
   return {
-    requestId,
     termId: turn.term.termId,
     classes: plan.classes
       .filter(({ key }) => used.has(key))

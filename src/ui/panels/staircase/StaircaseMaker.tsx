@@ -12,6 +12,7 @@ import { countWords, faultText, stairText, tagsText } from '@/text';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { StaircaseAnswer } from '@/workers/protocol';
+import { useRequestId } from '@/ui/forms/useRequestId';
 import { PuzzleCard } from '../puzzles/PuzzleCard';
 import classes from '../puzzles/Puzzles.module.css';
 import { StoringStatus, useStoring } from '../puzzles/storing';
@@ -126,20 +127,22 @@ function Stairs(props: {
   const [name, setName] = useState(`Staircase to a mate in ${mateInMoves}`);
   const [classId, setClassId] = useState('');
   const { state, run, stop } = useStoring(actions.addPuzzle);
-  // The same request again makes nothing twice.
-  const [requests] = useState(() => ({ set: makeUuid(), give: makeUuid() }));
+  // A second try goes on with the set that was begun, also under another name; whom it is given to may change.
+  const [setRequestId] = useState(() => makeUuid());
+  const giving = useRequestId();
   /** Stores stair by stair, then gives the set. */
   function make(): Promise<void> {
     const fens = stairs.map(({ fen }) => fen).filter((fen) => chosen.includes(fen));
     return run(fens.length, async (store) => {
-      const set = await actions.addSet({ requestId: requests.set, name, isStaircase: true });
+      const set = await actions.addSet({ requestId: setRequestId, name, isStaircase: true });
       if (!set.ok) return failure(faultText(set.error));
       const setId = set.value;
       const stored = await store(setId, fens, 'stair');
       if (!stored.ok) return stored;
       const told = `${countWords(stored.value, 'stair')}, each proved and stored.`;
       if (classId === '') return success({ setId, said: told });
-      const given = await actions.giveSet({ requestId: requests.give, setId, classId: Number(classId) });
+      const asked = { setId, classId: Number(classId) };
+      const given = await actions.giveSet({ requestId: giving.idFor(asked), ...asked });
       if (!given.ok) return failure(faultText(given.error));
       const className = props.classes.find((one) => String(one.classId) === classId)?.name ?? '';
       return success({ setId, said: `${told} They lie on the seats of ${className} now.` });

@@ -1,12 +1,12 @@
 'use client';
 import { Button, NativeSelect } from '@mantine/core';
 import { useState } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId } from '@/contracts/ids';
 import type { SetItem, SetPage, SetPuzzle } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
 import { faultText, forecastText, knownText, seenSetText } from '@/text';
+import { useRequestId } from '@/ui/forms/useRequestId';
 import styles from '../../../../_parts/pages.module.css';
 
 export function GiveForm(props: {
@@ -21,17 +21,18 @@ export function GiveForm(props: {
 }) {
   const { setId, classes, items, onGive } = props;
   const [classId, setClassId] = useState(String(classes[0]?.classId ?? ''));
-  const [requestId, setRequestId] = useState(() => makeUuid());
+  const request = useRequestId();
   const [said, setSaid] = useState('');
   const [isBusy, setIsBusy] = useState(false);
 
   async function give() {
     setIsBusy(true);
     try {
-      const result = await onGive({ requestId, setId, classId: Number(classId) });
+      const asked = { setId, classId: Number(classId) };
+      const result = await onGive({ requestId: request.idFor(asked), ...asked });
       const className = classes.find((one) => String(one.classId) === classId)?.name ?? '';
       setSaid(result.ok ? `It lies on the seats of ${className} now.` : faultText(result.error));
-      if (result.ok) setRequestId(makeUuid());
+      if (result.ok) request.done();
     } catch {
       // The network or the server is away; the same request may be sent again.
       setSaid('The server did not answer. Try again.');

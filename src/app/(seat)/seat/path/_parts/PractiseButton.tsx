@@ -2,12 +2,12 @@
 import { Button } from '@mantine/core';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { RoundId } from '@/contracts/ids';
 import type { Stage } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { faultText } from '@/text';
+import { useRequestId } from '@/ui/forms/useRequestId';
 import styles from '../path.module.css';
 
 /** Begins a round of fresh tasks and goes there. */
@@ -21,20 +21,22 @@ export function PractiseButton(props: {
 }) {
   const { stage, label, says, isNext, onStart } = props;
   const router = useRouter();
-  // Kept until the round is there: a second try after a lost answer makes no second one.
-  const [requestId, setRequestId] = useState(() => makeUuid());
+  const request = useRequestId();
   const [error, setError] = useState('');
   const [isBusy, startTransition] = useTransition();
 
   function start() {
     startTransition(async () => {
       try {
-        const round = await onStart({ requestId, ...(stage === undefined ? {} : { stage }) });
+        const round = await onStart({
+          requestId: request.idFor(stage ?? ''),
+          ...(stage === undefined ? {} : { stage }),
+        });
         if (!round.ok) {
           setError(faultText(round.error));
           return;
         }
-        setRequestId(makeUuid());
+        request.done();
         router.push(`/seat/practice/${round.value}`);
       } catch {
         // A server action rejects when the network or the server is away.
