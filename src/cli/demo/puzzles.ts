@@ -2,6 +2,9 @@
  * Positions of the demo's sets, made by computation for this project: random men on ordinary pawn skeletons, kept when the
  * prover found one key. They are proved again while seeding; one that fails stops the seeding.
  */
+import { getDraft, makeFen } from '@/core/notation';
+import { mirrorFiles } from '@/core/rules';
+
 export interface DemoSet {
   readonly name: string;
   readonly fens: readonly string[];
@@ -10,7 +13,10 @@ export interface DemoSet {
 /** Lies on every seat beneath the set a class works on. */
 export const DEMO_LONG_SET = 'Deep water';
 
-export const DEMO_SETS: readonly DemoSet[] = [
+/** Was solved a few at a time, week by week. */
+export const DEMO_WEEKLY_SET = 'The other shore';
+
+const MADE_SETS: readonly DemoSet[] = [
   {
     name: 'Lights on the quay',
     fens: [
@@ -60,3 +66,10 @@ export const DEMO_SETS: readonly DemoSet[] = [
     ],
   },
 ];
+
+/** The first two sets as they look in the mirror are a third one: other boards, the same ideas. */
+const MIRRORED = MADE_SETS.slice(0, 2)
+  .flatMap(({ fens }) => fens)
+  .map((fen) => makeFen(mirrorFiles(getDraft(fen))));
+
+export const DEMO_SETS: readonly DemoSet[] = [...MADE_SETS, { name: DEMO_WEEKLY_SET, fens: MIRRORED }];

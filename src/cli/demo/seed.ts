@@ -5,7 +5,7 @@
 import dayjs from 'dayjs';
 import type { AssignmentId, ClassId, SetId, StudentId } from '@/contracts/ids';
 import { makeFen, makeMoveText, readPgn } from '@/core/notation';
-import type { CoachActor, StudentActor } from '@/server/auth/actors';
+import type { CoachActor } from '@/server/auth/actors';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
 import { addClass, addStudent, listOwnClasses, setLevel, setPost } from '@/server/services/classes';
@@ -48,7 +48,7 @@ import {
   type ClassIds,
   type StudentIds,
 } from './seedHelpers';
-import { answerSet, planLessons, teachTerm } from './weeks';
+import { answerSet, planLessons, seatOf, solveMates, teachTerm } from './weeks';
 
 /** Migrates, and seeds when `isDone` says the demo is not there yet. */
 export async function seedDemo(isDone: boolean): Promise<void> {
@@ -104,6 +104,7 @@ async function fill(): Promise<void> {
     turnTerm(lead, before, students, calendar),
   );
   await teachTerm('now', now, students, sets, calendar);
+  await solveMates(now, students, sets, calendar);
   await planLessons(now, students);
   const long = sets.get(DEMO_LONG_SET);
   if (long === undefined) throw new Error(`no demo set ${DEMO_LONG_SET}`);
@@ -240,7 +241,7 @@ async function fillClass(
   const assignmentId = getValue(await giveSet(actor, { requestId, setId, classId }));
   for (const [index, student] of inClass.entries()) {
     const studentId = getId(students, student.name);
-    const seat: StudentActor = { kind: 'student', studentId, clubId: actor.clubId, name: student.name };
+    const seat = seatOf(actor, student, studentId);
     await answerSet(seat, assignmentId, student, SEED + index, minutesAgo(student.triedCount));
     for (const [round, roundId] of roundIds.entries()) {
       // The first round is nearly done, the next one begun, the last one not yet.

@@ -19,6 +19,7 @@ import { giveSet } from '@/server/services/sets';
 import { listOwnTerms } from '@/server/services/terms';
 import { STAGE_WORDS } from '@/text';
 import { DEMO_CLASSES, DEMO_LEAD, DEMO_STUDENTS, type DemoClassId, type DemoStudent } from './people';
+import { DEMO_WEEKLY_SET } from './puzzles';
 import { DEMO_HOMEWORK } from './rounds';
 import {
   CLASS_IDS,
@@ -81,6 +82,54 @@ export async function teachTerm(
   }
 }
 
+/** Who solves mates each week, and how many. */
+const MATE_CLASSES: readonly DemoClassId[] = ['lantern', 'harbour'];
+const MATE_WEEKS = [-8, -7, -6, -5, -4, -3, -2, -1];
+const MATES_A_WEEK = 3;
+
+/** Some mates of one set a week, so that one sees what became of a child since. */
+export async function solveMates(
+  classIds: ClassIds,
+  students: StudentIds,
+  sets: ReadonlyMap<string, SetId>,
+  calendar: Calendar,
+): Promise<void> {
+  for (const id of MATE_CLASSES) {
+    const actor = await getCoachActor(DEMO_CLASSES[id].coach.signInName);
+    const request = {
+      requestId: requestOf('mates', id),
+      setId: getId(sets, DEMO_WEEKLY_SET),
+      classId: getId(classIds, id),
+    };
+    const assignmentId = getValue(await runAt(calendar(MATE_WEEKS[0] ?? 0), () => giveSet(actor, request)));
+    const inClass = DEMO_STUDENTS.filter(({ now, triedCount }) => now === id && triedCount > 0);
+    for (const [place, week] of MATE_WEEKS.entries()) {
+      for (const [index, student] of inClass.entries()) {
+        const random = createRandom(SEED + 7000 + 100 * place + index);
+        if (random() < MISSES) continue;
+        const seat = seatOf(actor, student, getId(students, student.name));
+        const strength = student.strength - LEARNT * (1 - (place + 1) / MATE_WEEKS.length);
+        const begunAt = dayjs(calendar(week)).add(Math.floor(6 * 24 * 60 * random()), 'minute');
+        const then = { ...student, strength, triedCount: MATES_A_WEEK };
+        const seed = SEED + 9000 + 100 * place + index;
+        await answerSet(seat, assignmentId, then, seed, begunAt.toDate(), place * MATES_A_WEEK);
+      }
+    }
+  }
+}
+
+/** A child at its seat. */
+export const seatOf = (
+  { clubId }: CoachActor,
+  { name }: DemoStudent,
+  studentId: StudentId,
+): StudentActor => ({
+  kind: 'student',
+  studentId,
+  clubId,
+  name,
+});
+
 async function doHomework(
   actor: CoachActor,
   student: DemoStudent,
@@ -94,9 +143,8 @@ async function doHomework(
   const begunAt = dayjs(givenAt)
     .add(Math.floor(13 * random()), 'day')
     .add(Math.floor(9 * 60 * random()), 'minute');
-  const seat: StudentActor = { kind: 'student', studentId, clubId: actor.clubId, name: student.name };
   const then = { ...student, strength: student.strength - learnt, triedCount };
-  await answerSet(seat, assignmentId, then, seed + 1, begunAt.toDate());
+  await answerSet(seatOf(actor, student, studentId), assignmentId, then, seed + 1, begunAt.toDate());
 }
 
 /** The stage a class is at, the day of the week it meets (1 Monday), and when. */
@@ -152,22 +200,23 @@ export async function planLessons(classIds: ClassIds, students: StudentIds): Pro
   }
 }
 
-/** A task a minute from a moment on. */
+/** A task a minute from a moment on, `triedCount` of them from place `first` on. */
 export async function answerSet(
   seat: StudentActor,
   assignmentId: AssignmentId,
   { name, strength, triedCount }: DemoStudent,
   seed: number,
   begunAt: Date,
+  first = 0,
 ): Promise<void> {
   if (triedCount === 0) return;
   const random = createRandom(seed);
   const { roundId, tasks } = getValue(await runAt(begunAt, () => openSeatRound(seat, assignmentId)));
-  for (const [index, task] of tasks.slice(0, triedCount).entries()) {
+  for (const [index, task] of tasks.slice(first, first + triedCount).entries()) {
     const answeredAt = new Date(begunAt.getTime() + index * MINUTE_MS);
     for (const [number, { answer, hints, spentMs }] of simulateTries(random, strength, task).entries()) {
       const attempt = {
-        clientId: requestOf('attempt', `${name} ${assignmentId} ${index} ${number}`),
+        clientId: requestOf('attempt', `${name} ${assignmentId} ${first + index} ${number}`),
         roundId,
         taskId: task.taskId,
         answer,

@@ -85,6 +85,20 @@ test('a failure of a first tap does not take back a second one that was stored',
   expect(child('Otter')).toHaveAccessibleName('Otter: away');
 });
 
+test('of many marks on their way one that fails is told, though others come to a good end after it', async () => {
+  const { notes } = openAttendance();
+  await press('All the others are here');
+  await notes.answer('away');
+  await notes.answer(success(undefined));
+  await notes.answer(success(undefined));
+  expect(child('Fern')).toHaveAccessibleName('Fern: not noted');
+  expect(screen.getByText('The server did not answer. Try again.')).toBeInTheDocument();
+  await tap('Fern');
+  await notes.answer(success(undefined));
+  expect(child('Fern')).toHaveAccessibleName('Fern: here');
+  expect(screen.queryByText('The server did not answer. Try again.')).toBeNull();
+});
+
 test('who is marked away while the others are noted stays away', async () => {
   const { notes } = openAttendance();
   await press('All the others are here');

@@ -101,7 +101,11 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
               coaches={page.value.coaches}
               onPost={actor.isLead ? setPostAction : undefined}
             />
-            {mayChange && <ClassLevel classId={page.value.classId} level={level} onLevel={setLevelAction} />}
+            {mayChange && (
+              <div style={{ marginTop: '0.75rem' }}>
+                <ClassLevel classId={page.value.classId} level={level} onLevel={setLevelAction} />
+              </div>
+            )}
           </section>
         </div>
         <div className={styles.stack}>

@@ -66,7 +66,7 @@ export function Roster(props: {
             onName={(input) => actions.add({ ...input, classId })}
             onDone={({ name, key }) => setDialog({ kind: 'key', name, key })}
           />
-          <div className={styles.row}>
+          <div className={styles.row} style={{ marginTop: '0.6rem' }}>
             <Link href={`/classes/${classId}/import`}>Children from a list</Link>
             <a href={`/files/roster?classId=${classId}`} download>
               Save the roster
