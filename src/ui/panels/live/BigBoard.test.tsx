@@ -122,6 +122,8 @@ const PAGE = {
 const AT_THE_MATE = { live: { ...PAGE.live, place: { segment: 1, stop: 0 } } };
 
 async function openBoard(changes: Partial<BoardPage> & { readonly live?: typeof PAGE.live } = {}) {
+  const firstId = 3;
+  const countAsked = () => asked.filter(({ what }) => what === 'ask').length;
   const hear =
     <Value,>(what: string, value: Value) =>
     (input: unknown) => {
@@ -133,7 +135,7 @@ async function openBoard(changes: Partial<BoardPage> & { readonly live?: typeof 
       page={{ ...PAGE, ...changes }}
       actions={{
         savePlace: hear('place', undefined),
-        ask: hear('ask', 3 as QuestionId),
+        ask: (input) => hear('ask', (firstId + countAsked()) as QuestionId)(input),
         close: hear('close', undefined),
         addCalled: hear('called', undefined),
         end: hear('end', undefined),
@@ -234,14 +236,17 @@ test('a puzzle is asked as the puzzle it is, what was reached by hand as a posit
     what: 'ask',
     input: { liveId: 5, taskId: 12, fen: BACK_RANK, words: 'White to move. Mate in 1.' },
   });
+  await press('Stop asking');
   playByKeys('a1', 'a7');
   await settle();
   await press('Ask the class');
-  expect(asked[1]?.input).toMatchObject({
+  const ofHand = asked.at(-1)?.input;
+  expect(ofHand).toMatchObject({
     fen: '6k1/R4ppp/8/8/8/8/8/6K1 b - - 1 1',
     words: 'Black to move. What would you play?',
   });
-  expect(asked[1]?.input).not.toHaveProperty('taskId');
+  expect(ofHand).not.toHaveProperty('taskId');
+  await press('Stop asking');
   await key('PageUp');
   await key('PageDown');
   playByKeys('a1', 'a8');
@@ -261,6 +266,25 @@ test('while it is asked the clock tells how long they think, and the same key st
   expect(addresses.at(-1)).toBe(`/api/live/4?questionId=3&sinceMs=${NOW_MS + 12_000}`);
   await press('Stop asking');
   expect(asked).toEqual([{ what: 'close', input: { questionId: 3 } }]);
+});
+
+test('the key pressed twice asks once; pressed again before the seats are read anew, it stops asking', async () => {
+  await openBoard(AT_THE_MATE);
+  for (let presses = 0; presses < 2; presses += 1) fireEvent.keyDown(document.body, { key: 'q' });
+  await act(() => jest.advanceTimersByTimeAsync(1));
+  expect(asked.map(({ what }) => what)).toEqual(['ask']);
+  expect(screen.getByRole('button', { name: 'Stop asking' })).toBeInTheDocument();
+  fireEvent.keyDown(document.body, { key: 'q' });
+  await act(() => jest.advanceTimersByTimeAsync(1));
+  expect(asked.slice(1)).toEqual([{ what: 'close', input: { questionId: 3 } }]);
+  expect(screen.getByRole('button', { name: 'Ask the class' })).toBeInTheDocument();
+  // What is read later and was asked before is old news.
+  news = newsOf({ question: QUESTION });
+  await settle();
+  expect(screen.getByRole('button', { name: 'Ask the class' })).toBeInTheDocument();
+  news = newsOf({ question: { ...QUESTION, questionId: 4 as QuestionId } });
+  await settle();
+  expect(screen.getByRole('button', { name: 'Stop asking' })).toBeInTheDocument();
 });
 
 test('what they say is grouped by what becomes of it, without names until they are switched on', async () => {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { QuestionId } from '@/contracts/ids';
-import type { BoardPage, BoardPlace } from '@/contracts/live';
+import type { BoardPage, BoardPlace, LiveQuestion } from '@/contracts/live';
 import { getMan, opponentOf, type Square } from '@/core/board';
 import { makeMoveText, parseFenLetter, type MoveText } from '@/core/notation';
 import { tryHandMove } from '@/core/rules';
@@ -38,6 +38,20 @@ export interface BoardActions {
   readonly end: Send<undefined>;
 }
 
+/** What this board has asked or closed, until the next reading tells it as well. */
+interface Asked {
+  readonly questionId: QuestionId;
+  readonly isOpen: boolean;
+}
+
+/** The question that is open: as it was read, or as it was changed here since. Later questions have higher ids. */
+function findOpen(read: LiveQuestion | undefined, asked: Asked | undefined): QuestionId | undefined {
+  if (asked !== undefined && (read === undefined || asked.questionId > read.questionId))
+    return asked.isOpen ? asked.questionId : undefined;
+  const isClosedHere = asked?.isOpen === false && asked.questionId === read?.questionId;
+  return read?.isOpen === true && !isClosedHere ? read.questionId : undefined;
+}
+
 /** The board in front of a class: question and board, the rest beside them when it is called. */
 export function BigBoard(props: {
   readonly page: BoardPage & { readonly live: NonNullable<BoardPage['live']> };
@@ -59,12 +73,20 @@ export function BigBoard(props: {
   const [tool, setTool] = useState<Tool>();
   const [notice, setNotice] = useState('');
   const [isRevealed, setIsRevealed] = useState(false);
+  const [asked, setAsked] = useState<Asked>();
   const fullscreen = useFullscreenDocument();
 
   const { shown, home, shownStop, hand, isHome, study } = board;
   const question = gathered.news?.question;
-  const isOpen = question?.isOpen === true;
-  const isNoting = isOpen && side === 'said' && isHome && !isRevealed && question.fen === board.fen;
+  const openId = findOpen(question, asked);
+  const isOpen = openId !== undefined;
+  const isNoting =
+    openId === question?.questionId &&
+    isOpen &&
+    side === 'said' &&
+    isHome &&
+    !isRevealed &&
+    question?.fen === board.fen;
   const refusal = study.refusal?.place === shown ? study.refusal : undefined;
 
   function open(name: SideName) {
@@ -72,8 +94,11 @@ export function BigBoard(props: {
   }
 
   async function ask() {
-    if (isOpen) {
-      await sending.send(() => actions.close({ questionId: question.questionId }));
+    // The key pressed twice is one deed until the server has answered.
+    if (sending.isBusy) return;
+    if (openId !== undefined) {
+      const closed = await sending.send(() => actions.close({ questionId: openId }));
+      if (closed !== undefined) setAsked({ questionId: openId, isOpen: false });
       return;
     }
     // A task is asked at its home position; anywhere else it is simply a position.
@@ -86,7 +111,7 @@ export function BigBoard(props: {
     setNotice('');
     if (!isHome) board.keepAsHome();
     setIsRevealed(false);
-    await sending.send(() =>
+    const sent = await sending.send(() =>
       actions.ask({
         requestId: makeUuid(),
         liveId,
@@ -97,6 +122,7 @@ export function BigBoard(props: {
         ...(isTask ? shownStop.task : {}),
       }),
     );
+    if (sent !== undefined) setAsked({ questionId: sent.value, isOpen: true });
   }
 
   async function note(move: MoveText) {
@@ -173,7 +199,7 @@ export function BigBoard(props: {
   ];
   const refused = refusal === undefined ? [] : squaresOfRefusal(refusal);
   const thinkingMs =
-    question === undefined || gathered.news === undefined
+    question === undefined || gathered.news === undefined || question.questionId !== openId
       ? 0
       : Math.max(0, gathered.news.nowMs - Date.parse(question.askedAt));
   const below =
