@@ -127,7 +127,14 @@ const VIEWS = {
     },
   ],
   class: [DESK, open('/classes/4')],
-  answers: [DESK, open('/answers/26')],
+  answers: [
+    DESK,
+    async (page) => {
+      await open('/classes/4')(page);
+      await page.getByRole('link', { name: 'Answers' }).first().click();
+      await page.waitForURL('**/answers/*');
+    },
+  ],
   progress: [
     DESK,
     async (page) => {
@@ -137,7 +144,15 @@ const VIEWS = {
         .evaluate((heading) => heading.scrollIntoView());
     },
   ],
-  child: [DESK, open('/classes/4/children/4')],
+  child: [
+    DESK,
+    async (page) => {
+      await open('/classes/4/children/4')(page);
+      const rating = page.getByRole('heading', { name: 'Rating at mates, week by week' });
+      await rating.evaluate((heading) => heading.scrollIntoView());
+      await page.locator('.recharts-line-dots').first().waitFor();
+    },
+  ],
   'path-tablet': [
     TABLET,
     async (page) => {
