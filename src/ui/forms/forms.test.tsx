@@ -1,9 +1,11 @@
 import { act, fireEvent, screen } from '@testing-library/react';
+import { useState } from 'react';
 import { renderUi } from '../../../tests/support/renderUi';
 import type { ServiceFault } from '@/contracts/faults';
 import { KEY_PICTURES } from '@/contracts/people';
 import type { Result } from '@/core/shared';
 import { PICTURE_WORDS } from '@/text';
+import { CountField } from './CountField';
 import { KeyCard } from './KeyCard';
 import { KeyPad } from './KeyPad';
 import { NameForm } from './NameForm';
@@ -127,5 +129,57 @@ describe('a form with one name', () => {
     await press('Make a class');
     expect(screen.getByRole('alert')).toHaveTextContent('The club has no term yet.');
     expect(screen.getByLabelText('Name of a new class')).toHaveValue('Tide class');
+  });
+});
+
+describe('a field with a whole number', () => {
+  function openField() {
+    const told: number[] = [];
+    function Field() {
+      const [value, setValue] = useState(45);
+      return (
+        <CountField
+          label="Minutes"
+          min={5}
+          max={300}
+          value={value}
+          onCount={(next) => {
+            told.push(next);
+            setValue(next);
+          }}
+        />
+      );
+    }
+    renderUi(<Field />);
+    return told;
+  }
+  const field = () => screen.getByLabelText('Minutes');
+  /** As keys do it: the field is emptied, then one figure comes after the other. */
+  const typeFigures = (...texts: readonly string[]) => {
+    for (const value of texts) fireEvent.change(field(), { target: { value } });
+  };
+
+  test('it is emptied and filled figure by figure, and only what is within the bounds is told', () => {
+    const told = openField();
+    typeFigures('', '6', '60');
+    expect(field()).toHaveValue('60');
+    expect(told).toEqual([6, 60]);
+    typeFigures('', '4', '40');
+    expect(field()).toHaveValue('40');
+    expect(told).toEqual([6, 60, 40]);
+  });
+
+  test('left with too little or too much it goes to the bound, left empty back to what it was', () => {
+    const told = openField();
+    typeFigures('3');
+    fireEvent.blur(field());
+    expect(field()).toHaveValue('5');
+    typeFigures('3000');
+    fireEvent.blur(field());
+    expect(field()).toHaveValue('300');
+    typeFigures('');
+    fireEvent.blur(field());
+    expect(field()).toHaveValue('300');
+    expect(told).toEqual([5, 300]);
   });
 });

@@ -1,11 +1,12 @@
 'use client';
-import { Button, NumberInput } from '@mantine/core';
+import { Button } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AddedRound, NewRound } from '@/contracts/sets';
 import type { ExerciseId, Level } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { countWords, faultText } from '@/text';
+import { CountField } from '@/ui/forms/CountField';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import { SetFields } from '@/ui/forms/SetFields';
 import classes from './TryExercises.module.css';
@@ -52,17 +53,13 @@ export function AddRound(props: {
   return (
     <section className={classes.round} aria-label="Put a round into a set">
       <h2>Put a round into a set</h2>
-      <NumberInput
+      <CountField
         label="How many tasks"
         description="From the number above on."
-        size="md"
         min={1}
         max={MOST_TASKS}
-        allowDecimal={false}
         value={count}
-        onChange={(value) => {
-          if (typeof value === 'number') setCount(Math.max(1, Math.min(MOST_TASKS, value)));
-        }}
+        onCount={setCount}
       />
       <SetFields set={set} label="Set" />
       <Button size="md" mih={44} loading={isBusy} disabled={!set.isReady} onClick={() => void add()}>

@@ -1,5 +1,5 @@
 'use client';
-import { Button, NativeSelect, NumberInput } from '@mantine/core';
+import { Button, NativeSelect } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import {
   EXERCISE_IDS,
@@ -15,6 +15,7 @@ import {
 import { FAMILY_WORDS, LEVEL_WORDS, STAGE_WORDS } from '@/text';
 import { ExercisePlayer } from '@/ui/answer';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
+import { CountField } from '@/ui/forms/CountField';
 import type { SetChoice } from '@/ui/forms/chosenSet';
 import { AddRound, type RoundActions } from './AddRound';
 import classes from './TryExercises.module.css';
@@ -78,18 +79,14 @@ export function TryExercises(props: {
             if (next !== undefined) setChoice({ ...choice, level: next });
           }}
         />
-        <NumberInput
+        <CountField
           label="Number of the task"
           description="The same number makes the same task again."
-          size="md"
           disabled={isWaiting}
           min={1}
           max={LARGEST_SEED}
-          allowDecimal={false}
           value={seed}
-          onChange={(value) => {
-            if (typeof value === 'number' && value >= 1) setChoice({ ...choice, seed: value });
-          }}
+          onCount={(next) => setChoice({ ...choice, seed: next })}
         />
         <Button size="md" mih={44} variant="default" disabled={isWaiting} onClick={goOn}>
           Another one

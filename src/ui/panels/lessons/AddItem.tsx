@@ -1,11 +1,12 @@
 'use client';
-import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { PlanItem } from '@/contracts/lessons';
 import { EXERCISE_IDS, listLevels } from '@/core/exercises';
 import { PATTERN_IDS } from '@/core/patterns';
 import { FAMILY_WORDS, PATTERN_WORDS } from '@/text';
+import { CountField } from '@/ui/forms/CountField';
 import type { SetChoice } from '@/ui/forms/chosenSet';
 import classes from './Lessons.module.css';
 import { readItem } from './planDraft';
@@ -128,15 +129,7 @@ export function AddItem(props: {
             data={levels.map((one) => ({ value: String(one), label: `level ${one}` }))}
             onChange={({ currentTarget }) => setLevel(Number(currentTarget.value))}
           />
-          <NumberInput
-            label="Tasks"
-            size="md"
-            w="6rem"
-            min={1}
-            max={MOST_TASKS}
-            value={count}
-            onChange={(value) => setCount(Math.min(MOST_TASKS, Math.max(1, Number(value))))}
-          />
+          <CountField label="Tasks" w="6rem" min={1} max={MOST_TASKS} value={count} onCount={setCount} />
         </>
       )}
       {way === 'set' && (

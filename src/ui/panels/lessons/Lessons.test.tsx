@@ -3,10 +3,24 @@ import { act, cleanup, fireEvent, screen, within } from '@testing-library/react'
 import { renderUi } from '../../../../tests/support/renderUi';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, LessonId, PlanId, SetId, StudentId } from '@/contracts/ids';
-import type { Attendance, CatchUp, CaughtUp, LessonPage, LessonPlan, SavePlan } from '@/contracts/lessons';
+import type {
+  Attendance,
+  CatchUp,
+  CaughtUp,
+  ChangeLesson,
+  Lesson,
+  LessonPage,
+  LessonPlan,
+  PlanSummary,
+  SavePlan,
+  Schedule,
+} from '@/contracts/lessons';
 import { success, type Result } from '@/core/shared';
 import { AttendancePanel } from './AttendancePanel';
+import { LessonList } from './LessonList';
 import { PlanEditor } from './PlanEditor';
+import { RemovePlan } from './RemovePlan';
+import { ScheduleForm } from './ScheduleForm';
 
 /** Answers that are given one after the other, when the test says so. */
 function makeServer<Input, Value>() {
@@ -221,4 +235,111 @@ test('who may not change a plan reads it, and finds nothing to press', () => {
   expect(screen.queryByRole('button', { name: 'Save the plan' })).toBeNull();
   expect(screen.queryByRole('button', { name: /Take out/ })).toBeNull();
   expect(screen.getByLabelText('What it is about')).toHaveAttribute('readonly');
+});
+
+test('lessons are added for days of the week; those that are there already are not added again', async () => {
+  const server = makeServer<Schedule, number>();
+  renderUi(
+    <ScheduleForm classId={4 as ClassId} from="2026-09-17" to="2027-01-08" onSchedule={server.call} />,
+  );
+  expect(screen.getByRole('button', { name: 'Add these lessons' })).toBeDisabled();
+  fireEvent.click(screen.getByRole('checkbox', { name: 'Thursday' }));
+  fireEvent.change(screen.getByLabelText('Minutes'), { target: { value: '60' } });
+  await press('Add these lessons');
+  await server.answer(success(14));
+  expect(server.asked).toEqual([
+    { classId: 4, weekdays: [4], startsAt: '16:00', minutes: 60, from: '2026-09-17', to: '2027-01-08' },
+  ]);
+  expect(screen.getByRole('status')).toHaveTextContent('14 lessons added.');
+  await press('Add these lessons');
+  await server.answer(success(0));
+  expect(screen.getByRole('status')).toHaveTextContent('All of them are there already.');
+  // What was said before does not stand beside a failure.
+  await press('Add these lessons');
+  await server.answer('away');
+  expect(screen.getByRole('status')).toBeEmptyDOMElement();
+  expect(screen.getByRole('alert')).toHaveTextContent('The server did not answer.');
+});
+
+describe('the lessons of a class', () => {
+  const lesson = (lessonId: number, day: string, changes: Partial<Lesson> = {}): Lesson => ({
+    lessonId: lessonId as LessonId,
+    day,
+    startsAt: '16:30',
+    minutes: 45,
+    plan: undefined,
+    isCancelled: false,
+    holiday: undefined,
+    hereCount: 0,
+    awayCount: 0,
+    ...changes,
+  });
+  const LESSONS = [
+    lesson(1, '2026-11-19', { hereCount: 7, awayCount: 1 }),
+    lesson(2, '2026-11-26'),
+    lesson(3, '2026-12-03', { holiday: 'Harvest week' }),
+    lesson(4, '2026-12-10', { isCancelled: true }),
+  ];
+  const PLANS = [{ planId: 3 as PlanId, title: 'Check and mate' }] as unknown as readonly PlanSummary[];
+  const open = (mayChange: boolean) => {
+    const server = makeServer<ChangeLesson, undefined>();
+    renderUi(
+      <LessonList
+        classId={4 as ClassId}
+        lessons={LESSONS}
+        plans={PLANS}
+        today="2026-11-26"
+        mayChange={mayChange}
+        onChange={server.call}
+      />,
+    );
+    return server;
+  };
+  const row = (index: number) => within(screen.getAllByRole('listitem')[index] ?? document.body);
+
+  test('each says when it is, whether it is held, and who was there', () => {
+    open(true);
+    expect(row(0).getByText('7 here, 1 away')).toBeInTheDocument();
+    expect(row(1).getByText('16:30, 45 minutes, today')).toBeInTheDocument();
+    expect(row(2).getByText('Harvest week')).toBeInTheDocument();
+    expect(row(3).getByText('cancelled')).toBeInTheDocument();
+  });
+
+  test('what was held is not cancelled afterwards; what is cancelled can be held', async () => {
+    const server = open(true);
+    expect(row(0).queryByRole('button')).toBeNull();
+    fireEvent.click(row(1).getByRole('button', { name: /^Cancel/ }));
+    await server.answer(success(undefined));
+    fireEvent.click(row(3).getByRole('button', { name: /^Hold/ }));
+    await server.answer(success(undefined));
+    fireEvent.change(row(1).getByRole('combobox'), { target: { value: '3' } });
+    await server.answer(success(undefined));
+    fireEvent.change(row(1).getByRole('combobox'), { target: { value: '' } });
+    await server.answer('away');
+    expect(server.asked).toEqual([
+      { lessonId: 2, isCancelled: true },
+      { lessonId: 4, isCancelled: false },
+      { lessonId: 2, planId: 3 },
+      { lessonId: 2, planId: null },
+    ]);
+    expect(screen.getByRole('alert')).toHaveTextContent('The server did not answer. Try again.');
+  });
+
+  test('an assistant reads the list and changes nothing', () => {
+    open(false);
+    expect(screen.queryByRole('combobox')).toBeNull();
+    expect(screen.queryByRole('button')).toBeNull();
+    expect(screen.getAllByRole('link', { name: 'Open' })).toHaveLength(4);
+  });
+});
+
+test('a plan goes only after a second press, and stays when one looks away', async () => {
+  const server = makeServer<{ readonly planId: PlanId }, undefined>();
+  renderUi(<RemovePlan planId={3 as PlanId} title="Check and mate" onRemove={server.call} />);
+  await press('Take away: Check and mate');
+  fireEvent.blur(screen.getByRole('button'));
+  await press('Take away: Check and mate');
+  expect(server.asked).toEqual([]);
+  await press('Really take away: Check and mate');
+  expect(server.asked).toEqual([{ planId: 3 }]);
 });

@@ -1,5 +1,5 @@
 'use client';
-import { Button, NativeSelect, NumberInput, Textarea, TextInput } from '@mantine/core';
+import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
 import { arrayMove, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { useHotkeys } from '@mantine/hooks';
 import { useEffect, useState } from 'react';
@@ -15,6 +15,7 @@ import {
 import type { Result } from '@/core/shared';
 import { planItemText, SEGMENT_WORDS } from '@/text';
 import { DiagramPicture } from '@/ui/board';
+import { CountField } from '@/ui/forms/CountField';
 import type { SetChoice } from '@/ui/forms/chosenSet';
 import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import { useSending } from '@/ui/forms/useSending';
@@ -153,15 +154,14 @@ function SegmentCard(props: {
             onChange({ kind: SEGMENT_KINDS.find((one) => one === currentTarget.value) ?? segment.kind })
           }
         />
-        <NumberInput
+        <CountField
           label="Minutes"
-          size="md"
           w="6rem"
           min={0}
           max={180}
           readOnly={!mayChange}
           value={segment.minutes}
-          onChange={(value) => onChange({ minutes: Math.min(180, Math.max(0, Math.round(Number(value)))) })}
+          onCount={(minutes) => onChange({ minutes })}
         />
         <TextInput
           label="Title"

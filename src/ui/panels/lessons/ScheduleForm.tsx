@@ -1,11 +1,12 @@
 'use client';
-import { Button, Checkbox, NumberInput, TextInput } from '@mantine/core';
+import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId } from '@/contracts/ids';
 import type { Schedule } from '@/contracts/lessons';
 import type { Result } from '@/core/shared';
 import { countWords, WEEKDAY_WORDS } from '@/text';
+import { CountField } from '@/ui/forms/CountField';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Lessons.module.css';
 
@@ -25,6 +26,7 @@ export function ScheduleForm(props: {
   const { send, isBusy, error } = useSending();
 
   async function submit() {
+    setSaid('');
     const sent = await send(() =>
       props.onSchedule({ classId: props.classId, weekdays: [...weekdays], startsAt, minutes, from, to }),
     );
@@ -60,15 +62,7 @@ export function ScheduleForm(props: {
           value={startsAt}
           onChange={({ currentTarget }) => setStartsAt(currentTarget.value)}
         />
-        <NumberInput
-          label="Minutes"
-          size="md"
-          w="7rem"
-          min={5}
-          max={300}
-          value={minutes}
-          onChange={(value) => setMinutes(Math.min(300, Math.max(5, Number(value))))}
-        />
+        <CountField label="Minutes" w="7rem" min={5} max={300} value={minutes} onCount={setMinutes} />
         <TextInput
           label="From"
           type="date"

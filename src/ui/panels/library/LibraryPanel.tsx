@@ -1,5 +1,5 @@
 'use client';
-import { Button, NumberInput, Pagination } from '@mantine/core';
+import { Button, Pagination } from '@mantine/core';
 import type { Route } from 'next';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -16,6 +16,7 @@ import {
 } from '@/contracts/library';
 import type { Result } from '@/core/shared';
 import { countWords, faultText, gradeText, listWords, PATTERN_WORDS, seenPuzzleText } from '@/text';
+import { CountField } from '@/ui/forms/CountField';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import { SetFields } from '@/ui/forms/SetFields';
 import { PuzzleCard } from '../puzzles/PuzzleCard';
@@ -69,16 +70,7 @@ export function LibraryPanel(props: {
         <Button type="submit" size="md" mih={44} loading={isLooking}>
           Find
         </Button>
-        <NumberInput
-          label="How many"
-          size="md"
-          w="7rem"
-          min={1}
-          max={MOST_SURPRISES}
-          allowDecimal={false}
-          value={count}
-          onChange={(value) => setCount(Math.min(MOST_SURPRISES, Math.max(1, Number(value))))}
-        />
+        <CountField label="How many" w="7rem" min={1} max={MOST_SURPRISES} value={count} onCount={setCount} />
         <Button
           size="md"
           mih={44}

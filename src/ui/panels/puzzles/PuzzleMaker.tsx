@@ -1,5 +1,5 @@
 'use client';
-import { Button, NativeSelect, NumberInput } from '@mantine/core';
+import { Button, NativeSelect } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId } from '@/contracts/ids';
@@ -12,6 +12,7 @@ import { isPatternId, listShownTags } from '@/core/patterns';
 import { listPossibleKeyKinds, WINGS } from '@/core/puzzles';
 import type { Result } from '@/core/shared';
 import { countWords, gradeText, KEY_KIND_WORDS, SIDE_WORDS, tagsText, WING_WORDS } from '@/text';
+import { CountField } from '@/ui/forms/CountField';
 import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
 import { PatternField } from '@/ui/forms/PatternField';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
@@ -113,16 +114,7 @@ export function PuzzleMaker(props: {
           { value: '', label: 'no class asked' },
           ...props.classes.map(({ classId, name }) => ({ value: String(classId), label: name })),
         ])}
-        <NumberInput
-          label="How many"
-          size="md"
-          w="7rem"
-          min={1}
-          max={MOST_PUZZLES}
-          allowDecimal={false}
-          value={count}
-          onChange={(value) => setCount(Math.min(MOST_PUZZLES, Math.max(1, Number(value))))}
-        />
+        <CountField label="How many" w="7rem" min={1} max={MOST_PUZZLES} value={count} onCount={setCount} />
         <Button
           size="md"
           mih={44}
