@@ -93,3 +93,45 @@ test('one item of an older kind does not take the others with it', async () => {
   await outbox.flush();
   expect(sent).toEqual([UUIDS[1]]);
 });
+
+describe('a device that writes nothing down', () => {
+  /** As a browser does when its store is full, or when the school has switched it off. */
+  const refuse = (): never => {
+    throw new Error('QuotaExceededError');
+  };
+
+  test('a full store: the answer is in hand and goes out all the same, after those written down before', async () => {
+    const store = makeStore();
+    const before = openOutbox(['later'], store);
+    before.outbox.add(attempt(0));
+    await before.outbox.flush();
+    const { outbox, sent, states } = openOutbox(['later'], { ...store, setItem: refuse });
+    outbox.add(attempt(1));
+    await outbox.flush();
+    expect(states.at(-1)).toEqual({ waiting: 2, trouble: 'offline', refused: 0 });
+    await outbox.flush();
+    expect(sent).toEqual([UUIDS[0], UUIDS[0], UUIDS[1]]);
+    expect(states.at(-1)).toEqual({ waiting: 0, trouble: undefined, refused: 0 });
+  });
+
+  test('a store that can be neither read nor written: every answer is sent once', async () => {
+    const store = { getItem: refuse, setItem: refuse, removeItem: refuse };
+    const { outbox, sent } = openOutbox(['later'], store);
+    outbox.add(attempt(0));
+    outbox.add(attempt(1));
+    await outbox.flush();
+    await outbox.flush();
+    expect(sent).toEqual([UUIDS[0], UUIDS[0], UUIDS[1]]);
+  });
+
+  test('a store that lets nothing be crossed out: what is stored is not sent again and again', async () => {
+    const store = makeStore();
+    const { outbox, sent, states } = openOutbox(['later'], { ...store, removeItem: refuse });
+    outbox.add(attempt(0));
+    await outbox.flush();
+    await outbox.flush();
+    await outbox.flush();
+    expect(sent).toEqual([UUIDS[0], UUIDS[0]]);
+    expect(states.at(-1)?.waiting).toBe(0);
+  });
+});

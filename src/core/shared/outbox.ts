@@ -1,7 +1,7 @@
 /**
  * Answers on their way to the server. Each is written down before it is sent and crossed out only when the server has
  * said what became of it, so a lost connection, a reload or a closed lid loses none; the client id keeps it from being
- * stored twice.
+ * stored twice. A device that writes nothing down keeps them in the open page.
  */
 import { z } from 'zod';
 
@@ -48,22 +48,32 @@ export function createOutbox<Item extends Sendable>(options: {
   let trouble: OutboxState['trouble'];
   let refused = 0;
 
-  function read(): Item[] {
-    const text = store.getItem(key);
-    if (text === null) return [];
+  // A store may be full or switched off. What it does not take is kept in hand; what it does not give up is not sent again.
+  let inHand: readonly Item[] = [];
+  const decided = new Set<string>();
+
+  function readStored(): Item[] {
+    const text = tryStore(() => store.getItem(key));
+    if (typeof text !== 'string') return [];
     const stored = z.array(z.unknown()).safeParse(safeJson(text));
     // One item of an older kind does not take the others with it.
-    return (stored.data ?? []).flatMap((item) => options.schema.safeParse(item).data ?? []);
+    const items = (stored.data ?? []).flatMap((item) => options.schema.safeParse(item).data ?? []);
+    return items.filter(({ clientId }) => !decided.has(clientId));
   }
 
-  function write(items: readonly Item[]): void {
-    if (items.length === 0) store.removeItem(key);
-    else store.setItem(key, JSON.stringify(items));
-    tell(items.length);
-  }
+  const read = (): readonly Item[] => [...readStored(), ...inHand];
 
-  function tell(waiting: number): void {
+  function tell(): void {
+    const waiting = read().length;
     onChange({ waiting, trouble: waiting === 0 ? undefined : trouble, refused });
+  }
+
+  function crossOut({ clientId }: Item): void {
+    decided.add(clientId);
+    inHand = inHand.filter((item) => item.clientId !== clientId);
+    // Read anew: another tab or an answer given meanwhile may have changed the list.
+    const left = readStored();
+    tryStore(() => (left.length === 0 ? store.removeItem(key) : store.setItem(key, JSON.stringify(left))));
   }
 
   async function sendAll(): Promise<void> {
@@ -72,13 +82,13 @@ export function createOutbox<Item extends Sendable>(options: {
       const result = await send(sent);
       if (result === 'later' || result === 'sign-in') {
         trouble = result === 'later' ? 'offline' : 'sign-in';
-        tell(read().length);
+        tell();
         return;
       }
       trouble = undefined;
       if (result === 'refused') refused += 1;
-      // Read anew: another tab or an answer given meanwhile may have changed the list.
-      write(read().filter(({ clientId }) => clientId !== sent.clientId));
+      crossOut(sent);
+      tell();
     }
   }
 
@@ -91,11 +101,22 @@ export function createOutbox<Item extends Sendable>(options: {
 
   return {
     add(item) {
-      write([...read(), item]);
+      const text = JSON.stringify([...readStored(), item]);
+      if (tryStore(() => store.setItem(key, text)) === 'refused') inHand = [...inHand, item];
+      tell();
       void flush();
     },
     flush,
   };
+}
+
+/** Browsers throw when a store is full or not allowed: 'refused'. */
+function tryStore<Value>(use: () => Value): Value | 'refused' {
+  try {
+    return use();
+  } catch {
+    return 'refused';
+  }
 }
 
 function safeJson(text: string): unknown {

@@ -154,6 +154,21 @@ test.each([401, 403])(
   },
 );
 
+test('a device whose store is full costs no answer: it is judged and sent as ever', async () => {
+  const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+    throw new Error('QuotaExceededError');
+  });
+  try {
+    await openRound();
+    playByKeys('a1', 'a8');
+    await settle();
+    expect(screen.getByText(/^Yes, checkmate\./)).toBeInTheDocument();
+    expect(sent.map(({ answer }) => movesOf(answer))).toEqual([['a1a8']]);
+  } finally {
+    full.mockRestore();
+  }
+});
+
 test('Later goes to the next open puzzle and comes round again', async () => {
   await openRound();
   press('Later');

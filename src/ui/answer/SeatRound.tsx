@@ -9,7 +9,7 @@ import { countWords, FAMILY_WORDS, SEAT_REASON_WORDS } from '@/text';
 import { ExercisePlayer } from './ExercisePlayer';
 import { MateSeat } from './MateSeat';
 import { FRESH_PLAY } from './playState';
-import { placeOf, playOf, readPlace, type SeatPlace } from './seatPlace';
+import { placeOf, playOf, readPlace, writePlace, type SeatPlace } from './seatPlace';
 import classes from './SeatRound.module.css';
 import { useOutbox } from './useOutbox';
 
@@ -76,7 +76,7 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
   const why = round.reasons?.[index];
 
   function keep(played: typeof play, known: readonly number[]) {
-    window.localStorage.setItem(placeKey, JSON.stringify(placeOf(taskId, played, known)));
+    writePlace(window.localStorage, placeKey, placeOf(taskId, played, known));
   }
 
   function answer(given: Answer, isRight: boolean, hints: number) {

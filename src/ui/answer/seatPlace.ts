@@ -22,6 +22,15 @@ export function readPlace(store: Pick<Storage, 'getItem'>, key: string): SeatPla
   }
 }
 
+/** Keeps the place where the device lets it; a full store costs the place, never the answer. */
+export function writePlace(store: Pick<Storage, 'setItem'>, key: string, place: SeatPlace): void {
+  try {
+    store.setItem(key, JSON.stringify(place));
+  } catch {
+    // Full, or switched off: after a reload the round begins where the server knows it to be.
+  }
+}
+
 /** What of a play is kept: the right moves so far. A wrong end goes back to before its wrong move. */
 export function placeOf(taskId: number, play: PlayState, solved: readonly number[]): SeatPlace {
   const { moves, phase, slips, hints } = play;
