@@ -50,7 +50,7 @@ export function ClassCoaches(props: {
                     void send(() =>
                       onPost({ classId, coachId, ...(chosen === undefined ? {} : { post: chosen }) }),
                     ).then((sent) => {
-                      if (sent !== undefined) setPosts(new Map(posts).set(coachId, chosen));
+                      if (sent !== undefined) setPosts((now) => new Map(now).set(coachId, chosen));
                     });
                   }}
                 />

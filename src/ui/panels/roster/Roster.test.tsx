@@ -2,10 +2,13 @@
 import { act, fireEvent, screen, within } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
 import type { ServiceFault } from '@/contracts/faults';
-import type { ClassId, RosterChangeId, StudentId, TermId } from '@/contracts/ids';
+import type { ClassId, CoachId, RosterChangeId, StudentId, TermId } from '@/contracts/ids';
+import type { ClassCoach, NewCoach } from '@/contracts/people';
 import type { ReadRoster } from '@/contracts/roster';
 import type { MadeRosterChange, RosterChange, TermTurn } from '@/contracts/terms';
 import { failure, success, type Result } from '@/core/shared';
+import { ClassCoaches } from './ClassCoaches';
+import { CoachList } from './CoachList';
 import { EraseChild } from './EraseChild';
 import { MoveChildren } from './MoveChildren';
 import { RosterImport } from './RosterImport';
@@ -278,4 +281,72 @@ test('a term needs a name and both days; what was refused stays to be put right'
   await press('Add the term');
   expect(add.asked[1]).toEqual({ name: 'Spring', startsOn: '2027-01-11', endsOn: '2027-06-25' });
   expect(screen.getByLabelText('Name of the term')).toHaveValue('');
+});
+
+describe('who teaches', () => {
+  const COACHES: readonly ClassCoach[] = [
+    { coachId: 1 as CoachId, name: 'Wenna Brook', post: 'coach' },
+    { coachId: 2 as CoachId, name: 'Tam Ferrow', post: undefined },
+    { coachId: 3 as CoachId, name: 'Ines Marlow', post: undefined },
+  ];
+  const postOf = (name: string) => screen.getByLabelText(`What ${name} does in this class`);
+
+  test('two posts changed one right after the other both stand', async () => {
+    const answers: (() => void)[] = [];
+    const asked: unknown[] = [];
+    renderUi(
+      <ClassCoaches
+        classId={4 as ClassId}
+        coaches={COACHES}
+        onPost={(input) => {
+          asked.push(input);
+          return new Promise((resolve) => answers.push(() => resolve(success(undefined))));
+        }}
+      />,
+    );
+    fireEvent.change(postOf('Tam Ferrow'), { target: { value: 'assistant' } });
+    fireEvent.change(postOf('Wenna Brook'), { target: { value: '' } });
+    for (const answer of answers) {
+      await act(async () => {
+        answer();
+        await Promise.resolve();
+      });
+    }
+    expect(asked).toEqual([
+      { classId: 4, coachId: 2, post: 'assistant' },
+      { classId: 4, coachId: 1 },
+    ]);
+    expect(postOf('Tam Ferrow')).toHaveValue('assistant');
+    expect(postOf('Wenna Brook')).toHaveValue('');
+  });
+
+  test('what was refused stays as it was, and who may only look reads it', async () => {
+    const refusal = failure({ code: 'access/not-allowed' as const });
+    const { unmount } = renderUi(
+      <ClassCoaches classId={4 as ClassId} coaches={COACHES} onPost={() => Promise.resolve(refusal)} />,
+    );
+    await act(() => Promise.resolve(fireEvent.change(postOf('Ines Marlow'), { target: { value: 'coach' } })));
+    expect(postOf('Ines Marlow')).toHaveValue('');
+    expect(screen.getByRole('alert')).not.toBeEmptyDOMElement();
+    unmount();
+    renderUi(<ClassCoaches classId={4 as ClassId} coaches={COACHES} onPost={undefined} />);
+    expect(screen.queryByRole('combobox')).toBeNull();
+    expect(screen.getByText('teaches')).toBeInTheDocument();
+  });
+
+  test('a coach is added with a name to sign in and a password that is long enough', async () => {
+    const add = makeServer<NewCoach, CoachId>('away', success(4 as CoachId));
+    renderUi(<CoachList coaches={[]} onAdd={add.call} />);
+    write('Name of a new coach', 'Bryn Alder');
+    write('Signs in as', 'bryn');
+    write('Password, at least 10 letters', 'too short');
+    expect(screen.getByRole('button', { name: 'Add the coach' })).toBeDisabled();
+    write('Password, at least 10 letters', 'low-tide-lamp');
+    await press('Add the coach');
+    expect(screen.getByLabelText('Name of a new coach')).toHaveValue('Bryn Alder');
+    await press('Add the coach');
+    expect(add.asked[1]).toEqual({ name: 'Bryn Alder', signInName: 'bryn', password: 'low-tide-lamp' });
+    expect(screen.getByRole('status')).toHaveTextContent('Bryn Alder can sign in now.');
+    expect(screen.getByLabelText('Password, at least 10 letters')).toHaveValue('');
+  });
 });
