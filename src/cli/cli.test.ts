@@ -107,7 +107,7 @@ describe('the demo club', () => {
       } as const;
     });
 
-  test('three coaches, three classes, about two dozen children of two terms, two sets of at least twelve proved puzzles', () => {
+  test('three coaches, three classes, about two dozen children of two terms, three sets of at least twelve proved puzzles', () => {
     expect(DEMO_COACHES).toHaveLength(3);
     const now = DEMO_STUDENTS.filter((student) => student.now !== undefined);
     expect(now).toHaveLength(24);
@@ -117,8 +117,11 @@ describe('the demo club', () => {
     expect(moved.length).toBeGreaterThanOrEqual(5);
     expect(now.some((student) => student.before === undefined)).toBe(true);
     expect(now.length).toBeLessThan(DEMO_STUDENTS.length);
-    expect(given).toHaveLength(2);
+    expect(given).toHaveLength(3);
     for (const { fens } of given) expect(new Set(fens).size).toBeGreaterThanOrEqual(12);
+    // No board stands in two of them.
+    const fens = given.flatMap((set) => set.fens);
+    expect(new Set(fens).size).toBe(fens.length);
     expect(solved).toHaveLength(given.flatMap(({ fens }) => fens).length);
   });
 

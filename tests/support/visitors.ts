@@ -58,11 +58,13 @@ export async function makeClassWithChild(
 /**
  * Waits until the page answers: what is filled in while only the server's drawing stands there is not heard, and a choice made then is
  * taken back. React marks each control it has taken over, one after the other while it still works; only once all are marked and the
- * page rests do they listen.
+ * page rests do they listen. Hidden fields are the server's alone.
  */
 export async function waitUntilAwake(page: Page): Promise<void> {
   await page.waitForFunction(() => {
-    const controls = [...document.querySelectorAll('main :is(button, input, select, textarea)')];
+    const controls = [
+      ...document.querySelectorAll('main :is(button, input:not([type="hidden"]), select, textarea)'),
+    ];
     return (
       controls.length > 0 &&
       controls.every((control) => Object.keys(control).some((key) => key.startsWith('__reactProps')))

@@ -111,9 +111,9 @@ export function createOutbox<Item extends Sendable>(options: {
 }
 
 /** Browsers throw when a store is full or not allowed: 'refused'. */
-function tryStore<Value>(use: () => Value): Value | 'refused' {
+function tryStore<Value>(work: () => Value): Value | 'refused' {
   try {
-    return use();
+    return work();
   } catch {
     return 'refused';
   }
