@@ -1,6 +1,13 @@
 import { expect, test, type Page } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import { makeClassWithChild, signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
+import {
+  beginEmptyBoard,
+  endAtBoard,
+  makeClassWithChild,
+  signInCoach,
+  takeSeat,
+  waitUntilAwake,
+} from '../support/visitors';
 
 test('a coach gives a class its own words, is warned of one with two meanings, and the children read them', async ({
   page,
@@ -33,24 +40,11 @@ test('a coach gives a class its own words, is warned of one with two meanings, a
 
 /** Begins a lesson with an empty board, puts one pawn on it, and ends the lesson. */
 async function expectAtBoard(page: Page, className: string, name: string): Promise<void> {
-  await page.goto('/classes');
-  await page
-    .getByRole('link', { name: new RegExp(className) })
-    .first()
-    .click();
-  await page.getByRole('link', { name: 'Big board' }).click();
-  await page.waitForURL('**/board/*');
-  await waitUntilAwake(page);
-  await page.getByRole('button', { name: 'Begin with an empty board' }).click();
-  await expect(page.getByRole('grid', { name: 'The big board' })).toBeVisible();
-  await page.keyboard.press('e');
-  await page.getByRole('button', { name: 'Empty board' }).click();
+  await beginEmptyBoard(page, className);
   const square = page.locator('[data-square="6"]');
   await square.focus();
   await page.keyboard.press('p');
   await expect(square).toHaveAccessibleName(name);
   await page.keyboard.press('e');
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('button', { name: 'End the lesson' }).click();
-  await page.waitForURL('**/classes/*');
+  await endAtBoard(page);
 }

@@ -4,7 +4,14 @@ import { expect, test, type Page } from '@playwright/test';
 import { fetchCards } from '@/cli/sim/classSim';
 import { startSimClass } from '@/cli/sim/simClass';
 import { startOwnServer } from '../support/ownServer';
-import { makeClassWithChild, signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
+import {
+  beginEmptyBoard,
+  endAtBoard,
+  makeClassWithChild,
+  signInCoach,
+  takeSeat,
+  waitUntilAwake,
+} from '../support/visitors';
 
 /** Another one each time, for a demo that is open keeps what was made before. */
 const CLASS = `Storm class ${process.pid}`;
@@ -142,18 +149,7 @@ test('a position is set up by keys in front of the class, asked, and a called-ou
   page,
 }) => {
   await signInCoach(page);
-  await page.goto('/classes');
-  await page
-    .getByRole('link', { name: /Tidepool class/ })
-    .first()
-    .click();
-  await page.getByRole('link', { name: 'Big board' }).click();
-  await page.waitForURL('**/board/*');
-  await waitUntilAwake(page);
-  await page.getByRole('button', { name: 'Begin with an empty board' }).click();
-  await expect(page.getByRole('grid', { name: 'The big board' })).toBeVisible();
-  await page.keyboard.press('e');
-  await page.getByRole('button', { name: 'Empty board' }).click();
+  await beginEmptyBoard(page, 'Tidepool class');
   const square = (index: number) => page.locator(`[data-square="${index}"]`);
   for (const [index, key] of [
     [6, 'k'],
@@ -188,7 +184,5 @@ test('a position is set up by keys in front of the class, asked, and a called-ou
   await expect(square(56)).toHaveAccessibleName('a8, white rook');
   await page.keyboard.press('h');
   await expect(square(0)).toHaveAccessibleName('a1, white rook');
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('button', { name: 'End the lesson' }).click();
-  await page.waitForURL('**/classes/*');
+  await endAtBoard(page);
 });

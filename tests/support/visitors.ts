@@ -55,6 +55,29 @@ export async function makeClassWithChild(
   return { code: code.trim(), key };
 }
 
+/** Begins a lesson at the board of a class with an empty board, and opens its setting up. */
+export async function beginEmptyBoard(coach: Page, className: string): Promise<void> {
+  await coach.goto('/classes');
+  await coach
+    .getByRole('link', { name: new RegExp(className) })
+    .first()
+    .click();
+  await coach.getByRole('link', { name: 'Big board' }).click();
+  await coach.waitForURL('**/board/*');
+  await waitUntilAwake(coach);
+  await coach.getByRole('button', { name: 'Begin with an empty board' }).click();
+  await expect(coach.getByRole('grid', { name: 'The big board' })).toBeVisible();
+  await coach.keyboard.press('e');
+  await coach.getByRole('button', { name: 'Empty board' }).click();
+}
+
+/** Ends the lesson that runs at the big board. */
+export async function endAtBoard(coach: Page): Promise<void> {
+  await coach.getByRole('button', { name: 'More' }).click();
+  await coach.getByRole('button', { name: 'End the lesson' }).click();
+  await coach.waitForURL('**/classes/*');
+}
+
 /**
  * Waits until the page answers: what is filled in while only the server's drawing stands there is not heard, and a choice made then is
  * taken back. React marks each control it has taken over, one after the other while it still works; only once all are marked and the

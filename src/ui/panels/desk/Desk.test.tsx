@@ -4,24 +4,9 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClubPatternId, SetId } from '@/contracts/ids';
 import type { AddedPuzzle } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
-import type { Question } from '@/workers/protocol';
-import { answerQuestion } from '@/workers/tasks';
 import { Desk } from './Desk';
 
-/** The worker's thread is replaced by a plain call: what is under test is the page around it. */
-jest.mock('@/workers/browser', () => ({
-  startSearchWorker: () => undefined,
-  createSearchClient: () => ({
-    stopAll: () => undefined,
-    ask: (question: Question) => ({
-      stop: () => undefined,
-      outcome: Promise.resolve({
-        kind: 'answer',
-        answer: answerQuestion(question.kind === 'fates' ? { ...question, plies: 3 } : question),
-      }),
-    }),
-  }),
-}));
+jest.mock('@/workers/browser', () => jest.requireActual<object>('../../../../tests/support/searchInPlace'));
 
 const MATE_IN_2 = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
 const ADDED: Result<AddedPuzzle, ServiceFault> = {

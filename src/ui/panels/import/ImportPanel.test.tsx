@@ -2,26 +2,9 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
 import type { SetId } from '@/contracts/ids';
-import type { Progress, Question } from '@/workers/protocol';
-import { answerQuestion } from '@/workers/tasks';
 import { ImportPanel, type ImportActions } from './ImportPanel';
 
-jest.mock('@/workers/browser', () => ({
-  startSearchWorker: () => undefined,
-  createSearchClient: () => ({
-    stopAll: () => undefined,
-    ask: (question: Question, onProgress: (progress: Progress) => void) => ({
-      stop: () => undefined,
-      outcome: Promise.resolve({
-        kind: 'answer',
-        answer: answerQuestion(question, (progress) => {
-          onProgress(progress);
-          return 'go';
-        }),
-      }),
-    }),
-  }),
-}));
+jest.mock('@/workers/browser', () => jest.requireActual<object>('../../../../tests/support/searchInPlace'));
 
 const MATE_IN_1 = '6k1/5ppp/8/8/8/8/8/R5K1 w - - 0 1';
 const STORED = '6k1/5ppp/8/8/8/8/7P/R5K1 w - - 0 1';

@@ -6,24 +6,10 @@ import type { BoardPage, BoardSegment, BoardStop, LiveAnswer, LiveNews } from '@
 import { createTaskSearches, makeMateTask } from '@/core/compose';
 import { MAN_VALUES } from '@/core/board';
 import { getPosition } from '@/core/notation';
-import type { Question } from '@/workers/protocol';
-import { answerQuestion } from '@/workers/tasks';
 import { BigBoard } from './BigBoard';
 import { CoachWindow } from './CoachWindow';
 
-jest.mock('@/workers/browser', () => ({
-  startSearchWorker: () => undefined,
-  createSearchClient: () => ({
-    stopAll: () => undefined,
-    ask: (question: Question) => ({
-      stop: () => undefined,
-      outcome: Promise.resolve({
-        kind: 'answer',
-        answer: answerQuestion(question.kind === 'fates' ? { ...question, plies: 3 } : question),
-      }),
-    }),
-  }),
-}));
+jest.mock('@/workers/browser', () => jest.requireActual<object>('../../../../tests/support/searchInPlace'));
 
 const BACK_RANK = '6k1/5ppp/8/8/8/8/8/R5K1 w - - 0 1';
 const NOW_MS = Date.parse('2026-11-26T10:00:00.000Z');

@@ -1,29 +1,14 @@
 /** Puzzles by wish: composed, chosen, stored; fewer than asked for is said, and nothing is stored twice when the server was away. */
 import { act, fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
+import { askedInPlace } from '../../../../tests/support/searchInPlace';
 import type { ClassId, SetId } from '@/contracts/ids';
 import { getPosition } from '@/core/notation';
-import type { Question } from '@/workers/protocol';
-import { answerQuestion } from '@/workers/tasks';
 import { PuzzleMaker, type PuzzleActions } from './PuzzleMaker';
 
-const asked: Question[] = [];
+jest.mock('@/workers/browser', () => jest.requireActual<object>('../../../../tests/support/searchInPlace'));
 
-jest.mock('@/workers/browser', () => ({
-  startSearchWorker: () => undefined,
-  createSearchClient: () => ({
-    stopAll: () => undefined,
-    ask: (question: Question) => {
-      asked.push(question);
-      return {
-        stop: () => undefined,
-        outcome: Promise.resolve({ kind: 'answer', answer: answerQuestion(question) }),
-      };
-    },
-  }),
-}));
-
-beforeEach(() => asked.splice(0));
+beforeEach(() => askedInPlace.splice(0));
 
 function openMaker(failures = 0, seen: readonly number[] = []) {
   const stored: { readonly setId: number; readonly fen: string }[] = [];
@@ -73,7 +58,7 @@ test('what is wished for is composed; what is taken out is not stored', async ()
   choose('To move', 'black');
   fireEvent.change(screen.getByLabelText('How many'), { target: { value: '3' } });
   await press('Compose');
-  expect(asked).toEqual([
+  expect(askedInPlace).toEqual([
     {
       kind: 'puzzles',
       recipe: { moves: 1, patterns: ['smothered', 'boden'], side: 'black' },
@@ -96,7 +81,7 @@ test('the same wishes again make others', async () => {
   choose('Length', '1');
   await press('Compose');
   await press('Compose others');
-  expect(asked.map((question) => question.kind === 'puzzles' && question.seed)).toEqual([1, 2]);
+  expect(askedInPlace.map((question) => question.kind === 'puzzles' && question.seed)).toEqual([1, 2]);
 });
 
 test('a mate in one gives nothing away: such keys are not offered, nor asked for when the length is changed later', async () => {
@@ -105,8 +90,8 @@ test('a mate in one gives nothing away: such keys are not offered, nor asked for
   choose('Length', '1');
   expect(screen.queryByRole('option', { name: 'a man given up' })).toBeNull();
   await press('Compose');
-  expect(asked[0]).toMatchObject({ recipe: { moves: 1 } });
-  expect(asked[0]).not.toHaveProperty('recipe.key');
+  expect(askedInPlace[0]).toMatchObject({ recipe: { moves: 1 } });
+  expect(askedInPlace[0]).not.toHaveProperty('recipe.key');
 });
 
 test('when the server is away it says so, and the same goes on', async () => {
@@ -127,7 +112,9 @@ test('what a class has had is left out, and others are composed in its place', a
   choose('Length', '1');
   choose('New to', '3');
   await press('Compose');
-  expect(asked.map((question) => question.kind === 'puzzles' && [question.count, question.seed])).toEqual([
+  expect(
+    askedInPlace.map((question) => question.kind === 'puzzles' && [question.count, question.seed]),
+  ).toEqual([
     [6, 1],
     [7, 1],
   ]);

@@ -2,20 +2,9 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
 import type { AssignmentId, SetId } from '@/contracts/ids';
-import type { Question } from '@/workers/protocol';
-import { answerQuestion } from '@/workers/tasks';
 import { StaircaseMaker, type StaircaseActions } from './StaircaseMaker';
 
-jest.mock('@/workers/browser', () => ({
-  startSearchWorker: () => undefined,
-  createSearchClient: () => ({
-    stopAll: () => undefined,
-    ask: (question: Question) => ({
-      stop: () => undefined,
-      outcome: Promise.resolve({ kind: 'answer', answer: answerQuestion(question) }),
-    }),
-  }),
-}));
+jest.mock('@/workers/browser', () => jest.requireActual<object>('../../../../tests/support/searchInPlace'));
 
 const SMOTHERED = 'n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1';
 
