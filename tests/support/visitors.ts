@@ -93,5 +93,6 @@ export async function waitUntilAwake(page: Page): Promise<void> {
       controls.every((control) => Object.keys(control).some((key) => key.startsWith('__reactProps')))
     );
   });
-  await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
+  // A page behind another one may never be told that it rests, so it is not waited for without end.
+  await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve, { timeout: 1000 })));
 }
