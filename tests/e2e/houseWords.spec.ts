@@ -9,23 +9,26 @@ import {
   waitUntilAwake,
 } from '../support/visitors';
 
+/** Another one each time, for a demo that is open keeps what was made before. */
+const CLASS = `Reef class ${process.pid}`;
+
 test('a coach gives a class its own words, is warned of one with two meanings, and the children read them', async ({
   page,
   browser,
 }) => {
   await signInCoach(page);
-  const { code, key } = await makeClassWithChild(page, 'Reef class', 'Limpet');
+  const { code, key } = await makeClassWithChild(page, CLASS, 'Limpet');
   await page.goto('/club');
   await waitUntilAwake(page);
   const words = page.getByRole('region', { name: 'House words' });
-  await words.getByLabel('For', { exact: true }).selectOption({ label: 'Reef class' });
+  await words.getByLabel('For', { exact: true }).selectOption({ label: CLASS });
   await expect(words.getByRole('radio', { name: 'Every reason' })).toBeChecked();
   await words.getByLabel('Your word for pawn').fill('guardsman');
   await words.getByLabel('Your word for rook').fill('guardsman');
   await expect(words.getByText(/"guardsman" would mean two things here: pawn and rook/)).toBeVisible();
   await words.getByLabel('Your word for rook').fill('');
   await words.getByRole('button', { name: 'Keep these words' }).click();
-  await expect(words.getByText('Stored for Reef class. It is spoken from now on.')).toBeVisible();
+  await expect(words.getByText(`Stored for ${CLASS}. It is spoken from now on.`)).toBeVisible();
 
   const child = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();
   await takeSeat(child, code, 'Limpet', key);
@@ -34,7 +37,7 @@ test('a coach gives a class its own words, is warned of one with two meanings, a
   await expect(child.getByText(/guardsman/).first()).toBeVisible();
 
   // The big board speaks to that class, and to another one as before.
-  await expectAtBoard(page, 'Reef class', 'g1, white guardsman');
+  await expectAtBoard(page, CLASS, 'g1, white guardsman');
   await expectAtBoard(page, 'Harbour class', 'g1, white pawn');
 });
 
