@@ -4,7 +4,7 @@ import { useState } from 'react';
 
 /**
  * A whole number between two bounds. While one types anything may stand there, also nothing; only a number within the bounds is told. What
- * is out of them is put to the nearest one when the field is left, and nothing becomes again what was there before.
+ * is out of them is put to the nearest one when the field is left or Enter pressed, and nothing becomes again what was there before.
  */
 export function CountField(
   props: Pick<NumberInputProps, 'label' | 'description' | 'w' | 'readOnly' | 'disabled'> & {
@@ -17,6 +17,10 @@ export function CountField(
   const { value, min, max, onCount, ...looks } = props;
   const [typed, setTyped] = useState<number | string>();
   const clamp = (number: number) => Math.min(max, Math.max(min, number));
+  function settle() {
+    if (typeof typed === 'number' && typed !== clamp(typed)) onCount(clamp(typed));
+    setTyped(undefined);
+  }
   return (
     <NumberInput
       {...looks}
@@ -31,9 +35,10 @@ export function CountField(
         setTyped(next);
         if (typeof next === 'number' && next === clamp(next)) onCount(next);
       }}
-      onBlur={() => {
-        if (typeof typed === 'number' && typed !== clamp(typed)) onCount(clamp(typed));
-        setTyped(undefined);
+      onBlur={settle}
+      onKeyDown={({ key }) => {
+        // A form is sent by this key without leaving the field: what is sent has to be what stands there.
+        if (key === 'Enter') settle();
       }}
     />
   );

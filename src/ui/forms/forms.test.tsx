@@ -181,5 +181,10 @@ describe('a field with a whole number', () => {
     fireEvent.blur(field());
     expect(field()).toHaveValue('300');
     expect(told).toEqual([5, 300]);
+    // Enter sends a form without leaving the field.
+    typeFigures('2');
+    fireEvent.keyDown(field(), { key: 'Enter' });
+    expect(field()).toHaveValue('5');
+    expect(told.at(-1)).toBe(5);
   });
 });

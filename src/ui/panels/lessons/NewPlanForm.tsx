@@ -37,7 +37,9 @@ export function NewPlanForm(props: {
       ...(copy === undefined ? {} : { from: { kind: 'plan' as const, planId: copy.planId } }),
     };
     const sent = await send(() => props.onAdd({ requestId: request.idFor(asked), ...asked }));
-    if (sent !== undefined) router.push(`/classes/${props.classId}/plans/${sent.value}` as Route);
+    if (sent === undefined) return;
+    request.done();
+    router.push(`/classes/${props.classId}/plans/${sent.value}` as Route);
   }
   return (
     <form

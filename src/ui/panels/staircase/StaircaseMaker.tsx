@@ -1,7 +1,6 @@
 'use client';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
-import { v4 as makeUuid } from 'uuid';
 import type { NamedPicture } from '@/contracts/clubPatterns';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, SetId } from '@/contracts/ids';
@@ -127,14 +126,14 @@ function Stairs(props: {
   const [name, setName] = useState(`Staircase to a mate in ${mateInMoves}`);
   const [classId, setClassId] = useState('');
   const { state, run, stop } = useStoring(actions.addPuzzle);
-  // A second try goes on with the set that was begun, also under another name; whom it is given to may change.
-  const [setRequestId] = useState(() => makeUuid());
+  // A second try goes on with the set that was begun.
+  const making = useRequestId();
   const giving = useRequestId();
   /** Stores stair by stair, then gives the set. */
   function make(): Promise<void> {
     const fens = stairs.map(({ fen }) => fen).filter((fen) => chosen.includes(fen));
     return run(fens.length, async (store) => {
-      const set = await actions.addSet({ requestId: setRequestId, name, isStaircase: true });
+      const set = await actions.addSet({ requestId: making.idFor(name), name, isStaircase: true });
       if (!set.ok) return failure(faultText(set.error));
       const setId = set.value;
       const stored = await store(setId, fens, 'stair');
