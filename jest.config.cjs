@@ -31,7 +31,7 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       testMatch: ['<rootDir>/src/**/*.test.ts'],
-      testPathIgnorePatterns: ['<rootDir>/src/ui/', '\\.long\\.test\\.ts$'],
+      testPathIgnorePatterns: ['<rootDir>/src/ui/', '<rootDir>/src/app/', '\\.long\\.test\\.ts$'],
     },
     {
       ...common,
@@ -43,7 +43,7 @@ module.exports = {
       ...common,
       displayName: 'ui',
       testEnvironment: 'jsdom',
-      testMatch: ['<rootDir>/src/ui/**/*.test.{ts,tsx}'],
+      testMatch: ['<rootDir>/src/{ui,app}/**/*.test.{ts,tsx}'],
       setupFilesAfterEnv: ['<rootDir>/tests/support/domSetup.ts'],
     },
     {
