@@ -17,7 +17,7 @@ function makeServer<Input>(answers: readonly Answer[]) {
   const asked: Input[] = [];
   return {
     asked,
-    call(input: Input): Promise<Result<undefined, ServiceFault>> {
+    call: (input: Input): Promise<Result<undefined, ServiceFault>> => {
       const answer = answers[asked.length] ?? success(undefined);
       asked.push(input);
       return answer === 'away' ? Promise.reject(new Error('away')) : Promise.resolve(answer);
