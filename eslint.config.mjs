@@ -8,6 +8,7 @@ export default tseslint.config(
       'dist/',
       'dist-workers/',
       'dist-bench/',
+      'dist-tests/',
       '.data/',
       'coverage/',
       'next-env.d.ts',

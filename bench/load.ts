@@ -200,7 +200,7 @@ async function timeSeats(lead: Lead, { classId, joinCode, cards }: FullClass): P
           answer,
           hints,
           spentMs,
-          answeredAt: new Date().toISOString(),
+          waitedMs: 0,
         })),
     );
     seats.push({ cookie, answers });

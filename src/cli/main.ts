@@ -4,7 +4,9 @@ import { Advice, say } from './say';
 const HELP = `Vorschule: a workbench for scholastic chess coaches.
 
   ./vorschule demo [--port 3000] [--reset]   start with the demo club; --reset makes its data anew
-  ./vorschule test [--long] [--only STEP]    every check; the last line is "N passed, N failed"
+  ./vorschule test [--long] [--only STEP] [--shuffle SEED]
+                                             every check; the last line is "N passed, N failed"; --shuffle runs the
+                                             browser test files in an order drawn from the seed
   ./vorschule start                          a real installation; needs DATABASE_URL, SESSION_SECRET
                                              and ORIGIN in the environment, HOST and PORT optional
 
@@ -92,7 +94,11 @@ async function main(): Promise<number> {
     }
     case 'class-sim-cards': {
       const { printSimCards } = await import('./sim/simCards');
-      await printSimCards(values.class ?? '', readWhole(values.children ?? '', '--children', 1, 60));
+      await printSimCards(
+        values.lead ?? '',
+        values.class ?? '',
+        readWhole(values.children ?? '', '--children', 1, 60),
+      );
       return 0;
     }
     case 'start': {
@@ -105,7 +111,12 @@ async function main(): Promise<number> {
     }
     case 'test': {
       const { runTests } = await import('./test');
-      return runTests({ isLong: values.long ?? false, only: values.only });
+      return runTests({
+        isLong: values.long ?? false,
+        only: values.only,
+        shuffle:
+          values.shuffle === undefined ? undefined : readWhole(values.shuffle, '--shuffle', 0, 1_000_000_000),
+      });
     }
     case 'prove': {
       const { runProve } = await import('./verbs/prove');
@@ -211,6 +222,8 @@ function readWords() {
         language: { type: 'string' },
         ...COMPOSE_WORDS,
         'migrate-only': { type: 'boolean' },
+        shuffle: { type: 'string' },
+        lead: { type: 'string' },
         class: { type: 'string' },
         children: { type: 'string' },
         minutes: { type: 'string' },

@@ -22,6 +22,7 @@ interface Step {
 
 interface Context {
   readonly isLong: boolean;
+  readonly shuffle: number | undefined;
   readonly lifetime: Lifetime;
   /** Started at the first call; gone at the end of the run. */
   readonly database: () => Promise<PrivateDatabase>;
@@ -74,7 +75,12 @@ const STEPS: readonly Step[] = [
 ];
 
 /** Runs the steps, all or one, and returns the exit code. */
-export async function runTests(options: { isLong: boolean; only: string | undefined }): Promise<number> {
+export async function runTests(options: {
+  isLong: boolean;
+  only: string | undefined;
+  /** Draws the order of the browser test files; undefined: as they are listed. */
+  shuffle: number | undefined;
+}): Promise<number> {
   const steps = STEPS.filter(({ name }) => options.only === undefined || name === options.only);
   if (steps.length === 0) {
     throw new Advice(
@@ -86,6 +92,7 @@ export async function runTests(options: { isLong: boolean; only: string | undefi
   let started: Promise<PrivateDatabase> | undefined;
   const context: Context = {
     isLong: options.isLong,
+    shuffle: options.shuffle,
     lifetime,
     database: () => (started ??= startThrowAway(lifetime)),
   };
@@ -160,7 +167,7 @@ const playwrightSchema = z.object({
 });
 
 /** The production build on a database of its own with the demo club in it, driven by Debian's Chromium. */
-async function runPlaywright({ database, lifetime }: Context): Promise<Counts> {
+async function runPlaywright({ database, lifetime, shuffle }: Context): Promise<Counts> {
   needProgram('chromium', 'chromium');
   buildWhenStale();
   const port = await findFreePort();
@@ -179,6 +186,7 @@ async function runPlaywright({ database, lifetime }: Context): Promise<Counts> {
     E2E_ORIGIN: env.ORIGIN,
     E2E_DATABASE_URL: env.DATABASE_URL,
     E2E_SESSION_SECRET: env.SESSION_SECRET,
+    ...(shuffle === undefined ? {} : { E2E_SHUFFLE: String(shuffle) }),
     PLAYWRIGHT_JSON_OUTPUT_NAME: file,
     NODE_OPTIONS: '',
   });

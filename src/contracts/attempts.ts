@@ -12,6 +12,7 @@ import type { NamedPicture } from './clubPatterns';
 import {
   requestIdSchema,
   roundIdSchema,
+  studentIdSchema,
   taskIdSchema,
   type AssignmentId,
   type RoundId,
@@ -19,15 +20,40 @@ import {
   type TaskId,
 } from './ids';
 
-/** One attempt as the seat sends it. */
-export const newAttemptSchema = z.object({
+const DAY_MS = 86_400_000;
+
+/**
+ * A time in milliseconds measured by a device, at most so many. What makes no sense counts as none: an answer is never refused for a clock.
+ */
+function deviceMsSchema(mostMs: number) {
+  return z
+    .number()
+    .catch(0)
+    .transform((ms) => Math.min(mostMs, Math.max(0, Math.round(ms))));
+}
+
+const attemptFields = {
   clientId: requestIdSchema,
   roundId: roundIdSchema,
   taskId: taskIdSchema,
   answer: answerSchema,
   hints: z.number().int().min(0).max(99),
-  spentMs: z.number().int().min(0).max(86_400_000),
-  answeredAt: z.iso.datetime(),
+  spentMs: deviceMsSchema(DAY_MS),
+};
+
+/** One attempt as the device keeps it until it is stored. Its clock never leaves the device: it may say anything. */
+export const keptAttemptSchema = z.object({ ...attemptFields, answeredAt: z.iso.datetime() });
+export type KeptAttempt = z.infer<typeof keptAttemptSchema>;
+
+/** How long an answer lay on the device before it was sent. */
+export const waitedMsSchema = deviceMsSchema(Number.MAX_SAFE_INTEGER);
+
+/** One attempt as the seat sends it. */
+export const newAttemptSchema = z.object({
+  ...attemptFields,
+  waitedMs: waitedMsSchema,
+  /** Whose answer it is, by the device that keeps it: another child may have signed in there meanwhile. */
+  studentId: studentIdSchema.optional(),
 });
 export type NewAttempt = z.infer<typeof newAttemptSchema>;
 

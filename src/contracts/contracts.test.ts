@@ -65,7 +65,7 @@ test('an attempt is refused when anything in it cannot be', () => {
     answer: { kind: 'play', moves: ['e2e4'], slips: 0 },
     hints: 0,
     spentMs: 10,
-    answeredAt: '2026-05-01T10:00:00.000Z',
+    waitedMs: 0,
   };
   expect(newAttemptSchema.safeParse(attempt).success).toBe(true);
   const bad: Record<string, unknown>[] = [
@@ -76,14 +76,30 @@ test('an attempt is refused when anything in it cannot be', () => {
     { answer: { kind: 'play', moves: Array.from({ length: 65 }, () => 'e2e4'), slips: 0 } },
     { answer: { kind: 'shout' } },
     { hints: -1 },
-    { spentMs: 1e12 },
-    { answeredAt: 'yesterday' },
   ];
   for (const change of bad)
     expect({ change, ok: newAttemptSchema.safeParse({ ...attempt, ...change }).success }).toEqual({
       change,
       ok: false,
     });
+});
+
+test('a device whose clocks make no sense is believed nothing, and its answer is taken', () => {
+  const attempt = {
+    clientId: ID,
+    roundId: 1,
+    taskId: 2,
+    answer: { kind: 'play', moves: ['e2e4'], slips: 0 },
+    hints: 0,
+  };
+  const read = (spentMs: unknown, waitedMs: unknown) => {
+    const parsed = newAttemptSchema.parse({ ...attempt, spentMs, waitedMs, answeredAt: 'yesterday' });
+    return [parsed.spentMs, parsed.waitedMs];
+  };
+  expect(read(1200.4, 90_000)).toEqual([1200, 90_000]);
+  expect(read(-5, -1)).toEqual([0, 0]);
+  expect(read(1e12, 1e300)).toEqual([86_400_000, Number.MAX_SAFE_INTEGER]);
+  expect(read('long', null)).toEqual([0, 0]);
 });
 
 test('a first set-up needs a real time zone and a password of ten letters', () => {

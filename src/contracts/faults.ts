@@ -39,6 +39,7 @@ export type ServiceFault =
   /** So many moves were made before the one that is not legal. */
   | { readonly code: 'game/not-legal'; readonly ply: number }
   | { readonly code: 'round/not-found' }
+  | { readonly code: 'round/gone' }
   | { readonly code: 'answer/another-mode' }
   | { readonly code: 'path/not-open' }
   | { readonly code: 'exercise/no-such-level' }

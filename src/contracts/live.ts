@@ -11,7 +11,7 @@ import {
   type Scale,
 } from '@/core/exercises';
 import { parseFen, parseMoveText, type MoveText } from '@/core/notation';
-import type { SeatRound } from './attempts';
+import { waitedMsSchema, type SeatRound } from './attempts';
 import type { SpokenWords } from './houseWords';
 import {
   classIdSchema,
@@ -112,16 +112,24 @@ export const closeQuestionSchema = z.object({ questionId: questionIdSchema });
 
 export const openLiveTaskSchema = z.object({ questionId: questionIdSchema });
 
-/** A move for the position that was asked about. */
-export const newSuggestionSchema = z.object({
+const suggestionFields = {
   clientId: requestIdSchema,
   questionId: questionIdSchema,
   move: z
     .string()
     .max(5)
     .refine((text) => parseMoveText(text) !== undefined, 'no move'),
-  /** When it was given, by the clock of the device. */
-  answeredAt: z.iso.datetime(),
+};
+
+/** A move for the position that was asked about, as the device keeps it until it is stored. */
+export const keptSuggestionSchema = z.object({ ...suggestionFields, answeredAt: z.iso.datetime() });
+export type KeptSuggestion = z.infer<typeof keptSuggestionSchema>;
+
+/** The same as it is sent. */
+export const newSuggestionSchema = z.object({
+  ...suggestionFields,
+  waitedMs: waitedMsSchema,
+  studentId: studentIdSchema.optional(),
 });
 export type NewSuggestion = z.infer<typeof newSuggestionSchema>;
 

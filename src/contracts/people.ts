@@ -172,6 +172,16 @@ export interface ClassCoach {
   readonly post: ClassPost | undefined;
 }
 
+/** An answer of a child that could not be stored. */
+export interface RefusedAnswer {
+  readonly refusedId: number;
+  readonly studentId: StudentId;
+  readonly studentName: string;
+  /** A fault's code, or server/failed: the device keeps the answer and sends it again. */
+  readonly reason: string;
+  readonly receivedAt: string;
+}
+
 export interface ClassPage extends ClassSummary {
   /** May this coach change the class? */
   readonly mayChange: boolean;
@@ -181,6 +191,8 @@ export interface ClassPage extends ClassSummary {
   /** All coaches of the club for a lead, else those of this class. */
   readonly coaches: readonly ClassCoach[];
   readonly latestAnswers: readonly LatestAnswer[];
+  /** Answers that could not be stored, newest first. */
+  readonly refusedAnswers: readonly RefusedAnswer[];
   readonly assignments: readonly AssignmentSummary[];
   /** What the class stumbles over, the hardest first. */
   readonly hardships: readonly Hardship[];

@@ -128,6 +128,8 @@ export function faultText(fault: ServiceFault): string {
       return 'This exercise has no such level.';
     case 'exercise/asks-nothing':
       return 'This mate is too short for that: one move has no order and no line.';
+    case 'round/gone':
+      return 'This set is no longer there for you. Go back and choose another one.';
     case 'round/not-found':
       return 'This set does not lie on your place any more. Go back and choose another one.';
     case 'term/none':

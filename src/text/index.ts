@@ -1,5 +1,6 @@
 export { fateText, FORCING_WORDS, takenText } from './fates';
 export { faultText } from './faults';
+export { refusedText } from './refused';
 export {
   atMostText,
   blocklessText,

@@ -1,8 +1,11 @@
 /** Every route of the app, found on disk, asked for by everybody: who is not meant to see it sees nothing of it. */
 import { readdirSync } from 'node:fs';
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
-import { DEMO_COACH, DEMO_LEAD } from '@/cli/demo/people';
-import { signInCoach, takeSeat } from '../support/visitors';
+import { openOwnClub, type OwnClub } from '../support/club/ownClub';
+import { signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
+
+const SET = 'Lights on the quay';
+const club = openOwnClub({ given: [{ set: SET, to: 'lantern' }], answered: [SET], isFurnished: true });
 
 const ROLES = ['nobody', 'child', 'strange child', 'coach', 'lead'] as const;
 type Role = (typeof ROLES)[number];
@@ -40,68 +43,59 @@ function whoMay(route: string): readonly Role[] {
 }
 
 /** Places filled with what is the lead's and the child's own. */
-async function listAddresses(lead: Page, child: Page): Promise<ReadonlyMap<string, string>> {
-  await lead.goto('/classes');
-  const classPath = await lead
-    .getByRole('link', { name: /Lantern class/ })
-    .first()
-    .getAttribute('href');
-  await lead.goto(classPath ?? '');
-  const answers = await lead.getByRole('link', { name: 'Answers' }).first().getAttribute('href');
-  const pip = await lead.getByRole('link', { name: 'Pip', exact: true }).getAttribute('href');
-  await lead.goto(`${classPath}/lessons`);
-  const [lesson, plan] = await Promise.all(
-    ['lessons', 'plans'].map((kind) => lead.locator(`a[href*="/${kind}/"]`).first().getAttribute('href')),
-  );
-  // The oldest game is one of the lead's class.
-  await lead.goto('/games');
-  const game = await lead.locator('a[href^="/games/"]:not([href$="import"])').last().getAttribute('href');
-  await lead.goto('/join/LANTRN');
-  const card = await lead.getByRole('link', { name: 'Pip', exact: true }).getAttribute('href');
+async function listAddresses(
+  { pathOf, classes }: OwnClub,
+  child: Page,
+): Promise<ReadonlyMap<string, string>> {
   await child.goto('/seat/path');
+  await waitUntilAwake(child);
   await child
     .getByRole('button', { name: /Practise|Go on|Repeat/ })
     .first()
     .click();
   await child.waitForURL('**/seat/practice/*');
   const practice = new URL(child.url()).pathname;
-  const assignment = (answers ?? '').replace('/answers/', '/seat/');
+  const classPath = pathOf('lantern');
+  const classId = classPath.replace('/classes/', '');
+  const pip = pathOf('Pip');
+  const studentId = pip.replace(/^.*\//, '');
+  const answers = pathOf(`answers of ${SET} in lantern`);
+  const mail = pathOf('mail');
+  const set = pathOf(SET);
+  const plan = pathOf('plan of lantern');
   return new Map([
-    ['/classes/[classId]', classPath ?? ''],
+    ['/classes/[classId]', classPath],
     ['/classes/[classId]/path', `${classPath}/path`],
     ['/classes/[classId]/progress', `${classPath}/progress`],
     ['/classes/[classId]/reports', `${classPath}/reports`],
-    ['/print/reports', `/print/reports?what=class&classId=${(classPath ?? '').replace('/classes/', '')}`],
-    ['/club/outbox/[mailId]', '/club/outbox/1'],
-    ['/files/mails', '/files/mails?mailId=1'],
-    ['/board/[classId]', (classPath ?? '').replace('/classes', '/board')],
-    ['/board/[classId]/coach', `${(classPath ?? '').replace('/classes', '/board')}/coach`],
-    ['/api/live/[classId]', (classPath ?? '').replace('/classes', '/api/live')],
+    ['/print/reports', `/print/reports?what=class&classId=${classId}`],
+    ['/club/outbox/[mailId]', mail],
+    ['/files/mails', `/files/mails?mailId=${mail.replace(/^.*\//, '')}`],
+    ['/board/[classId]', `/board/${classId}`],
+    ['/board/[classId]/coach', `/board/${classId}/coach`],
+    ['/api/live/[classId]', `/api/live/${classId}`],
     ['/classes/[classId]/import', `${classPath}/import`],
-    ['/classes/[classId]/children/[studentId]', pip ?? ''],
+    ['/classes/[classId]/children/[studentId]', pip],
     ['/classes/[classId]/children/[studentId]/topics/[topic]', `${pip}/topics/mate%3A1`],
     ['/classes/[classId]/children/[studentId]/answers', `${pip}/answers?of=week&value=2026-09-07`],
-    [
-      '/files/records',
-      `/files/records?${(pip ?? '').replace('/classes/', 'classId=').replace('/children/', '&studentId=')}`,
-    ],
+    ['/files/records', `/files/records?classId=${classId}&studentId=${studentId}`],
     ['/classes/[classId]/lessons', `${classPath}/lessons`],
-    ['/classes/[classId]/lessons/[lessonId]', lesson ?? ''],
-    ['/classes/[classId]/plans/[planId]', plan ?? ''],
-    ['/print/plans/[planId]', (plan ?? '').replace(/^.*\/plans/, '/print/plans')],
-    ['/files/lessons', `/files/lessons?classId=${(classPath ?? '').replace('/classes/', '')}`],
-    ['/classes/terms/[termId]', '/classes/terms/2'],
-    ['/answers/[assignmentId]', answers ?? ''],
-    ['/games/[gameId]', game ?? ''],
+    ['/classes/[classId]/lessons/[lessonId]', pathOf('lesson of lantern')],
+    ['/classes/[classId]/plans/[planId]', plan],
+    ['/print/plans/[planId]', plan.replace(/^.*\/plans/, '/print/plans')],
+    ['/files/lessons', `/files/lessons?classId=${classId}`],
+    ['/classes/terms/[termId]', pathOf('this term')],
+    ['/answers/[assignmentId]', answers],
+    ['/games/[gameId]', pathOf('game of Pip')],
     ['/patterns/[patternId]', '/patterns/smothered'],
-    ['/sets/[setId]', '/sets/1'],
-    ['/sets/[setId]/paper', '/sets/1/paper'],
-    ['/print/sets/[setId]', '/print/sets/1'],
-    ['/files/sets/[setId]', '/files/sets/1?as=epd'],
-    ['/seat/[assignmentId]', assignment],
+    ['/sets/[setId]', set],
+    ['/sets/[setId]/paper', `${set}/paper`],
+    ['/print/sets/[setId]', `/print${set}`],
+    ['/files/sets/[setId]', `/files${set}?as=epd`],
+    ['/seat/[assignmentId]', answers.replace('/answers/', '/seat/')],
     ['/seat/practice/[roundId]', practice],
-    ['/join/[code]', '/join/LANTRN'],
-    ['/join/[code]/[studentId]', card ?? ''],
+    ['/join/[code]', `/join/${classes.lantern.code}`],
+    ['/join/[code]/[studentId]', `/join/${classes.lantern.code}/${studentId}`],
   ]);
 }
 
@@ -123,11 +117,11 @@ test('every route shows itself to those who may see it and to nobody else', asyn
     coach: await open(),
     lead: await open(),
   };
-  await signInCoach(pages.lead, DEMO_LEAD);
-  await signInCoach(pages.coach, DEMO_COACH);
-  await takeSeat(pages.child, 'LANTRN', 'Saffron', ['Apple', 'Moon', 'Sun']);
-  await takeSeat(pages['strange child'], 'HAFEN7', 'Quill', ['House', 'Bell', 'Leaf']);
-  const filled = await listAddresses(pages.lead, pages.child);
+  await signInCoach(pages.lead, club().lead);
+  await signInCoach(pages.coach, club().coach);
+  await takeSeat(pages.child, club().classes.lantern.code, 'Saffron');
+  await takeSeat(pages['strange child'], club().classes.harbour.code, 'Quill');
+  const filled = await listAddresses(club(), pages.child);
 
   expect(ROUTES.length).toBeGreaterThan(40);
   const found: Record<string, readonly Role[]> = {};
@@ -152,10 +146,12 @@ test('an answer is taken from a child that is signed in, and from nobody else', 
   const ways = ['/api/attempts', '/api/suggestions', '/api/seat/rounds'];
   for (const way of ways) expect((await page.request.post(way, body)).status()).toBe(401);
   // A card that is none opens no seat.
-  const card = { data: { joinCode: 'LANTRN', studentId: 4, key: ['moon', 'moon', 'moon'] } };
+  const card = {
+    data: { joinCode: club().classes.lantern.code, studentId: 4, key: ['moon', 'moon', 'moon'] },
+  };
   expect((await page.request.post('/api/seat/sign-in', card)).status()).toBe(400);
   expect((await page.request.get('/api/seat/news')).status()).toBe(401);
   const coach = await (await browser.newContext()).newPage();
-  await signInCoach(coach);
+  await signInCoach(coach, club().lead);
   for (const way of ways) expect((await coach.context().request.post(way, body)).status()).toBe(401);
 });

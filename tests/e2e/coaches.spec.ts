@@ -1,23 +1,24 @@
 import { expect, test } from '@playwright/test';
-import { DEMO_LEAD } from '@/cli/demo/people';
-import { signInCoach, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, waitUntilAwake } from '../support/visitors';
+
+const club = openOwnClub();
 
 test('a lead adds a coach, lets her help in a class, and she sees that class and nothing to change', async ({
   page,
   browser,
 }) => {
-  await signInCoach(page, DEMO_LEAD);
-  await page.goto('/club');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, '/club');
   await page.getByLabel('Name of a new coach').fill('Odette Marsh');
-  await page.getByLabel('Signs in as').fill('odette');
+  await page.getByLabel('Signs in as').fill(`odette-${club().tag}`);
   await page.getByLabel('Password, at least 10 letters').fill('short');
   await expect(page.getByRole('button', { name: 'Add the coach' })).toBeDisabled();
   await page.getByLabel('Password, at least 10 letters').fill('twilight-ferry-3');
   await page.getByRole('button', { name: 'Add the coach' }).click();
   await expect(page.getByText(/Odette Marsh can sign in now/)).toBeVisible();
 
-  await page.goto('/classes');
+  await openPage(page, '/classes');
   await page
     .getByRole('link', { name: /Tidepool class/ })
     .first()
@@ -29,9 +30,9 @@ test('a lead adds a coach, lets her help in a class, and she sees that class and
   await expect(post).toHaveValue('assistant');
 
   const odette = await (await browser.newContext()).newPage();
-  const person = { name: 'Odette Marsh', signInName: 'odette', password: 'twilight-ferry-3' };
+  const person = { name: 'Odette Marsh', signInName: `odette-${club().tag}`, password: 'twilight-ferry-3' };
   await signInCoach(odette, person);
-  await odette.goto('/classes');
+  await openPage(odette, '/classes');
   await expect(odette.getByRole('link', { name: /class/ }).filter({ hasText: 'Class code' })).toHaveCount(1);
   await odette.getByRole('link', { name: /Tidepool class/ }).click();
   await expect(odette.getByRole('button', { name: 'New key: Acorn' })).toBeVisible();

@@ -1,8 +1,11 @@
 import { expect, test } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import { signInCoach } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach } from '../support/visitors';
 
-test.beforeEach(({ page }) => signInCoach(page));
+const club = openOwnClub();
+
+test.beforeEach(({ page }) => signInCoach(page, club().lead));
 
 test('men are placed by tap, by drag and by keyboard; faults are named as one goes', async ({ page }) => {
   const board = boardOf(page);
@@ -41,7 +44,7 @@ test('men are placed by tap, by drag and by keyboard; faults are named as one go
 test('the hand makes moves of either side by drag and tap; a forbidden one goes home, and H leads home', async ({
   page,
 }) => {
-  await page.goto(`/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4P3/4K2R w K - 0 1')}`);
+  await openPage(page, `/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4P3/4K2R w K - 0 1')}`);
   const board = boardOf(page);
   await page.getByText('Make moves').click();
   await board.drag('h1', 'h7');
@@ -71,7 +74,7 @@ test('a bad FEN is explained, stays in the field, and leaves the board alone', a
 });
 
 test('an impossible position can neither be proved nor added', async ({ page }) => {
-  await page.goto(`/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4R3/4K3 w - - 0 1')}`);
+  await openPage(page, `/desk?fen=${encodeURIComponent('4k3/8/8/8/8/8/4R3/4K3 w - - 0 1')}`);
   await expect(page.getByText(/Black is in check from e2, but it is White's move/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Prove', exact: true })).toBeDisabled();
   await expect(page.getByRole('button', { name: 'Add to set' })).toBeDisabled();
@@ -89,7 +92,7 @@ test('a proof that takes long can be stopped at once, and the next one works', a
       }
     };
   });
-  await page.goto(`/desk?fen=${encodeURIComponent('k7/8/2K5/8/8/8/8/1R6 w - - 0 1')}`);
+  await openPage(page, `/desk?fen=${encodeURIComponent('k7/8/2K5/8/8/8/8/1R6 w - - 0 1')}`);
   await page.getByRole('button', { name: 'Prove', exact: true }).click();
   await expect(page.getByText('Starting ...')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add to set' })).toBeDisabled();
@@ -106,7 +109,7 @@ test('there is no mate where there is none, and it says within how many moves', 
 });
 
 test('a double click on Add stores the puzzle once', async ({ page }) => {
-  await page.goto(`/desk?fen=${encodeURIComponent('k7/8/2K5/8/8/8/8/1R6 w - - 0 1')}`);
+  await openPage(page, `/desk?fen=${encodeURIComponent('k7/8/2K5/8/8/8/8/1R6 w - - 0 1')}`);
   await page.getByRole('button', { name: 'Prove', exact: true }).click();
   await expect(page.getByText(/White mates in/)).toBeVisible();
   await page.getByLabel('Set', { exact: true }).selectOption({ label: 'a new set ...' });
@@ -121,7 +124,7 @@ test('a double click on Add stores the puzzle once', async ({ page }) => {
 const BLOCK = '6k1/5ppp/3b4/8/8/B7/5PPP/4R1K1 w - - 0 1';
 
 test('the whole solution is read aloud and shown on the board, both lengths said', async ({ page }) => {
-  await page.goto(`/desk?fen=${encodeURIComponent(BLOCK)}`);
+  await openPage(page, `/desk?fen=${encodeURIComponent(BLOCK)}`);
   await page.getByRole('button', { name: 'Prove', exact: true }).click();
   await expect(page.getByText('Without pointless blocks: mate in 1.')).toBeVisible();
   await page.getByRole('button', { name: /If Black blocks \(Bf8\): 2 Rxf8#/ }).click();
@@ -131,7 +134,7 @@ test('the whole solution is read aloud and shown on the board, both lengths said
 });
 
 test('the fate of every move deepens while one looks, and Stop keeps what is seen', async ({ page }) => {
-  await page.goto(`/desk?fen=${encodeURIComponent(BLOCK)}`);
+  await openPage(page, `/desk?fen=${encodeURIComponent(BLOCK)}`);
   await page.getByRole('tab', { name: 'Every move' }).click();
   await page.getByRole('button', { name: 'Look at every move' }).click();
   await expect(page.getByText('mates in 2 (proved)')).toBeVisible();
@@ -141,7 +144,7 @@ test('the fate of every move deepens while one looks, and Stop keeps what is see
 });
 
 test('a written solution is judged and the break stands on the board', async ({ page }) => {
-  await page.goto(`/desk?fen=${encodeURIComponent(BLOCK)}`);
+  await openPage(page, `/desk?fen=${encodeURIComponent(BLOCK)}`);
   await page.getByRole('tab', { name: 'Written solution' }).click();
   await page.getByRole('textbox', { name: 'Written solution' }).fill('1 Rb1 Bxa3 2 Rb8+');
   await page.getByRole('button', { name: 'Check it' }).click();

@@ -7,7 +7,11 @@ import { openExercise, type ExerciseId } from '@/core/exercises';
 import { questionText } from '@/text';
 import { answerByKeyboard, answerByTouch } from '../support/answerDriver';
 import { boardOf } from '../support/boardDriver';
-import { signInCoach, takeSeat } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, takeSeat } from '../support/visitors';
+
+const [ROUNDS = { name: '', rounds: [] }] = DEMO_ROUNDS;
+const club = openOwnClub({ given: [{ set: ROUNDS.name, to: 'lantern' }] });
 
 /** A family for each answer mode; besides, labels, several choices, an opponent, a score sheet, a told line and an order. */
 const MODES: readonly ExerciseId[] = [
@@ -29,8 +33,8 @@ const MODES: readonly ExerciseId[] = [
 const firstTask = (family: ExerciseId) => openExercise(composeExercise(family, 1, 1));
 
 async function openExercises(page: Page): Promise<void> {
-  await signInCoach(page);
-  await page.goto('/exercises');
+  await signInCoach(page, club().lead);
+  await openPage(page, '/exercises');
   // The first task is made in the browser: when it stands there, the page listens.
   await page.getByRole('heading', { name: /Tap the square/ }).waitFor();
 }
@@ -44,8 +48,8 @@ test.describe('on a phone, by touch', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
   test('a whole round at the seat: every answer mode, one wrong answer told why', async ({ page }) => {
-    const [{ name, rounds } = { name: '', rounds: [] }] = DEMO_ROUNDS;
-    await takeSeat(page, 'LANTRN', 'Wren', ['Leaf', 'Cloud', 'Sun']);
+    const { name, rounds } = ROUNDS;
+    await takeSeat(page, club().classes.lantern.code, 'Wren');
     await page.getByRole('listitem').filter({ hasText: name }).getByRole('link').click();
     for (const [index, { family, level, seed }] of rounds.entries()) {
       await expect(page.getByText(`Task ${index + 1} of ${rounds.length}`)).toBeVisible();

@@ -1,5 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { signInCoach, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, waitUntilAwake } from '../support/visitors';
+
+const club = openOwnClub();
 
 /** As a child writes: no check signs, a figure for castling, and an end that cannot be. */
 const SHEET = `1. e4 e5 2. Nf3 d6 3. Bc4 Bg4 4. Nc3 g6 5. Nxe5 Bxd1 6. Nxd1 dxe5 7. 0-0 Ke5`;
@@ -7,8 +10,8 @@ const SHEET = `1. e4 e5 2. Nf3 d6 3. Bc4 Bg4 4. Nc3 g6 5. Nxe5 Bxd1 6. Nxd1 dxe5
 test('a score sheet is looked through, kept for its child, and the mate that was missed becomes a puzzle', async ({
   page,
 }) => {
-  await signInCoach(page);
-  await page.goto('/games');
+  await signInCoach(page, club().lead);
+  await openPage(page, '/games');
   await page.getByRole('link', { name: 'Bring in games' }).click();
   await page.waitForURL('**/games/import');
   await waitUntilAwake(page);

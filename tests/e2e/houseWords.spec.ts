@@ -1,25 +1,17 @@
 import { expect, test, type Page } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import {
-  beginEmptyBoard,
-  endAtBoard,
-  makeClassWithChild,
-  signInCoach,
-  takeSeat,
-  waitUntilAwake,
-} from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { beginEmptyBoard, endAtBoard, openPage, signInCoach, takeSeat } from '../support/visitors';
 
-/** Another one each time, for a demo that is open keeps what was made before. */
-const CLASS = `Reef class ${process.pid}`;
+const club = openOwnClub();
+const CLASS = 'Tidepool class';
 
 test('a coach gives a class its own words, is warned of one with two meanings, and the children read them', async ({
   page,
   browser,
 }) => {
-  await signInCoach(page);
-  const { code, key } = await makeClassWithChild(page, CLASS, 'Limpet');
-  await page.goto('/club');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, '/club');
   const words = page.getByRole('region', { name: 'House words' });
   await words.getByLabel('For', { exact: true }).selectOption({ label: CLASS });
   await expect(words.getByRole('radio', { name: 'Every reason' })).toBeChecked();
@@ -31,8 +23,8 @@ test('a coach gives a class its own words, is warned of one with two meanings, a
   await expect(words.getByText(`Stored for ${CLASS}. It is spoken from now on.`)).toBeVisible();
 
   const child = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();
-  await takeSeat(child, code, 'Limpet', key);
-  await child.goto('/seat/pawns');
+  await takeSeat(child, club().classes.tidepool.code, 'Limpet');
+  await openPage(child, '/seat/pawns');
   await boardOf(child).play('e2', 'e4');
   await expect(child.getByText(/guardsman/).first()).toBeVisible();
 

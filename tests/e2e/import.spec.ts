@@ -1,6 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { signInCoach, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, waitUntilAwake } from '../support/visitors';
+
+const club = openOwnClub();
 
 const MATES = [
   '6k1/5ppp/8/8/8/8/8/R5K1 w - - 0 1',
@@ -12,8 +15,8 @@ const GAMES = MATES.map(
 ).join('\n');
 
 test('a file of games becomes puzzles in a set; what is none is told with its reason', async ({ page }) => {
-  await signInCoach(page);
-  await page.goto('/sets');
+  await signInCoach(page, club().lead);
+  await openPage(page, '/sets');
   await page.getByRole('link', { name: 'Bring in positions' }).click();
   await page.waitForURL('**/sets/import');
   await waitUntilAwake(page);
@@ -59,9 +62,8 @@ test('a file of games becomes puzzles in a set; what is none is told with its re
 test('ten thousand positions are read while the page stays awake, and Stop keeps what is there', async ({
   page,
 }) => {
-  await signInCoach(page);
-  await page.goto('/sets/import');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, '/sets/import');
   // Each another position: the pawns stand otherwise.
   const many = Array.from({ length: 10_000 }, (_, index) => {
     const pawns = index

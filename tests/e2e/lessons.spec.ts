@@ -1,13 +1,15 @@
 import { expect, test } from '@playwright/test';
-import { DEMO_COACH } from '@/cli/demo/people';
-import { signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
+
+const club = openOwnClub({ isFurnished: true });
 
 test('a coach plans a lesson, notes who is there by one tap, and the child that was away catches up', async ({
   page,
   browser,
 }) => {
-  await signInCoach(page, DEMO_COACH);
-  await page.goto('/classes');
+  await signInCoach(page, club().coach);
+  await openPage(page, '/classes');
   await page
     .getByRole('link', { name: /Harbour class/ })
     .first()
@@ -70,14 +72,13 @@ test('a coach plans a lesson, notes who is there by one tap, and the child that 
   await expect(page.getByRole('button', { name: 'Otter: away' })).toBeVisible();
 
   const child = await (await browser.newContext()).newPage();
-  await takeSeat(child, 'HAFEN7', 'Otter', ['Boat', 'Fish', 'Umbrella']);
+  await takeSeat(child, club().classes.harbour.code, 'Otter');
   await expect(child.getByText(/^Rooks on the last rank, /).first()).toBeVisible();
 });
 
 test('the lessons go out for another calendar, and hours are added for weeks at once', async ({ page }) => {
-  await signInCoach(page);
-  await page.goto('/classes');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, '/classes');
   await page.getByLabel('Name of a new class').fill('Calendar class');
   await page.getByRole('button', { name: 'Make a class' }).click();
   await page.getByRole('link', { name: /Calendar class/ }).click();

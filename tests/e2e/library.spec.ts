@@ -1,13 +1,15 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { signInCoach, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, waitUntilAwake } from '../support/visitors';
+
+const club = openOwnClub({ given: [{ set: 'Lights on the quay', to: 'lantern' }] });
 
 test('a set is made out of the library, changed by drag and by keyboard, and each change is kept', async ({
   page,
 }) => {
-  await signInCoach(page);
-  await page.goto('/sets/library');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, '/sets/library');
   await page.getByLabel('Length').selectOption('1');
   await page.getByLabel('How many').fill('4');
   await page.getByRole('button', { name: /Surprise me/ }).click();

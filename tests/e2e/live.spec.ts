@@ -3,6 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { fetchCards } from '@/cli/sim/classSim';
 import { startSimClass } from '@/cli/sim/simClass';
+import { openOwnClub } from '../support/club/ownClub';
 import { startOwnServer } from '../support/ownServer';
 import {
   beginEmptyBoard,
@@ -13,8 +14,8 @@ import {
   waitUntilAwake,
 } from '../support/visitors';
 
-/** Another one each time, for a demo that is open keeps what was made before. */
-const CLASS = `Storm class ${process.pid}`;
+const club = openOwnClub();
+const CLASS = 'Storm class';
 
 async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).exclude('svg > *').analyze();
@@ -58,7 +59,7 @@ test('a lesson at the big board loses no answer while the server is killed and c
     ).newPage();
   try {
     const coach = await open();
-    await signInCoach(coach);
+    await signInCoach(coach, club().lead);
     const { code, key } = await makeClassWithChild(coach, CLASS, 'Teal');
     const child = await open({ width: 820, height: 1180 });
     await takeSeat(child, code, 'Teal', key);
@@ -70,7 +71,7 @@ test('a lesson at the big board loses no answer while the server is killed and c
     const besides = await coach.context().newPage();
     await besides.goto(`${new URL(coach.url()).pathname}/coach`);
 
-    const cards = fetchCards(server.env, CLASS, 30);
+    const cards = fetchCards(server.env, { className: CLASS, children: 30, lead: club().lead.signInName });
     const { seats, ended: allEnded } = startSimClass({
       origin: server.origin,
       cards,
@@ -148,7 +149,7 @@ test('a lesson at the big board loses no answer while the server is killed and c
 test('a position is set up by keys in front of the class, asked, and a called-out move falls into its group', async ({
   page,
 }) => {
-  await signInCoach(page);
+  await signInCoach(page, club().lead);
   await beginEmptyBoard(page, 'Tidepool class');
   const square = (index: number) => page.locator(`[data-square="${index}"]`);
   for (const [index, key] of [

@@ -1,14 +1,16 @@
 import { expect, test, type Page } from '@playwright/test';
 import { keysByChessJs } from '../fixtures/referenceProver';
 import { readPdf } from '../support/pdf';
-import { makeClassWithChild, signInCoach, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, waitUntilAwake } from '../support/visitors';
+
+const club = openOwnClub();
 
 // Every puzzle is composed, proved, and proved again.
 test.setTimeout(600_000);
 
 async function compose(page: Page, count: number): Promise<void> {
-  await page.goto('/sets/compose');
-  await waitUntilAwake(page);
+  await openPage(page, '/sets/compose');
   await page.getByLabel('Length').selectOption('2');
   for (const name of ['Boden’s mate', 'Smothered mate']) {
     await page.getByRole('combobox', { name: 'Ends in' }).click();
@@ -16,7 +18,7 @@ async function compose(page: Page, count: number): Promise<void> {
   }
   await page.keyboard.press('Escape');
   await page.getByLabel('Level').selectOption('3');
-  await page.getByLabel('New to').selectOption({ label: 'Paper class' });
+  await page.getByLabel('New to').selectOption({ label: 'Tidepool class' });
   await page.getByLabel('How many').fill(String(count));
   await page.getByRole('button', { name: 'Compose' }).click();
   await expect(page.getByText(new RegExp(`^${count} puzzles?, each proved`))).toBeVisible({
@@ -36,23 +38,22 @@ async function store(page: Page, count: number, name: string): Promise<void> {
 test('twelve mates in two with Boden’s or the smothered mate, level 3, none this class has seen, on two sheets, with the key', async ({
   page,
 }) => {
-  await signInCoach(page);
-  await makeClassWithChild(page, 'Paper class', 'Whelk');
+  await signInCoach(page, club().lead);
   // The class has had one; the same wishes would make it again.
   await compose(page, 1);
   await store(page, 1, 'Seen before');
-  await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Paper class' });
+  await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Tidepool class' });
   await page.getByRole('button', { name: 'Give to class' }).click();
-  await expect(page.getByText('It lies on the seats of Paper class now.')).toBeVisible();
+  await expect(page.getByText('It lies on the seats of Tidepool class now.')).toBeVisible();
 
   await compose(page, 12);
   await expect(
-    page.getByText('All are new to Paper class; 1 of their like was left out.', { exact: false }),
+    page.getByText('All are new to Tidepool class; 1 of their like was left out.', { exact: false }),
   ).toBeVisible();
   await expect(page.getByText(/Ends in: [^.]*(Boden’s|Smothered) mate\. Level 3/)).toHaveCount(12);
   await store(page, 12, 'Two bishops and a knight');
-  await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Paper class' });
-  await expect(page.getByText('Paper class has had nothing of this.')).toBeVisible();
+  await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Tidepool class' });
+  await expect(page.getByText('Tidepool class has had nothing of this.')).toBeVisible();
   const links = await page.getByRole('link', { name: 'Open on the Desk' }).all();
   const fens = await Promise.all(
     links.map(async (link) =>
@@ -64,7 +65,7 @@ test('twelve mates in two with Boden’s or the smothered mate, level 3, none th
   await page.getByRole('link', { name: 'Print' }).click();
   await page.waitForURL('**/paper');
   await waitUntilAwake(page);
-  await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Paper class' });
+  await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Tidepool class' });
   await expect(page.getByText('2 sheets, and the key behind.')).toBeVisible();
   const answer = page
     .context()
@@ -79,7 +80,7 @@ test('twelve mates in two with Boden’s or the smothered mate, level 3, none th
   const [first, second, ...key] = pages.map(({ text }) => text);
   expect(key.length).toBeGreaterThan(0);
   expect(first).toContain('Two bishops and a knight');
-  expect(first).toContain('Paper class');
+  expect(first).toContain('Tidepool class');
   for (const text of key) expect(text).toContain('Two bishops and a knight: key');
   for (const [index, fen] of fens.entries()) {
     if (fen === null) throw new Error('a puzzle without a position');
@@ -101,7 +102,7 @@ test('paper is for coaches: who is not signed in is told so', async ({ request }
 });
 
 test('boards to draw on come as a PDF; what is not understood is refused in words', async ({ page }) => {
-  await signInCoach(page);
+  await signInCoach(page, club().lead);
   const boards = await page.request.get('/print/boards?sheets=2&perSheet=4&paper=letter&coordinates=on');
   const { pages, size } = readPdf(await boards.body());
   expect([pages.length, size]).toEqual([2, '612 x 792']);

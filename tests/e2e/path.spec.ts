@@ -1,12 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { signInCoach, takeSeat } from '../support/visitors';
-import { DEMO_COACH } from '@/cli/demo/people';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, takeSeat } from '../support/visitors';
+
+const club = openOwnClub();
 
 test('a child sees its path and practises what is next; a round that is left is found again', async ({
   page,
 }) => {
   await page.setViewportSize({ width: 820, height: 1180 });
-  await takeSeat(page, 'HAFEN7', 'Fern', ['Leaf', 'Leaf', 'House']);
+  await takeSeat(page, club().classes.harbour.code, 'Fern');
   await page.getByRole('link', { name: 'My path' }).click();
   await expect(page.getByRole('heading', { name: 'My path' })).toBeVisible();
   await expect(page.locator('[aria-current=step]')).toHaveCount(1);
@@ -25,8 +27,8 @@ test('a child sees its path and practises what is next; a round that is left is 
 test('the coach orders the path by buttons, by keyboard and by drag, and closes a stage', async ({
   page,
 }) => {
-  await signInCoach(page, DEMO_COACH);
-  await page.goto('/classes');
+  await signInCoach(page, club().coach);
+  await openPage(page, '/classes');
   await page
     .getByRole('link', { name: /Harbour class/ })
     .first()

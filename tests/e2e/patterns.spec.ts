@@ -1,7 +1,10 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import { makeClassWithChild, signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, takeSeat } from '../support/visitors';
+
+const club = openOwnClub();
 
 const SMOTHERED = 'n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1';
 
@@ -9,24 +12,22 @@ test('a coach gets from a pasted mate to a staircase on the seats of a class, an
   page,
   browser,
 }) => {
-  await signInCoach(page);
-  const { code, key } = await makeClassWithChild(page, 'Stair class', 'Whelk');
-  await page.goto('/desk');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, '/desk');
   await page.getByLabel('FEN of this position').fill(SMOTHERED);
   await page.getByRole('button', { name: 'Set up' }).click();
   // Three more presses: Staircase, the class, Make.
   await page.getByRole('link', { name: 'Staircase' }).click();
   await expect(page.getByRole('checkbox', { name: '1. Mate in 1' })).toBeChecked();
   await expect(page.getByText(/The same idea with 9 men off/).first()).toBeVisible();
-  await page.getByLabel('Give it to').selectOption({ label: 'Stair class' });
+  await page.getByLabel('Give it to').selectOption({ label: 'Tidepool class' });
   await page.getByRole('button', { name: 'Make the set and give it' }).click();
-  await expect(page.getByText(/They lie on the seats of Stair class now/)).toBeVisible();
+  await expect(page.getByText(/They lie on the seats of Tidepool class now/)).toBeVisible();
   const axe = await new AxeBuilder({ page }).analyze();
   expect(axe.violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
 
   const child = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();
-  await takeSeat(child, code, 'Whelk', key);
+  await takeSeat(child, club().classes.tidepool.code, 'Acorn');
   const card = child.getByRole('listitem').filter({ hasText: 'Staircase to a mate in 2' });
   await card.getByRole('link', { name: 'Start' }).click();
   await expect(boardOf(child).square('h6')).toHaveAccessibleName('h6, white knight');
@@ -37,9 +38,8 @@ test('a coach gets from a pasted mate to a staircase on the seats of a class, an
 test('the pattern book: a mate is looked for, opened, turned, and its steps go to the Desk', async ({
   page,
 }) => {
-  await signInCoach(page);
-  await page.goto('/patterns');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, '/patterns');
   await expect(page.getByText('All 34 named mates.')).toBeVisible();
   const seriousOf = async () => {
     const { violations } = await new AxeBuilder({ page }).analyze();

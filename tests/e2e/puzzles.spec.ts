@@ -1,12 +1,15 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { signInCoach, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, waitUntilAwake } from '../support/visitors';
+
+const club = openOwnClub();
 
 test('a coach wishes for mates in two that end in a named mate, leaves one out and has the rest in a set', async ({
   page,
 }) => {
-  await signInCoach(page);
-  await page.goto('/sets');
+  await signInCoach(page, club().lead);
+  await openPage(page, '/sets');
   await page.getByRole('link', { name: 'Compose puzzles' }).click();
   await page.waitForURL('**/sets/compose');
   await waitUntilAwake(page);
@@ -32,9 +35,8 @@ test('a coach wishes for mates in two that end in a named mate, leaves one out a
 });
 
 test('a wish that takes long shows what is there so far and can be stopped', async ({ page }) => {
-  await signInCoach(page);
-  await page.goto('/sets/compose');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, '/sets/compose');
   await page.getByLabel('Length').selectOption('4');
   await page.getByLabel('Begins with').selectOption('promotion');
   await page.getByLabel('How many').fill('24');

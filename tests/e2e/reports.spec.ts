@@ -1,14 +1,17 @@
 /** From a class's progress to the answers behind it, and from its reports to the outbox; the reports are read by Debian's poppler. */
 import { expect, test } from '@playwright/test';
-import { DEMO_LEAD } from '@/cli/demo/people';
 import { readPdf } from '../support/pdf';
-import { signInCoach, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, waitUntilAwake } from '../support/visitors';
+
+const SET = 'Lights on the quay';
+const club = openOwnClub({ given: [{ set: SET, to: 'lantern' }], answered: [SET], isFurnished: true });
 
 test('a coach sees who needs what, and goes from a figure to the answers it comes from', async ({ page }) => {
-  await signInCoach(page, DEMO_LEAD);
-  await page.goto('/classes/4');
+  await signInCoach(page, club().lead);
+  await openPage(page, club().pathOf('lantern'));
   await page.getByRole('link', { name: 'Progress', exact: true }).click();
-  await page.waitForURL('**/classes/4/progress');
+  await page.waitForURL(`**${club().pathOf('lantern')}/progress`);
   await expect(page.getByRole('heading', { name: 'To repeat next week' })).toBeVisible();
   const cell = page.getByRole('link', { name: /^Juno, .*by \d+ answers/ }).first();
   const said = (await cell.getAttribute('aria-label')) ?? '';
@@ -19,7 +22,7 @@ test('a coach sees who needs what, and goes from a figure to the answers it come
   await expect(page.getByRole('heading', { name: 'The answers behind it' })).toBeVisible();
   await expect(page.locator('main section li')).toHaveCount(answers);
 
-  await page.goto('/classes/4/progress');
+  await openPage(page, `${club().pathOf('lantern')}/progress`);
   const row = page.getByRole('row', { name: /^Juno \d+ \d+ \d+ \d+ %$/ });
   const begun = row.getByRole('link').nth(1);
   const count = Number(await begun.textContent());
@@ -31,14 +34,14 @@ test('a coach sees who needs what, and goes from a figure to the answers it come
 test('reports wait for the caution; one goes into the outbox, is looked at, saved and taken out', async ({
   page,
 }) => {
-  await signInCoach(page, DEMO_LEAD);
-  await page.goto('/classes/4/reports');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, `${club().pathOf('lantern')}/reports`);
   const makers = page.getByRole('button', { name: 'Make the PDF' });
   await expect(makers.first()).toBeDisabled();
   await page.getByLabel('I give it only to those who may have it').check();
   await expect(makers.first()).toBeEnabled();
-  const made = await page.request.get('/print/reports?what=children&classId=4&studentId=&paper=a4');
+  const classId = club().pathOf('lantern').replace('/classes/', '');
+  const made = await page.request.get(`/print/reports?what=children&classId=${classId}&studentId=&paper=a4`);
   const { pages } = readPdf(await made.body());
   expect(pages).toHaveLength(8);
   const names = pages.map(({ text }) => text.split(' ')[0] ?? '');

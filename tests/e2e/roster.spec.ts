@@ -1,14 +1,17 @@
 import { expect, test } from '@playwright/test';
-import { DEMO_COACH } from '@/cli/demo/people';
-import { signInCoach, takeSeat } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, takeSeat } from '../support/visitors';
 
-test.beforeEach(({ page }) => signInCoach(page, DEMO_COACH));
+const SET = 'Two crossings';
+const club = openOwnClub({ given: [{ set: SET, to: 'harbour' }] });
+
+test.beforeEach(({ page }) => signInCoach(page, club().coach));
 
 test('a coach renames a child, gives a new key that works at once, and removes the child', async ({
   page,
   browser,
 }) => {
-  await page.goto('/classes');
+  await openPage(page, '/classes');
   // Only the class this coach teaches is there.
   await expect(page.getByRole('link', { name: /Lantern class/ })).toHaveCount(0);
   await page
@@ -34,7 +37,7 @@ test('a coach renames a child, gives a new key that works at once, and removes t
   );
   await dialog.getByRole('button', { name: 'Done' }).click();
   const child = await (await browser.newContext()).newPage();
-  await takeSeat(child, 'HAFEN7', 'Limpet', key);
+  await takeSeat(child, club().classes.harbour.code, 'Limpet', key);
   await expect(child.getByRole('heading', { name: 'Hello Limpet.' })).toBeVisible();
 
   await page.getByRole('button', { name: 'Remove: Limpet' }).click();
@@ -46,7 +49,7 @@ test('a coach renames a child, gives a new key that works at once, and removes t
 });
 
 test('a set can be given once only, a puzzle opened on the Desk and taken out of a set', async ({ page }) => {
-  await page.goto('/sets');
+  await openPage(page, '/sets');
   await page.getByRole('link', { name: /Two crossings/ }).click();
   await page.getByRole('button', { name: 'Give to class' }).click();
   await expect(page.getByText('It lies on the seats of Harbour class now.')).toBeVisible();
@@ -63,6 +66,6 @@ test('a set can be given once only, a puzzle opened on the Desk and taken out of
 test('signing out ends the session', async ({ page }) => {
   await page.getByRole('button', { name: 'Sign out' }).click();
   await page.waitForURL(/\/$/);
-  await page.goto('/desk');
+  await openPage(page, '/desk');
   await expect(page).toHaveURL(/\/sign-in$/);
 });

@@ -1,27 +1,27 @@
 import { expect, test, type Page } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import { takeSeat, tapKey, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, takeSeat, tapKey } from '../support/visitors';
+
+const SET = 'Two crossings';
+const club = openOwnClub({ given: [{ set: SET, to: 'harbour' }], answered: [SET] });
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-const openRound = async (page: Page, name: string, key: readonly string[]) => {
-  await takeSeat(page, 'HAFEN7', name, key);
-  // The set of the class lies on top.
-  await page
-    .getByRole('link', { name: /Start|Go on/ })
-    .first()
-    .click();
+const openRound = async (page: Page, name: string) => {
+  await takeSeat(page, club().classes.harbour.code, name);
+  const card = page.getByRole('listitem').filter({ hasText: SET });
+  await card.getByRole('link', { name: /Start|Go on/ }).click();
   await page.getByRole('grid').waitFor();
 };
 
 test('a wrong code and a wrong key say what to do and keep what was typed', async ({ page }) => {
-  await page.goto('/join');
-  await waitUntilAwake(page);
+  await openPage(page, '/join');
   await page.getByLabel('Class code').fill('nosuch');
   await page.getByRole('button', { name: 'Go to my class' }).click();
   await expect(page.getByText('No class has this code.')).toBeVisible();
   await expect(page.getByLabel('Class code')).toHaveValue('nosuch');
-  await page.goto('/join/HAFEN7');
+  await openPage(page, `/join/${club().classes.harbour.code}`);
   await page.getByRole('link', { name: 'Otter' }).click();
   await tapKey(page, ['Sun', 'Sun', 'Sun']);
   await expect(page.getByText('These are not your three pictures')).toBeVisible();
@@ -30,7 +30,7 @@ test('a wrong code and a wrong key say what to do and keep what was typed', asyn
 });
 
 test('a reload in the middle of a puzzle and the back button lose nothing', async ({ page }) => {
-  await openRound(page, 'Kestrel', ['Cloud', 'Apple', 'Boat']);
+  await openRound(page, 'Kestrel');
   const where = page.getByText(/Task \d+ of 14/);
   const before = (await where.textContent()) ?? '';
   await page.getByRole('button', { name: 'Help: which man?' }).click();
@@ -46,7 +46,7 @@ test('a reload in the middle of a puzzle and the back button lose nothing', asyn
 
 test('a man that slipped may be taken back once, free', async ({ page }) => {
   // Dune's next puzzle is the seventh: 1 Qh6, queen from e3.
-  await openRound(page, 'Dune', ['Moon', 'Bell', 'Tree']);
+  await openRound(page, 'Dune');
   await expect(page.getByText('Task 7 of 14')).toBeVisible();
   const board = boardOf(page);
   await board.play('e3', 'g5');
@@ -64,7 +64,7 @@ test('without a connection the answer is kept on the device and sent once it is 
   context,
 }) => {
   // Bramble's next puzzle is the ninth, Black to move: Bh3+; a pawn's move gives the mate away.
-  await openRound(page, 'Bramble', ['Umbrella', 'Sun', 'Fish']);
+  await openRound(page, 'Bramble');
   await expect(page.getByText('Task 9 of 14')).toBeVisible();
   const sent: string[] = [];
   await context.route('**/api/attempts', (route) => {

@@ -1,12 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { signInCoach, waitUntilAwake } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { openPage, signInCoach, waitUntilAwake } from '../support/visitors';
+
+const club = openOwnClub();
 
 test('a lead adds a term, takes the classes into it in one step, merging two, and takes it back', async ({
   page,
 }) => {
-  await signInCoach(page);
-  await page.goto('/classes/terms');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, '/classes/terms');
   await page.getByLabel('Name of the term').fill('Far crossing');
   await page.getByLabel('First day').fill('2031-01-06');
   await page.getByLabel('Last day').fill('2031-03-28');
@@ -27,15 +29,15 @@ test('a lead adds a term, takes the classes into it in one step, merging two, an
   ).toBeVisible();
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByLabel('Pip goes to')).toHaveValue('leaves');
-  await page.goto('/classes');
-  const now = page.getByRole('link', { name: /Lantern class 8 children, level 3 Class code LANTRN/ });
+  await openPage(page, '/classes');
+  const { code } = club().classes.lantern;
+  const now = page.getByRole('link', { name: `Lantern class 8 children, level 3 Class code ${code}` });
   await expect(now).toBeVisible();
 });
 
 test('children come from a list, the bad rows told; one is moved and moved back', async ({ page }) => {
-  await signInCoach(page);
-  await page.goto('/classes');
-  await waitUntilAwake(page);
+  await signInCoach(page, club().lead);
+  await openPage(page, '/classes');
   await page.getByLabel('Name of a new class').fill('Ferry class');
   await page.getByRole('button', { name: 'Make a class' }).click();
   await page.getByRole('link', { name: /Ferry class/ }).click();

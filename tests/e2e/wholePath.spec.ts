@@ -1,6 +1,10 @@
 import { expect, test } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
-import { makeClassWithChild, signInCoach, takeSeat } from '../support/visitors';
+import { openOwnClub } from '../support/club/ownClub';
+import { makeClassWithChild, openPage, signInCoach, takeSeat } from '../support/visitors';
+
+const SET = 'Lights on the quay';
+const club = openOwnClub({ given: [{ set: SET, to: 'lantern' }] });
 
 const PUZZLE = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
 
@@ -9,7 +13,7 @@ test('coach, child, coach: a position is proved, given, solved in another browse
 }) => {
   const coachContext = await browser.newContext();
   const coach = await coachContext.newPage();
-  await signInCoach(coach);
+  await signInCoach(coach, club().lead);
 
   // A class of its own with one child, whose key is shown once.
   const { code, key } = await makeClassWithChild(coach, 'Tide class', 'Puffin');
@@ -41,7 +45,7 @@ test('coach, child, coach: a position is proved, given, solved in another browse
   const childContext = await browser.newContext({ viewport: { width: 768, height: 1024 }, hasTouch: true });
   const child = await childContext.newPage();
   await takeSeat(child, code, 'Puffin', key);
-  await child.getByRole('link', { name: 'Start' }).first().click();
+  await child.getByRole('link', { name: 'Start' }).click();
   await expect(child.getByRole('heading', { name: 'White to move. Mate in 2.' })).toBeVisible();
   const board = boardOf(child);
   await board.play('e1', 'e4');
@@ -55,7 +59,7 @@ test('coach, child, coach: a position is proved, given, solved in another browse
   await expect(child.getByText('Yes, checkmate in 2.')).toBeVisible();
 
   // The coach sees it without doing anything.
-  await coach.goto(classAddress);
+  await openPage(coach, classAddress);
   await expect(coach.getByText('Puffin solved task 1')).toBeVisible();
   await coach.getByRole('link', { name: 'Answers' }).click();
   const row = coach.getByRole('row', { name: /Puffin/ });
@@ -69,18 +73,15 @@ test('coach, child, coach: a position is proved, given, solved in another browse
 
 test('answers arrive on the class page by themselves', async ({ browser }) => {
   const coach = await (await browser.newContext()).newPage();
-  await signInCoach(coach);
-  await coach.goto('/classes');
-  await coach
-    .getByRole('link', { name: /Lantern class/ })
-    .first()
-    .click();
+  await signInCoach(coach, club().lead);
+  await openPage(coach, club().pathOf('lantern'));
   await expect(coach.getByText('Last answers')).toBeVisible();
   const child = await (
     await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
   ).newPage();
-  await takeSeat(child, 'LANTRN', 'Wren', ['Leaf', 'Cloud', 'Sun']);
-  await child.getByRole('link', { name: 'Start' }).first().click();
+  await takeSeat(child, club().classes.lantern.code, 'Wren');
+  const card = child.getByRole('listitem').filter({ hasText: SET });
+  await card.getByRole('link', { name: 'Start' }).click();
   await boardOf(child).play('d6', 'e7');
   await expect(child.getByText('Yes, checkmate.')).toBeVisible();
   await expect(coach.getByText(/Wren solved task 1Lights on the quay/)).toBeVisible({ timeout: 15_000 });

@@ -213,7 +213,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
         clientId: makeUuid(),
         questionId,
         move: 'a1a8',
-        answeredAt: new Date().toISOString(),
+        waitedMs: 0,
       }),
   },
   'stop asking': {

@@ -41,7 +41,7 @@ test('the length asked for and the end of the answer follow the count of the clu
       answer: { kind: 'play', moves: ['e1e8'], slips: 0 },
       hints: 0,
       spentMs: 5000,
-      answeredAt: '2026-05-01T10:00:00.000Z',
+      waitedMs: 0,
     });
     const { puzzles } = valueOf(await getAnswersPage(coach, assignmentId));
     return [puzzles[0]?.mateInMoves, valueOf(stored).outcome];

@@ -68,7 +68,7 @@ async function answerOnce(
     answer: { kind: 'play' as const, moves: [...moves], slips: 0 },
     hints,
     spentMs: 20_000,
-    answeredAt: '2026-05-01T10:00:00.000Z',
+    waitedMs: 0,
   });
   const first = answer();
   valueOf(await storeAttempt(student, first));
@@ -249,7 +249,7 @@ test('many children answering the same puzzle at once are all rated, each once',
       answer: { kind: 'play' as const, moves: ['a1a8'], slips: 0 },
       hints: 0,
       spentMs: 9_000,
-      answeredAt: '2026-05-01T10:00:00.000Z',
+      waitedMs: 0,
     };
     answers.push(async () => valueOf(await storeAttempt(student, input)));
   }

@@ -10,13 +10,18 @@ async function listTables(): Promise<string[]> {
   return rows.map(({ name }) => name).sort();
 }
 
-test('every migration makes one table, and its way down takes just that one away', async () => {
+/** Those that change rows of tables that are there. */
+const MAKE_NO_TABLE: readonly string[] = ['0052_answer_times'];
+
+test('every migration makes one table or none, and its way down takes just that one away', async () => {
   expect(MIGRATIONS.length).toBeGreaterThanOrEqual(20);
   const all = await listTables();
-  expect(all).toHaveLength(MIGRATIONS.length);
+  const tablesOf = (count: number) =>
+    MIGRATIONS.slice(0, count).filter(({ name }) => !MAKE_NO_TABLE.includes(name)).length;
+  expect(all).toHaveLength(tablesOf(MIGRATIONS.length));
   for (let left = MIGRATIONS.length - 1; left >= 0; left -= 1) {
     await getDb().migrate.down({ migrationSource });
-    expect(await listTables()).toHaveLength(left);
+    expect(await listTables()).toHaveLength(tablesOf(left));
   }
   await getDb().migrate.latest({ migrationSource });
   expect(await listTables()).toEqual(all);

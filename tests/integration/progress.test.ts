@@ -37,18 +37,21 @@ const stored = () =>
 /** Answers a round as a simulated child does, a day apart. */
 async function answerRound(seat: StudentActor, round: SeatRound, seed: number, day: number) {
   const random = createRandom(seed);
+  const moment = new Date(Date.UTC(2026, 8, day, 15, 0, 0, seed));
   for (const task of round.tasks)
     for (const { answer, hints, spentMs } of simulateTries(random, 0.6, task))
-      valueOf(
-        await storeAttempt(seat, {
-          clientId: makeUuid(),
-          roundId: round.roundId,
-          taskId: task.taskId,
-          answer,
-          hints,
-          spentMs,
-          answeredAt: new Date(Date.UTC(2026, 8, day, 15, 0, 0, seed)).toISOString(),
-        }),
+      await runAt(moment, async () =>
+        valueOf(
+          await storeAttempt(seat, {
+            clientId: makeUuid(),
+            roundId: round.roundId,
+            taskId: task.taskId,
+            answer,
+            hints,
+            spentMs,
+            waitedMs: 0,
+          }),
+        ),
       );
 }
 

@@ -1,5 +1,6 @@
 /** A child's record: seen, handed out, erased everywhere, and what is told of those who are long gone. */
 import { v4 as makeUuid } from 'uuid';
+import { newAttemptSchema } from '@/contracts/attempts';
 import type { StudentId, TaskId } from '@/contracts/ids';
 import type { StudentActor } from '@/server/auth/actors';
 import { getDb } from '@/server/db';
@@ -19,6 +20,7 @@ import { startNextRound } from '@/server/services/nextRound';
 import { addPlan, savePlan } from '@/server/services/plans';
 import { writeMail } from '@/server/services/outbox';
 import { eraseStudent, exportRecord, getChildPage, listGone, listTrail } from '@/server/services/records';
+import { storeOrTell } from '@/server/services/refusedAnswers';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { giveSet } from '@/server/services/sets';
 import { addTerm, listOwnTerms, saveTerm } from '@/server/services/terms';
@@ -76,8 +78,8 @@ async function makeRich() {
   const questionId = valueOf(
     await askQuestion(coach, { requestId: makeUuid(), liveId, fen: MATE_IN_1, words: 'White to move' }),
   );
-  const answeredAt = new Date().toISOString();
-  valueOf(await storeSuggestion(student, { clientId: makeUuid(), questionId, move: 'a1a8', answeredAt }));
+  await storeOrTell(student, { clientId: makeUuid(), hints: 'many' }, newAttemptSchema, storeAttempt);
+  valueOf(await storeSuggestion(student, { clientId: makeUuid(), questionId, move: 'a1a8', waitedMs: 0 }));
   const to = 'somebody@example.org';
   valueOf(await writeMail(coach, { requestId: makeUuid(), classId, studentId, to }));
   valueOf(await writeMail(coach, { requestId: makeUuid(), classId, studentId: other, to }));
@@ -95,7 +97,7 @@ async function answerOnce(seat: StudentActor, assignmentId: Parameters<typeof op
       answer: { kind: 'play', moves: ['a1a8'], slips: 0 },
       hints: 0,
       spentMs: 900,
-      answeredAt: new Date().toISOString(),
+      waitedMs: 0,
     }),
   );
 }

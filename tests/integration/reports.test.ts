@@ -41,7 +41,7 @@ async function answerRight(student: StudentActor, { roundId, tasks }: SeatRound)
           answer,
           hints,
           spentMs,
-          answeredAt: new Date().toISOString(),
+          waitedMs: 0,
         }),
       );
 }

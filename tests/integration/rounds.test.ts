@@ -64,7 +64,7 @@ test('exercises and puzzles lie in one set: answered, judged by the server, and 
     answer,
     hints: 1,
     spentMs: 4000,
-    answeredAt: '2026-05-01T10:00:00.000Z',
+    waitedMs: 0,
   });
   const reversed = Array.from(solution.text).reverse().join('');
   expect(valueOf(await storeAttempt(student, attempt({ kind: 'write', text: reversed }))).outcome).toBe(
@@ -131,7 +131,7 @@ test('a stair answered at once in another set counts as climbed, on the seat and
       answer: { kind: 'play', moves: ['a1a8'], slips: 0 },
       hints: 0,
       spentMs: 900,
-      answeredAt: '2026-05-01T10:00:00.000Z',
+      waitedMs: 0,
     });
   const stairs = { requestId: makeUuid(), name: 'Staircase', isStaircase: true };
   const setId = valueOf(await addSet(coach, stairs));
@@ -162,7 +162,7 @@ test('what took help or a second try is not climbed', async () => {
     roundId: round.roundId,
     taskId: round.tasks[0]?.taskId as TaskId,
     spentMs: 900,
-    answeredAt: '2026-05-01T10:00:00.000Z',
+    waitedMs: 0,
   };
   const right: Answer = { kind: 'play', moves: ['a1a8'], slips: 0 };
   valueOf(await storeAttempt(student, { ...attempt, clientId: makeUuid(), answer: right, hints: 1 }));

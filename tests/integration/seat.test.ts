@@ -33,7 +33,7 @@ async function makeSeat() {
       answer: { kind: 'play', moves, slips: 0 },
       hints: 0,
       spentMs: 5000,
-      answeredAt: '2026-05-01T10:00:00.000Z',
+      waitedMs: 0,
     };
   };
   return { coach, classId, student, assignmentId, round, attempt };

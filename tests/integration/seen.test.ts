@@ -60,7 +60,7 @@ test('what one child has had elsewhere is told with its name', async () => {
       answer: { kind: 'play', moves: ['a1a8'], slips: 0 },
       hints: 0,
       spentMs: 900,
-      answeredAt: '2026-05-01T10:00:00.000Z',
+      waitedMs: 0,
     }),
   );
   // The child moves up into another class, which has had nothing.

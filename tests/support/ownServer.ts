@@ -1,24 +1,12 @@
-/** A server of a test's own, on the database of the demo club that the other tests use, so that it can be killed and started again. */
-import { existsSync, readFileSync } from 'node:fs';
+/** A server of a test's own, on the database that the other tests use, so that it can be killed and started again. */
 import { createConnection } from 'mysql2/promise';
-import { z } from 'zod';
 import { findFreePort } from '@/cli/processes';
 import { servePages } from '@/cli/serve';
-
-const settingsSchema = z.object({ DATABASE_URL: z.string(), SESSION_SECRET: z.string() });
-
-/** "./vorschule test" names its database; alone, it is that of the demo that is open. */
-function readSettings() {
-  const file = '.data/demo/running.json';
-  const { E2E_DATABASE_URL: url, E2E_SESSION_SECRET: secret } = process.env;
-  if (url !== undefined) return settingsSchema.parse({ DATABASE_URL: url, SESSION_SECRET: secret });
-  if (!existsSync(file)) throw new Error('neither a test run nor a demo: there is no database');
-  return settingsSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
-}
+import { readServerSettings } from './club/ownClub';
 
 export async function startOwnServer() {
   const port = await findFreePort();
-  const env = { ...readSettings(), ORIGIN: `http://127.0.0.1:${port}` };
+  const env = { ...readServerSettings(), ORIGIN: `http://127.0.0.1:${port}` };
   const start = () => servePages({ host: '127.0.0.1', port, env });
   let served = await start();
   return {

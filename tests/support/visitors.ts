@@ -1,9 +1,10 @@
-/** The people of the demo club at their screens. */
+/** The people of a club at their screens. */
 import { expect, type Page } from '@playwright/test';
-import { DEMO_LEAD } from '@/cli/demo/people';
+import type { DemoCoach } from '@/cli/demo/people';
+import { keyOf } from './club/ownClub';
 
-export async function signInCoach(page: Page, coach = DEMO_LEAD): Promise<void> {
-  await page.goto('/sign-in');
+export async function signInCoach(page: Page, coach: DemoCoach): Promise<void> {
+  await openPage(page, '/sign-in');
   await page.getByLabel('Sign-in name').fill(coach.signInName);
   await page.getByRole('textbox', { name: 'Password' }).fill(coach.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
@@ -14,17 +15,14 @@ export async function tapKey(page: Page, words: readonly string[]): Promise<void
   for (const word of words) await page.getByRole('button', { name: word, exact: true }).click();
 }
 
-/** Joins with a class code, a name card and three pictures. */
-export async function takeSeat(
-  page: Page,
-  code: string,
-  name: string,
-  key: readonly string[],
-): Promise<void> {
-  await page.goto('/join');
+/** Joins with a class code, a name card and three pictures: those of the demo's child of that name, unless others are given. */
+export async function takeSeat(page: Page, code: string, name: string, key = keyOf(name)): Promise<void> {
+  await openPage(page, '/join');
   await page.getByLabel('Class code').fill(code.toLowerCase());
   await page.getByRole('button', { name: 'Go to my class' }).click();
   await page.getByRole('link', { name, exact: true }).click();
+  await page.getByRole('button', { name: key[0] ?? '', exact: true }).waitFor();
+  await waitUntilAwake(page);
   await tapKey(page, key);
   await page.waitForURL('**/seat');
 }
@@ -34,11 +32,13 @@ export async function makeClassWithChild(
   coach: Page,
   className: string,
   nickname: string,
-): Promise<{ readonly code: string; readonly key: readonly string[] }> {
-  await coach.goto('/classes');
+): Promise<{ readonly code: string; readonly key: string[] }> {
+  await openPage(coach, '/classes');
   await coach.getByLabel('Name of a new class').fill(className);
   await coach.getByRole('button', { name: 'Make a class' }).click();
   await coach.getByRole('link', { name: new RegExp(className) }).click();
+  await coach.waitForURL('**/classes/*');
+  await waitUntilAwake(coach);
   await coach.getByLabel(/Add a child/).fill(nickname);
   await coach.getByRole('button', { name: 'Add', exact: true }).click();
   const dialog = coach.getByRole('dialog');
@@ -57,7 +57,7 @@ export async function makeClassWithChild(
 
 /** Begins a lesson at the board of a class with an empty board, and opens its setting up. */
 export async function beginEmptyBoard(coach: Page, className: string): Promise<void> {
-  await coach.goto('/classes');
+  await openPage(coach, '/classes');
   await coach
     .getByRole('link', { name: new RegExp(className) })
     .first()
@@ -86,7 +86,7 @@ export async function endAtBoard(coach: Page): Promise<void> {
 export async function waitUntilAwake(page: Page): Promise<void> {
   await page.waitForFunction(() => {
     const controls = [
-      ...document.querySelectorAll('main :is(button, input:not([type="hidden"]), select, textarea)'),
+      ...document.querySelectorAll('main :is(a, button, input:not([type="hidden"]), select, textarea)'),
     ];
     return (
       controls.length > 0 &&
@@ -95,4 +95,10 @@ export async function waitUntilAwake(page: Page): Promise<void> {
   });
   // A page behind another one may never be told that it rests, so it is not waited for without end.
   await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve, { timeout: 1000 })));
+}
+
+/** Goes to an address and waits until the page there answers. */
+export async function openPage(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await waitUntilAwake(page);
 }

@@ -222,7 +222,7 @@ export async function answerSet(
         answer,
         hints,
         spentMs,
-        answeredAt: answeredAt.toISOString(),
+        waitedMs: 0,
       };
       getValue(await runAt(answeredAt, () => storeAttempt(seat, attempt)));
     }

@@ -1,5 +1,6 @@
 /** `vorschule class-sim`: a simulated class at the demo that runs on this machine. */
 import { execFileSync } from 'node:child_process';
+import { DEMO_LEAD } from '../demo/people';
 import { getRunningDemo } from '../running';
 import { say } from '../say';
 import { startSimClass } from './simClass';
@@ -15,7 +16,7 @@ export async function runClassSim(options: {
   readonly minutes: number;
 }): Promise<number> {
   const env = getRunningDemo();
-  const cards = fetchCards(env, options.className, options.children);
+  const cards = fetchCards(env, { ...options, lead: DEMO_LEAD.signInName });
   const ended = new AbortController();
   process.once('SIGINT', () => ended.abort());
   const timer = setTimeout(() => ended.abort(), options.minutes * 60_000);
@@ -39,13 +40,21 @@ export async function runClassSim(options: {
 /** In a process of its own, since the services read their settings once from the environment. */
 export function fetchCards(
   env: Readonly<Record<string, string>>,
-  className: string,
-  children: number,
+  {
+    lead,
+    className,
+    children,
+  }: {
+    /** The sign-in name of the lead of the class's club. */
+    readonly lead: string;
+    readonly className: string;
+    readonly children: number;
+  },
 ): SimCard[] {
   const words = ['--conditions=react-server', '--enable-source-maps', 'dist/cli.mjs', 'class-sim-cards'];
   const text = execFileSync(
     process.execPath,
-    [...words, '--class', className, '--children', String(children)],
+    [...words, '--lead', lead, '--class', className, '--children', String(children)],
     {
       env: { ...process.env, ...env, NODE_OPTIONS: '' },
       encoding: 'utf8',

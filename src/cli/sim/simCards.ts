@@ -2,10 +2,11 @@
 import { v5 as uuidOf } from 'uuid';
 import { KEY_PICTURES } from '@/contracts/people';
 import { createRandom, pickOne } from '@/core/shared';
+import type { CoachActor } from '@/server/auth/actors';
 import { closeDb } from '@/server/db';
 import { addStudent, getClassPage, listOwnClasses } from '@/server/services/classes';
 import { getCoachActor } from '@/server/services/coaches';
-import { DEMO_LEAD, DEMO_STUDENTS } from '../demo/people';
+import { DEMO_STUDENTS } from '../demo/people';
 import { Advice } from '../say';
 import type { SimCard } from './simSeat';
 
@@ -40,21 +41,22 @@ const NAMES = [
 ];
 
 /** Makes sure that the class has so many children with known cards, and prints the cards as JSON. */
-export async function printSimCards(className: string, children: number): Promise<void> {
+export async function printSimCards(leadName: string, className: string, children: number): Promise<void> {
   try {
-    process.stdout.write(`${JSON.stringify(await makeCards(className, children))}\n`);
+    process.stdout.write(
+      `${JSON.stringify(await makeCards(await getCoachActor(leadName), className, children))}\n`,
+    );
   } finally {
     await closeDb();
   }
 }
 
-async function makeCards(className: string, children: number): Promise<SimCard[]> {
-  const lead = await getCoachActor(DEMO_LEAD.signInName);
+async function makeCards(lead: CoachActor, className: string, children: number): Promise<SimCard[]> {
   const classes = await listOwnClasses(lead);
   const found = classes.find(({ name }) => name === className);
   if (found === undefined)
     throw new Advice(
-      `The demo has no class "${className}" now. There are: ${classes.map(({ name }) => name).join(', ')}.`,
+      `There is no class "${className}" now. There are: ${classes.map(({ name }) => name).join(', ')}.`,
     );
   const page = await getClassPage(lead, found.classId);
   if (!page.ok) throw new Error(`the class was refused: ${page.error.code}`);
@@ -71,7 +73,7 @@ async function makeCards(className: string, children: number): Promise<SimCard[]
 }
 
 async function addSimulated(
-  lead: Awaited<ReturnType<typeof getCoachActor>>,
+  lead: CoachActor,
   classId: Parameters<typeof addStudent>[1]['classId'],
   joinCode: string,
   index: number,

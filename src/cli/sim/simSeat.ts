@@ -4,12 +4,24 @@
  */
 import { z } from 'zod';
 import { v4 as makeUuid } from 'uuid';
-import { newAttemptSchema, type NewAttempt, type SeatRound } from '@/contracts/attempts';
-import { newSuggestionSchema, seatNewsSchema, type LiveQuestion, type NewSuggestion } from '@/contracts/live';
+import { keptAttemptSchema, type KeptAttempt, type SeatRound } from '@/contracts/attempts';
+import {
+  keptSuggestionSchema,
+  seatNewsSchema,
+  type KeptSuggestion,
+  type LiveQuestion,
+} from '@/contracts/live';
 import type { KeyPicture } from '@/contracts/people';
 import { findPosition, getDraft, makeMoveText, type MoveText } from '@/core/notation';
 import { isCheckmate, listHandMoves, listLegalMoves, playMove } from '@/core/rules';
-import { createOutbox, pickOne, type KeyStore, type Random, type SendResult } from '@/core/shared';
+import {
+  createOutbox,
+  pickOne,
+  type DeviceClocks,
+  type KeyStore,
+  type Random,
+  type SendResult,
+} from '@/core/shared';
 import { simulateTries } from '../demo/simulate';
 
 /** What a child has in its hand: the card with its pictures, and how strong it is (0 to 1). */
@@ -30,6 +42,11 @@ export const simCardsSchema: z.ZodType<SimCard[]> = z.array(
     strength: z.number(),
   }),
 );
+
+const CLOCKS: DeviceClocks = {
+  sinceMs: (moment) => Date.now() - Date.parse(moment),
+  steadyMs: () => performance.now(),
+};
 
 /** Of the round that a task is opened with, what a simulated child reads. */
 const roundSchema = z.custom<SeatRound>(
@@ -95,18 +112,20 @@ export function openSimSeat(options: {
     return response.status === 401 || response.status === 403 ? 'sign-in' : 'refused';
   }
 
-  const moves = createOutbox<NewSuggestion>({
+  const moves = createOutbox<KeptSuggestion>({
     store: makeStore(),
     key: 'moves',
-    schema: newSuggestionSchema,
-    send: (item) => post('/api/suggestions', item),
+    schema: keptSuggestionSchema,
+    clocks: CLOCKS,
+    send: (item, waitedMs) => post('/api/suggestions', { ...item, waitedMs }),
     onChange: (state) => (waiting.moves = state.waiting),
   });
-  const attempts = createOutbox<NewAttempt>({
+  const attempts = createOutbox<KeptAttempt>({
     store: makeStore(),
     key: 'attempts',
-    schema: newAttemptSchema,
-    send: (item) => post('/api/attempts', item),
+    schema: keptAttemptSchema,
+    clocks: CLOCKS,
+    send: (item, waitedMs) => post('/api/attempts', { ...item, waitedMs }),
     onChange: (state) => (waiting.attempts = state.waiting),
   });
 

@@ -2,6 +2,7 @@ export { assertNever } from './assertNever';
 export type { Brand } from './brand';
 export {
   createOutbox,
+  type DeviceClocks,
   type KeyStore,
   type Outbox,
   type OutboxState,

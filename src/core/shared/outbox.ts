@@ -2,16 +2,22 @@
  * Answers on their way to the server. Each is written down before it is sent and crossed out only when the server has
  * said what became of it, so a lost connection, a reload or a closed lid loses none; the client id keeps it from being
  * stored twice. A device that writes nothing down keeps them in the open page.
+ *
+ * The server is told how long an answer lay here, never what the clock of the device says. While the page is open that is measured by its
+ * steady clock, which nobody can set; after a reload it is the difference of two readings of the other one.
  */
 import { z } from 'zod';
 
-/** stored or refused: the server has decided; later: try again; sign-in: again after signing in. */
-export type SendResult = 'stored' | 'refused' | 'later' | 'sign-in';
+/**
+ * stored or refused: the server has decided; later: nothing is heard of it; sign-in: again after signing in; failed: the server cannot
+ * store this one now, others perhaps.
+ */
+export type SendResult = 'stored' | 'refused' | 'later' | 'sign-in' | 'failed';
 
 export interface OutboxState {
   readonly waiting: number;
-  /** Why the first one waits; undefined while nothing does. */
-  readonly trouble: 'offline' | 'sign-in' | undefined;
+  /** Why they wait; undefined while none does. */
+  readonly trouble: 'offline' | 'sign-in' | 'failed' | undefined;
   /** Answers the server would not take since the page was opened. */
   readonly refused: number;
 }
@@ -23,10 +29,22 @@ export interface KeyStore {
   removeItem(key: string): void;
 }
 
-/** Whatever is sent, by the id made on the device. */
+/** Whatever is sent, by the id made on the device and the moment its clock showed (ISO 8601). */
 export interface Sendable {
   readonly clientId: string;
+  readonly answeredAt: string;
 }
+
+/** The clocks of the device, in milliseconds. */
+export interface DeviceClocks {
+  /** Since a moment (ISO 8601) by the clock of the day, which may be wrong and may jump. */
+  sinceMs(moment: string): number;
+  /** Since the page was opened. */
+  steadyMs(): number;
+}
+
+/** Answers the server fails at before a run ends: it is asked again soon. */
+const MOST_FAILURES = 3;
 
 export interface Outbox<Item extends Sendable> {
   /** Writes it down and starts sending. */
@@ -40,10 +58,12 @@ export function createOutbox<Item extends Sendable>(options: {
   readonly store: KeyStore;
   readonly key: string;
   readonly schema: z.ZodType<Item>;
-  readonly send: (item: Item) => Promise<SendResult>;
+  readonly clocks: DeviceClocks;
+  /** `waitedMs`: how long it lay here. */
+  readonly send: (item: Item, waitedMs: number) => Promise<SendResult>;
   readonly onChange: (state: OutboxState) => void;
 }): Outbox<Item> {
-  const { store, key, send, onChange } = options;
+  const { store, key, clocks, send, onChange } = options;
   let running: Promise<void> | undefined;
   let trouble: OutboxState['trouble'];
   let refused = 0;
@@ -51,6 +71,9 @@ export function createOutbox<Item extends Sendable>(options: {
   // A store may be full or switched off. What it does not take is kept in hand; what it does not give up is not sent again.
   let inHand: readonly Item[] = [];
   const decided = new Set<string>();
+  /** Steady clock at which an answer of this page was given; how often the server failed at one. */
+  const givenMs = new Map<string, number>();
+  const failures = new Map<string, number>();
 
   function readStored(): Item[] {
     const text = tryStore(() => store.getItem(key));
@@ -70,22 +93,49 @@ export function createOutbox<Item extends Sendable>(options: {
 
   function crossOut({ clientId }: Item): void {
     decided.add(clientId);
+    givenMs.delete(clientId);
+    failures.delete(clientId);
     inHand = inHand.filter((item) => item.clientId !== clientId);
     // Read anew: another tab or an answer given meanwhile may have changed the list.
     const left = readStored();
     tryStore(() => (left.length === 0 ? store.removeItem(key) : store.setItem(key, JSON.stringify(left))));
   }
 
+  function waitedMsOf({ clientId, answeredAt }: Item): number {
+    const given = givenMs.get(clientId);
+    return Math.max(0, given === undefined ? clocks.sinceMs(answeredAt) : clocks.steadyMs() - given);
+  }
+
+  /** Oldest first, but one the server has failed at does not hold up the others. */
+  function findNext(passedOver: ReadonlySet<string>): Item | undefined {
+    const failed = ({ clientId }: Item) => failures.get(clientId) ?? 0;
+    return read()
+      .filter(({ clientId }) => !passedOver.has(clientId))
+      .reduce<Item | undefined>(
+        (best, item) => (best === undefined || failed(item) < failed(best) ? item : best),
+        undefined,
+      );
+  }
+
   async function sendAll(): Promise<void> {
-    for (let [first] = read(); first !== undefined; [first] = read()) {
-      const sent = first;
-      const result = await send(sent);
+    const passedOver = new Set<string>();
+    for (let next = findNext(passedOver); next !== undefined; next = findNext(passedOver)) {
+      const sent = next;
+      const result = await send(sent, waitedMsOf(sent));
       if (result === 'later' || result === 'sign-in') {
         trouble = result === 'later' ? 'offline' : 'sign-in';
         tell();
         return;
       }
-      trouble = undefined;
+      if (result === 'failed') {
+        failures.set(sent.clientId, (failures.get(sent.clientId) ?? 0) + 1);
+        passedOver.add(sent.clientId);
+        trouble = 'failed';
+        tell();
+        if (passedOver.size >= MOST_FAILURES) return;
+        continue;
+      }
+      trouble = passedOver.size > 0 ? 'failed' : undefined;
       if (result === 'refused') refused += 1;
       crossOut(sent);
       tell();
@@ -101,6 +151,7 @@ export function createOutbox<Item extends Sendable>(options: {
 
   return {
     add(item) {
+      givenMs.set(item.clientId, clocks.steadyMs());
       const text = JSON.stringify([...readStored(), item]);
       if (tryStore(() => store.setItem(key, text)) === 'refused') inHand = [...inHand, item];
       tell();

@@ -17,6 +17,8 @@ export interface KnownAttempt {
 
 /** Where an answer belongs and what came before it. */
 export interface AnswerPlace {
+  /** When the round was begun: its tasks were not there before. */
+  readonly startedAt: Date;
   readonly classId: ClassId;
   /** Undefined when the task is none of the round's. */
   readonly task: StoredTask | undefined;
@@ -31,6 +33,7 @@ export interface AnswerPlace {
 }
 
 interface PlaceRow {
+  readonly started_at: Date;
   readonly class_id: number | null;
   readonly practice_class_id: number | null;
   readonly round_task_id: number | null;
@@ -74,6 +77,7 @@ export async function findAnswerPlace(
     )
     .where({ 'rounds.id': roundId, 'rounds.student_id': studentId })
     .first([
+      'rounds.started_at',
       'assignments.class_id',
       'practices.class_id as practice_class_id',
       db.raw('COALESCE(set_items.task_id, practice_tasks.task_id) AS round_task_id'),
@@ -92,6 +96,7 @@ export async function findAnswerPlace(
   if (row === undefined) return undefined;
   const opened = row.round_task_id === null ? undefined : await openTask(db, taskId, row);
   return {
+    startedAt: row.started_at,
     classId: (row.class_id ?? row.practice_class_id) as ClassId,
     task: opened?.task,
     topics: opened?.topics ?? [],

@@ -30,7 +30,13 @@ export async function eraseStudentRows(
   const games: number[] = await db('games').where(own).pluck('id');
   await db('game_chances').whereIn('game_id', games).delete();
   await db('games').whereIn('id', games).delete();
-  for (const table of ['student_stages', 'student_ratings', 'topic_progress', 'enrolments'])
+  for (const table of [
+    'student_stages',
+    'student_ratings',
+    'topic_progress',
+    'refused_answers',
+    'enrolments',
+  ])
     await db(table).where(own).delete();
   await db('audit_log').whereRaw("JSON_VALUE(details, '$.studentId') = ?", [studentId]).delete();
   await takeOutName(db, clubId, name);

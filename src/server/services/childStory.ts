@@ -49,18 +49,24 @@ function makeMondays(timeZone: string): (at: Date) => string {
 function groupBy<Item>(items: readonly Item[], keyOf: (item: Item) => string): Map<string, Item[]> {
   const groups = new Map<string, Item[]>();
   for (const item of items) groups.set(keyOf(item), [...(groups.get(keyOf(item)) ?? []), item]);
-  return new Map([...groups].sort(([one], [other]) => (one < other ? -1 : 1)));
+  return new Map([...groups].sort(([a], [b]) => dayjs(a).valueOf() - dayjs(b).valueOf()));
 }
 
-/** A week without an answer is told as such, so that weeks beside each other on a chart are. */
+/** Ten years: longer than anybody is a child, however odd a stored moment may be. */
+const MOST_WEEKS = 520;
+
+/** A week without an answer is told as such, so that weeks beside each other on a chart are; of too many, the newest. */
 function fillWeeks(groups: ReadonlyMap<string, readonly AnswerSum[]>): ChildStory['weeks'] {
   const [first, last] = [[...groups.keys()][0], [...groups.keys()].at(-1)];
-  const weeks: ChildStory['weeks'][number][] = [];
-  for (let monday = first; monday !== undefined && last !== undefined && monday <= last;) {
-    weeks.push({ monday, ...addUp(groups.get(monday) ?? []) });
-    monday = dayjs(monday).add(7, 'day').format('YYYY-MM-DD');
-  }
-  return weeks;
+  if (first === undefined || last === undefined) return [];
+  // Counted, not compared: as text the year 10000 comes before 2026.
+  const count = Math.min(MOST_WEEKS, dayjs(last).diff(first, 'week') + 1);
+  return Array.from({ length: count }, (_, index) => {
+    const monday = dayjs(last)
+      .subtract(count - 1 - index, 'week')
+      .format('YYYY-MM-DD');
+    return { monday, ...addUp(groups.get(monday) ?? []) };
+  });
 }
 
 function addUp(sums: readonly AnswerSum[]): AnswerSum {

@@ -32,6 +32,7 @@ import {
   type ClassRecord,
 } from '../data/classes';
 import { getClub } from '../data/clubs';
+import { listRefusedAnswers } from '../data/refusedAnswers';
 import { findCurrentTerm } from '../data/terms';
 import { listEnrolments } from '../data/enrolments';
 import {
@@ -105,6 +106,7 @@ export async function getClassPage(
     studentCount: students.length,
     students,
     latestAnswers: await listLatestAnswers(db, classId, LATEST_ANSWERS),
+    refusedAnswers: await listRefusedAnswers(db, classId),
     hardships: listHardships(await listProgressAnswers(db, { classId })),
     assignments: await summariseAssignments(db, classId, students),
   });

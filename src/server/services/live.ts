@@ -54,6 +54,7 @@ import { findPlan } from '../data/plans';
 import { findOrCreateExercise, findStoredTask, listTasksOfPractice } from '../data/tasks';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
 import { toBoardSegment } from './boardStops';
+import { reckonAnswerTime } from './answerTime';
 import { getNow } from './clock';
 import { getClassWords } from './houseWords';
 import { getSeatHome, openSeatRound, toSeatRound } from './seat';
@@ -254,17 +255,20 @@ export async function storeSuggestion(
   actor: StudentActor,
   input: NewSuggestion,
 ): Promise<Result<undefined, ServiceFault>> {
+  const { studentId: keptFor } = input;
+  if (keptFor !== undefined && keptFor !== actor.studentId) return failure({ code: 'access/not-allowed' });
   return storeOnce(async (db) => {
     const question = await findQuestionOfStudent(db, actor, input.questionId);
-    if (question === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
+    if (question === undefined)
+      return failure<ServiceFault>({ code: keptFor === undefined ? 'round/not-found' : 'round/gone' });
     return storeMove(db, question, input, actor);
   });
 }
 
 async function storeMove(
   db: Db,
-  { questionId, fen }: QuestionRecord,
-  { clientId, move, answeredAt }: NewSuggestion,
+  { questionId, fen, askedAt }: QuestionRecord,
+  { clientId, move, waitedMs }: NewSuggestion,
   actor: StudentActor | undefined,
 ): Promise<Result<undefined, ServiceFault>> {
   const known = await findSuggestion(db, clientId);
@@ -276,13 +280,14 @@ async function storeMove(
   const made = getMove(move);
   if (draft.board[made.from]?.side !== draft.turn || !tryHandMove(draft, made).ok)
     return failure({ code: 'live/no-such-move' });
+  const receivedAt = getNow();
   await addSuggestion(db, {
     clientId,
     questionId,
     studentId: actor?.studentId,
     move,
-    answeredAt: new Date(answeredAt),
-    receivedAt: getNow(),
+    answeredAt: reckonAnswerTime({ waitedMs, givenAt: new Date(askedAt), receivedAt }),
+    receivedAt,
   });
   return success(undefined);
 }

@@ -9,6 +9,7 @@ import { addAuditEntry, listAuditEntries, type AuditAction } from '../data/audit
 import { isStudentOfClass } from '../data/classes';
 import { getClub } from '../data/clubs';
 import { toDay } from '../data/days';
+import { listRefusedOfStudent } from '../data/refusedAnswers';
 import { listEnrolments } from '../data/enrolments';
 import { eraseStudentRows, listGoneStudents } from '../data/erasure';
 import { listMailsOf } from '../data/mails';
@@ -98,6 +99,7 @@ export async function exportRecord(
     suggestions: await listRecordedSuggestions(db, studentId),
     mails: await listMailsOf(db, studentId),
     answers: await listRecordedAnswers(db, studentId),
+    notSaved: await listRefusedOfStudent(db, studentId),
   };
   await note(db, actor, 'student/record-saved', studentId);
   return success({

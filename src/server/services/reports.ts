@@ -21,6 +21,7 @@ import {
   makeHouseVoice,
   mateQuestion,
   minutesText,
+  refusedText,
   reportFoot,
   STAGE_WORDS,
 } from '@/text';
@@ -36,6 +37,7 @@ import { getClub } from '../data/clubs';
 import { listMailsOf } from '../data/mails';
 import { findStudentRating } from '../data/ratings';
 import { listRecordedAttendance, listRecordedGames, listRecordedSuggestions } from '../data/records';
+import { listRefusedOfStudent } from '../data/refusedAnswers';
 import { listEnrolments } from '../data/enrolments';
 import { getDb, type Db } from '../db';
 import { toAnswerLine } from './answerLines';
@@ -289,16 +291,18 @@ async function makeRecordSheet(
   { db, clubName, day }: Desk,
   { studentId, name }: NameCard,
 ): Promise<ReportSheet> {
-  const [enrolments, sums, attendance, rating, games, suggestions, mails, answers] = await Promise.all([
-    listEnrolments(db, { studentId }),
-    listClassSums(db, studentId),
-    listRecordedAttendance(db, studentId),
-    findStudentRating(db, studentId),
-    listRecordedGames(db, studentId),
-    listRecordedSuggestions(db, studentId),
-    listMailsOf(db, studentId),
-    listChildAnswers(db, studentId, { kind: 'all' }, MOST_RECORDED),
-  ]);
+  const [enrolments, sums, attendance, rating, games, suggestions, mails, answers, notSaved] =
+    await Promise.all([
+      listEnrolments(db, { studentId }),
+      listClassSums(db, studentId),
+      listRecordedAttendance(db, studentId),
+      findStudentRating(db, studentId),
+      listRecordedGames(db, studentId),
+      listRecordedSuggestions(db, studentId),
+      listMailsOf(db, studentId),
+      listChildAnswers(db, studentId, { kind: 'all' }, MOST_RECORDED),
+      listRefusedOfStudent(db, studentId),
+    ]);
   return {
     title: `Record of ${name}`,
     under: `${clubName}, ${day}. Everything stored about ${name}; the JSON file holds the same for machines.`,
@@ -342,6 +346,12 @@ async function makeRecordSheet(
         heading: 'Moves suggested at the board',
         lines: suggestions.map(
           ({ asked, move, answeredAt }) => `${dayText(answeredAt.slice(0, 10))}: ${asked} ${move}`,
+        ),
+      },
+      {
+        heading: 'Answers that could not be saved',
+        lines: notSaved.map(
+          ({ reason, receivedAt }) => `${dayText(receivedAt.slice(0, 10))}: ${refusedText(reason)}`,
         ),
       },
       {

@@ -19,6 +19,7 @@ import { listStairs } from '../data/sets';
 import { listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, storeOnce, type Db } from '../db';
 import { lockStudent } from '../data/topics';
+import { reckonAnswerTime } from './answerTime';
 import { getNow } from './clock';
 import { learnFromAnswer } from './progress';
 import { rateFirstAnswer } from './ratings';
@@ -136,35 +137,42 @@ export async function storeAttempt(
   input: NewAttempt,
 ): Promise<Result<StoredAttempt, ServiceFault>> {
   return storeOnce(async (db) => {
+    const { studentId: keptFor, waitedMs, ...given } = input;
+    if (keptFor !== undefined && keptFor !== actor.studentId)
+      return failure<ServiceFault>({ code: 'access/not-allowed' });
     // Before anything is read: what is read first decides which answers of another round are seen.
     await lockStudent(db, actor.studentId);
-    const place = await findAnswerPlace(db, { ...input, studentId: actor.studentId });
-    if (place === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
+    const place = await findAnswerPlace(db, { ...given, studentId: actor.studentId });
+    // A device that says whose answer it keeps need not wait for another child: such a round will never be there.
+    const noRound: ServiceFault = { code: keptFor === undefined ? 'round/not-found' : 'round/gone' };
+    if (place === undefined) return failure(noRound);
     const { classId, task, topics, known } = place;
     if (known !== undefined) {
       if (known.studentId !== actor.studentId) return failure<ServiceFault>({ code: 'access/not-allowed' });
       return success({ clientId: input.clientId, outcome: known.outcome, tryNumber: known.tryNumber });
     }
-    if (task === undefined) return failure<ServiceFault>({ code: 'round/not-found' });
+    if (task === undefined) return failure(noRound);
     const verdict = judgeAnswer(task, input.answer);
     if (verdict === 'another-mode') return failure<ServiceFault>({ code: 'answer/another-mode' });
     const tryNumber = place.tries + 1;
+    const receivedAt = getNow();
+    const answeredAt = reckonAnswerTime({ waitedMs, givenAt: place.startedAt, receivedAt });
     const attemptId = await addAttempt(
       db,
       {
-        ...input,
+        ...given,
         studentId: actor.studentId,
         classId,
         tryNumber,
-        answeredAt: new Date(input.answeredAt),
-        receivedAt: getNow(),
+        answeredAt,
+        receivedAt,
       },
       verdict,
     );
     const isRight = verdict.outcome === 'right';
     if (tryNumber === 1) {
-      const { hints, answeredAt } = input;
-      const atMs = Date.parse(answeredAt);
+      const { hints } = input;
+      const atMs = answeredAt.getTime();
       await learnFromAnswer(db, actor.studentId, { topics, attemptId, isRight, hints, atMs });
     }
     if (!place.isAnswered && task.family === 'mate') {

@@ -7,7 +7,7 @@ import { hashPassword, isSetUpCode } from '../auth/secrets';
 import { createClub, hasClub, hasClubForUpdate } from '../data/clubs';
 import { createTerm } from '../data/terms';
 import { createCoach } from '../data/people';
-import { getDb, withTransaction } from '../db';
+import { getDb, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
 import { dayIn } from './today';
 
@@ -22,20 +22,27 @@ export async function setUpClub(
 ): Promise<Result<{ coachId: CoachId; epoch: number }, ServiceFault>> {
   if (!isSetUpCode(input.code)) return failure({ code: 'set-up/wrong-code' });
   const secretHash = await hashPassword(input.password);
-  const now = getNow();
-  const startsOn = dayIn(input.timeZone, now);
   return withTransaction(async (db) => {
     if (await hasClubForUpdate(db)) return failure<ServiceFault>({ code: 'set-up/done-already' });
-    const clubId = await createClub(db, { name: input.clubName, timeZone: input.timeZone, now });
-    const endsOn = dayjs(startsOn).add(6, 'month').format('YYYY-MM-DD');
-    await createTerm(db, { clubId, name: 'First term', startsOn, endsOn });
-    const coachId = await createCoach(db, {
-      clubId,
-      kind: 'lead',
-      name: input.leadName,
-      signInName: input.signInName,
-      secretHash,
-    });
-    return success({ coachId, epoch: 1 });
+    return success({ coachId: await openClub(db, input, secretHash), epoch: 1 });
   });
+}
+
+/** A club with its lead, whose password is hashed already, and a first term of half a year from today on. */
+export async function openClub(
+  db: Db,
+  {
+    clubName,
+    timeZone,
+    leadName,
+    signInName,
+  }: Pick<SetUpInput, 'clubName' | 'timeZone' | 'leadName' | 'signInName'>,
+  secretHash: string,
+): Promise<CoachId> {
+  const now = getNow();
+  const startsOn = dayIn(timeZone, now);
+  const endsOn = dayjs(startsOn).add(6, 'month').format('YYYY-MM-DD');
+  const clubId = await createClub(db, { name: clubName, timeZone, now });
+  await createTerm(db, { clubId, name: 'First term', startsOn, endsOn });
+  return createCoach(db, { clubId, kind: 'lead', name: leadName, signInName, secretHash });
 }

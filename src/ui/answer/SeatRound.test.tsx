@@ -2,7 +2,7 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { playByKeys, renderUi } from '../../../tests/support/renderUi';
 import { positionOf } from '../../../tests/fixtures/positions';
 import type { NewAttempt, SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
-import type { RoundId, TaskId } from '@/contracts/ids';
+import type { RoundId, StudentId, TaskId } from '@/contracts/ids';
 import { createTaskSearches, makeMateTask } from '@/core/compose';
 import { SeatRound } from './SeatRound';
 
@@ -56,7 +56,9 @@ const settle = () => act(() => jest.advanceTimersByTimeAsync(1000));
 
 const openRound = async (round = ROUND) => {
   const left: string[] = [];
-  const view = renderUi(<SeatRound round={round} studentId={3} onLeave={() => left.push('left')} />);
+  const view = renderUi(
+    <SeatRound round={round} studentId={3 as StudentId} onLeave={() => left.push('left')} />,
+  );
   await settle();
   return { ...view, left };
 };

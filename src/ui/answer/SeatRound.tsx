@@ -3,7 +3,7 @@ import { Button } from '@mantine/core';
 import { useState, useSyncExternalStore } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
-import type { TaskId } from '@/contracts/ids';
+import type { StudentId, TaskId } from '@/contracts/ids';
 import type { Answer, FamilyId } from '@/core/exercises';
 import { countWords, FAMILY_WORDS, SEAT_REASON_WORDS } from '@/text';
 import { ExercisePlayer } from './ExercisePlayer';
@@ -25,7 +25,7 @@ const BACK_WORDS: Readonly<Record<SeatBack, string>> = {
 
 interface SeatRoundProps {
   readonly round: SeatRoundData;
-  readonly studentId: number;
+  readonly studentId: StudentId;
   /** Where leaving leads to. */
   readonly back?: SeatBack;
   readonly onLeave: () => void;
@@ -50,7 +50,7 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
   const [solved, setSolved] = useState(start.solved);
   const [index, setIndex] = useState(start.index);
   const [play, setPlay] = useState(start.play);
-  const [startedAt, setStartedAt] = useState(() => Date.now());
+  const [startedAt, setStartedAt] = useState(() => performance.now());
   // Stairs climbed elsewhere are skipped until the child wants them.
   const [skipped, setSkipped] = useState(start.skipped);
   // Tasks whose first answer today was not right.
@@ -93,13 +93,13 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
       taskId,
       answer: given,
       hints,
-      spentMs: Math.min(86_400_000, Date.now() - startedAt),
+      spentMs: performance.now() - startedAt,
       answeredAt: new Date().toISOString(),
     });
   }
 
   function open(at: number) {
-    setStartedAt(Date.now());
+    setStartedAt(performance.now());
     setPlay(FRESH_PLAY);
     setIndex(at);
   }
@@ -144,7 +144,7 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
           {...common}
           onPlay={(next, hasBegunAgain) => {
             keep(next, solved);
-            if (hasBegunAgain) setStartedAt(Date.now());
+            if (hasBegunAgain) setStartedAt(performance.now());
           }}
         />
       ) : (
@@ -240,9 +240,11 @@ function OutboxNote({ state }: { state: ReturnType<typeof useOutbox>['state'] })
       ? 'Your answers are kept here. Sign in again to send them.'
       : state.trouble === 'offline'
         ? 'No connection. Go on: your answers are kept and sent later.'
-        : state.refused > 0
-          ? 'An answer could not be stored. Tell your coach.'
-          : '';
+        : state.trouble === 'failed'
+          ? 'An answer could not be stored yet. It is kept here and sent again.'
+          : state.refused > 0
+            ? 'An answer could not be stored. Tell your coach.'
+            : '';
   return (
     <p className={classes.note} role="status">
       {text}

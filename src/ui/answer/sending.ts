@@ -1,13 +1,16 @@
 import type { NewAttempt } from '@/contracts/attempts';
 import type { NewSuggestion } from '@/contracts/live';
-import type { Sendable, SendResult } from '@/core/shared';
+import type { SendResult } from '@/core/shared';
 
 /** Posts one attempt and says what became of it. */
 export const postAttempt = (attempt: NewAttempt) => post('/api/attempts', attempt);
 /** Posts a move for the position on the board. */
 export const postSuggestion = (suggestion: NewSuggestion) => post('/api/suggestions', suggestion);
 
-async function post(address: string, item: Sendable): Promise<SendResult> {
+/** What stands in front of a server says so when there is none behind it. */
+const NO_SERVER: readonly number[] = [502, 503, 504];
+
+async function post(address: string, item: NewAttempt | NewSuggestion): Promise<SendResult> {
   try {
     const response = await fetch(address, {
       method: 'POST',
@@ -20,7 +23,8 @@ async function post(address: string, item: Sendable): Promise<SendResult> {
     if (response.ok) return 'stored';
     // 403: somebody else is signed in on this device; the answer waits for its own student.
     if (response.status === 401 || response.status === 403) return 'sign-in';
-    return response.status >= 400 && response.status < 500 && response.status !== 429 ? 'refused' : 'later';
+    if (response.status === 429 || NO_SERVER.includes(response.status)) return 'later';
+    return response.status >= 500 ? 'failed' : 'refused';
   } catch {
     // fetch rejects only when nothing came back: no network, or no server.
     return 'later';

@@ -1,11 +1,12 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import type { SeatRound as SeatRoundData } from '@/contracts/attempts';
+import type { StudentId } from '@/contracts/ids';
 import { SeatRound } from '@/ui/answer';
 
 export function RoundView(props: {
   readonly round: SeatRoundData;
-  readonly studentId: number;
+  readonly studentId: StudentId;
   readonly backTo: '/seat' | '/seat/path';
 }) {
   const router = useRouter();

@@ -48,6 +48,8 @@ import * as m0047 from './0047_topic_progress';
 import * as m0048 from './0048_practice_reasons';
 import * as m0049 from './0049_rating_steps';
 import * as m0050 from './0050_mails';
+import * as m0051 from './0051_refused_answers';
+import * as m0052 from './0052_answer_times';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -56,7 +58,7 @@ interface Migration {
   down(knex: Knex): Promise<void>;
 }
 
-/** All migrations in order. DDL commits by itself in MariaDB, so each makes one table only. */
+/** All migrations in order. DDL commits by itself in MariaDB, so each makes or changes one table only. */
 export const MIGRATIONS: readonly Migration[] = [
   m0001,
   m0002,
@@ -108,6 +110,8 @@ export const MIGRATIONS: readonly Migration[] = [
   m0048,
   m0049,
   m0050,
+  m0051,
+  m0052,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

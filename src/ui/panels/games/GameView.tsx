@@ -121,7 +121,8 @@ function Replay(props: {
         }}
         title={`The position after ${ply === 0 ? 'no move' : (words[ply - 1] ?? '')}`}
       />
-      <p className={classes.moves}>
+      {/* A long game scrolls, so the keyboard can come to it. */}
+      <div className={classes.moves} role="group" aria-label="The moves" tabIndex={0}>
         {words.map((word, index) => (
           <span
             key={index}
@@ -131,7 +132,7 @@ function Replay(props: {
             {word}{' '}
           </span>
         ))}
-      </p>
+      </div>
       <div className={classes.row}>
         <Button variant="default" mih={44} disabled={ply === 0} onClick={() => onPly(0)}>
           To the start

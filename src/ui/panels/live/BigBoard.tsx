@@ -132,7 +132,7 @@ export function BigBoard(props: {
         clientId: makeUuid(),
         questionId: question.questionId,
         move,
-        answeredAt: new Date().toISOString(),
+        waitedMs: 0,
       }),
     );
   }

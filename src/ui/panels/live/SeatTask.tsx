@@ -3,7 +3,7 @@ import { Button } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import { z } from 'zod';
 import type { SeatRound as SeatRoundData } from '@/contracts/attempts';
-import type { QuestionId } from '@/contracts/ids';
+import type { QuestionId, StudentId } from '@/contracts/ids';
 import { SeatRound } from '@/ui/answer';
 import classes from './SeatLesson.module.css';
 
@@ -17,7 +17,7 @@ type Opened = SeatRoundData | 'opening' | 'failed';
 /** A stored task that the board asks, as a round of one. */
 export function SeatTask(props: {
   readonly questionId: QuestionId;
-  readonly studentId: number;
+  readonly studentId: StudentId;
   readonly onDone: () => void;
 }) {
   const { questionId, studentId, onDone } = props;

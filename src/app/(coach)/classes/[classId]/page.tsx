@@ -6,7 +6,7 @@ import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData, Enrolment } from '@/contracts/people';
 import { parseInput } from '@/server/auth/access';
 import { getClassPage, listOwnClasses } from '@/server/services/classes';
-import { countWords, dayText, FAMILY_WORDS, hardshipText, STAGE_WORDS } from '@/text';
+import { countWords, dayText, FAMILY_WORDS, hardshipText, refusedText, STAGE_WORDS } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import { ClassCoaches } from '@/ui/panels/roster/ClassCoaches';
 import { ClassLevel } from '@/ui/panels/roster/ClassLevel';
@@ -219,6 +219,22 @@ function LatestAnswers({ page }: { page: ClassPageData }) {
           ),
         )}
       </ul>
+      {page.refusedAnswers.length > 0 && (
+        <>
+          <h3>Not saved</h3>
+          <ul className={styles.list}>
+            {page.refusedAnswers.map(({ refusedId, studentName, reason, receivedAt }) => (
+              <li key={refusedId}>
+                <span>
+                  <strong>{studentName}</strong>, {dayText(receivedAt.slice(0, 10))}
+                  <br />
+                  <span className={styles.soft}>{refusedText(reason)}</span>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
     </section>
   );
 }
