@@ -4,8 +4,10 @@ import '@mantine/core/styles.css';
 import '@/ui/theme/tokens.css';
 import { ColorSchemeScript, mantineHtmlProps } from '@mantine/core';
 import type { Metadata, Viewport } from 'next';
+import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { Providers } from '@/ui/theme/Providers';
+import { FetchingNote } from './_parts/FetchingNote';
 
 export const metadata: Metadata = {
   title: { default: 'Vorschule', template: '%s · Vorschule' },
@@ -15,14 +17,19 @@ export const metadata: Metadata = {
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
-export default function RootLayout({ children }: { children: ReactNode }) {
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  // Scripts of the page itself bear the number of this answer; no other one runs. So no page is made before it is asked for.
+  const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (
     <html lang="en" {...mantineHtmlProps}>
       <head>
-        <ColorSchemeScript defaultColorScheme="auto" />
+        <ColorSchemeScript nonce={nonce} defaultColorScheme="auto" />
       </head>
       <body>
-        <Providers>{children}</Providers>
+        <Providers>
+          <FetchingNote />
+          {children}
+        </Providers>
       </body>
     </html>
   );

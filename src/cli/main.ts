@@ -15,6 +15,8 @@ const HELP = `Vorschule: a workbench for scholastic chess coaches.
                                              board, dither and drop out; those that are missing are added to the class
   ./vorschule rebuild                        works out anew, from the stored answers, what each child can; on the
                                              database of DATABASE_URL, or on that of the demo that runs
+  ./vorschule reset-password NAME            a new password for the coach or lead who signs in as NAME, shown once; on
+                                             the database of DATABASE_URL, or on that of the demo that runs
 
 Without server or database, usable in pipes (FILE or - for standard input):
 
@@ -84,8 +86,18 @@ async function main(): Promise<number> {
       });
     }
     case 'rebuild': {
-      const { runRebuild } = await import('./rebuild');
-      return runRebuild();
+      const { runOnDatabase } = await import('./running');
+      return runOnDatabase('rebuild-here');
+    }
+    case 'reset-password': {
+      if (first === undefined) throw new UsageAdvice('Whose password? ./vorschule reset-password NAME');
+      const { runOnDatabase } = await import('./running');
+      return runOnDatabase('reset-password-here', first);
+    }
+    case 'reset-password-here': {
+      const { resetPasswordHere } = await import('./resetPassword');
+      await resetPasswordHere(first ?? '');
+      return 0;
     }
     case 'rebuild-here': {
       const { rebuildHere } = await import('./rebuild');
@@ -99,6 +111,11 @@ async function main(): Promise<number> {
         values.class ?? '',
         readWhole(values.children ?? '', '--children', 1, 60),
       );
+      return 0;
+    }
+    case 'serve-here': {
+      const { runWebServer } = await import('./web/webServer');
+      await runWebServer({ host: process.env.HOST ?? '127.0.0.1', port: readPort(values.port) });
       return 0;
     }
     case 'start': {

@@ -13,15 +13,17 @@ const READY_TIMEOUT_MS = 60_000;
 export async function servePages(options: {
   host: string;
   port: number;
-  env: Readonly<Record<'DATABASE_URL' | 'SESSION_SECRET' | 'ORIGIN', string>>;
+  env: Readonly<Record<'DATABASE_URL' | 'SESSION_SECRET' | 'ORIGIN', string>> & {
+    readonly TRUSTED_PROXIES?: string;
+  };
 }): Promise<Served> {
   const { host, port, env } = options;
   await needFreePort(port, host);
   const child = startProgram(
     process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '--port', String(port), '--hostname', host],
+    ['--enable-source-maps', 'dist/cli.mjs', 'serve-here', '--port', String(port)],
     {
-      env: { ...env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', NODE_OPTIONS: '' },
+      env: { ...env, HOST: host, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', NODE_OPTIONS: '' },
       output: 'inherit',
     },
   );

@@ -9,6 +9,10 @@ import { buildWhenStale } from './build';
 import { createLifetime } from './lifetime';
 import { Advice, say } from './say';
 import { servePages } from './serve';
+import { makeTrust } from './web/doorkeeper';
+
+/** A secret drawn at random has more different letters than this, one made by leaning on a key has not. */
+const LEAST_LETTERS = 10;
 
 /** `vorschule start`: a real installation on its own database, until it is asked to end. */
 export async function runStart(options: { host: string; port: number }): Promise<void> {
@@ -31,11 +35,23 @@ export async function runStart(options: { host: string; port: number }): Promise
 
 function readSettings() {
   try {
-    const { DATABASE_URL, SESSION_SECRET, ORIGIN } = getEnv();
+    const { DATABASE_URL, SESSION_SECRET, ORIGIN, TRUSTED_PROXIES } = getEnv();
     if (SESSION_SECRET === DEMO_SESSION_SECRET) {
       throw new Error("SESSION_SECRET is the demo's, which everybody knows. Make one: openssl rand -hex 32");
     }
-    return { DATABASE_URL, SESSION_SECRET, ORIGIN };
+    if (new Set(SESSION_SECRET).size < LEAST_LETTERS)
+      throw new Error(
+        'SESSION_SECRET can be guessed: too few different letters. Make one: openssl rand -hex 32',
+      );
+    try {
+      makeTrust(TRUSTED_PROXIES);
+    } catch (cause) {
+      throw new Error(
+        `TRUSTED_PROXIES should hold addresses or networks with commas between them: ${String(cause)}`,
+        { cause },
+      );
+    }
+    return { DATABASE_URL, SESSION_SECRET, ORIGIN, TRUSTED_PROXIES };
   } catch (cause) {
     throw new Advice(cause instanceof Error ? cause.message : String(cause), { cause });
   }

@@ -40,6 +40,8 @@ export type ServiceFault =
   | { readonly code: 'game/not-legal'; readonly ply: number }
   | { readonly code: 'round/not-found' }
   | { readonly code: 'round/gone' }
+  | { readonly code: 'password/weak' }
+  | { readonly code: 'password/old-wrong' }
   | { readonly code: 'answer/another-mode' }
   | { readonly code: 'path/not-open' }
   | { readonly code: 'exercise/no-such-level' }

@@ -46,16 +46,43 @@ export function nameSchema(most: number) {
     );
 }
 
+/** What a coach signs in as, as it is stored and compared: without case and accents, so that every way to type it is one name. */
+const signInNameSchema = z
+  .string()
+  .max(200)
+  .transform((text) =>
+    text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ').trim(),
+  )
+  .pipe(
+    z
+      .string()
+      .min(1)
+      .max(60)
+      .regex(/^[^\p{Cc}]+$/u),
+  );
+
 export const coachSignInSchema = z.object({
-  signInName: z.string().trim().min(1).max(60),
+  signInName: signInNameSchema,
   password: z.string().min(1).max(200),
 });
+
+const newPasswordSchema = z.string().min(10).max(200);
+
+export const changePasswordSchema = z.object({
+  oldPassword: z.string().min(1).max(200),
+  newPassword: newPasswordSchema,
+});
+export type ChangePassword = z.infer<typeof changePasswordSchema>;
+
+/** The coach who gets a new password, or is taken out of the club. */
+export const ownCoachSchema = z.object({ coachId: coachIdSchema });
+export type OwnCoach = z.infer<typeof ownCoachSchema>;
 
 /** A coach's account, made by a lead. */
 export const newCoachSchema = z.object({
   name: nameSchema(60),
-  signInName: z.string().trim().min(1).max(60),
-  password: z.string().min(10).max(200),
+  signInName: signInNameSchema,
+  password: newPasswordSchema,
 });
 export type NewCoach = z.infer<typeof newCoachSchema>;
 
@@ -64,8 +91,8 @@ export const setUpSchema = z.object({
   clubName: nameSchema(120),
   timeZone: z.string().refine(isTimeZone, 'unknown time zone'),
   leadName: nameSchema(60),
-  signInName: z.string().trim().min(1).max(60),
-  password: z.string().min(10).max(200),
+  signInName: signInNameSchema,
+  password: newPasswordSchema,
 });
 export type SetUpInput = z.infer<typeof setUpSchema>;
 
@@ -186,6 +213,8 @@ export interface ClassPage extends ClassSummary {
   /** May this coach change the class? */
   readonly mayChange: boolean;
   readonly students: readonly NameCard[];
+  /** Those whose pictures are refused for a while, for too many wrong ones were tapped. */
+  readonly lockedIds: readonly StudentId[];
   /** Who was in it before, with the days, and where each went when this coach may know. */
   readonly past: readonly Enrolment[];
   /** All coaches of the club for a lead, else those of this class. */

@@ -7,6 +7,8 @@ const envSchema = z.object({
   DATABASE_URL: z.url({ protocol: /^(mysql|mariadb)$/ }),
   SESSION_SECRET: z.string().min(32),
   ORIGIN: z.url({ protocol: /^https?$/ }),
+  /** Addresses and networks of proxies in front of the server, with commas between them: only they are believed who is asking. */
+  TRUSTED_PROXIES: z.string().default(''),
 });
 export type ServerEnv = z.infer<typeof envSchema>;
 

@@ -128,6 +128,10 @@ export function faultText(fault: ServiceFault): string {
       return 'This exercise has no such level.';
     case 'exercise/asks-nothing':
       return 'This mate is too short for that: one move has no order and no line.';
+    case 'password/weak':
+      return 'This password is too easy to guess. Take three or four words that have nothing to do with each other.';
+    case 'password/old-wrong':
+      return 'The old password is wrong. Nothing was changed.';
     case 'round/gone':
       return 'This set is no longer there for you. Go back and choose another one.';
     case 'round/not-found':

@@ -2,6 +2,9 @@
 export const TRAIL_WORDS: Readonly<Record<string, string>> = {
   'class/created': 'made a class',
   'coach/added': 'added a coach',
+  'coach/password': 'changed a password',
+  'coach/removed': 'removed a coach',
+  'student/unlocked': 'unlocked a child’s pictures',
   'class/post': 'changed who teaches or helps',
   'term/added': 'added a term',
   'term/changed': 'changed a term',

@@ -38,4 +38,19 @@ test('a lead adds a coach, lets her help in a class, and she sees that class and
   await expect(odette.getByRole('button', { name: 'New key: Acorn' })).toBeVisible();
   await expect(odette.getByRole('button', { name: 'Rename: Acorn' })).toHaveCount(0);
   await expect(odette.getByLabel(/Add a child/)).toHaveCount(0);
+
+  // She forgets her password; the lead gives her another one, and later lets her go.
+  await openPage(page, '/club');
+  await page.getByRole('button', { name: 'New password: Odette Marsh' }).click();
+  const told = page.getByText(/^Odette Marsh signs in with /);
+  await expect(told).toBeVisible();
+  const [, password = ''] = /signs in with (\S+) from now on/.exec((await told.textContent()) ?? '') ?? [];
+  await openPage(odette, '/classes').catch(() => undefined);
+  await expect(odette).toHaveURL(/\/sign-in$/);
+  await signInCoach(odette, { ...person, password });
+  await page.getByRole('button', { name: 'Remove: Odette Marsh' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove the coach' }).click();
+  await expect(page.getByText('Odette Marsh is no longer a coach of this club.')).toBeVisible();
+  await odette.goto('/classes');
+  await expect(odette).toHaveURL(/\/sign-in$/);
 });

@@ -72,7 +72,7 @@ test('a wrong password says so and keeps the name', async ({ page }) => {
   await page.getByLabel('Sign-in name').fill(club().lead.signInName);
   await page.getByRole('textbox', { name: 'Password' }).fill('nearly');
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByText('Name and password do not fit together.')).toBeVisible();
+  await expect(page.getByText('Wrong sign-in name or password.')).toBeVisible();
   await expect(page.getByLabel('Sign-in name')).toHaveValue(club().lead.signInName);
 });
 

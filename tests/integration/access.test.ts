@@ -11,6 +11,7 @@ import {
   listOwnClasses,
   removeStudent,
   renameOwnStudent,
+  unlockStudent,
   setLevel,
   setPost,
 } from '@/server/services/classes';
@@ -109,6 +110,10 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
   'give a new key': {
     may: ['teacher', 'lead', 'assistant'],
     run: (actor, { classId, studentId }) => giveNewKey(actor, { classId, studentId }),
+  },
+  'unlock a student': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId, studentId }) => unlockStudent(actor, { classId, studentId }),
   },
   'remove a student': {
     may: ['teacher', 'lead'],
@@ -292,7 +297,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
 const ROLES: readonly Role[] = ['teacher', 'lead', 'assistant', 'colleague', 'stranger'];
 const WALK = Object.keys(DEEDS).flatMap((deed) => ROLES.map((role) => [deed, role] as const));
 
-test('the walk is not empty', () => expect(WALK).toHaveLength(210));
+test('the walk is not empty', () => expect(WALK).toHaveLength(215));
 
 test.each(WALK)('%s: %s', async (deed, role) => {
   const scene = await makeScene();

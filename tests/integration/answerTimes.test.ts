@@ -8,7 +8,6 @@ import { getClassPage } from '@/server/services/classes';
 import { getClassProgress } from '@/server/services/classProgress';
 import { runAt } from '@/server/services/clock';
 import { rebuildProgress } from '@/server/services/progress';
-import { rebuildRatings } from '@/server/services/ratings';
 import { exportRecord, getChildPage } from '@/server/services/records';
 import { storeOrTell } from '@/server/services/refusedAnswers';
 import { printReport } from '@/server/services/reports';
@@ -93,9 +92,6 @@ async function makeBelieved() {
       stored.clientId,
     ]);
   }
-  // What follows from them, as it was worked out then.
-  await rebuildProgress();
-  await rebuildRatings();
   return made;
 }
 

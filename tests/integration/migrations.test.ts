@@ -11,7 +11,7 @@ async function listTables(): Promise<string[]> {
 }
 
 /** Those that change rows of tables that are there. */
-const MAKE_NO_TABLE: readonly string[] = ['0052_answer_times'];
+const MAKE_NO_TABLE: readonly string[] = ['0052_answer_times', '0054_sign_in_names', '0055_session_epochs'];
 
 test('every migration makes one table or none, and its way down takes just that one away', async () => {
   expect(MIGRATIONS.length).toBeGreaterThanOrEqual(20);

@@ -56,14 +56,17 @@ export function valueOf<Value>(result: Result<Value, { readonly code: string }>)
 /** A club with its lead and one coach. */
 export async function makeClub(): Promise<{ lead: CoachActor; coach: CoachActor }> {
   valueOf(
-    await setUpClub({
-      code: makeSetUpCode(),
-      clubName: 'Quillhaven Chess Club',
-      timeZone: 'Atlantic/Faroe',
-      leadName: 'Wenna',
-      signInName: 'wenna',
-      password: PASSWORD,
-    }),
+    await setUpClub(
+      {
+        code: makeSetUpCode(),
+        clubName: 'Quillhaven Chess Club',
+        timeZone: 'Atlantic/Faroe',
+        leadName: 'Wenna',
+        signInName: 'wenna',
+        password: PASSWORD,
+      },
+      'here',
+    ),
   );
   const lead = await getCoachActor('wenna');
   valueOf(await addCoach(lead, { name: 'Tam', signInName: 'tam', password: PASSWORD }));

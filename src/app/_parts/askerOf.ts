@@ -1,6 +1,6 @@
 import { headers } from 'next/headers';
 
-/** Where a request comes from, as far as the server or its proxy says, to slow down whoever tries codes. */
+/** The network address a request comes from, to slow down whoever tries codes. Our web server has put it there; what others wrote is gone. */
 export async function askerOf(): Promise<string> {
-  return (await headers()).get('x-forwarded-for')?.split(',')[0]?.trim() ?? 'unknown';
+  return (await headers()).get('x-forwarded-for') ?? 'unknown';
 }

@@ -71,7 +71,7 @@ async function makeCalendar(): Promise<Calendar> {
     const { name: leadName, signInName, password } = DEMO_LEAD;
     const { name: clubName, timeZone } = DEMO_CLUB;
     const input = { code: makeSetUpCode(), clubName, timeZone, leadName, signInName, password };
-    getValue(await runAt(from.add(firstWeek, 'week').toDate(), () => setUpClub(input)));
+    getValue(await runAt(from.add(firstWeek, 'week').toDate(), () => setUpClub(input, 'seed')));
   }
   const lead = await getCoachActor(DEMO_LEAD.signInName);
   const first = (await listOwnTerms(lead)).at(-1);

@@ -4,43 +4,61 @@
  */
 import 'server-only';
 import { cache } from 'react';
+import { v4 as makeUuid } from 'uuid';
 import type { z } from 'zod';
 import type { ServiceFault } from '@/contracts/faults';
 import type { CoachId, StudentId } from '@/contracts/ids';
 import { failure, success, type Result } from '@/core/shared';
 import { findCoach, findStudent } from '../data/people';
+import { createSession, deleteOldSessions, deleteSession, findSessionPerson } from '../data/sessions';
 import { toCoachActor, type CoachActor, type StudentActor } from './actors';
 import { getDb } from '../db';
-import { openSession, readSession, type SessionKind } from './sessions';
+import { LIFETIME_SECONDS, openSession, readSession, type SessionKind } from './sessions';
 
 /** The signed-in coach of this request, read anew from the database; undefined for anybody else. */
 export const findCoachActor = cache(async (): Promise<CoachActor | undefined> => {
-  const session = await readSession('coach');
-  if (session.personId === undefined) return undefined;
-  const coach = await findCoach(getDb(), session.personId as CoachId);
-  if (coach === undefined || coach.sessionEpoch !== session.epoch) return undefined;
-  return toCoachActor(coach);
+  const personId = await findSignedIn('coach');
+  const coach = personId === undefined ? undefined : await findCoach(getDb(), personId as CoachId);
+  return coach && toCoachActor(coach);
 });
 
 /** The signed-in student of this request, read anew from the database; undefined for anybody else. */
 export const findStudentActor = cache(async (): Promise<StudentActor | undefined> => {
-  const session = await readSession('seat');
-  if (session.personId === undefined) return undefined;
-  const student = await findStudent(getDb(), session.personId as StudentId);
-  if (student === undefined || student.sessionEpoch !== session.epoch) return undefined;
+  const personId = await findSignedIn('seat');
+  const student = personId === undefined ? undefined : await findStudent(getDb(), personId as StudentId);
+  if (student === undefined) return undefined;
   return { kind: 'student', studentId: student.studentId, clubId: student.clubId, name: student.name };
 });
 
+async function findSignedIn(kind: SessionKind): Promise<number | undefined> {
+  const { sessionId } = await readSession(kind);
+  return sessionId === undefined ? undefined : findSessionPerson(getDb(), sessionId, oldestOf(kind));
+}
+
+const oldestOf = (kind: SessionKind) => new Date(Date.now() - LIFETIME_SECONDS[kind] * 1000);
+
+/** The session a coach is signed in with on this device. */
+export async function findOwnSession(): Promise<string | undefined> {
+  return (await readSession('coach')).sessionId;
+}
+
 /** Starts a session after the secret was found right. */
-export async function startSession(kind: SessionKind, personId: number, epoch: number): Promise<void> {
+export async function startSession(kind: SessionKind, personId: number): Promise<void> {
+  const sessionId = makeUuid();
+  await deleteOldSessions(getDb(), personId, oldestOf(kind));
+  await createSession(getDb(), { sessionId, personId, startedAt: new Date() });
   const session = await openSession(kind);
-  session.personId = personId;
-  session.epoch = epoch;
+  // Who was signed in here before is not any more.
+  if (session.sessionId !== undefined) await deleteSession(getDb(), session.sessionId);
+  session.sessionId = sessionId;
   await session.save();
 }
 
+/** Ends it here and on the server, where a copy of the cookie would still open the door. */
 export async function endSession(kind: SessionKind): Promise<void> {
-  (await openSession(kind)).destroy();
+  const session = await openSession(kind);
+  if (session.sessionId !== undefined) await deleteSession(getDb(), session.sessionId);
+  session.destroy();
 }
 
 /** Carries out a coach's request: signed in, input parsed, then the work. Every coach action passes here. */

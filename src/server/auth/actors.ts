@@ -49,6 +49,24 @@ export async function findTaughtClass(
   return undefined;
 }
 
+/**
+ * All that somebody who helps in a class may change there; everything else needs a coach of it. A key is forgotten and a child locked in the
+ * middle of a lesson, attendance is noted at the door, and score sheets are collected by whoever is near.
+ */
+const ASSISTANT_DEEDS = ['student/new-key', 'student/unlocked', 'attendance/noted', 'game/added'] as const;
+export type AssistantDeed = (typeof ASSISTANT_DEEDS)[number];
+
+/** The class when this coach may do this in it. */
+export function findClassFor(
+  db: Db,
+  actor: CoachActor,
+  classId: ClassId,
+  deed: string,
+): Promise<ClassRecord | undefined> {
+  const isForAssistants = ASSISTANT_DEEDS.some((one) => one === deed);
+  return isForAssistants ? findOwnClass(db, actor, classId) : findTaughtClass(db, actor, classId);
+}
+
 /** The set when it belongs to the coach's club: coaches of a club share their sets. */
 export async function findOwnSet(db: Db, actor: CoachActor, setId: SetId): Promise<SetRecord | undefined> {
   const found = await findSet(db, setId);

@@ -1,4 +1,4 @@
-import { createHmac, timingSafeEqual } from 'node:crypto';
+import { createHash, createHmac, timingSafeEqual } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { KEY_LENGTH, KEY_PICTURES, type KeyPicture } from '@/contracts/people';
 import { drawOne } from './drawOne';
@@ -34,6 +34,85 @@ async function isRightSecret(secretHash: string | undefined, secret: string): Pr
     return false;
   }
   return verify(secretHash, secret);
+}
+
+/** Words that are easy to read out and to type: six drawn from 64 are 36 bits, and guessing is slowed down at the door. */
+const PASSWORD_WORDS = [
+  'amber',
+  'anchor',
+  'apple',
+  'barley',
+  'basket',
+  'beacon',
+  'bramble',
+  'button',
+  'candle',
+  'canvas',
+  'cedar',
+  'cherry',
+  'clover',
+  'cobble',
+  'copper',
+  'cradle',
+  'dapple',
+  'ember',
+  'falcon',
+  'feather',
+  'fiddle',
+  'flannel',
+  'garden',
+  'ginger',
+  'hammock',
+  'harbour',
+  'hazel',
+  'heather',
+  'island',
+  'ivory',
+  'jasper',
+  'juniper',
+  'kettle',
+  'ladder',
+  'lantern',
+  'linen',
+  'marble',
+  'meadow',
+  'mitten',
+  'morning',
+  'nettle',
+  'orchard',
+  'otter',
+  'paddle',
+  'pebble',
+  'pepper',
+  'pillow',
+  'plover',
+  'quarry',
+  'quiver',
+  'raven',
+  'ribbon',
+  'saddle',
+  'saffron',
+  'shovel',
+  'silver',
+  'sparrow',
+  'spindle',
+  'thimble',
+  'timber',
+  'velvet',
+  'walnut',
+  'whistle',
+  'willow',
+] as const;
+const PASSWORD_LENGTH = 6;
+
+/** A password to be changed by whoever gets it, such as "kettle-otter-linen-plover-amber-quarry". */
+export function drawPassword(): string {
+  return Array.from({ length: PASSWORD_LENGTH }, () => drawOne(PASSWORD_WORDS)).join('-');
+}
+
+/** A name that may be of any letters, as one that a counter can bear. */
+export function hashName(name: string): string {
+  return createHash('sha256').update(name).digest('hex').slice(0, 32);
 }
 
 /** Three pictures drawn at random; the order counts and one may come twice. */

@@ -3,10 +3,9 @@ import { LRUCache } from 'lru-cache';
 import { cookies } from 'next/headers';
 import { getEnv } from '../env';
 
-/** What the sealed cookie holds: who, and which epoch of that person's sessions. */
+/** What the sealed cookie holds: the id of a session the database knows. */
 export interface SessionData {
-  personId?: number;
-  epoch?: number;
+  sessionId?: string;
 }
 
 /** Coach and student have a cookie each, so that a coach can try a seat in another tab. */
@@ -17,7 +16,7 @@ const COOKIE_NAMES: Readonly<Record<SessionKind, string>> = {
   seat: 'vorschule_seat',
 };
 const DAY_SECONDS = 86_400;
-const LIFETIME_SECONDS: Readonly<Record<SessionKind, number>> = {
+export const LIFETIME_SECONDS: Readonly<Record<SessionKind, number>> = {
   coach: 14 * DAY_SECONDS,
   seat: DAY_SECONDS,
 };
@@ -45,7 +44,7 @@ const opened = new LRUCache<string, SessionData>({ max: 2000, ttl: 60_000 });
 
 /**
  * What the session of this request holds, to be read only; empty without one. Kept for a minute by the cookie's whole text, so that a
- * session may live that much longer than its time; whether its epoch still counts is asked of the database each time.
+ * session may live that much longer than its time; whether it was ended is asked of the database each time.
  */
 export async function readSession(kind: SessionKind): Promise<SessionData> {
   const jar = await cookies();

@@ -5,6 +5,9 @@ import type { Db } from '../db';
 export type AuditAction =
   | 'class/created'
   | 'coach/added'
+  | 'coach/password'
+  | 'coach/removed'
+  | 'student/unlocked'
   | 'class/post'
   | 'term/added'
   | 'term/changed'

@@ -40,6 +40,7 @@ export async function eraseStudentRows(
     await db(table).where(own).delete();
   await db('audit_log').whereRaw("JSON_VALUE(details, '$.studentId') = ?", [studentId]).delete();
   await takeOutName(db, clubId, name);
+  await db('sessions').where({ person_id: studentId }).delete();
   await db('people').where({ id: studentId, kind: 'student' }).delete();
 }
 

@@ -2,6 +2,7 @@ import type { ClubId, CoachId, StudentId } from '@/contracts/ids';
 import type { ClubCoach } from '@/contracts/people';
 import type { Db } from '../db';
 import type { PersonRow } from '../db/tables';
+import { deleteSessionsOf } from './sessions';
 
 export interface CoachRecord {
   readonly coachId: CoachId;
@@ -9,7 +10,6 @@ export interface CoachRecord {
   readonly isLead: boolean;
   readonly name: string;
   readonly secretHash: string | undefined;
-  readonly sessionEpoch: number;
 }
 
 export interface StudentRecord {
@@ -17,7 +17,6 @@ export interface StudentRecord {
   readonly clubId: ClubId;
   readonly name: string;
   readonly secretHash: string | undefined;
-  readonly sessionEpoch: number;
 }
 
 function toCoach(row: PersonRow): CoachRecord {
@@ -27,7 +26,6 @@ function toCoach(row: PersonRow): CoachRecord {
     isLead: row.kind === 'lead',
     name: row.display_name,
     secretHash: row.secret_hash ?? undefined,
-    sessionEpoch: row.session_epoch,
   };
 }
 
@@ -37,7 +35,6 @@ function toStudent(row: PersonRow): StudentRecord {
     clubId: row.club_id as ClubId,
     name: row.display_name,
     secretHash: row.secret_hash ?? undefined,
-    sessionEpoch: row.session_epoch,
   };
 }
 
@@ -116,10 +113,29 @@ export async function renameStudent(db: Db, studentId: StudentId, name: string):
 
 /** Stores a new secret and ends every open session of the student. */
 export async function replaceStudentSecret(db: Db, studentId: StudentId, secretHash: string): Promise<void> {
-  const changed = await db('people')
-    .where({ id: studentId, kind: 'student' })
-    .update({ secret_hash: secretHash, session_epoch: db.raw('session_epoch + 1') });
-  expectOne(changed);
+  expectOne(await db('people').where({ id: studentId, kind: 'student' }).update({ secret_hash: secretHash }));
+  await deleteSessionsOf(db, studentId);
+}
+
+/** Stores a coach's new password and ends every open session, but for one where that is named. */
+export async function replaceCoachSecret(
+  db: Db,
+  coachId: CoachId,
+  secretHash: string,
+  exceptSession?: string,
+): Promise<void> {
+  const coach = db('people').where({ id: coachId }).whereIn('kind', ['lead', 'coach']);
+  expectOne(await coach.update({ secret_hash: secretHash }));
+  await deleteSessionsOf(db, coachId, exceptSession);
+}
+
+/** Takes a coach out of the club: no sign-in, no class; what was done stays under the name. The sign-in name is free again. */
+export async function removeCoachRow(db: Db, coachId: CoachId, now: Date): Promise<void> {
+  const removed = { erased_at: now, secret_hash: null, sign_in_name: null };
+  expectOne(await db('people').where({ id: coachId, kind: 'coach' }).whereNull('erased_at').update(removed));
+  for (const table of ['class_coaches', 'class_assistants'])
+    await db(table).where({ coach_id: coachId }).delete();
+  await deleteSessionsOf(db, coachId);
 }
 
 function expectOne(changed: number): void {

@@ -1,3 +1,4 @@
+import { randomInt } from 'node:crypto';
 import knex, { type Knex } from 'knex';
 import { getEnv } from '../env';
 import './tables';
@@ -35,7 +36,9 @@ export async function closeDb(): Promise<void> {
   await closing?.destroy();
 }
 
-const MOST_TRIES = 4;
+const MOST_TRIES = 8;
+/** Tries that ran into each other would do so again if all waited as long. */
+const MOST_WAIT_MS = 20;
 /** Deadlock (1213) and lock wait timeout (1205): the whole transaction may be tried again. */
 const RETRY_ERRNOS = [1213, 1205];
 const DUPLICATE_ERRNO = 1062;
@@ -50,12 +53,18 @@ function hasErrno(error: unknown, errnos: readonly number[]): boolean {
 }
 
 /** Runs the work in one transaction, again from the start after a deadlock, so the work must not have other effects. */
-export async function withTransaction<Value>(work: (db: Db) => Promise<Value>): Promise<Value> {
+export function withTransaction<Value>(work: (db: Db) => Promise<Value>): Promise<Value> {
+  return retryDeadlocks(() => getDb().transaction(work));
+}
+
+/** Runs the work again from its start after a deadlock, a little later each time. */
+export async function retryDeadlocks<Value>(work: () => Promise<Value>): Promise<Value> {
   for (let tryNumber = 1; ; tryNumber += 1) {
     try {
-      return await getDb().transaction(work);
+      return await work();
     } catch (error) {
       if (tryNumber >= MOST_TRIES || !hasErrno(error, RETRY_ERRNOS)) throw error;
+      await new Promise((resolve) => setTimeout(resolve, randomInt(MOST_WAIT_MS * tryNumber)));
     }
   }
 }

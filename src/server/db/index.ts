@@ -1,2 +1,11 @@
-export { closeDb, getDb, isDuplicateError, migrate, storeOnce, withTransaction, type Db } from './connection';
+export {
+  closeDb,
+  getDb,
+  isDuplicateError,
+  migrate,
+  retryDeadlocks,
+  storeOnce,
+  withTransaction,
+  type Db,
+} from './connection';
 export { migrationSource, MIGRATIONS } from './migrations';

@@ -8,7 +8,6 @@ export interface PersonRow {
   display_name: string;
   sign_in_name: string | null;
   secret_hash: string | null;
-  session_epoch: number;
   erased_at: Date | null;
   request_id: string | null;
 }

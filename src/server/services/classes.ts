@@ -11,8 +11,9 @@ import type {
 import type { Level } from '@/core/exercises';
 import { listHardships } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
+import { findClassFor, findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
 import { drawJoinCode, drawKey, hashKey } from '../auth/secrets';
+import { forgetTries, listWaiting } from '../auth/throttle';
 import { listAssignmentsOfClass } from '../data/assignments';
 import { listLatestAnswers, listProgressAnswers, listSolvedCounts } from '../data/attempts';
 import { addAuditEntry, type AuditAction } from '../data/auditLog';
@@ -105,6 +106,7 @@ export async function getClassPage(
     coaches: actor.isLead ? coaches : coaches.filter((coach) => coach.post !== undefined),
     studentCount: students.length,
     students,
+    lockedIds: await listLocked(students),
     latestAnswers: await listLatestAnswers(db, classId, LATEST_ANSWERS),
     refusedAnswers: await listRefusedAnswers(db, classId),
     hardships: listHardships(await listProgressAnswers(db, { classId })),
@@ -227,6 +229,28 @@ export async function giveNewKey(
   return changed.ok ? success(key) : changed;
 }
 
+/** Lets a child try its pictures again at once: too many wrong ones were tapped on its card, by whomever. */
+export async function unlockStudent(
+  actor: CoachActor,
+  input: { classId: ClassId; studentId: StudentId },
+): Promise<Result<undefined, ServiceFault>> {
+  const noted = await changeStudent(actor, input, 'student/unlocked', () => Promise.resolve());
+  if (noted.ok) {
+    await forgetTries('key', String(input.studentId));
+    await forgetTries('key-class', String(input.classId));
+  }
+  return noted;
+}
+
+/** The children of these whose pictures are refused for a while. */
+async function listLocked(students: readonly NameCard[]): Promise<StudentId[]> {
+  const waiting = await listWaiting(
+    'key',
+    students.map(({ studentId }) => String(studentId)),
+  );
+  return students.flatMap(({ studentId }) => (waiting.includes(String(studentId)) ? [studentId] : []));
+}
+
 async function changeStudent(
   actor: CoachActor,
   { classId, studentId }: { classId: ClassId; studentId: StudentId },
@@ -234,9 +258,7 @@ async function changeStudent(
   change: (db: Db) => Promise<void>,
 ): Promise<Result<undefined, ServiceFault>> {
   return withTransaction(async (db) => {
-    // A key is forgotten in the middle of a lesson: whoever helps may give another.
-    const find = action === 'student/new-key' ? findOwnClass : findTaughtClass;
-    const found = await find(db, actor, classId);
+    const found = await findClassFor(db, actor, classId, action);
     if (found === undefined) return failure<ServiceFault>({ code: 'class/not-found' });
     if (!(await isStudentOfClass(db, classId, studentId))) {
       return failure<ServiceFault>({ code: 'join/not-in-class' });

@@ -8,10 +8,13 @@ import { addAuditEntry } from '../data/auditLog';
 import { createCoach, findCoachBySignInName, listCoaches } from '../data/people';
 import { getDb, storeOnce } from '../db';
 import { getNow } from './clock';
+import { refuseWeakPassword } from './passwords';
 
 /** Adds a coach to the lead's club. The same name with the same sign-in name again is that coach already. */
 export async function addCoach(actor: CoachActor, input: NewCoach): Promise<Result<CoachId, ServiceFault>> {
   if (!actor.isLead) return failure({ code: 'access/not-allowed' });
+  const weak = await refuseWeakPassword(input.password, [input.name, input.signInName]);
+  if (weak !== undefined) return failure(weak);
   const secretHash = await hashPassword(input.password);
   return storeOnce(async (db) => {
     const known = await findCoachBySignInName(db, input.signInName);

@@ -7,7 +7,7 @@ import { makeExactKey } from '@/core/puzzles';
 import { checkPosition } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
-import { findOwnClass, type CoachActor } from '../auth/actors';
+import { findClassFor, type CoachActor } from '../auth/actors';
 import { addAuditEntry } from '../data/auditLog';
 import { isStudentOfClass, listClasses, listStudents } from '../data/classes';
 import {
@@ -50,7 +50,10 @@ export async function addGame(actor: CoachActor, input: NewGame): Promise<Result
   if (!draft.ok) return draft;
   const start = checkPosition(draft.value);
   if (!start.ok) return failure(start.error[0] ?? { code: 'fen/empty' });
-  if (playedBy !== undefined && (await findOwnClass(getDb(), actor, playedBy.classId)) === undefined) {
+  if (
+    playedBy !== undefined &&
+    (await findClassFor(getDb(), actor, playedBy.classId, 'game/added')) === undefined
+  ) {
     return failure({ code: 'class/not-found' });
   }
   const answer = await askPool({ kind: 'chances', fen, moves, plies, maxMoves });

@@ -19,7 +19,7 @@ import type {
 } from '@/contracts/lessons';
 import { failure, success, type Result } from '@/core/shared';
 import { dayText } from '@/text';
-import { findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
+import { findClassFor, findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
 import { createAssignment, findAssignmentByRequest } from '../data/assignments';
 import { listClasses } from '../data/classes';
 import { getClub } from '../data/clubs';
@@ -197,7 +197,10 @@ export async function noteAttendance(
 ): Promise<Result<undefined, ServiceFault>> {
   return withTransaction(async (db) => {
     const lesson = await findLesson(db, attendance.lessonId);
-    if (lesson === undefined || (await findOwnClass(db, actor, lesson.classId)) === undefined)
+    if (
+      lesson === undefined ||
+      (await findClassFor(db, actor, lesson.classId, 'attendance/noted')) === undefined
+    )
       return failure<ServiceFault>({ code: 'lesson/not-found' });
     const students = await listStudentsOn(db, lesson.classId, lesson.day);
     if (!students.some(({ studentId }) => studentId === attendance.studentId))

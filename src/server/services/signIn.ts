@@ -1,31 +1,33 @@
 import type { ServiceFault } from '@/contracts/faults';
 import type { NameCard, StudentSignIn } from '@/contracts/people';
 import { failure, success, type Result } from '@/core/shared';
-import { isRightKey, isRightPassword } from '../auth/secrets';
-import { findWaitSeconds, forgetWrongTries, noteWrongTry, type ThrottleKind } from '../auth/throttle';
+import { hashName, isRightKey, isRightPassword } from '../auth/secrets';
+import { countTry } from '../auth/throttle';
 import { findClassByJoinCode, isStudentOfClass, listStudents, type ClassRecord } from '../data/classes';
 import { findCoachBySignInName, findStudent } from '../data/people';
 import { getDb } from '../db';
 
 export interface SignedIn {
   readonly personId: number;
-  readonly epoch: number;
 }
 
-/** Checks a coach's name and password; slow after too many wrong ones, and silent about which of the two was wrong. */
+/**
+ * Checks a coach's name and password; slow after too many wrong ones, and silent about which of the two was wrong. `from` is the address of
+ * whoever asks. Wrong tries count against the person found, whatever way the name was written in.
+ */
 export async function signInCoach(
   signInName: string,
   password: string,
+  from: string,
 ): Promise<Result<SignedIn, ServiceFault>> {
-  const waiting = await refuseWhileWaiting('password', signInName.toLowerCase());
-  if (waiting !== undefined) return failure(waiting);
   const coach = await findCoachBySignInName(getDb(), signInName);
-  if (!(await isRightPassword(coach?.secretHash, password)) || coach === undefined) {
-    await noteWrongTry('password', signInName.toLowerCase());
+  const who = coach === undefined ? `unknown ${hashName(signInName)}` : String(coach.coachId);
+  const tried = await countTry(['password', who], ['password-from', from]);
+  if ('waitSeconds' in tried) return failure({ code: 'sign-in/too-many-tries', ...tried });
+  if (!(await isRightPassword(coach?.secretHash, password)) || coach === undefined)
     return failure({ code: 'sign-in/wrong' });
-  }
-  await forgetWrongTries('password', signInName.toLowerCase());
-  return success({ personId: coach.coachId, epoch: coach.sessionEpoch });
+  await tried.forgive();
+  return success({ personId: coach.coachId });
 }
 
 export interface JoinPage {
@@ -43,7 +45,7 @@ export async function openJoinPage(joinCode: string, from: string): Promise<Resu
   return success({ className: name, joinCode: found.value.joinCode, students });
 }
 
-/** Checks a student's three pictures; throttled for each student, and for each asker who tries class codes. */
+/** Checks a student's three pictures; throttled for each student, for its class and for each asker, and for each asker who tries class codes. */
 export async function signInStudent(
   { joinCode, studentId, key }: StudentSignIn,
   from: string,
@@ -51,31 +53,29 @@ export async function signInStudent(
   const db = getDb();
   const found = await findClassBehind(joinCode, from);
   if (!found.ok) return found;
-  if (!(await isStudentOfClass(db, found.value.classId, studentId))) {
+  const { classId } = found.value;
+  if (!(await isStudentOfClass(db, classId, studentId))) {
     return failure({ code: 'join/not-in-class' });
   }
-  const waiting = await refuseWhileWaiting('key', String(studentId));
-  if (waiting !== undefined) return failure(waiting);
+  const tried = await countTry(
+    ['key', String(studentId)],
+    ['key-class', String(classId)],
+    ['key-from', from],
+  );
+  if ('waitSeconds' in tried) return failure({ code: 'sign-in/too-many-tries', ...tried });
   const student = await findStudent(db, studentId);
-  if (student === undefined || !(await isRightKey(student.secretHash, key))) {
-    await noteWrongTry('key', String(studentId));
+  if (student === undefined || !(await isRightKey(student.secretHash, key)))
     return failure({ code: 'sign-in/wrong' });
-  }
-  await forgetWrongTries('key', String(studentId));
-  return success({ personId: student.studentId, epoch: student.sessionEpoch });
+  await tried.forgive();
+  return success({ personId: student.studentId });
 }
 
 /** The class of a code. Wrong codes are counted, however they come in; who has tried too many is not answered for a while. */
 async function findClassBehind(joinCode: string, from: string): Promise<Result<ClassRecord, ServiceFault>> {
-  const waiting = await refuseWhileWaiting('code', from);
-  if (waiting !== undefined) return failure(waiting);
+  const tried = await countTry(['code', from]);
+  if ('waitSeconds' in tried) return failure({ code: 'sign-in/too-many-tries', ...tried });
   const found = await findClassByJoinCode(getDb(), joinCode);
-  if (found !== undefined) return success(found);
-  await noteWrongTry('code', from);
-  return failure({ code: 'join/no-such-code' });
-}
-
-async function refuseWhileWaiting(kind: ThrottleKind, who: string): Promise<ServiceFault | undefined> {
-  const waitSeconds = await findWaitSeconds(kind, who);
-  return waitSeconds > 0 ? { code: 'sign-in/too-many-tries', waitSeconds } : undefined;
+  if (found === undefined) return failure({ code: 'join/no-such-code' });
+  await tried.forgive();
+  return success(found);
 }

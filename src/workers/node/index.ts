@@ -1,1 +1,1 @@
-export { askPool, askPrinter, closePool } from './pool';
+export { askPool, askPrinter, askWeakness, closePool } from './pool';

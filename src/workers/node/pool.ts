@@ -45,6 +45,13 @@ export async function askPrinter(
   return { kind: 'pdf', bytes: (await threads.run(job, { name: 'print' })) as Uint8Array };
 }
 
+/** Has a worker thread say whether a password is too easy to guess; `about` are names that stand near it. */
+export async function askWeakness(password: string, about: readonly string[]): Promise<boolean | Busy> {
+  const threads = getPool();
+  if (threads.queueSize >= MOST_WAITING) return { kind: 'busy' };
+  return (await threads.run({ password, about }, { name: 'weigh' })) as boolean;
+}
+
 /** Ends the threads once their work is done. */
 export async function closePool(): Promise<void> {
   const closing = pool;

@@ -10,6 +10,18 @@ export default function answer<Q extends Question>(question: Q): AnswerTo<Q> {
   return answerQuestion(question);
 }
 
+/** Is this password too easy to guess? What knows is loaded when it is first needed. */
+export async function weigh({
+  password,
+  about,
+}: {
+  password: string;
+  about: readonly string[];
+}): Promise<boolean> {
+  const { isWeakPassword } = await import('./passwords');
+  return isWeakPassword(password, about);
+}
+
 let fonts: Fonts | undefined;
 
 /** The same for a job of the printer; what lays it out is loaded when it is first needed. */

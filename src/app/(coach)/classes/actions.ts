@@ -31,6 +31,7 @@ import {
   renameOwnStudent,
   setLevel,
   setPost,
+  unlockStudent,
   type NewKey,
 } from '@/server/services/classes';
 import { saveClassPath, setStudentStage } from '@/server/services/paths';
@@ -73,6 +74,12 @@ export async function removeStudentAction(input: unknown): Promise<Result<undefi
 
 export async function newKeyAction(input: unknown): Promise<Result<readonly KeyPicture[], ServiceFault>> {
   return runAsCoach(rosterStudentSchema, input, giveNewKey);
+}
+
+export async function unlockStudentAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
+  const result = await runAsCoach(rosterStudentSchema, input, unlockStudent);
+  revalidatePath('/classes', 'layout');
+  return result;
 }
 
 export async function setPostAction(input: unknown): Promise<Result<undefined, ServiceFault>> {

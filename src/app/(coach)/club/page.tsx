@@ -3,12 +3,21 @@ import { getClubPage } from '@/server/services/clubs';
 import { listOwnCoaches } from '@/server/services/coaches';
 import { getHouseWordsPage } from '@/server/services/houseWords';
 import { CoachList } from '@/ui/panels/roster/CoachList';
+import { OwnPassword } from '@/ui/panels/roster/OwnPassword';
 import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { ClubForm } from './_parts/ClubForm';
 import { HouseWordsForm } from './_parts/HouseWordsForm';
-import { addCoachAction, changeClubSettingsAction, saveHouseWordsAction } from './actions';
+import {
+  addCoachAction,
+  changeClubSettingsAction,
+  changePasswordAction,
+  endOtherSessionsAction,
+  removeCoachAction,
+  resetPasswordAction,
+  saveHouseWordsAction,
+} from './actions';
 
 export const metadata: Metadata = { title: 'Club' };
 
@@ -38,7 +47,15 @@ export default async function ClubPage() {
         </div>
       </div>
       <ClubForm settings={settings} mayChange={mayChange} onChange={changeClubSettingsAction} />
-      <CoachList coaches={coaches} onAdd={mayChange ? addCoachAction : undefined} />
+      <CoachList
+        coaches={coaches}
+        lead={
+          mayChange
+            ? { onAdd: addCoachAction, onReset: resetPasswordAction, onRemove: removeCoachAction }
+            : undefined
+        }
+      />
+      <OwnPassword onChange={changePasswordAction} onEndOthers={endOtherSessionsAction} />
       <HouseWordsForm page={words} isLead={mayChange} onSave={saveHouseWordsAction} />
     </>
   );

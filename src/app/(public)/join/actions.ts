@@ -33,7 +33,7 @@ export async function openSeat(input: {
           : faultText(result.error),
     };
   }
-  await startSession('seat', result.value.personId, result.value.epoch);
+  await startSession('seat', result.value.personId);
   redirect('/seat');
 }
 

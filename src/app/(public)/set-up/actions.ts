@@ -4,6 +4,7 @@ import { setUpSchema } from '@/contracts/people';
 import { parseInput, startSession } from '@/server/auth/access';
 import { setUpClub } from '@/server/services/setUpClub';
 import { faultText } from '@/text';
+import { askerOf } from '../../_parts/askerOf';
 import { textField, type FormState } from '../../_parts/FormState';
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
@@ -26,8 +27,8 @@ export async function setUp(_state: FormState, form: FormData): Promise<FormStat
       values,
     };
   }
-  const result = await setUpClub(input.value);
+  const result = await setUpClub(input.value, await askerOf());
   if (!result.ok) return { error: faultText(result.error), values };
-  await startSession('coach', result.value.coachId, result.value.epoch);
+  await startSession('coach', result.value.coachId);
   redirect('/classes');
 }

@@ -4,18 +4,19 @@ import { coachSignInSchema } from '@/contracts/people';
 import { endSession, parseInput, startSession } from '@/server/auth/access';
 import { signInCoach } from '@/server/services/signIn';
 import { faultText } from '@/text';
+import { askerOf } from '../../_parts/askerOf';
 import { textField, type FormState } from '../../_parts/FormState';
 
 export async function signIn(_state: FormState, form: FormData): Promise<FormState> {
   const values = { signInName: textField(form, 'signInName') };
   const input = parseInput(coachSignInSchema, Object.fromEntries(form));
   if (!input.ok) return { error: 'Enter your sign-in name and your password.', values };
-  const result = await signInCoach(input.value.signInName, input.value.password);
+  const result = await signInCoach(input.value.signInName, input.value.password, await askerOf());
   if (!result.ok) {
     const isWrong = result.error.code === 'sign-in/wrong';
-    return { error: isWrong ? 'Name and password do not fit together.' : faultText(result.error), values };
+    return { error: isWrong ? 'Wrong sign-in name or password.' : faultText(result.error), values };
   }
-  await startSession('coach', result.value.personId, result.value.epoch);
+  await startSession('coach', result.value.personId);
   redirect('/desk');
 }
 

@@ -50,6 +50,9 @@ import * as m0049 from './0049_rating_steps';
 import * as m0050 from './0050_mails';
 import * as m0051 from './0051_refused_answers';
 import * as m0052 from './0052_answer_times';
+import * as m0053 from './0053_sessions';
+import * as m0054 from './0054_sign_in_names';
+import * as m0055 from './0055_session_epochs';
 import type { Knex } from 'knex';
 
 interface Migration {
@@ -112,6 +115,9 @@ export const MIGRATIONS: readonly Migration[] = [
   m0050,
   m0051,
   m0052,
+  m0053,
+  m0054,
+  m0055,
 ];
 
 /** Lets knex run the list above: files on disk would not survive bundling. */

@@ -1,9 +1,9 @@
 'use client';
-import { Button, PasswordInput, TextInput } from '@mantine/core';
+import { Button, Modal, PasswordInput, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { CoachId } from '@/contracts/ids';
-import type { ClubCoach, NewCoach } from '@/contracts/people';
+import type { ClubCoach, NewCoach, OwnCoach } from '@/contracts/people';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
@@ -11,13 +11,21 @@ import classes from './Roster.module.css';
 const NOBODY: NewCoach = { name: '', signInName: '', password: '' };
 const LEAST_LETTERS = 10;
 
-/** The coaches of the club; a lead adds one, who is then told the sign-in name and the password by word of mouth. */
+/** The coaches of the club; a lead adds one, gives a new password to one who forgot it, and removes one. */
 export function CoachList(props: {
   readonly coaches: readonly ClubCoach[];
-  /** Undefined: may only look. */
-  readonly onAdd: ((input: NewCoach) => Promise<Result<CoachId, ServiceFault>>) | undefined;
+  /** What a lead may do; undefined: may only look. */
+  readonly lead:
+    | {
+        readonly onAdd: (input: NewCoach) => Promise<Result<CoachId, ServiceFault>>;
+        /** Gives the new password, which is shown once. */
+        readonly onReset: (input: OwnCoach) => Promise<Result<string, ServiceFault>>;
+        readonly onRemove: (input: OwnCoach) => Promise<Result<undefined, ServiceFault>>;
+      }
+    | undefined;
 }) {
-  const { coaches, onAdd } = props;
+  const { coaches, lead } = props;
+  const [leaving, setLeaving] = useState<ClubCoach | undefined>();
   const [coach, setCoach] = useState<NewCoach>(NOBODY);
   const [said, setSaid] = useState('');
   const { send, isBusy, error } = useSending();
@@ -27,17 +35,75 @@ export function CoachList(props: {
       <ul className={classes.children} style={{ marginTop: 0 }}>
         {coaches.map(({ coachId, name, isLead }) => (
           <li key={coachId}>
-            <strong>{name}</strong>
-            <span className={classes.soft}>{isLead ? 'leads the club' : 'coach'}</span>
+            <span>
+              <strong>{name}</strong>{' '}
+              <span className={classes.soft}>{isLead ? 'leads the club' : 'coach'}</span>
+            </span>
+            {lead !== undefined && !isLead && (
+              <span>
+                <Button
+                  variant="subtle"
+                  px="xs"
+                  mih={44}
+                  aria-label={`New password: ${name}`}
+                  disabled={isBusy}
+                  onClick={() =>
+                    void send(() => lead.onReset({ coachId })).then((sent) => {
+                      if (sent === undefined) return;
+                      setSaid(
+                        `${name} signs in with ${sent.value} from now on. It is shown only here, and ${name} can change it on this page.`,
+                      );
+                    })
+                  }
+                >
+                  New password
+                </Button>
+                <Button
+                  variant="subtle"
+                  color="clay"
+                  px="xs"
+                  mih={44}
+                  aria-label={`Remove: ${name}`}
+                  onClick={() => setLeaving({ coachId, name, isLead })}
+                >
+                  Remove
+                </Button>
+              </span>
+            )}
           </li>
         ))}
       </ul>
-      {onAdd !== undefined && (
+      <Modal
+        opened={leaving !== undefined}
+        onClose={() => setLeaving(undefined)}
+        title={`Remove ${leaving?.name ?? ''} from the club?`}
+        closeButtonProps={{ 'aria-label': 'Close', size: 44 }}
+      >
+        <p style={{ marginTop: 0 }}>
+          {leaving?.name} can no longer sign in and leaves every class. Sets, plans and history stay.
+        </p>
+        <Button
+          color="clay"
+          loading={isBusy}
+          onClick={() =>
+            void send(async () => {
+              if (lead === undefined || leaving === undefined) throw new Error('only a lead removes a coach');
+              return lead.onRemove({ coachId: leaving.coachId });
+            }).then((sent) => {
+              if (sent !== undefined) setSaid(`${leaving?.name ?? ''} is no longer a coach of this club.`);
+              setLeaving(undefined);
+            })
+          }
+        >
+          Remove the coach
+        </Button>
+      </Modal>
+      {lead !== undefined && (
         <form
           className={classes.fields}
           onSubmit={(event) => {
             event.preventDefault();
-            void send(() => onAdd(coach)).then((sent) => {
+            void send(() => lead.onAdd(coach)).then((sent) => {
               if (sent === undefined) return;
               setSaid(
                 `${coach.name} can sign in now. Which classes they teach stands on the page of each class.`,

@@ -45,6 +45,8 @@ const READ: ReadRoster = {
   leftOut: ['birthday', 'phone'],
 };
 
+const never = () => Promise.reject(new Error('nobody asked for this'));
+
 describe('a list of children', () => {
   const open = (...added: readonly Answer<readonly { name: string; key: readonly 'sun'[] }[]>[]) => {
     const read = makeServer<{ classId: number; text: string }, ReadRoster>(success(READ));
@@ -336,7 +338,7 @@ describe('who teaches', () => {
 
   test('a coach is added with a name to sign in and a password that is long enough', async () => {
     const add = makeServer<NewCoach, CoachId>('away', success(4 as CoachId));
-    renderUi(<CoachList coaches={[]} onAdd={add.call} />);
+    renderUi(<CoachList coaches={[]} lead={{ onAdd: add.call, onReset: never, onRemove: never }} />);
     write('Name of a new coach', 'Bryn Alder');
     write('Signs in as', 'bryn');
     write('Password, at least 10 letters', 'too short');

@@ -22,6 +22,7 @@ import {
   setLevelAction,
   setPostAction,
   undoRosterChangeAction,
+  unlockStudentAction,
 } from '../actions';
 import { Roster } from './_parts/Roster';
 
@@ -81,6 +82,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
             <Roster
               classId={page.value.classId}
               students={students}
+              lockedIds={page.value.lockedIds}
               mayChange={mayChange}
               others={others.map((one) => ({ classId: one.classId, name: one.name }))}
               actions={{
@@ -88,6 +90,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
                 rename: renameStudentAction,
                 remove: removeStudentAction,
                 newKey: newKeyAction,
+                unlock: unlockStudentAction,
                 change: changeRosterAction,
                 undo: undoRosterChangeAction,
               }}

@@ -12,6 +12,6 @@ export async function POST(request: Request): Promise<Response> {
   if (!input.ok) return respondWithJson(input);
   const result = await signInStudent(input.value, await askerOf());
   if (!result.ok) return respondWithJson(result);
-  await startSession('seat', result.value.personId, result.value.epoch);
+  await startSession('seat', result.value.personId);
   return respondWithJson(success({ studentId: input.value.studentId }));
 }

@@ -9,6 +9,7 @@ import type { Result } from '@/core/shared';
 import { faultText, NAMES_FILE_CAUTION } from '@/text';
 import { KeyCard } from '@/ui/forms/KeyCard';
 import { NameForm } from '@/ui/forms/NameForm';
+import { useSending } from '@/ui/forms/useSending';
 import { MoveChildren } from '@/ui/panels/roster/MoveChildren';
 import type { ChangeRoster } from '@/ui/panels/roster/TermTurnPanel';
 import type { UndoRosterChange } from '@/ui/panels/roster/UndoChange';
@@ -31,6 +32,10 @@ export interface RosterActions {
   }) => Promise<Result<undefined, ServiceFault>>;
   readonly change: ChangeRoster;
   readonly undo: UndoRosterChange;
+  readonly unlock: (input: {
+    classId: number;
+    studentId: number;
+  }) => Promise<Result<undefined, ServiceFault>>;
   readonly newKey: (input: {
     classId: number;
     studentId: number;
@@ -46,13 +51,16 @@ type Dialog =
 export function Roster(props: {
   readonly classId: ClassId;
   readonly students: readonly NameCard[];
-  /** An assistant gives keys and changes nothing else. */
+  /** Children whose pictures are refused for a while. */
+  readonly lockedIds: readonly StudentId[];
+  /** An assistant gives keys, unlocks a child and changes nothing else. */
   readonly mayChange: boolean;
   /** Classes of the same term to which children may be moved. */
   readonly others: readonly { readonly classId: ClassId; readonly name: string }[];
   readonly actions: RosterActions;
 }) {
-  const { classId, students, mayChange, others, actions } = props;
+  const { classId, students, lockedIds, mayChange, others, actions } = props;
+  const unlocking = useSending();
   const [dialog, setDialog] = useState<Dialog | undefined>();
   const close = () => setDialog(undefined);
   return (
@@ -86,10 +94,27 @@ export function Roster(props: {
       <ul className={styles.list} style={{ marginTop: '0.75rem' }}>
         {students.map((student) => (
           <li key={student.studentId}>
-            <Link href={`/classes/${classId}/children/${student.studentId}`}>
-              <strong style={{ fontSize: '1.0625rem' }}>{student.name}</strong>
-            </Link>
+            <span>
+              <Link href={`/classes/${classId}/children/${student.studentId}`}>
+                <strong style={{ fontSize: '1.0625rem' }}>{student.name}</strong>
+              </Link>
+              {lockedIds.includes(student.studentId) && (
+                <>
+                  <br />
+                  <span className={styles.soft}>Locked: too many wrong pictures</span>
+                </>
+              )}
+            </span>
             <span className={styles.row} style={{ gap: 0 }}>
+              {lockedIds.includes(student.studentId) && (
+                <RowButton
+                  text="Unlock"
+                  student={student}
+                  onPress={() =>
+                    void unlocking.send(() => actions.unlock(rosterKey(classId, student.studentId)))
+                  }
+                />
+              )}
               {mayChange && (
                 <RowButton
                   text="Rename"
@@ -113,6 +138,9 @@ export function Roster(props: {
           </li>
         ))}
       </ul>
+      <p role="alert" style={{ margin: 0 }}>
+        {unlocking.error}
+      </p>
       <Modal
         opened={dialog !== undefined}
         onClose={close}

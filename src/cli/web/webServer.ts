@@ -1,0 +1,84 @@
+/** The web server: the production build behind our own door, until it is asked to end. */
+import { createServer, type Server } from 'node:http';
+import { monitorEventLoopDelay } from 'node:perf_hooks';
+import next from 'next';
+import { getEnv } from '@/server/env';
+import { say } from '../say';
+import { findRefusal, makeHeaders, makeTrust, tellWhoAsks, type DoorSettings } from './doorkeeper';
+
+/** So long requests that run may go on after the server was asked to end. */
+const DRAIN_MS = 5000;
+/** A request that keeps all others waiting for longer is worth a line in the log. */
+const STALL_MS = 200;
+const LOOK_MS = 1000;
+/** A head that does not come, or a body that drips, holds no connection for longer. */
+const HEADERS_TIMEOUT_MS = 10_000;
+const REQUEST_TIMEOUT_MS = 60_000;
+
+export async function runWebServer({ host, port }: { host: string; port: number }): Promise<void> {
+  const { ORIGIN, TRUSTED_PROXIES } = getEnv();
+  const door: DoorSettings = { origin: ORIGIN, isTrusted: makeTrust(TRUSTED_PROXIES) };
+  const app = next({ dev: false, dir: process.cwd(), hostname: host, port });
+  await app.prepare();
+  const handle = app.getRequestHandler();
+  const server = createServer((request, response) => {
+    const { nonce, headers } = makeHeaders(request.url ?? '', ORIGIN);
+    for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
+    const refusal = findRefusal(request, door);
+    if (refusal !== undefined) {
+      response.writeHead(refusal.status, {
+        'content-type': 'text/plain; charset=utf-8',
+        connection: 'close',
+      });
+      response.end(refusal.text);
+      return;
+    }
+    tellWhoAsks(request, door);
+    // Next finds the number in the policy and gives it to its own scripts; our layout reads it here.
+    request.headers['x-nonce'] = nonce;
+    request.headers['content-security-policy'] = headers['Content-Security-Policy'];
+    handle(request, response).catch((error: unknown) => {
+      say(`A request failed: ${error instanceof Error ? (error.stack ?? error.message) : String(error)}`);
+      if (!response.headersSent) response.writeHead(500);
+      response.end();
+    });
+  });
+  server.headersTimeout = HEADERS_TIMEOUT_MS;
+  server.requestTimeout = REQUEST_TIMEOUT_MS;
+  await new Promise<void>((resolve, reject) => {
+    server.once('error', reject);
+    server.listen(port, host, resolve);
+  });
+  watchStalls();
+  await waitForEnd();
+  await drain(server);
+}
+
+/** Warns when something kept every other request waiting. */
+function watchStalls(): void {
+  const delays = monitorEventLoopDelay({ resolution: 20 });
+  delays.enable();
+  setInterval(() => {
+    const longestMs = Math.round(delays.max / 1e6);
+    if (longestMs > STALL_MS)
+      say(`Every request waited for ${longestMs} ms: something ran too long at once.`);
+    delays.reset();
+  }, LOOK_MS).unref();
+}
+
+function waitForEnd(): Promise<void> {
+  return new Promise((resolve) => {
+    for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => resolve());
+  });
+}
+
+/** Takes nobody new, lets what runs come to its end, and ends what does not. */
+async function drain(server: Server): Promise<void> {
+  const closed = new Promise<void>((resolve) => server.close(() => resolve()));
+  // Clients that ask again and again keep their connections open for it.
+  const timer = setInterval(() => server.closeIdleConnections(), 50);
+  const late = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
+  await closed;
+  clearInterval(timer);
+  clearTimeout(late);
+}

@@ -1,0 +1,41 @@
+import type { Db } from '../db';
+
+export async function createSession(
+  db: Db,
+  session: { readonly sessionId: string; readonly personId: number; readonly startedAt: Date },
+): Promise<void> {
+  await db('sessions').insert({
+    id: session.sessionId,
+    person_id: session.personId,
+    started_at: session.startedAt,
+  });
+}
+
+/** Whose session this is; undefined once it was ended, or when it began before the moment given. */
+export async function findSessionPerson(
+  db: Db,
+  sessionId: string,
+  startedSince: Date,
+): Promise<number | undefined> {
+  const row = await db('sessions')
+    .where({ id: sessionId })
+    .where('started_at', '>=', startedSince)
+    .first('person_id');
+  return row?.person_id as number | undefined;
+}
+
+export async function deleteSession(db: Db, sessionId: string): Promise<void> {
+  await db('sessions').where({ id: sessionId }).delete();
+}
+
+/** Signs a person out everywhere, but for one session where that is named. */
+export async function deleteSessionsOf(db: Db, personId: number, except?: string): Promise<void> {
+  const own = db('sessions').where({ person_id: personId });
+  if (except !== undefined) own.whereNot({ id: except });
+  await own.delete();
+}
+
+/** Takes away a person's sessions that nobody can use any more. */
+export async function deleteOldSessions(db: Db, personId: number, startedBefore: Date): Promise<void> {
+  await db('sessions').where({ person_id: personId }).where('started_at', '<', startedBefore).delete();
+}
