@@ -23,7 +23,7 @@ function listProjects() {
 
 export default defineConfig({
   projects: listProjects(),
-  globalSetup: './tests/support/club/bundleMaker.ts',
+  globalSetup: './tests/support/bundlePrograms.ts',
   testDir: 'tests/e2e',
   outputDir: 'test-results',
   fullyParallel: false,

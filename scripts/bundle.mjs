@@ -1,5 +1,5 @@
-// Bundles the command line (dist/), the server's worker threads (dist-workers/) and, when asked for, the bench (dist-bench/) and what the
-// browser tests run beside the server (dist-tests/).
+// Bundles the command line (dist/), the server's worker threads (dist-workers/) and, when asked for, the bench (dist-bench/) and the
+// programs that tests run beside themselves (dist-tests/).
 import { build } from 'esbuild';
 
 const common = {
@@ -16,7 +16,14 @@ const targets = {
   // Split, so that a command loads only its own code.
   cli: { entryPoints: { cli: 'src/cli/main.ts' }, outdir: 'dist', packages: 'external', splitting: true },
   bench: { entryPoints: { bench: 'bench/main.ts' }, outdir: 'dist-bench', packages: 'external' },
-  tests: { entryPoints: { makeClub: 'tests/support/club/makeClub.ts' }, outdir: 'dist-tests', packages: 'external' },
+  tests: {
+    entryPoints: {
+      makeClub: 'tests/support/club/makeClub.ts',
+      migrateAndDie: 'tests/support/schema/migrateAndDie.ts',
+    },
+    outdir: 'dist-tests',
+    packages: 'external',
+  },
   load: { entryPoints: { load: 'bench/load.ts' }, outdir: 'dist-bench', packages: 'external' },
   workers: {
     entryPoints: { poolWorker: 'src/workers/node/poolWorker.ts' },

@@ -9,7 +9,7 @@ import { startMariadb } from './mariadb';
 import { runHere } from './processes';
 import { RUNNING } from './running';
 import { Advice, say } from './say';
-import { needFreePort, servePages } from './serve';
+import { needFreePort, servePages, watchServer } from './serve';
 
 const HOST = '127.0.0.1';
 const DATA = path.join('.data', 'demo');
@@ -17,7 +17,7 @@ const DATA = path.join('.data', 'demo');
 const SEEDED = path.join(DATA, 'seeded');
 
 /** `vorschule demo`: everything a fresh machine needs, then the demo until Ctrl-C. */
-export async function runDemo(options: { port: number; isReset: boolean }): Promise<void> {
+export async function runDemo(options: { port: number; isReset: boolean }): Promise<number> {
   await needFreePort(options.port, HOST);
   const lifetime = createLifetime();
   try {
@@ -41,11 +41,9 @@ export async function runDemo(options: { port: number; isReset: boolean }): Prom
     const served = await servePages({ host: HOST, port: options.port, env });
     lifetime.onEnd(() => served.stop());
     say(`\nVorschule is ready: ${origin}\n\n${describeDemo()}\n\nCtrl-C stops it.`);
-    await Promise.race([
-      lifetime.interrupted,
-      new Promise<void>((resolve) => served.child.once('exit', () => resolve())),
-    ]);
+    const code = await watchServer(served, lifetime);
     say('\nStopping ...');
+    return code;
   } finally {
     await lifetime.end();
   }

@@ -17,6 +17,8 @@ const HELP = `Vorschule: a workbench for scholastic chess coaches.
                                              database of DATABASE_URL, or on that of the demo that runs
   ./vorschule reset-password NAME            a new password for the coach or lead who signs in as NAME, shown once; on
                                              the database of DATABASE_URL, or on that of the demo that runs
+  ./vorschule repair [--force]               tells what state the schema is in and finishes what was broken off; --force
+                                             takes the lock of a start that is known to be gone
 
 Without server or database, usable in pipes (FILE or - for standard input):
 
@@ -68,8 +70,7 @@ async function main(): Promise<number> {
   switch (command) {
     case 'demo': {
       const { runDemo } = await import('./demo');
-      await runDemo({ port: readPort(values.port), isReset: values.reset ?? false });
-      return 0;
+      return runDemo({ port: readPort(values.port), isReset: values.reset ?? false });
     }
     case 'seed-demo': {
       const { seedDemo } = await import('./demo/seed');
@@ -88,6 +89,14 @@ async function main(): Promise<number> {
     case 'rebuild': {
       const { runOnDatabase } = await import('./running');
       return runOnDatabase('rebuild-here');
+    }
+    case 'repair': {
+      const { runOnDatabase } = await import('./running');
+      return runOnDatabase('repair-here', ...(values.force === true ? ['--force'] : []));
+    }
+    case 'repair-here': {
+      const { repairHere } = await import('./repair');
+      return repairHere({ isForced: values.force ?? false });
     }
     case 'reset-password': {
       if (first === undefined) throw new UsageAdvice('Whose password? ./vorschule reset-password NAME');
@@ -120,11 +129,10 @@ async function main(): Promise<number> {
     }
     case 'start': {
       const { runStart } = await import('./start');
-      await runStart({
+      return runStart({
         host: process.env.HOST ?? '127.0.0.1',
         port: readPort(values.port ?? process.env.PORT),
       });
-      return 0;
     }
     case 'test': {
       const { runTests } = await import('./test');
@@ -240,6 +248,7 @@ function readWords() {
         ...COMPOSE_WORDS,
         'migrate-only': { type: 'boolean' },
         shuffle: { type: 'string' },
+        force: { type: 'boolean' },
         lead: { type: 'string' },
         class: { type: 'string' },
         children: { type: 'string' },

@@ -14,21 +14,33 @@ export function runHere(
   return status ?? 1;
 }
 
+/** For a program on a leash: settles when whoever started it is gone. */
+export function waitForLeash(): Promise<void> {
+  return new Promise((resolve) => {
+    process.stdin.once('end', () => resolve());
+    process.stdin.once('error', () => resolve());
+    process.stdin.resume();
+  });
+}
+
 /** Is this program on the PATH? */
 export function hasProgram(name: string): boolean {
   return spawnSync('sh', ['-c', `command -v ${name}`], { stdio: 'ignore' }).status === 0;
 }
 
-/** Starts a program in a process group of its own, so that Ctrl-C reaches only us and we stop it in order. */
+/**
+ * Starts a program in a process group of its own, so that Ctrl-C reaches only us and we stop it in order. With a leash it can tell when we
+ * are gone, even killed at once: its standard input ends.
+ */
 export function startProgram(
   command: string,
   words: readonly string[],
-  options: { env?: Readonly<Record<string, string>>; output: 'inherit' | 'ignore' },
+  options: { env?: Readonly<Record<string, string>>; output: 'inherit' | 'ignore'; isOnLeash?: boolean },
 ): ChildProcess {
   const output = options.output === 'inherit' ? 2 : 'ignore';
   return spawn(command, words, {
     detached: true,
-    stdio: ['ignore', output, output],
+    stdio: [options.isOnLeash === true ? 'pipe' : 'ignore', output, output],
     env: { ...process.env, ...options.env },
   });
 }

@@ -1,6 +1,7 @@
 import type { ChildProcess } from 'node:child_process';
 import { isPortFree, startProgram, stopProgram, waitUntil } from './processes';
-import { Advice } from './say';
+import type { Lifetime } from './lifetime';
+import { Advice, say } from './say';
 
 export interface Served {
   readonly child: ChildProcess;
@@ -25,6 +26,7 @@ export async function servePages(options: {
     {
       env: { ...env, HOST: host, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', NODE_OPTIONS: '' },
       output: 'inherit',
+      isOnLeash: true,
     },
   );
   const here = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
@@ -43,6 +45,14 @@ export async function servePages(options: {
     throw new Advice('The web server did not start; the lines above say why.');
   }
   return { child, stop: () => stopProgram(child) };
+}
+
+/** Waits until the command is asked to end (0) or the server ended by itself (1). */
+export async function watchServer({ child }: Served, { interrupted }: Lifetime): Promise<number> {
+  const died = new Promise<number>((resolve) => child.once('exit', () => resolve(1)));
+  const code = await Promise.race([interrupted.then(() => 0), died]);
+  if (code !== 0) say('The web server ended by itself; the lines above say why.');
+  return code;
 }
 
 /** Refuses a taken port with a sentence before anything else is started. */

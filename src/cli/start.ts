@@ -1,33 +1,28 @@
 import { DEMO_SESSION_SECRET, getEnv } from '@/server/env';
 import { makeSetUpCode } from '@/server/auth/secrets';
-import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
-import { rebuildProgress } from '@/server/services/progress';
-import { rebuildRatings } from '@/server/services/ratings';
-import { rekeyPuzzles } from '@/server/services/rekey';
+import { closeDb } from '@/server/db';
+import { prepareDatabase } from '@/server/services/schema';
 import { isSetUp } from '@/server/services/setUpClub';
 import { buildWhenStale } from './build';
 import { createLifetime } from './lifetime';
 import { Advice, say } from './say';
-import { servePages } from './serve';
+import { servePages, watchServer } from './serve';
 import { makeTrust } from './web/doorkeeper';
 
 /** A secret drawn at random has more different letters than this, one made by leaning on a key has not. */
 const LEAST_LETTERS = 10;
 
 /** `vorschule start`: a real installation on its own database, until it is asked to end. */
-export async function runStart(options: { host: string; port: number }): Promise<void> {
+export async function runStart(options: { host: string; port: number }): Promise<number> {
   const env = readSettings();
   const lifetime = createLifetime();
   try {
-    await prepareDatabase();
+    await openDatabase();
     buildWhenStale();
     const served = await servePages({ ...options, env });
     lifetime.onEnd(() => served.stop());
     say(`Vorschule serves ${env.ORIGIN}`);
-    await Promise.race([
-      lifetime.interrupted,
-      new Promise<void>((resolve) => served.child.once('exit', () => resolve())),
-    ]);
+    return await watchServer(served, lifetime);
   } finally {
     await lifetime.end();
   }
@@ -57,12 +52,9 @@ function readSettings() {
   }
 }
 
-async function prepareDatabase(): Promise<void> {
+async function openDatabase(): Promise<void> {
   try {
-    await migrate(getDb(), migrationSource);
-    await rekeyPuzzles();
-    await rebuildRatings();
-    await rebuildProgress();
+    await prepareDatabase(say);
     if (!(await isSetUp())) {
       say(`There is no club yet. Open ${getEnv().ORIGIN}/set-up and enter this code: ${makeSetUpCode()}`);
     }

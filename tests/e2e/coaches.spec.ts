@@ -12,9 +12,11 @@ test('a lead adds a coach, lets her help in a class, and she sees that class and
   await openPage(page, '/club');
   await page.getByLabel('Name of a new coach').fill('Odette Marsh');
   await page.getByLabel('Signs in as').fill(`odette-${club().tag}`);
-  await page.getByLabel('Password, at least 10 letters').fill('short');
+  await page.getByRole('textbox', { name: 'Password, at least 10 letters', exact: true }).fill('short');
   await expect(page.getByRole('button', { name: 'Add the coach' })).toBeDisabled();
-  await page.getByLabel('Password, at least 10 letters').fill('twilight-ferry-3');
+  await page
+    .getByRole('textbox', { name: 'Password, at least 10 letters', exact: true })
+    .fill('twilight-ferry-3');
   await page.getByRole('button', { name: 'Add the coach' }).click();
   await expect(page.getByText(/Odette Marsh can sign in now/)).toBeVisible();
 

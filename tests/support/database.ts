@@ -4,7 +4,7 @@ import type { SetId } from '@/contracts/ids';
 import type { Result } from '@/core/shared';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
 import { makeSetUpCode } from '@/server/auth/secrets';
-import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
+import { closeDb, getDb, migrate } from '@/server/db';
 import { addClass, addStudent } from '@/server/services/classes';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addPuzzle, addSet } from '@/server/services/sets';
@@ -18,7 +18,7 @@ export const PASSWORD = 'evening-ferry-7';
 export function withDatabase(): void {
   beforeAll(async () => {
     await createSchema();
-    await migrate(getDb(), migrationSource);
+    await migrate(getDb());
   });
   beforeEach(emptyTables);
   afterAll(async () => {
@@ -38,7 +38,7 @@ async function createSchema(): Promise<void> {
 async function emptyTables(): Promise<void> {
   const db = getDb();
   const [rows] = (await db.raw(
-    "SELECT table_name AS name FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name NOT LIKE 'knex%'",
+    "SELECT table_name AS name FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name NOT LIKE 'knex%' AND table_name <> 'schema_lock'",
   )) as [{ name: string }[]];
   await db.transaction(async (all) => {
     await all.raw('SET FOREIGN_KEY_CHECKS = 0');

@@ -7,15 +7,13 @@ import type { AssignmentId, ClassId, SetId, StudentId } from '@/contracts/ids';
 import { makeFen, makeMoveText, readPgn } from '@/core/notation';
 import type { CoachActor } from '@/server/auth/actors';
 import { makeSetUpCode } from '@/server/auth/secrets';
-import { closeDb, getDb, migrate, migrationSource } from '@/server/db';
+import { closeDb } from '@/server/db';
 import { addClass, addStudent, listOwnClasses, setLevel, setPost } from '@/server/services/classes';
 import { runAt } from '@/server/services/clock';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addGame } from '@/server/services/games';
 import { writeMail } from '@/server/services/outbox';
-import { rebuildProgress } from '@/server/services/progress';
-import { rebuildRatings } from '@/server/services/ratings';
-import { rekeyPuzzles } from '@/server/services/rekey';
+import { prepareDatabase } from '@/server/services/schema';
 import { changeRoster } from '@/server/services/rosterChanges';
 import { addPuzzle, addRound, addSet, giveSet } from '@/server/services/sets';
 import { isSetUp, setUpClub } from '@/server/services/setUpClub';
@@ -53,10 +51,7 @@ import { answerSet, planLessons, seatOf, solveMates, teachTerm } from './weeks';
 /** Migrates, and seeds when `isDone` says the demo is not there yet. */
 export async function seedDemo(isDone: boolean): Promise<void> {
   try {
-    await migrate(getDb(), migrationSource);
-    await rekeyPuzzles();
-    await rebuildRatings();
-    await rebuildProgress();
+    await prepareDatabase(say);
     if (!isDone) await fill();
   } finally {
     await closePool();

@@ -3,6 +3,7 @@ import { createServer, type Server } from 'node:http';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import next from 'next';
 import { getEnv } from '@/server/env';
+import { waitForLeash } from '../processes';
 import { say } from '../say';
 import { findRefusal, makeHeaders, makeTrust, tellWhoAsks, type DoorSettings } from './doorkeeper';
 
@@ -52,6 +53,8 @@ export async function runWebServer({ host, port }: { host: string; port: number 
   watchStalls();
   await waitForEnd();
   await drain(server);
+  // The database pool and the threads that pages opened have nothing left to do.
+  process.exit(0);
 }
 
 /** Warns when something kept every other request waiting. */
@@ -66,10 +69,12 @@ function watchStalls(): void {
   }, LOOK_MS).unref();
 }
 
-function waitForEnd(): Promise<void> {
-  return new Promise((resolve) => {
+/** Asked to end by a signal, or whoever started us is gone. */
+async function waitForEnd(): Promise<void> {
+  const signalled = new Promise<void>((resolve) => {
     for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => resolve());
   });
+  await Promise.race([signalled, waitForLeash()]);
 }
 
 /** Takes nobody new, lets what runs come to its end, and ends what does not. */

@@ -63,7 +63,20 @@ export function rateAnswer(
 function meet(own: Rating, other: Rating, score: number): Rating {
   const { value, deviation, volatility, answers } = own;
   const after = rate(value, deviation, volatility, [[other.value, other.deviation, score]], OPTIONS);
-  return { value: after.rating, deviation: after.rd, volatility: after.vol, answers: answers + 1 };
+  return {
+    value: settle(after.rating),
+    deviation: settle(after.rd),
+    volatility: settle(after.vol),
+    answers: answers + 1,
+  };
+}
+
+/**
+ * To nine decimals. A database hands figures back as text, in which the last bit of a double may be another one; what has no more decimals
+ * than these comes back as it was, so that ratings worked out anew are the same to the bit, on any server.
+ */
+function settle(figure: number): number {
+  return Number(figure.toFixed(9));
 }
 
 /** Points of one natural unit of the scale, of the paper. */

@@ -12,6 +12,9 @@ import {
 import type { Db } from '../db';
 import { JUDGE_VERSION } from './attempts';
 
+/** The last moment a DATETIME can hold: whatever a scheduler says, a row can be stored. */
+const LATEST_MS = Date.UTC(9999, 11, 31, 23, 59, 59, 999);
+
 /** Answers of one child come one after another: what is derived from them is read, changed and written back. */
 export async function lockStudent(db: Db, studentId: StudentId): Promise<void> {
   await db('people').where({ id: studentId }).forUpdate().first('id');
@@ -58,7 +61,7 @@ export async function saveTopicStates(
         student_id: studentId,
         topic,
         state: JSON.stringify(state),
-        due_at: new Date(state.card.dueMs),
+        due_at: new Date(Math.min(state.card.dueMs, LATEST_MS)),
       })),
     )
     .onConflict(['student_id', 'topic'])

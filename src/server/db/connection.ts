@@ -81,8 +81,3 @@ export async function storeOnce<Value>(work: (db: Db) => Promise<Value>): Promis
     return withTransaction(work);
   }
 }
-
-/** Brings the schema up to date; safe to run at every start. */
-export async function migrate(db: Knex, source: Knex.MigrationSource<unknown>): Promise<void> {
-  await db.migrate.latest({ migrationSource: source });
-}

@@ -2,10 +2,10 @@ export {
   closeDb,
   getDb,
   isDuplicateError,
-  migrate,
   retryDeadlocks,
   storeOnce,
   withTransaction,
   type Db,
 } from './connection';
-export { migrationSource, MIGRATIONS } from './migrations';
+export { breakSchemaLock, describeSchema, migrate, SchemaFault, withSchemaLock } from './migrate';
+export { MIGRATIONS, type Migration } from './migrations';

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addMoment } from '../columns';
 
 export const name = '0001_clubs';
+export const makes = 'clubs';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('clubs', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     table.string('name', 120).notNullable();
     table.string('time_zone', 64).notNullable();
@@ -14,5 +15,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('clubs');
+  await knex.schema.dropTableIfExists(makes);
 }

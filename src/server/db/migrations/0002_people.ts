@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addMoment, addReference, addRequestId } from '../columns';
 
 export const name = '0002_people';
+export const makes = 'people';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('people', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     addExactText(table, 'kind', 16).notNullable();
@@ -20,5 +21,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('people');
+  await knex.schema.dropTableIfExists(makes);
 }

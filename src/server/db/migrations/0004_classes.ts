@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addReference, addRequestId } from '../columns';
 
 export const name = '0004_classes';
+export const makes = 'classes';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('classes', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     addReference(table, 'term_id', 'terms').notNullable();
@@ -15,5 +16,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('classes');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addReference } from '../columns';
 
 export const name = '0006_enrolments';
+export const makes = 'enrolments';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('enrolments', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'class_id', 'classes').notNullable();
     addReference(table, 'student_id', 'people').notNullable();
@@ -16,5 +17,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('enrolments');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addMoment, addReference } from '../columns';
 
 export const name = '0007_positions';
+export const makes = 'positions';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('positions', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     addReference(table, 'owner_id', 'people').notNullable();
@@ -16,5 +17,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('positions');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addMoment, addReference } from '../columns';
 
 export const name = '0008_tasks';
+export const makes = 'tasks';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('tasks', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     addExactText(table, 'family', 40).notNullable();
@@ -22,5 +23,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('tasks');
+  await knex.schema.dropTableIfExists(makes);
 }

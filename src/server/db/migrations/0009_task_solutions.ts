@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addMoment, addReference } from '../columns';
 
 export const name = '0009_task_solutions';
+export const makes = 'task_solutions';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('task_solutions', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     addReference(table, 'task_id', 'tasks').notNullable().primary();
     table.integer('format_version').unsigned().notNullable();
     table.integer('prover_version').unsigned().notNullable();
@@ -16,5 +17,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('task_solutions');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addMoment, addReference, addRequestId } from '../columns';
 
 export const name = '0011_sets';
+export const makes = 'sets';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('sets', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     addReference(table, 'owner_id', 'people').notNullable();
@@ -15,5 +16,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('sets');
+  await knex.schema.dropTableIfExists(makes);
 }

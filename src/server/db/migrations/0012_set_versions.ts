@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addMoment, addReference } from '../columns';
 
 export const name = '0012_set_versions';
+export const makes = 'set_versions';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('set_versions', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'set_id', 'sets').notNullable();
     table.integer('version').unsigned().notNullable();
@@ -15,5 +16,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('set_versions');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addReference } from '../columns';
 
 export const name = '0013_set_items';
+export const makes = 'set_items';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('set_items', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'set_version_id', 'set_versions').notNullable();
     table.integer('ordinal').unsigned().notNullable();
@@ -14,5 +15,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('set_items');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addMoment, addReference, addRequestId } from '../columns';
 
 export const name = '0014_assignments';
+export const makes = 'assignments';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('assignments', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'set_version_id', 'set_versions').notNullable();
     addReference(table, 'class_id', 'classes').notNullable();
@@ -19,5 +20,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('assignments');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addMoment, addReference } from '../columns';
 
 export const name = '0015_rounds';
+export const makes = 'rounds';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('rounds', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'assignment_id', 'assignments').nullable();
     addReference(table, 'student_id', 'people').notNullable();
@@ -14,5 +15,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('rounds');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addMoment, addReference } from '../columns';
 
 export const name = '0016_attempts';
+export const makes = 'attempts';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('attempts', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     // Made on the device before sending: the same attempt sent twice is stored once.
     addExactText(table, 'client_id', 36).notNullable().unique();
@@ -24,5 +25,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('attempts');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addReference } from '../columns';
 
 export const name = '0017_verdicts';
+export const makes = 'verdicts';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('verdicts', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'attempt_id', 'attempts').notNullable();
     table.integer('judge_version').unsigned().notNullable();
@@ -16,5 +17,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('verdicts');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addReference } from '../columns';
 
 export const name = '0018_house_words';
+export const makes = 'house_words';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('house_words', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     // Null: the whole club.
@@ -16,5 +17,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('house_words');
+  await knex.schema.dropTableIfExists(makes);
 }

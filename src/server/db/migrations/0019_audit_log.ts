@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addMoment, addReference } from '../columns';
 
 export const name = '0019_audit_log';
+export const makes = 'audit_log';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('audit_log', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     addReference(table, 'person_id', 'people').nullable();
@@ -16,5 +17,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('audit_log');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addReference } from '../columns';
 
 export const name = '0022_practice_tasks';
+export const makes = 'practice_tasks';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('practice_tasks', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     addReference(table, 'round_id', 'rounds').notNullable();
     table.integer('ordinal').unsigned().notNullable();
     addReference(table, 'task_id', 'tasks').notNullable();
@@ -13,5 +14,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('practice_tasks');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,10 +2,11 @@ import type { Knex } from 'knex';
 import { addExactText, addReference } from '../columns';
 
 export const name = '0025_student_stages';
+export const makes = 'student_stages';
 
 /** Stages that are open or closed for one child, whatever holds for its class. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('student_stages', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     addReference(table, 'student_id', 'people').notNullable();
     addExactText(table, 'stage', 40).notNullable();
     table.boolean('is_open').notNullable();
@@ -14,5 +15,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('student_stages');
+  await knex.schema.dropTableIfExists(makes);
 }

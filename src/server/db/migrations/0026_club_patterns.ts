@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addMoment, addReference, addRequestId } from '../columns';
 
 export const name = '0026_club_patterns';
+export const makes = 'club_patterns';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('club_patterns', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     table.string('name', 60).notNullable();
@@ -17,5 +18,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('club_patterns');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addReference } from '../columns';
 
 export const name = '0028_task_ideas';
+export const makes = 'task_ideas';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('task_ideas', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     addReference(table, 'task_id', 'tasks').primary();
     addReference(table, 'club_id', 'clubs').notNullable();
     addExactText(table, 'idea_key', 120).notNullable();
@@ -13,5 +14,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('task_ideas');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addReference } from '../columns';
 
 export const name = '0030_puzzle_facts';
+export const makes = 'puzzle_facts';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('puzzle_facts', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     addReference(table, 'task_id', 'tasks').primary();
     addReference(table, 'club_id', 'clubs').notNullable();
     table.tinyint('mate_moves').unsigned().notNullable();
@@ -16,5 +17,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('puzzle_facts');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addReference } from '../columns';
 
 export const name = '0031_task_ratings';
+export const makes = 'task_ratings';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('task_ratings', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     addReference(table, 'task_id', 'tasks').primary();
     addReference(table, 'club_id', 'clubs').notNullable();
     table.double('rating').notNullable();
@@ -16,5 +17,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('task_ratings');
+  await knex.schema.dropTableIfExists(makes);
 }

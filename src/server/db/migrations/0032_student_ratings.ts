@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addReference } from '../columns';
 
 export const name = '0032_student_ratings';
+export const makes = 'student_ratings';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('student_ratings', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     addReference(table, 'student_id', 'people').primary();
     table.double('rating').notNullable();
     table.double('deviation').notNullable();
@@ -14,5 +15,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('student_ratings');
+  await knex.schema.dropTableIfExists(makes);
 }

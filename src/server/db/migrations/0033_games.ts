@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addMoment, addReference, addRequestId } from '../columns';
 
 export const name = '0033_games';
+export const makes = 'games';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('games', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     addReference(table, 'added_by', 'people').notNullable();
@@ -23,5 +24,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('games');
+  await knex.schema.dropTableIfExists(makes);
 }

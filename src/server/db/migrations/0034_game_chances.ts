@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addReference } from '../columns';
 
 export const name = '0034_game_chances';
+export const makes = 'game_chances';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('game_chances', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'game_id', 'games').notNullable();
     table.smallint('ply').unsigned().notNullable();
@@ -17,5 +18,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('game_chances');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addReference } from '../columns';
 
 export const name = '0035_class_levels';
+export const makes = 'class_levels';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('class_levels', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     addReference(table, 'class_id', 'classes').notNullable().primary();
     // As of tasks, 1 to 5; a class without a row has children of all levels.
     table.specificType('level', 'TINYINT UNSIGNED').notNullable();
@@ -12,5 +13,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('class_levels');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addMoment, addReference, addRequestId } from '../columns';
 
 export const name = '0037_roster_changes';
+export const makes = 'roster_changes';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('roster_changes', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     addReference(table, 'coach_id', 'people').notNullable();
@@ -18,5 +19,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('roster_changes');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addMoment, addReference, addRequestId } from '../columns';
 
 export const name = '0038_lesson_plans';
+export const makes = 'lesson_plans';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('lesson_plans', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'class_id', 'classes').notNullable();
     table.string('title', 120).notNullable();
@@ -17,5 +18,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('lesson_plans');
+  await knex.schema.dropTableIfExists(makes);
 }

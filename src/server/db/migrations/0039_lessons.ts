@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addExactText, addReference } from '../columns';
 
 export const name = '0039_lessons';
+export const makes = 'lessons';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('lessons', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'class_id', 'classes').notNullable();
     // Day and hour where the club is.
@@ -18,5 +19,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('lessons');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addReference } from '../columns';
 
 export const name = '0040_holidays';
+export const makes = 'holidays';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('holidays', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     table.string('name', 60).notNullable();
@@ -14,5 +15,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('holidays');
+  await knex.schema.dropTableIfExists(makes);
 }

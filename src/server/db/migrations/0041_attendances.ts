@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addMoment, addReference } from '../columns';
 
 export const name = '0041_attendances';
+export const makes = 'attendances';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('attendances', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     addReference(table, 'lesson_id', 'lessons').notNullable();
     addReference(table, 'student_id', 'people').notNullable();
     table.boolean('was_here').notNullable();
@@ -15,5 +16,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('attendances');
+  await knex.schema.dropTableIfExists(makes);
 }

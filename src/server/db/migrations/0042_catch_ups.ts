@@ -2,9 +2,10 @@ import type { Knex } from 'knex';
 import { addReference } from '../columns';
 
 export const name = '0042_catch_ups';
+export const makes = 'catch_ups';
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('catch_ups', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     addReference(table, 'lesson_id', 'lessons').notNullable();
     addReference(table, 'student_id', 'people').notNullable();
     addReference(table, 'assignment_id', 'assignments').notNullable();
@@ -13,5 +14,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('catch_ups');
+  await knex.schema.dropTableIfExists(makes);
 }

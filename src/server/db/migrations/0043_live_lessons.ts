@@ -2,10 +2,11 @@ import type { Knex } from 'knex';
 import { addMoment, addReference, addRequestId } from '../columns';
 
 export const name = '0043_live_lessons';
+export const makes = 'live_lessons';
 
 /** A class at the big board, from the moment a coach begins until it ends. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('live_lessons', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'class_id', 'classes').notNullable();
     addReference(table, 'lesson_id', 'lessons').nullable();
@@ -22,5 +23,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('live_lessons');
+  await knex.schema.dropTableIfExists(makes);
 }

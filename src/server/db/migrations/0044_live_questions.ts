@@ -2,10 +2,11 @@ import type { Knex } from 'knex';
 import { addExactText, addMoment, addReference, addRequestId } from '../columns';
 
 export const name = '0044_live_questions';
+export const makes = 'live_questions';
 
 /** What the big board asked of the seats. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('live_questions', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'live_lesson_id', 'live_lessons').notNullable();
     // A stored puzzle or exercise; without one, any move of the position is an answer.
@@ -19,5 +20,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('live_questions');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,10 +2,11 @@ import type { Knex } from 'knex';
 import { addExactText, addMoment, addReference } from '../columns';
 
 export const name = '0046_suggestions';
+export const makes = 'suggestions';
 
 /** Moves that were suggested for the position on the big board, from a seat or called out. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('suggestions', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addExactText(table, 'client_id', 36).notNullable().unique();
     addReference(table, 'live_question_id', 'live_questions').notNullable();
@@ -19,5 +20,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('suggestions');
+  await knex.schema.dropTableIfExists(makes);
 }

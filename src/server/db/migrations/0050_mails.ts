@@ -2,10 +2,11 @@ import type { Knex } from 'knex';
 import { addMoment, addReference, addRequestId } from '../columns';
 
 export const name = '0050_mails';
+export const makes = 'mails';
 
 /** The outbox: mails as files, to be looked at and taken along. Nothing is ever sent from here. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('mails', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'club_id', 'clubs').notNullable();
     addReference(table, 'written_by', 'people').notNullable();
@@ -23,5 +24,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('mails');
+  await knex.schema.dropTableIfExists(makes);
 }

@@ -2,10 +2,11 @@ import type { Knex } from 'knex';
 import { addExactText, addMoment, addReference } from '../columns';
 
 export const name = '0051_refused_answers';
+export const makes = 'refused_answers';
 
 /** Answers that could not be stored: nothing of a child's is lost without its coaches being told. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('refused_answers', (table) => {
+  await knex.schema.createTable(makes, (table) => {
     table.increments('id');
     addReference(table, 'student_id', 'people').notNullable();
     // That of the answer: sent again it is the same row.
@@ -19,5 +20,5 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await knex.schema.dropTable('refused_answers');
+  await knex.schema.dropTableIfExists(makes);
 }

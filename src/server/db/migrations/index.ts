@@ -55,13 +55,18 @@ import * as m0054 from './0054_sign_in_names';
 import * as m0055 from './0055_session_epochs';
 import type { Knex } from 'knex';
 
-interface Migration {
+export interface Migration {
   readonly name: string;
+  /** The table it makes, if it makes one; until it is noted as done, the table holds nothing and may be made anew. */
+  readonly makes?: string;
   up(knex: Knex): Promise<void>;
   down(knex: Knex): Promise<void>;
 }
 
-/** All migrations in order. DDL commits by itself in MariaDB, so each makes or changes one table only. */
+/**
+ * All migrations in order. DDL commits by itself in MariaDB, so each makes one table only, or changes rows and columns in a way that may be
+ * done again: a start can be killed between any two statements.
+ */
 export const MIGRATIONS: readonly Migration[] = [
   m0001,
   m0002,
@@ -119,10 +124,3 @@ export const MIGRATIONS: readonly Migration[] = [
   m0054,
   m0055,
 ];
-
-/** Lets knex run the list above: files on disk would not survive bundling. */
-export const migrationSource: Knex.MigrationSource<Migration> = {
-  getMigrations: () => Promise.resolve([...MIGRATIONS]),
-  getMigrationName: (migration) => migration.name,
-  getMigration: (migration) => Promise.resolve(migration),
-};

@@ -32,7 +32,7 @@ export function CoachList(props: {
   return (
     <section className={classes.card} style={{ marginTop: '1rem' }}>
       <h2>Coaches</h2>
-      <ul className={classes.children} style={{ marginTop: 0 }}>
+      <ul className={classes.children} style={{ marginTop: 0, gridTemplateColumns: '1fr' }}>
         {coaches.map(({ coachId, name, isLead }) => (
           <li key={coachId}>
             <span>

@@ -112,6 +112,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           </section>
         </div>
         <div className={styles.stack}>
+          <NotSaved page={page.value} />
           <GivenSets page={page.value} />
           <Hardships page={page.value} />
           <LatestAnswers page={page.value} />
@@ -197,6 +198,27 @@ function Hardships({ page }: { page: ClassPageData }) {
   );
 }
 
+/** Shown only where there is something: what a child did must not be lost in silence. */
+function NotSaved({ page }: { page: ClassPageData }) {
+  if (page.refusedAnswers.length === 0) return null;
+  return (
+    <section className={styles.card}>
+      <h2>Not saved</h2>
+      <ul className={styles.list}>
+        {page.refusedAnswers.map(({ refusedId, studentName, reason, receivedAt }) => (
+          <li key={refusedId}>
+            <span>
+              <strong>{studentName}</strong>, {dayText(receivedAt.slice(0, 10))}
+              <br />
+              <span className={styles.soft}>{refusedText(reason)}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 function LatestAnswers({ page }: { page: ClassPageData }) {
   return (
     <section className={styles.card} aria-live="polite">
@@ -222,22 +244,6 @@ function LatestAnswers({ page }: { page: ClassPageData }) {
           ),
         )}
       </ul>
-      {page.refusedAnswers.length > 0 && (
-        <>
-          <h3>Not saved</h3>
-          <ul className={styles.list}>
-            {page.refusedAnswers.map(({ refusedId, studentName, reason, receivedAt }) => (
-              <li key={refusedId}>
-                <span>
-                  <strong>{studentName}</strong>, {dayText(receivedAt.slice(0, 10))}
-                  <br />
-                  <span className={styles.soft}>{refusedText(reason)}</span>
-                </span>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
     </section>
   );
 }

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 
-/** Bundles what makes the clubs of test files, once before all tests. */
-export default function bundleMaker(): void {
+/** Bundles the programs that tests run beside themselves, once before all tests. */
+export default function bundlePrograms(): void {
   execFileSync(process.execPath, ['scripts/bundle.mjs', 'tests'], { stdio: 'inherit' });
 }
