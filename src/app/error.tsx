@@ -1,10 +1,10 @@
 'use client';
 import { FailedNotice } from './_parts/FailedNotice';
 
-export default function Failed({ reset }: { error: Error; reset: () => void }) {
+export default function Failed({ retry }: { error: Error; retry: () => void }) {
   return (
     <main>
-      <FailedNotice reset={reset} />
+      <FailedNotice retry={retry} />
     </main>
   );
 }

@@ -2,14 +2,14 @@
 import { Button } from '@mantine/core';
 import { Notice } from './Notice';
 
-/** Something of ours has failed. */
-export function FailedNotice({ reset }: { readonly reset: () => void }) {
+/** Something of ours has failed. `retry` fetches the page anew. */
+export function FailedNotice({ retry }: { readonly retry: () => void }) {
   return (
     <Notice title="Something went wrong on our side.">
       What you had stored is safe. Try once more; if it happens again, tell whoever runs Vorschule for your
       club.
       <br />
-      <Button mt="md" onClick={reset}>
+      <Button mt="md" onClick={retry}>
         Try again
       </Button>
     </Notice>

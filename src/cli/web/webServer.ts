@@ -1,7 +1,8 @@
 /** The web server: the production build behind our own door, until it is asked to end. */
-import { createServer, type Server } from 'node:http';
+import { createServer, type Server, type ServerResponse } from 'node:http';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import next from 'next';
+import { watchDatabase } from '@/server/db';
 import { getEnv } from '@/server/env';
 import { waitForLeash } from '../processes';
 import { say } from '../say';
@@ -19,6 +20,11 @@ const REQUEST_TIMEOUT_MS = 60_000;
 export async function runWebServer({ host, port }: { host: string; port: number }): Promise<void> {
   const { ORIGIN, TRUSTED_PROXIES } = getEnv();
   const door: DoorSettings = { origin: ORIGIN, isTrusted: makeTrust(TRUSTED_PROXIES) };
+  const pending = new Set<ServerResponse>();
+  const database = watchDatabase((isAnswering) => {
+    say(isAnswering ? 'The database answers again.' : 'The database does not answer.');
+    if (!isAnswering) for (const response of pending) refuseForNow(response);
+  });
   const app = next({ dev: false, dir: process.cwd(), hostname: host, port });
   await app.prepare();
   const handle = app.getRequestHandler();
@@ -34,6 +40,12 @@ export async function runWebServer({ host, port }: { host: string; port: number 
       response.end(refusal.text);
       return;
     }
+    if (!database.isAnswering() && !needsNoDatabase(request.url ?? '')) {
+      refuseForNow(response);
+      return;
+    }
+    pending.add(response);
+    response.once('close', () => pending.delete(response));
     tellWhoAsks(request, door);
     // Next finds the number in the policy and gives it to its own scripts; our layout reads it here.
     request.headers['x-nonce'] = nonce;
@@ -53,8 +65,24 @@ export async function runWebServer({ host, port }: { host: string; port: number 
   watchStalls();
   await waitForEnd();
   await drain(server);
+  database.stop();
   // The database pool and the threads that pages opened have nothing left to do.
   process.exit(0);
+}
+
+/** What is a file of ours, and the question how we are. */
+const needsNoDatabase = (url: string) =>
+  url.startsWith('/_next/') || url === '/api/health' || url === '/icon.svg';
+
+/** Says at once that nothing can be fetched or stored now, rather than nothing at all; devices keep their answers and send them again. */
+function refuseForNow(response: ServerResponse): void {
+  if (response.headersSent || response.writableEnded) return;
+  response.writeHead(503, {
+    'content-type': 'text/plain; charset=utf-8',
+    'retry-after': '2',
+    connection: 'close',
+  });
+  response.end('Vorschule cannot reach its data at the moment. Nothing is lost: try again soon.');
 }
 
 /** Warns when something kept every other request waiting. */

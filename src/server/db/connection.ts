@@ -6,6 +6,9 @@ import './tables';
 /** A connection or a transaction; every data function takes one first. */
 export type Db = Knex;
 
+/** No statement runs, and none waits for a lock, for longer; in seconds. */
+const SESSION_LIMITS = 'SET SESSION max_statement_time = 60, innodb_lock_wait_timeout = 10';
+
 /** Opens a pool. Moments are UTC and BIGINT never loses digits. */
 function openDb(url: string): Knex {
   return knex({
@@ -15,8 +18,20 @@ function openDb(url: string): Knex {
       timezone: 'Z',
       supportBigNumbers: true,
       charset: 'utf8mb4',
+      connectTimeout: 2000,
     },
-    pool: { min: 0, max: 10 },
+    pool: {
+      min: 0,
+      max: 10,
+      afterCreate: (
+        connection: { query: (sql: string, done: (error: unknown) => void) => void },
+        done: (error: unknown, made: unknown) => void,
+      ) => {
+        connection.query(SESSION_LIMITS, (error) => done(error, connection));
+      },
+    },
+    // More ask at once than there are connections: they wait their turn.
+    acquireConnectionTimeout: 15_000,
     // A failed connection rejects the query that wanted it; a second telling with a stack helps nobody.
     log: { warn: () => undefined, error: () => undefined },
   });

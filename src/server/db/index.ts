@@ -9,3 +9,4 @@ export {
 } from './connection';
 export { breakSchemaLock, describeSchema, migrate, SchemaFault, withSchemaLock } from './migrate';
 export { MIGRATIONS, type Migration } from './migrations';
+export { watchDatabase, type DatabaseWatch } from './watch';

@@ -1,12 +1,24 @@
 import { getDb } from '../db';
 
-/** Does the database answer? */
-export async function isHealthy(): Promise<boolean> {
+/** A database that has said nothing for so long is as good as away. */
+const PATIENCE_MS = 800;
+
+/** What is wrong; undefined when the database answers. Known within a second, whatever the database does. */
+export async function findTrouble(): Promise<'database-away' | 'database-silent' | undefined> {
+  let timer: NodeJS.Timeout | undefined;
+  const silence = new Promise<'database-silent'>((resolve) => {
+    timer = setTimeout(() => resolve('database-silent'), PATIENCE_MS);
+  });
+  const answer = getDb()
+    .raw('SELECT 1')
+    // Any failure means the same here; the cause is in the database's own log.
+    .then(
+      () => undefined,
+      () => 'database-away' as const,
+    );
   try {
-    await getDb().raw('SELECT 1');
-    return true;
-  } catch {
-    // Any failure means the same here: not healthy. The cause is in the database's own log.
-    return false;
+    return await Promise.race([answer, silence]);
+  } finally {
+    clearTimeout(timer);
   }
 }
