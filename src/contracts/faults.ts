@@ -57,6 +57,7 @@ export type ServiceFault =
   | { readonly code: 'plan/not-found' }
   /** Somebody has saved it meanwhile. */
   | { readonly code: 'plan/changed' }
+  | { readonly code: 'plan/no-moves'; readonly line: string }
   | { readonly code: 'plan/nothing-to-practise' }
   | { readonly code: 'lesson/not-found' }
   | { readonly code: 'live/not-found' }

@@ -39,10 +39,8 @@ export const planItemSchema = z.discriminatedUnion('kind', [
   /** Moves from the first position or from one given by a FEN tag, as PGN. */
   z.object({
     kind: z.literal('line'),
-    pgn: z
-      .string()
-      .max(4000)
-      .refine((text) => (findLine(text)?.line.length ?? 0) > 0, 'no moves'),
+    // Whether it is a line the service asks a worker: reading moves takes its time.
+    pgn: z.string().min(1).max(4000),
     label: labelSchema,
   }),
   z.object({ kind: z.literal('pattern'), pattern: z.enum(PATTERN_IDS) }),
@@ -71,6 +69,14 @@ export const segmentSchema = z.object({
 export type Segment = z.infer<typeof segmentSchema>;
 export const segmentsSchema = z.array(segmentSchema).max(30);
 
+/** All lines of a plan together: a game of forty moves is some three hundred letters. */
+const MOST_LINE_LETTERS = 20_000;
+
+function countLineLetters(segments: readonly Segment[]): number {
+  const items = segments.flatMap((segment) => segment.items);
+  return items.reduce((sum, item) => sum + (item.kind === 'line' ? item.pgn.length : 0), 0);
+}
+
 export const newPlanSchema = z.object({
   requestId: requestIdSchema,
   classId: classIdSchema,
@@ -90,7 +96,10 @@ export const savePlanSchema = z.object({
   /** As it was read: when somebody has saved meanwhile, nothing is overwritten. */
   revision: z.number().int().min(1),
   title: nameSchema(120),
-  segments: segmentsSchema,
+  segments: segmentsSchema.refine(
+    (segments) => countLineLetters(segments) <= MOST_LINE_LETTERS,
+    'more lines than a lesson can hold',
+  ),
 });
 export type SavePlan = z.infer<typeof savePlanSchema>;
 export const removePlanSchema = z.object({ planId: planIdSchema });

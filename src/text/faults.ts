@@ -154,6 +154,8 @@ export function faultText(fault: ServiceFault): string {
       return 'There is nobody to write this for yet.';
     case 'plan/not-found':
       return 'This plan is not there. Somebody may have taken it away.';
+    case 'plan/no-moves':
+      return `No moves can be read in “${fault.line}”. The plan was not saved.`;
     case 'plan/changed':
       return 'Somebody has saved this plan meanwhile. Load the page again to see it; copy what you have written before.';
     case 'plan/nothing-to-practise':

@@ -109,6 +109,12 @@ export interface ChancesQuestion {
   readonly maxMoves: number;
 }
 
+/** How many moves does each of these texts hold, from its first position on? A text with a fault, or of several games, holds none. */
+export interface CountMovesQuestion {
+  readonly kind: 'count-moves';
+  readonly pgns: readonly string[];
+}
+
 /** Which stored mates end in a named mate of the club's own? */
 export interface NameOursQuestion {
   readonly kind: 'name-ours';
@@ -128,6 +134,7 @@ export type Question =
   | HarvestQuestion
   | ChancesQuestion
   | NameOursQuestion
+  | CountMovesQuestion
   | ComposeQuestion;
 
 export interface NotAPosition {
@@ -289,6 +296,11 @@ export type ChancesAnswer =
   | { readonly kind: 'not-a-game'; readonly ply: number }
   | NotAPosition;
 
+export interface CountMovesAnswer {
+  readonly kind: 'counted';
+  readonly plies: readonly number[];
+}
+
 /** For each puzzle the places in `ours` of the names that every longest defence ends in. */
 export interface NameOursAnswer {
   readonly kind: 'named-ours';
@@ -312,6 +324,7 @@ interface Answers {
   readonly harvest: HarvestAnswer;
   readonly chances: ChancesAnswer;
   readonly 'name-ours': NameOursAnswer;
+  readonly 'count-moves': CountMovesAnswer;
   readonly compose: ComposeAnswer;
 }
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];

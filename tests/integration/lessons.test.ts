@@ -1,6 +1,7 @@
 /** Plans, lessons, attendance, catching up, and the calendar as another library reads it. */
 import ical from 'node-ical';
 import { v4 as makeUuid } from 'uuid';
+import { savePlanSchema } from '@/contracts/lessons';
 import type { AssignmentId, LessonId, PlanId, StudentId } from '@/contracts/ids';
 import { segmentsSchema, type Segment } from '@/contracts/lessons';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
@@ -299,4 +300,41 @@ describe('catching up', () => {
     valueOf(await changeLesson(coach, { lessonId, planId }));
     expect(await give()).toMatchObject({ error: { code: 'plan/nothing-to-practise' } });
   });
+});
+
+test('a plan with a line that holds no moves is not saved, and says which', async () => {
+  const { coach } = await makeClub();
+  const { classId } = await makeClass(coach);
+  const planId = valueOf(await addPlan(coach, { requestId: makeUuid(), classId, title: 'Lines' }));
+  const save = (...pgns: string[]) =>
+    savePlan(coach, {
+      planId,
+      revision: 1,
+      title: 'Lines',
+      segments: [
+        {
+          key: 'a',
+          kind: 'show',
+          title: '',
+          minutes: 5,
+          notes: '',
+          items: pgns.map((pgn) => ({ kind: 'line' as const, pgn, label: '' })),
+        },
+      ],
+    });
+  expect(await save('1. e4 e5', 'nothing of chess')).toMatchObject({
+    error: { code: 'plan/no-moves', line: 'nothing of chess' },
+  });
+  expect(await save('1. e4 e5', '1. e4 e9')).toMatchObject({
+    error: { code: 'plan/no-moves', line: '1. e4 e9' },
+  });
+  expect(valueOf(await save('1. e4 e5', '1. d4'))).toBe(2);
+});
+
+test('more lines than a lesson can hold are refused before any of them is read', () => {
+  const line = { kind: 'line', pgn: '1. Nf3 Nf6 2. Ng1 Ng8 '.repeat(40), label: '' };
+  const segment = { key: 'a', kind: 'show', title: '', minutes: 5, notes: '', items: Array(40).fill(line) };
+  const plan = { planId: 1, revision: 1, title: 'Lines', segments: [segment] };
+  expect(savePlanSchema.safeParse(plan).success).toBe(false);
+  expect(savePlanSchema.safeParse({ ...plan, segments: [{ ...segment, items: [line] }] }).success).toBe(true);
 });

@@ -15,7 +15,7 @@ import { getDraft, makeFen } from '@/core/notation';
 import { BARE_PICTURES } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
 import { countWords, makeHouseVoice, makeStagePlan, planItemText, SEGMENT_WORDS } from '@/text';
-import { askPrinter } from '@/workers/node';
+import { askPool, askPrinter } from '@/workers/node';
 import { findOwnClass, findOwnSet, findTaughtClass, type CoachActor } from '../auth/actors';
 import {
   createPlan,
@@ -83,6 +83,8 @@ export async function savePlan(
   actor: CoachActor,
   { planId, revision, title, segments }: SavePlan,
 ): Promise<Result<number, ServiceFault>> {
+  const refusal = await refuseLines(actor, planId, segments);
+  if (refusal !== undefined) return failure(refusal);
   return withTransaction(async (db) => {
     const found = await findPlan(db, planId);
     if (found === undefined || (await findTaughtClass(db, actor, found.classId)) === undefined)
@@ -95,6 +97,23 @@ export async function savePlan(
       JSON.stringify(found.segments) === JSON.stringify(segments);
     return isSame ? success(found.revision) : failure<ServiceFault>({ code: 'plan/changed' });
   });
+}
+
+/** Why these lines may not be stored. Only who may change the plan makes the worker threads read them. */
+async function refuseLines(
+  actor: CoachActor,
+  planId: PlanId,
+  segments: readonly Segment[],
+): Promise<ServiceFault | undefined> {
+  const found = await findPlan(getDb(), planId);
+  if (found === undefined || (await findTaughtClass(getDb(), actor, found.classId)) === undefined)
+    return { code: 'plan/not-found' };
+  const lines = segments.flatMap(({ items }) => items.flatMap((item) => (item.kind === 'line' ? item : [])));
+  if (lines.length === 0) return undefined;
+  const counted = await askPool({ kind: 'count-moves', pgns: lines.map(({ pgn }) => pgn) });
+  if (counted.kind === 'busy') return { code: 'workers/busy' };
+  const empty = lines[counted.plies.indexOf(0)];
+  return empty && { code: 'plan/no-moves', line: empty.pgn.slice(0, 60) };
 }
 
 /** The plan as a PDF, in the words of the class. */

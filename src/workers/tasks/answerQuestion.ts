@@ -1,4 +1,5 @@
 /** Plain calls into the core: the same code behind the browser's worker, the server's pool and the tests. */
+import { findLine } from '@/contracts/lessons';
 import {
   composeExercise,
   composePuzzles,
@@ -40,6 +41,8 @@ import type {
   MateTaskAnswer,
   NameOursAnswer,
   NameOursQuestion,
+  CountMovesAnswer,
+  CountMovesQuestion,
   Progress,
   ProveAnswer,
   ProveQuestion,
@@ -102,6 +105,7 @@ function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Ques
     });
   }
   if (question.kind === 'name-ours') return answerNameOurs(question);
+  if (question.kind === 'count-moves') return countMoves(question);
   const position = findPosition(question.fen);
   if (position === undefined) return { kind: 'not-a-position' };
   switch (question.kind) {
@@ -236,6 +240,10 @@ function answerJudge(
   if (verdict.kind !== 'breaks') return verdict;
   const { position: at, move, ...rest } = verdict;
   return { ...rest, fen: makeFen(at), move: move === undefined ? undefined : makeMoveText(move) };
+}
+
+function countMoves({ pgns }: CountMovesQuestion): CountMovesAnswer {
+  return { kind: 'counted', plies: pgns.map((pgn) => findLine(pgn)?.line.length ?? 0) };
 }
 
 function answerNameOurs({ ours, puzzles }: NameOursQuestion): NameOursAnswer {

@@ -229,3 +229,20 @@ test('any text at all gets an answer', () => {
     }
   }
 });
+
+test('a long text is read as quickly as a short one: nothing in it is looked for again and again', () => {
+  const position = positionOf(START);
+  const blanks = (count: number) => ' '.repeat(count);
+  expect(readMove(position, `${blanks(50_000)}e4${blanks(50_000)}`)).toMatchObject({
+    kind: 'tolerable',
+    san: 'e4',
+  });
+  expect(readMove(position, `1.${blanks(90)}e4`)).toMatchObject({ kind: 'tolerable', san: 'e4' });
+  for (const long of [
+    `e4${blanks(100_000)}x`,
+    '!'.repeat(100_000),
+    'e.p.'.repeat(25_000),
+    '\u00a0x'.repeat(50_000),
+  ])
+    expect(readMove(position, long)).toEqual({ kind: 'wrong', reason: { code: 'not-a-move' } });
+});

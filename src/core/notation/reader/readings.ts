@@ -63,6 +63,8 @@ const FIGURINES: Readonly<Record<string, string>> = {
   '♟': '',
 };
 const CAPTURE = '[xX×:*]';
+/** Nobody writes one move in more letters, spoken and with all its signs. */
+const MOST_LETTERS = 200;
 const NULL_MOVE = /^(--|Z0|0000|null|@@@@|<>)$/i;
 const CASTLING = /^[O0o]\s?[-–—]?\s?[O0o](\s?[-–—]?\s?[O0o])?$/;
 /** A word of its own that looks like a whole move. */
@@ -78,8 +80,11 @@ interface Stripped {
 
 /** `language` is the one whose letters the club reads besides the English ones. */
 export function readShape(text: string, language?: Language): ReadShape {
-  const trimmed = text.trim();
-  if (trimmed === '') return fault({ code: 'empty' });
+  const whole = text.trim();
+  if (whole === '') return fault({ code: 'empty' });
+  if (whole.length > MOST_LETTERS) return fault({ code: 'not-a-move' });
+  // Many blanks are one, before anything is looked for at the end: the search would begin anew at each of them.
+  const trimmed = whole.replace(/\s+/g, ' ');
   if (NULL_MOVE.test(trimmed)) return fault({ code: 'null-move' });
   const isSpoken = hasMoveWords(trimmed);
   const { rest, sign, saysEnPassant, diagnoses } = strip(isSpoken ? readWords(trimmed) : trimmed);
@@ -87,7 +92,7 @@ export function readShape(text: string, language?: Language): ReadShape {
     diagnoses.add('spoken-words');
     diagnoses.delete('ep-suffix');
   }
-  if (!isSpoken && trimmed !== text) diagnoses.add('spacing');
+  if (!isSpoken && whole !== text) diagnoses.add('spacing');
   const common = { sign, saysEnPassant, isSpoken, hasSeveralMoves: hasSeveralMoves(rest) };
   if (CASTLING.test(rest)) {
     const readings = [readCastling(rest)];
