@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { MAN_VALUES } from '@/core/board';
 import { FORCING_KINDS } from '@/core/proof';
+import { KEY_LENGTHS, USUAL_KEY_LENGTH } from './people';
 import { MATE_COUNTS, notationWaysSchema, scaleSchema } from '@/core/exercises';
 
 /** Each kind once. */
@@ -20,6 +21,8 @@ export const clubSettingsSchema = z.object({
   ways: notationWaysSchema.optional(),
   /** In which order the forcing moves are read. */
   readingOrder: readingOrderSchema.default([...FORCING_KINDS]),
+  /** Pictures in a child's key, from the next one that is made. */
+  keyLength: z.literal(KEY_LENGTHS).default(USUAL_KEY_LENGTH),
   /** Mates are also called by a name in its loose reading, where books differ. */
   areLooseNamesShown: z.boolean().default(false),
 });

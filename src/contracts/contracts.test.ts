@@ -1,3 +1,6 @@
+import { topicQuerySchema } from './progress';
+import { findSeenSchema } from './seen';
+import { findStoredSchema } from './sets';
 import { newAttemptSchema } from './attempts';
 import { classIdSchema, requestIdSchema } from './ids';
 import {
@@ -39,11 +42,11 @@ test.each(['', '---', 'x'.repeat(13)])('%j is no class code', (text) => {
   expect(joinCodeSchema.safeParse(text).success).toBe(false);
 });
 
-test('a key is three known pictures', () => {
+test('a key is three to five known pictures', () => {
   expect(keySchema.safeParse(['sun', 'sun', 'boat']).success).toBe(true);
   for (const key of [
     ['sun', 'boat'],
-    ['sun', 'boat', 'bell', 'moon'],
+    ['sun', 'boat', 'bell', 'moon', 'leaf', 'leaf'],
     ['sun', 'boat', 'dragon'],
   ]) {
     expect(keySchema.safeParse(key).success).toBe(false);
@@ -127,4 +130,16 @@ test('forms with missing or oversized fields are refused', () => {
   expect(coachSignInSchema.safeParse({ signInName: 'x', password: 'p'.repeat(201) }).success).toBe(false);
   expect(newStudentSchema.safeParse({ requestId: ID, classId: 1, name: 'x'.repeat(41) }).success).toBe(false);
   expect(addPuzzleSchema.safeParse({ setId: 1, fen: 'x'.repeat(201) }).success).toBe(false);
+});
+
+test('what is compared byte by byte is asked for in letters that can be there', () => {
+  const key = { twinKey: 'w 8/8/8/8', ideaKey: 'g8 d6d8' };
+  const seen = (more: object) =>
+    findSeenSchema.safeParse({ classId: 1, puzzles: [{ ...key, ...more }] }).success;
+  expect(seen({})).toBe(true);
+  for (const odd of ['ключ', 'ké', '', '\u0000', 'x'.repeat(121)]) {
+    expect([odd, seen({ twinKey: odd }), seen({ ideaKey: odd })]).toEqual([odd, false, false]);
+    expect(findStoredSchema.safeParse({ exactKeys: [odd] }).success).toBe(false);
+    expect(topicQuerySchema.safeParse({ classId: 1, studentId: 1, topic: odd }).success).toBe(false);
+  }
 });

@@ -31,6 +31,15 @@ function idSchema<Id extends number>() {
     .transform((value) => value as Id);
 }
 
+/** Text that is compared byte by byte in the database, where other letters than these cannot even be looked for. */
+export function exactTextSchema(most: number) {
+  return z
+    .string()
+    .min(1)
+    .max(most)
+    .regex(/^[\x20-\x7e]+$/);
+}
+
 export const classIdSchema = idSchema<ClassId>();
 export const termIdSchema = idSchema<TermId>();
 export const coachIdSchema = idSchema<CoachId>();

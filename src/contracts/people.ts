@@ -28,9 +28,12 @@ export const KEY_PICTURES = [
   'umbrella',
 ] as const;
 export type KeyPicture = (typeof KEY_PICTURES)[number];
-export const KEY_LENGTH = 3;
+/** How many pictures a key may have. Three are 1,728 keys, four 20,736, five 248,832. */
+export const KEY_LENGTHS = [3, 4, 5] as const;
+export type KeyLength = (typeof KEY_LENGTHS)[number];
+export const USUAL_KEY_LENGTH: KeyLength = 3;
 
-export const keySchema = z.array(z.enum(KEY_PICTURES)).length(KEY_LENGTH);
+export const keySchema = z.array(z.enum(KEY_PICTURES)).min(KEY_LENGTHS[0]).max(KEY_LENGTHS[2]);
 
 /** Visible text of a name; trimmed, no control characters, runs of spaces as one. */
 export function nameSchema(most: number) {
@@ -160,6 +163,12 @@ export interface ClassSummary {
 export interface NameCard {
   readonly studentId: StudentId;
   readonly name: string;
+}
+
+/** A card on the page of a class code. */
+export interface JoinCard extends NameCard {
+  /** Pictures in this child's key. */
+  readonly keyLength: number;
 }
 
 export interface LatestAnswer {

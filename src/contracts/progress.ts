@@ -1,7 +1,14 @@
 /** What children can, as coaches see it: every figure with its doubt, and with the answers it comes from. */
 import { z } from 'zod';
 import type { Mastery, RoundReason, Standing } from '@/core/progress';
-import { classIdSchema, studentIdSchema, type AssignmentId, type ClassId, type GameId } from './ids';
+import {
+  classIdSchema,
+  exactTextSchema,
+  studentIdSchema,
+  type AssignmentId,
+  type ClassId,
+  type GameId,
+} from './ids';
 import type { NameCard } from './people';
 
 export interface TopicRow extends Mastery {
@@ -23,7 +30,7 @@ export interface ChildProgress {
 export const topicQuerySchema = z.object({
   classId: classIdSchema,
   studentId: studentIdSchema,
-  topic: z.string().max(60),
+  topic: exactTextSchema(60),
 });
 export type TopicQuery = z.infer<typeof topicQuerySchema>;
 

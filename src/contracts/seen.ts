@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { classIdSchema } from './ids';
+import { classIdSchema, exactTextSchema } from './ids';
 
 /** How near what somebody has had is: the same task, its twin on the board, or another one with the same idea. */
 export const SEEN_AS = ['same', 'twin', 'idea'] as const;
@@ -16,8 +16,6 @@ export interface SeenTask {
 /** A puzzle that need not be stored, by its keys. */
 export const findSeenSchema = z.object({
   classId: classIdSchema,
-  puzzles: z
-    .array(z.object({ twinKey: z.string().min(1).max(120), ideaKey: z.string().min(1).max(120) }))
-    .max(100),
+  puzzles: z.array(z.object({ twinKey: exactTextSchema(120), ideaKey: exactTextSchema(120) })).max(100),
 });
 export type FindSeen = z.infer<typeof findSeenSchema>;

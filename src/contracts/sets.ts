@@ -4,6 +4,7 @@ import type { PatternId } from '@/core/patterns';
 import type { Rating, SetForecast } from '@/core/progress';
 import type { Grade } from '@/core/puzzles';
 import {
+  exactTextSchema,
   classIdSchema,
   requestIdSchema,
   setIdSchema,
@@ -25,7 +26,7 @@ export const newSetSchema = z.object({
 });
 export const addPuzzleSchema = z.object({ setId: setIdSchema, fen: z.string().min(1).max(200) });
 /** Positions by their exact keys. */
-export const findStoredSchema = z.object({ exactKeys: z.array(z.string().min(1).max(120)).max(1_000) });
+export const findStoredSchema = z.object({ exactKeys: z.array(exactTextSchema(120)).max(1_000) });
 /** A round of fresh exercises: the same numbers make the same tasks again. */
 export const addRoundSchema = z.object({
   setId: setIdSchema,

@@ -24,7 +24,7 @@ test('a wrong code and a wrong key say what to do and keep what was typed', asyn
   await openPage(page, `/join/${club().classes.harbour.code}`);
   await page.getByRole('link', { name: 'Otter' }).click();
   await tapKey(page, ['Sun', 'Sun', 'Sun']);
-  await expect(page.getByText('These are not your three pictures')).toBeVisible();
+  await expect(page.getByText('These are not your pictures.')).toBeVisible();
   await tapKey(page, ['Boat', 'Fish', 'Umbrella']);
   await page.waitForURL('**/seat');
 });

@@ -255,6 +255,23 @@ describe('catching up', () => {
   const cardsOf = async (seat: StudentActor) =>
     (await getSeatHome(seat)).assignments.map(({ setName }) => setName);
 
+  test.each(['of one request', 'of requests of their own'])(
+    'many presses at once %s give it once',
+    async (kind) => {
+      const { coach, lessonId, student, other } = await makeMissed();
+      const [one, ...ids] = Array.from({ length: 6 }, () => makeUuid());
+      const presses = [one, ...ids].map((requestId) => ({
+        requestId: kind === 'of one request' ? (one ?? '') : (requestId ?? ''),
+        lessonId,
+        studentIds: [other],
+      }));
+      const given = await Promise.all(presses.map((press) => giveCatchUp(coach, press)));
+      expect(given.flatMap((gave) => valueOf(gave).studentIds)).toEqual([other]);
+      const seat: StudentActor = { ...student, studentId: other, name: 'Wren' };
+      expect(await cardsOf(seat)).toHaveLength(1);
+    },
+  );
+
   test('what was practised lies on the seat of the child that was away, and on no other', async () => {
     const { coach, lessonId, student, other } = await makeMissed();
     expect(valueOf(await getLessonPage(coach, lessonId)).catchUpCount).toBe(5);

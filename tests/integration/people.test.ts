@@ -2,7 +2,15 @@ import { v4 as makeUuid } from 'uuid';
 import type { StudentId } from '@/contracts/ids';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { getDb } from '@/server/db';
-import { coachSignInSchema, KEY_PICTURES, type KeyPicture, type StudentSignIn } from '@/contracts/people';
+import { clubSettingsSchema } from '@/contracts/clubs';
+import { changeClubSettings } from '@/server/services/clubs';
+import {
+  coachSignInSchema,
+  KEY_PICTURES,
+  studentSignInSchema,
+  type KeyPicture,
+  type StudentSignIn,
+} from '@/contracts/people';
 import { createSession, findSessionPerson } from '@/server/data/sessions';
 import {
   addClass,
@@ -311,6 +319,30 @@ describe('students', () => {
     expect(await findSessionPerson(getDb(), session.sessionId, new Date(0))).toBeUndefined();
     for (let number = 0; number < 6; number += 1) await tryKey('moon', 'moon', 'moon');
     expect(await tryKey('moon', 'moon', 'moon')).toMatchObject({ error: { code: 'sign-in/too-many-tries' } });
+  });
+
+  test('a club that wants four pictures gets them in new keys; the others stay as they are', async () => {
+    const { lead, coach } = await makeClub();
+    const { classId, student } = await makeClass(coach);
+    const { joinCode } = valueOf(await getClassPage(coach, classId));
+    valueOf(await changeClubSettings(lead, { ...clubSettingsSchema.parse({}), keyLength: 4 }));
+    const added = valueOf(await addStudent(coach, { requestId: makeUuid(), classId, name: 'Wren' }));
+    expect(added.key).toHaveLength(4);
+    const cards = valueOf(await openJoinPage(joinCode, 'here')).students;
+    expect(cards.map(({ name, keyLength }) => [name, keyLength])).toEqual([
+      ['Pip', 3],
+      ['Wren', 4],
+    ]);
+    const sit = (studentId: StudentId, key: readonly KeyPicture[]) =>
+      signInStudent(studentSignInSchema.parse({ joinCode, studentId, key }), 'here');
+    expect(await sit(student.studentId, ['sun', 'boat', 'bell'])).toMatchObject({ ok: true });
+    expect(await sit(added.studentId, added.key)).toMatchObject({ ok: true });
+    expect(await sit(added.studentId, added.key.slice(0, 3))).toMatchObject({
+      error: { code: 'sign-in/wrong' },
+    });
+    const fresh = valueOf(await giveNewKey(coach, { classId, studentId: student.studentId }));
+    expect(fresh).toHaveLength(4);
+    expect(await sit(student.studentId, fresh)).toMatchObject({ ok: true });
   });
 
   test('of all 1,728 keys at once six are looked at; a coach unlocks the child by one press', async () => {

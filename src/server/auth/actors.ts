@@ -54,7 +54,6 @@ export async function findTaughtClass(
  * middle of a lesson, attendance is noted at the door, and score sheets are collected by whoever is near.
  */
 const ASSISTANT_DEEDS = ['student/new-key', 'student/unlocked', 'attendance/noted', 'game/added'] as const;
-export type AssistantDeed = (typeof ASSISTANT_DEEDS)[number];
 
 /** The class when this coach may do this in it. */
 export function findClassFor(

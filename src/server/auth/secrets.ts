@@ -1,6 +1,6 @@
 import { createHash, createHmac, timingSafeEqual } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { KEY_LENGTH, KEY_PICTURES, type KeyPicture } from '@/contracts/people';
+import { KEY_PICTURES, type KeyLength, type KeyPicture } from '@/contracts/people';
 import { drawOne } from './drawOne';
 import { getEnv } from '../env';
 
@@ -115,9 +115,9 @@ export function hashName(name: string): string {
   return createHash('sha256').update(name).digest('hex').slice(0, 32);
 }
 
-/** Three pictures drawn at random; the order counts and one may come twice. */
-export function drawKey(): KeyPicture[] {
-  return Array.from({ length: KEY_LENGTH }, () => drawOne(KEY_PICTURES));
+/** Pictures drawn at random; the order counts and one may come twice. */
+export function drawKey(length: KeyLength): KeyPicture[] {
+  return Array.from({ length }, () => drawOne(KEY_PICTURES));
 }
 
 /** Letters and digits that cannot be taken for one another when read aloud or copied from a board. */

@@ -1,5 +1,5 @@
 import type { ClassId, ClubId, CoachId, StudentId, TermId } from '@/contracts/ids';
-import type { ClassCoach, ClassPost, ClassSummary, NameCard } from '@/contracts/people';
+import type { ClassCoach, ClassPost, ClassSummary, JoinCard, NameCard } from '@/contracts/people';
 import { LEVELS, type Level } from '@/core/exercises';
 import type { Db } from '../db';
 
@@ -251,14 +251,23 @@ export async function endEnrolment(
 
 /** Students of the class now, by name. */
 export async function listStudents(db: Db, classId: ClassId): Promise<NameCard[]> {
-  const rows: { id: number; display_name: string }[] = await db('enrolments')
+  return (await listJoinCards(db, classId)).map(({ studentId, name }) => ({ studentId, name }));
+}
+
+/** The same, with how many pictures each key has. */
+export async function listJoinCards(db: Db, classId: ClassId): Promise<JoinCard[]> {
+  const rows: { id: number; display_name: string; key_length: number }[] = await db('enrolments')
     .join('people', 'people.id', 'enrolments.student_id')
     .where('enrolments.class_id', classId)
     .whereNull('enrolments.ends_on')
     .whereNull('people.erased_at')
     .orderBy('people.display_name')
-    .select('people.id', 'people.display_name');
-  return rows.map((row) => ({ studentId: row.id as StudentId, name: row.display_name }));
+    .select('people.id', 'people.display_name', 'people.key_length');
+  return rows.map((row) => ({
+    studentId: row.id as StudentId,
+    name: row.display_name,
+    keyLength: row.key_length,
+  }));
 }
 
 /** The class a student is in now, the newest enrolment where there are several. */

@@ -90,13 +90,14 @@ export async function createCoach(
 /** A second call with the same request id finds the first one's student. */
 export async function createStudent(
   db: Db,
-  student: { clubId: ClubId; name: string; secretHash: string; requestId: string },
+  student: { clubId: ClubId; name: string; secretHash: string; keyLength: number; requestId: string },
 ): Promise<StudentId> {
   const [id] = await db('people').insert({
     club_id: student.clubId,
     kind: 'student',
     display_name: student.name,
     secret_hash: student.secretHash,
+    key_length: student.keyLength,
     request_id: student.requestId,
   });
   return id as StudentId;
@@ -112,8 +113,13 @@ export async function renameStudent(db: Db, studentId: StudentId, name: string):
 }
 
 /** Stores a new secret and ends every open session of the student. */
-export async function replaceStudentSecret(db: Db, studentId: StudentId, secretHash: string): Promise<void> {
-  expectOne(await db('people').where({ id: studentId, kind: 'student' }).update({ secret_hash: secretHash }));
+export async function replaceStudentSecret(
+  db: Db,
+  studentId: StudentId,
+  { secretHash, keyLength }: { readonly secretHash: string; readonly keyLength: number },
+): Promise<void> {
+  const changed = { secret_hash: secretHash, key_length: keyLength };
+  expectOne(await db('people').where({ id: studentId, kind: 'student' }).update(changed));
   await deleteSessionsOf(db, studentId);
 }
 

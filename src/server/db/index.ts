@@ -8,5 +8,5 @@ export {
   type Db,
 } from './connection';
 export { breakSchemaLock, describeSchema, migrate, SchemaFault, withSchemaLock } from './migrate';
-export { MIGRATIONS, type Migration } from './migrations';
-export { watchDatabase, type DatabaseWatch } from './watch';
+export { MIGRATIONS } from './migrations';
+export { watchDatabase } from './watch';

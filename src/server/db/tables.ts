@@ -10,6 +10,8 @@ export interface PersonRow {
   secret_hash: string | null;
   erased_at: Date | null;
   request_id: string | null;
+  /** Of a child: pictures in its key. */
+  key_length: number;
 }
 
 export interface TaskRow {

@@ -171,7 +171,8 @@ export async function addStudent(
   actor: CoachActor,
   input: { requestId: string; classId: ClassId; name: string; key?: readonly KeyPicture[] },
 ): Promise<Result<NewKey, ServiceFault>> {
-  const key = input.key ?? drawKey();
+  const { settings } = await getClub(getDb(), actor.clubId);
+  const key = input.key ?? drawKey(settings.keyLength);
   const secretHash = await hashKey(key);
   const now = getNow();
   return storeOnce(async (db) => {
@@ -180,7 +181,7 @@ export async function addStudent(
     const known = await findStudentByRequest(db, input.requestId);
     if (known !== undefined) {
       if (known.clubId !== actor.clubId) return failure<ServiceFault>({ code: 'access/not-allowed' });
-      await replaceStudentSecret(db, known.studentId, secretHash);
+      await replaceStudentSecret(db, known.studentId, { secretHash, keyLength: key.length });
       return success({ studentId: known.studentId, name: known.name, key });
     }
     const { timeZone } = await getClub(db, actor.clubId);
@@ -188,6 +189,7 @@ export async function addStudent(
       clubId: actor.clubId,
       name: input.name,
       secretHash,
+      keyLength: key.length,
       requestId: input.requestId,
     });
     await enrol(db, input.classId, studentId, dayIn(timeZone, now));
@@ -221,10 +223,11 @@ export async function giveNewKey(
   actor: CoachActor,
   input: { classId: ClassId; studentId: StudentId },
 ): Promise<Result<readonly KeyPicture[], ServiceFault>> {
-  const key = drawKey();
+  const { settings } = await getClub(getDb(), actor.clubId);
+  const key = drawKey(settings.keyLength);
   const secretHash = await hashKey(key);
   const changed = await changeStudent(actor, input, 'student/new-key', (db) =>
-    replaceStudentSecret(db, input.studentId, secretHash),
+    replaceStudentSecret(db, input.studentId, { secretHash, keyLength: key.length }),
   );
   return changed.ok ? success(key) : changed;
 }

@@ -1,9 +1,9 @@
 import type { ServiceFault } from '@/contracts/faults';
-import type { NameCard, StudentSignIn } from '@/contracts/people';
+import type { JoinCard, StudentSignIn } from '@/contracts/people';
 import { failure, success, type Result } from '@/core/shared';
 import { hashName, isRightKey, isRightPassword } from '../auth/secrets';
 import { countTry } from '../auth/throttle';
-import { findClassByJoinCode, isStudentOfClass, listStudents, type ClassRecord } from '../data/classes';
+import { findClassByJoinCode, isStudentOfClass, listJoinCards, type ClassRecord } from '../data/classes';
 import { findCoachBySignInName, findStudent } from '../data/people';
 import { getDb } from '../db';
 
@@ -33,7 +33,7 @@ export async function signInCoach(
 export interface JoinPage {
   readonly className: string;
   readonly joinCode: string;
-  readonly students: readonly NameCard[];
+  readonly students: readonly JoinCard[];
 }
 
 /** The name cards behind a class code. `from` tells askers apart, so that codes cannot be tried by the thousand. */
@@ -41,11 +41,11 @@ export async function openJoinPage(joinCode: string, from: string): Promise<Resu
   const found = await findClassBehind(joinCode, from);
   if (!found.ok) return found;
   const { classId, name } = found.value;
-  const students = await listStudents(getDb(), classId);
+  const students = await listJoinCards(getDb(), classId);
   return success({ className: name, joinCode: found.value.joinCode, students });
 }
 
-/** Checks a student's three pictures; throttled for each student, for its class and for each asker, and for each asker who tries class codes. */
+/** Checks a student's pictures; throttled for each student, for its class and for each asker, and for each asker who tries class codes. */
 export async function signInStudent(
   { joinCode, studentId, key }: StudentSignIn,
   from: string,

@@ -1,22 +1,24 @@
 'use client';
 import { Button } from '@mantine/core';
 import { useState, useTransition } from 'react';
-import { KEY_LENGTH, KEY_PICTURES, type KeyPicture } from '@/contracts/people';
+import { KEY_PICTURES, type KeyPicture } from '@/contracts/people';
 import { PICTURE_WORDS } from '@/text';
 import classes from './KeyPad.module.css';
 import { KeyPictureIcon } from './KeyPicture';
 
-/** Three pictures instead of a password; the third one knocks at the door. */
+/** Pictures instead of a password; the last one knocks at the door. */
 export function KeyPad(props: {
   readonly joinCode: string;
   readonly studentId: number;
+  /** Pictures in this child's key. */
+  readonly keyLength: number;
   readonly onKey: (input: {
     joinCode: string;
     studentId: number;
     key: string[];
   }) => Promise<{ error?: string }>;
 }) {
-  const { joinCode, studentId, onKey } = props;
+  const { joinCode, studentId, keyLength, onKey } = props;
   const [key, setKey] = useState<readonly KeyPicture[]>([]);
   const [error, setError] = useState<string | undefined>();
   const [isBusy, startTransition] = useTransition();
@@ -25,7 +27,7 @@ export function KeyPad(props: {
     const next = [...key, picture];
     setKey(next);
     setError(undefined);
-    if (next.length < KEY_LENGTH) return;
+    if (next.length < keyLength) return;
     startTransition(async () => {
       const result = await onKey({ joinCode, studentId, key: [...next] });
       setError(result.error);
@@ -35,12 +37,8 @@ export function KeyPad(props: {
 
   return (
     <div>
-      <div
-        className={classes.slots}
-        aria-live="polite"
-        aria-label={`${key.length} of ${KEY_LENGTH} pictures`}
-      >
-        {Array.from({ length: KEY_LENGTH }, (_, index) => {
+      <div className={classes.slots} aria-live="polite" aria-label={`${key.length} of ${keyLength} pictures`}>
+        {Array.from({ length: keyLength }, (_, index) => {
           const picture = key[index];
           return (
             <span key={index} className={`${classes.slot} ${picture === undefined ? '' : classes.filled}`}>

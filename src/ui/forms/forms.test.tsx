@@ -14,12 +14,13 @@ const press = (name: string) =>
   act(() => Promise.resolve(fireEvent.click(screen.getByRole('button', { name }))));
 
 describe('the key pad', () => {
-  function openPad(errors: (string | undefined)[]) {
+  function openPad(errors: (string | undefined)[], keyLength = 3) {
     const keys: string[][] = [];
     renderUi(
       <KeyPad
         joinCode="LANTRN"
         studentId={4}
+        keyLength={keyLength}
         onKey={({ key }) => {
           keys.push(key);
           const error = errors.shift();
@@ -37,14 +38,22 @@ describe('the key pad', () => {
     }
   });
 
+  test('a key of four knocks with the fourth picture', async () => {
+    const keys = openPad([], 4);
+    for (const word of ['Sun', 'Boat', 'Sun']) await press(word);
+    expect(keys).toEqual([]);
+    await press('Bell');
+    expect(keys).toEqual([['sun', 'boat', 'sun', 'bell']]);
+  });
+
   test('the third picture knocks; a wrong key says so and starts again', async () => {
-    const keys = openPad(['These are not your three pictures.']);
+    const keys = openPad(['These are not your pictures.']);
     await press('Sun');
     await press('Boat');
     expect(keys).toEqual([]);
     await press('Sun');
     expect(keys).toEqual([['sun', 'boat', 'sun']]);
-    expect(screen.getByText('These are not your three pictures.')).toBeInTheDocument();
+    expect(screen.getByText('These are not your pictures.')).toBeInTheDocument();
     expect(screen.getByLabelText('0 of 3 pictures')).toBeInTheDocument();
   });
 

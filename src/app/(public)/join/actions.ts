@@ -16,20 +16,20 @@ export async function openClass(_state: FormState, form: FormData): Promise<Form
   redirect(`/join/${found.value.joinCode}`);
 }
 
-/** The three pictures of a name card; gives the sentence that says what is wrong, or goes to the seat. */
+/** The pictures of a name card; gives the sentence that says what is wrong, or goes to the seat. */
 export async function openSeat(input: {
   joinCode: string;
   studentId: number;
   key: string[];
 }): Promise<FormState> {
   const parsed = parseInput(studentSignInSchema, input);
-  if (!parsed.ok) return { error: 'Tap three pictures.' };
+  if (!parsed.ok) return { error: 'Tap your pictures.' };
   const result = await signInStudent(parsed.value, await askerOf());
   if (!result.ok) {
     return {
       error:
         result.error.code === 'sign-in/wrong'
-          ? 'These are not your three pictures. Try again, or ask your coach.'
+          ? 'These are not your pictures. Try again, or ask your coach.'
           : faultText(result.error),
     };
   }

@@ -53,6 +53,7 @@ import * as m0052 from './0052_answer_times';
 import * as m0053 from './0053_sessions';
 import * as m0054 from './0054_sign_in_names';
 import * as m0055 from './0055_session_epochs';
+import * as m0056 from './0056_key_lengths';
 import type { Knex } from 'knex';
 
 export interface Migration {
@@ -123,4 +124,5 @@ export const MIGRATIONS: readonly Migration[] = [
   m0053,
   m0054,
   m0055,
+  m0056,
 ];

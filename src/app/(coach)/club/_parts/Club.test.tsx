@@ -120,6 +120,7 @@ describe('what a club has settled', () => {
     mateCount: 'full',
     values: { ...MAN_VALUES, king: 0 },
     readingOrder: ['checks', 'captures', 'threats'],
+    keyLength: 3,
     areLooseNamesShown: false,
   };
   const open = (mayChange: boolean, ...answers: readonly Answer[]) => {

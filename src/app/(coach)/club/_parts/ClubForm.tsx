@@ -3,6 +3,7 @@ import { Button, Group, NativeSelect, NumberInput, Radio, Stack, Switch } from '
 import { useState, useTransition } from 'react';
 import type { ClubSettings } from '@/contracts/clubs';
 import type { ServiceFault } from '@/contracts/faults';
+import { KEY_LENGTHS, type KeyLength } from '@/contracts/people';
 import type { MateCount } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { FORCING_KINDS } from '@/core/proof';
@@ -24,6 +25,12 @@ const COUNTS: readonly { readonly value: MateCount; readonly label: string; read
     meaning: 'A check that can only be met by men put between and taken at once counts as mate.',
   },
 ];
+
+const KEY_LENGTH_WORDS: Readonly<Record<KeyLength, string>> = {
+  3: '3: easy to remember',
+  4: '4: twelve times harder to guess',
+  5: '5: for clubs whose codes get around',
+};
 
 /** Every order of the three kinds. */
 const READING_ORDERS = FORCING_KINDS.flatMap((first) =>
@@ -129,6 +136,24 @@ export function ClubForm(props: {
         isDisabled={!mayChange || isBusy}
         onChange={(ways) => change({ ...settings, ways })}
       />
+      <section className={styles.card} style={{ marginTop: '1rem' }}>
+        <h2>Picture keys</h2>
+        <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
+          For new children and new keys. Keys that children have now stay as they are.
+        </p>
+        <NativeSelect
+          label="Pictures in a key"
+          size="md"
+          maw="28rem"
+          disabled={!mayChange || isBusy}
+          value={String(settings.keyLength)}
+          data={KEY_LENGTHS.map((length) => ({ value: String(length), label: KEY_LENGTH_WORDS[length] }))}
+          onChange={({ currentTarget }) => {
+            const keyLength = KEY_LENGTHS.find((length) => String(length) === currentTarget.value);
+            if (keyLength !== undefined) change({ ...settings, keyLength });
+          }}
+        />
+      </section>
       <section className={styles.card} style={{ marginTop: '1rem' }}>
         <h2>Forcing moves</h2>
         <NativeSelect

@@ -6,7 +6,7 @@ import { askerOf } from '../../../_parts/askerOf';
 import { readJson } from '../../../_parts/readJson';
 import { respondWithJson } from '../../../_parts/respondWithJson';
 
-/** Opens a seat by class code, student and the three pictures of its card: for devices that are no browser. */
+/** Opens a seat by class code, student and the pictures of its card: for devices that are no browser. */
 export async function POST(request: Request): Promise<Response> {
   const input = parseInput(studentSignInSchema, await readJson(request));
   if (!input.ok) return respondWithJson(input);

@@ -151,7 +151,7 @@ export function Roster(props: {
         {dialog?.kind === 'key' && (
           <>
             <KeyCard pictures={dialog.key} />
-            <p>Write these three pictures down for {dialog.name} now. They can&apos;t be shown again.</p>
+            <p>Write these pictures down for {dialog.name} now. They can&apos;t be shown again.</p>
             <Button onClick={close}>Done</Button>
           </>
         )}

@@ -6,7 +6,9 @@ import { openJoinPageHere } from '../../_parts/openJoinPageHere';
 import { openSeat } from '../../actions';
 import styles from '../../../../_parts/pages.module.css';
 
-export const metadata: Metadata = { title: 'Your three pictures' };
+const COUNT_WORDS: Readonly<Record<number, string>> = { 3: 'three', 4: 'four', 5: 'five' };
+
+export const metadata: Metadata = { title: 'Your pictures' };
 
 export default async function KeyPage({ params }: PageProps<'/join/[code]/[studentId]'>) {
   const { code, studentId } = await params;
@@ -16,8 +18,15 @@ export default async function KeyPage({ params }: PageProps<'/join/[code]/[stude
   return (
     <main className={styles.seatPage}>
       <h1 style={{ margin: '0 0 0.25rem' }}>Hello {student.name}.</h1>
-      <p style={{ margin: 0 }}>Tap your three pictures, one after another.</p>
-      <KeyPad joinCode={page.joinCode} studentId={student.studentId} onKey={openSeat} />
+      <p style={{ margin: 0 }}>
+        Tap your {COUNT_WORDS[student.keyLength] ?? student.keyLength} pictures, one after another.
+      </p>
+      <KeyPad
+        joinCode={page.joinCode}
+        studentId={student.studentId}
+        keyLength={student.keyLength}
+        onKey={openSeat}
+      />
       <Link className={styles.quietLink} href={`/join/${page.joinCode}`}>
         That is not my name
       </Link>
