@@ -32,8 +32,6 @@ test('methods nobody uses here are refused, and what is not there is not found',
     '/classes/x',
   ])
     expect([address, (await page.request.get(address)).status()]).toEqual([address, 404]);
-  await takeSeat(page, club().classes.lantern.code, 'Pip');
-  expect((await page.request.get('/seat/999999')).status()).toBe(404);
 });
 
 test('what another site sends is not taken, nor what is no JSON', async ({ request }) => {

@@ -6,8 +6,13 @@ import { createConnection, type Connection } from 'mysql2/promise';
 import { getEnv } from '../env';
 
 const EVERY_MS = 500;
-/** One that has said nothing for so long does not answer. */
-const SILENT_MS = 1200;
+/**
+ * A database that has said nothing for so many looks does not answer. Looks, not a time: on a machine that is busy they come later, as the
+ * answer does, and a process that was held up itself has not heard what may have been said long ago.
+ */
+const SILENT_LOOKS = 15;
+const LOOK_MS = 100;
+const CONNECT_MS = 1500;
 
 export interface DatabaseWatch {
   /** Has it answered lately? */
@@ -29,11 +34,14 @@ export function watchDatabase(onChange: (isAnswering: boolean) => void): Databas
   async function ask(): Promise<void> {
     if (isAsking) return;
     isAsking = true;
-    const silence = setTimeout(() => {
+    let looks = 0;
+    const silence = setInterval(() => {
+      looks += 1;
+      if (looks < SILENT_LOOKS) return;
       judge(false);
       // A question without an answer would be waited for as long as the machine keeps the connection.
       connection?.destroy();
-    }, SILENT_MS);
+    }, LOOK_MS);
     try {
       connection ??= await connect();
       await connection.query('SELECT 1');
@@ -44,7 +52,7 @@ export function watchDatabase(onChange: (isAnswering: boolean) => void): Databas
       connection = undefined;
       judge(false);
     } finally {
-      clearTimeout(silence);
+      clearInterval(silence);
       isAsking = false;
     }
   }
@@ -60,7 +68,7 @@ export function watchDatabase(onChange: (isAnswering: boolean) => void): Databas
 }
 
 async function connect(): Promise<Connection> {
-  const connection = await createConnection({ uri: getEnv().DATABASE_URL, connectTimeout: SILENT_MS });
+  const connection = await createConnection({ uri: getEnv().DATABASE_URL, connectTimeout: CONNECT_MS });
   // One that breaks while nothing is asked tells so here; the next question finds out by itself.
   connection.on('error', () => undefined);
   return connection;
