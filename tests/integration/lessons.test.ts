@@ -118,8 +118,8 @@ describe('plans', () => {
     expect(holding({ kind: 'position', fen: '8/8/8/8/8/8/8/R7 w - - 0 1', label: '' })).toBe(true);
     expect(holding({ kind: 'position', fen: '9/8', label: '' })).toBe(false);
     expect(holding({ kind: 'line', pgn: '1. e4 e5 2. Nf3', label: '' })).toBe(true);
-    expect(holding({ kind: 'line', pgn: '1. e4 e4', label: '' })).toBe(false);
-    expect(holding({ kind: 'line', pgn: 'nothing', label: '' })).toBe(false);
+    expect(holding({ kind: 'line', pgn: '', label: '' })).toBe(false);
+    expect(holding({ kind: 'line', pgn: '1. e4 '.repeat(1000), label: '' })).toBe(false);
     expect(holding({ kind: 'pattern', pattern: 'no-such' })).toBe(false);
   });
 

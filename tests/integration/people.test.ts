@@ -278,7 +278,7 @@ describe('students', () => {
     const { classId, student } = await makeClass(coach);
     const { joinCode } = valueOf(await getClassPage(coach, classId));
     expect(valueOf(await openJoinPage(joinCode, 'here')).students).toEqual([
-      { studentId: student.studentId, name: 'Pip' },
+      { studentId: student.studentId, name: 'Pip', keyLength: 3 },
     ]);
     for (let number = 0; number < 300; number += 1) {
       expect(await openJoinPage('NOCODE', 'there')).toMatchObject({ error: { code: 'join/no-such-code' } });

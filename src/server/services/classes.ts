@@ -171,6 +171,8 @@ export async function addStudent(
   actor: CoachActor,
   input: { requestId: string; classId: ClassId; name: string; key?: readonly KeyPicture[] },
 ): Promise<Result<NewKey, ServiceFault>> {
+  if ((await findTaughtClass(getDb(), actor, input.classId)) === undefined)
+    return failure({ code: 'class/not-found' });
   const { settings } = await getClub(getDb(), actor.clubId);
   const key = input.key ?? drawKey(settings.keyLength);
   const secretHash = await hashKey(key);
@@ -223,6 +225,8 @@ export async function giveNewKey(
   actor: CoachActor,
   input: { classId: ClassId; studentId: StudentId },
 ): Promise<Result<readonly KeyPicture[], ServiceFault>> {
+  if ((await findClassFor(getDb(), actor, input.classId, 'student/new-key')) === undefined)
+    return failure({ code: 'class/not-found' });
   const { settings } = await getClub(getDb(), actor.clubId);
   const key = drawKey(settings.keyLength);
   const secretHash = await hashKey(key);
