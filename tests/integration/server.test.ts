@@ -94,7 +94,8 @@ test('asked to end, it ends though clients keep asking', async () => {
   await Promise.all(clients);
 });
 
-test('it does not outlive whoever started it, even when they are killed at once', async () => {
+/** The command that whoever owns the machine gives, once its server answers. */
+async function startCommand() {
   const words = [
     '--conditions=react-server',
     '--enable-source-maps',
@@ -118,6 +119,11 @@ test('it does not outlive whoever started it, even when they are killed at once'
       PATIENCE,
     ),
   ).toBe(true);
+  return { starter, ended };
+}
+
+test('it does not outlive whoever started it, even when they are killed at once', async () => {
+  const { starter, ended } = await startCommand();
   starter.kill('SIGKILL');
   await ended;
   const isGone = () =>
@@ -129,29 +135,7 @@ test('it does not outlive whoever started it, even when they are killed at once'
 });
 
 test('when the server dies by itself, the command that started it says so and ends with a failure', async () => {
-  const words = [
-    '--conditions=react-server',
-    '--enable-source-maps',
-    'dist/cli.mjs',
-    'start',
-    '--port',
-    String(port),
-  ];
-  const starter = spawn(process.execPath, words, {
-    env: { ...process.env, ...env, NODE_OPTIONS: '' },
-    stdio: 'ignore',
-  });
-  const ended = endOf(starter);
-  expect(
-    await waitUntil(
-      () =>
-        statusOf('/api/health').then(
-          (status) => status === 200,
-          () => false,
-        ),
-      PATIENCE,
-    ),
-  ).toBe(true);
+  const { starter, ended } = await startCommand();
   const children = readFileSync(`/proc/${starter.pid}/task/${starter.pid}/children`, 'utf8')
     .trim()
     .split(' ')

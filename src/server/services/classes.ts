@@ -236,7 +236,7 @@ export async function giveNewKey(
   return changed.ok ? success(key) : changed;
 }
 
-/** Lets a child try its pictures again at once: too many wrong ones were tapped on its card, by whomever. */
+/** Lets a child try their pictures again at once, after too many wrong ones were tapped on their card. */
 export async function unlockStudent(
   actor: CoachActor,
   input: { classId: ClassId; studentId: StudentId },

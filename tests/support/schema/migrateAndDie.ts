@@ -1,4 +1,4 @@
-/** Brings a schema up to date like every start, and is killed at once at its so manieth statement; told 0, it lives. Run by migrations.test.ts. */
+/** Brings a schema up to date like every start, and kills itself at the statement whose number it is given; at 0 it runs to its end. Run by migrations.test.ts. */
 import { closeDb, getDb, migrate, withSchemaLock } from '@/server/db';
 
 let left = Number(process.argv[2] ?? '0');
