@@ -1,4 +1,4 @@
-/** Three projects: the core and words in plain Node, panels in jsdom, data and services on a real MariaDB. */
+/** The core and words in plain Node, panels in jsdom, data and services on a real MariaDB, and the demo club taken elsewhere. */
 const transform = {
   '^.+\\.(ts|tsx|mjs|js)$': [
     '@swc/jest',
@@ -52,6 +52,19 @@ module.exports = {
       testEnvironment: 'node',
       testMatch: ['<rootDir>/tests/integration/**/*.test.ts'],
       setupFiles: ['<rootDir>/tests/support/databaseSettings.ts'],
+    },
+    {
+      ...common,
+      displayName: 'demo',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/tests/demo/**/*.test.ts'],
+      setupFiles: ['<rootDir>/tests/support/databaseSettings.ts'],
+    },
+    {
+      ...common,
+      displayName: 'cluster',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/tests/cluster/**/*.test.ts'],
     },
   ],
 };

@@ -1,5 +1,6 @@
 import { parseArgs } from 'node:util';
-import { Advice, say } from './say';
+import { DATABASE_COMMANDS } from './onDatabase';
+import { Advice, say, UsageAdvice } from './say';
 
 const HELP = `Vorschule: a workbench for scholastic chess coaches.
 
@@ -13,12 +14,21 @@ const HELP = `Vorschule: a workbench for scholastic chess coaches.
   ./vorschule class-sim [--class "Lantern class"] [--children 24] [--seed 1] [--minutes 45]
                                              a simulated class for the demo that runs: children join, answer the big
                                              board, dither and drop out; those that are missing are added to the class
-  ./vorschule rebuild                        works out anew, from the stored answers, what each child can; on the
-                                             database of DATABASE_URL, or on that of the demo that runs
-  ./vorschule reset-password NAME            a new password for the coach or lead who signs in as NAME, shown once; on
-                                             the database of DATABASE_URL, or on that of the demo that runs
+On the database of DATABASE_URL, or on that of the demo that runs:
+
+  ./vorschule rebuild                        works out anew, from the stored answers, what each child can
+  ./vorschule reset-password NAME            a new password for the coach or lead who signs in as NAME, shown once
   ./vorschule repair [--force]               tells what state the schema is in and finishes what was broken off; --force
                                              takes the lock of a start that is known to be gone
+  ./vorschule backup FILE                    saves everything, while it is used
+  ./vorschule restore [--replace] FILE       reads a backup into an empty schema, or in the place of what is there, and
+                                             brings it up to date
+  ./vorschule add-club [--time-zone ZONE] NAME
+                                             one more club; prints the code with which its lead sets it up
+  ./vorschule export-club [--club NAME] [--names] FILE
+                                             one club as JSON and PGN in a zip, to take to another installation; names,
+                                             passwords and keys only with --names
+  ./vorschule import-club [--as NAME] FILE   makes that club here, under its own or another name
 
 Without server or database, usable in pipes (FILE or - for standard input):
 
@@ -60,13 +70,16 @@ const COMPOSE_WORDS = {
   seed: { type: 'string' },
 } as const;
 
-/** A command line that was not understood: exit code 2. */
-class UsageAdvice extends Advice {}
-
 /** Each command's code is loaded only when it runs, so that the light ones start at once. */
 async function main(): Promise<number> {
   const { positionals, values } = readWords();
-  const [command, first, second] = positionals;
+  const [command = 'help', first, second] = positionals;
+  const onDatabase = DATABASE_COMMANDS[command.replace(/-here$/, '')];
+  if (onDatabase !== undefined) {
+    if (command.endsWith('-here')) return onDatabase({ first, values });
+    const { runOnDatabase } = await import('./running');
+    return runOnDatabase(`${command}-here`, ...process.argv.slice(3));
+  }
   switch (command) {
     case 'demo': {
       const { runDemo } = await import('./demo');
@@ -85,33 +98,6 @@ async function main(): Promise<number> {
         seed: readWhole(values.seed ?? '1', '--seed', 0, 1_000_000_000),
         minutes: readWhole(values.minutes ?? '45', '--minutes', 1, 240),
       });
-    }
-    case 'rebuild': {
-      const { runOnDatabase } = await import('./running');
-      return runOnDatabase('rebuild-here');
-    }
-    case 'repair': {
-      const { runOnDatabase } = await import('./running');
-      return runOnDatabase('repair-here', ...(values.force === true ? ['--force'] : []));
-    }
-    case 'repair-here': {
-      const { repairHere } = await import('./repair');
-      return repairHere({ isForced: values.force ?? false });
-    }
-    case 'reset-password': {
-      if (first === undefined) throw new UsageAdvice('Whose password? ./vorschule reset-password NAME');
-      const { runOnDatabase } = await import('./running');
-      return runOnDatabase('reset-password-here', first);
-    }
-    case 'reset-password-here': {
-      const { resetPasswordHere } = await import('./resetPassword');
-      await resetPasswordHere(first ?? '');
-      return 0;
-    }
-    case 'rebuild-here': {
-      const { rebuildHere } = await import('./rebuild');
-      await rebuildHere();
-      return 0;
     }
     case 'class-sim-cards': {
       const { printSimCards } = await import('./sim/simCards');
@@ -214,7 +200,6 @@ async function main(): Promise<number> {
       return runMoves(first, values.json ?? false);
     }
     case 'help':
-    case undefined:
       process.stdout.write(`${HELP}\n`);
       return 0;
     default:
@@ -249,6 +234,11 @@ function readWords() {
         'migrate-only': { type: 'boolean' },
         shuffle: { type: 'string' },
         force: { type: 'boolean' },
+        replace: { type: 'boolean' },
+        names: { type: 'boolean' },
+        as: { type: 'string' },
+        club: { type: 'string' },
+        'time-zone': { type: 'string' },
         lead: { type: 'string' },
         class: { type: 'string' },
         children: { type: 'string' },

@@ -5,3 +5,6 @@ export function say(text: string): void {
 
 /** A failure the person at the keyboard can mend: printed as it is, without a stack. */
 export class Advice extends Error {}
+
+/** A command line that was not understood: exit code 2. */
+export class UsageAdvice extends Advice {}

@@ -2,7 +2,7 @@ import { DEMO_SESSION_SECRET, getEnv } from '@/server/env';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { closeDb } from '@/server/db';
 import { prepareDatabase } from '@/server/services/schema';
-import { isSetUp } from '@/server/services/setUpClub';
+import { isSetUp, listWaitingClubs } from '@/server/services/setUpClub';
 import { buildWhenStale } from './build';
 import { createLifetime } from './lifetime';
 import { Advice, say } from './say';
@@ -58,6 +58,8 @@ async function openDatabase(): Promise<void> {
     if (!(await isSetUp())) {
       say(`There is no club yet. Open ${getEnv().ORIGIN}/set-up and enter this code: ${makeSetUpCode()}`);
     }
+    for (const { clubId, name } of await listWaitingClubs())
+      say(`${name} has no lead yet. Open ${getEnv().ORIGIN}/set-up with this code: ${makeSetUpCode(clubId)}`);
   } catch (cause) {
     const reason = cause instanceof Error ? cause.message : String(cause);
     throw new Advice(`The database of DATABASE_URL could not be prepared: ${reason}`, { cause });

@@ -17,6 +17,8 @@ interface Counts {
 
 interface Step {
   readonly name: string;
+  /** Left out unless everything is asked for, or this step. */
+  readonly isLong?: boolean;
   readonly run: (context: Context) => Counts | Promise<Counts>;
 }
 
@@ -26,6 +28,8 @@ interface Context {
   readonly lifetime: Lifetime;
   /** Started at the first call; gone at the end of the run. */
   readonly database: () => Promise<PrivateDatabase>;
+  /** Address of the schema with the demo club in it; made at the first call. */
+  readonly demoDatabase: () => Promise<string>;
 }
 
 const RESULTS = path.join('.data', 'test-results');
@@ -71,7 +75,29 @@ const STEPS: readonly Step[] = [
       return runJest(['database'], { TEST_DATABASE_URL: (await database()).urlOf('vorschule') });
     },
   },
+  {
+    name: 'demo',
+    run: async ({ demoDatabase }) => {
+      needProgram('mariadb-dump', 'mariadb-client');
+      const url = await demoDatabase();
+      return runJest(['demo'], { DEMO_DATABASE_URL: url, TEST_DATABASE_URL: url });
+    },
+  },
   { name: 'e2e', run: runPlaywright },
+  {
+    name: 'cluster',
+    isLong: true,
+    run: () => {
+      buildWhenStale();
+      // Where these cannot be had, the step fails and says so.
+      needProgram('mariadbd', 'mariadb-server');
+      needProgram('rsync', 'rsync');
+      needProgram('lsof', 'lsof');
+      needProgram('haproxy', 'haproxy');
+      needProgram('ss', 'iproute2');
+      return runJest(['cluster'], {});
+    },
+  },
 ];
 
 /** Runs the steps, all or one, and returns the exit code. */
@@ -81,7 +107,9 @@ export async function runTests(options: {
   /** Draws the order of the browser test files; undefined: as they are listed. */
   shuffle: number | undefined;
 }): Promise<number> {
-  const steps = STEPS.filter(({ name }) => options.only === undefined || name === options.only);
+  const steps = STEPS.filter(({ name, isLong = false }) =>
+    options.only === undefined ? options.isLong || !isLong : name === options.only,
+  );
   if (steps.length === 0) {
     throw new Advice(
       `There is no step "${options.only}". Steps: ${STEPS.map(({ name }) => name).join(', ')}`,
@@ -90,11 +118,14 @@ export async function runTests(options: {
   mkdirSync(RESULTS, { recursive: true });
   const lifetime = createLifetime();
   let started: Promise<PrivateDatabase> | undefined;
+  const database = () => (started ??= startThrowAway(lifetime));
+  let seeded: Promise<string> | undefined;
   const context: Context = {
     isLong: options.isLong,
     shuffle: options.shuffle,
     lifetime,
-    database: () => (started ??= startThrowAway(lifetime)),
+    database,
+    demoDatabase: () => (seeded ??= database().then(seedDemo)),
   };
   let passed = 0;
   let failed = 0;
@@ -161,23 +192,31 @@ function runJest(projects: readonly string[], env: Readonly<Record<string, strin
   };
 }
 
+const SECRET = 'a-secret-for-tests-only-0123456789abcdef';
+
+function seedDemo(database: PrivateDatabase): string {
+  buildWhenStale();
+  const url = database.urlOf('vorschule');
+  const seeding = ['--conditions=react-server', '--enable-source-maps', 'dist/cli.mjs', 'seed-demo'];
+  const env = { DATABASE_URL: url, SESSION_SECRET: SECRET, ORIGIN: 'http://127.0.0.1:3000' };
+  if (runHere(process.execPath, seeding, env) !== 0) throw new Advice('The demo data could not be made.');
+  return url;
+}
+
 const playwrightSchema = z.object({
   stats: z.object({ expected: z.number(), unexpected: z.number(), flaky: z.number() }),
   errors: z.array(z.unknown()),
 });
 
 /** The production build on a database of its own with the demo club in it, driven by Debian's Chromium. */
-async function runPlaywright({ database, lifetime, shuffle }: Context): Promise<Counts> {
+async function runPlaywright({ demoDatabase, lifetime, shuffle }: Context): Promise<Counts> {
   needProgram('chromium', 'chromium');
-  buildWhenStale();
   const port = await findFreePort();
   const env = {
-    DATABASE_URL: (await database()).urlOf('vorschule'),
-    SESSION_SECRET: 'a-secret-for-tests-only-0123456789abcdef',
+    DATABASE_URL: await demoDatabase(),
+    SESSION_SECRET: SECRET,
     ORIGIN: `http://127.0.0.1:${port}`,
   };
-  const seeding = ['--conditions=react-server', '--enable-source-maps', 'dist/cli.mjs', 'seed-demo'];
-  if (runHere(process.execPath, seeding, env) !== 0) throw new Advice('The demo data could not be made.');
   const served = await servePages({ host: '127.0.0.1', port, env });
   lifetime.onEnd(() => served.stop());
   const file = path.join(RESULTS, 'playwright.json');

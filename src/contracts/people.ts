@@ -89,10 +89,13 @@ export const newCoachSchema = z.object({
 });
 export type NewCoach = z.infer<typeof newCoachSchema>;
 
+export const clubNameSchema = nameSchema(120);
+export const timeZoneSchema = z.string().max(64).refine(isTimeZone, 'unknown time zone');
+
 export const setUpSchema = z.object({
   code: z.string().min(1).max(64),
-  clubName: nameSchema(120),
-  timeZone: z.string().refine(isTimeZone, 'unknown time zone'),
+  clubName: clubNameSchema,
+  timeZone: timeZoneSchema,
   leadName: nameSchema(60),
   signInName: signInNameSchema,
   password: newPasswordSchema,

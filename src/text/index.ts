@@ -1,3 +1,4 @@
+export { clubFileText } from './clubFile';
 export { fateText, FORCING_WORDS, takenText } from './fates';
 export { faultText } from './faults';
 export { refusedText } from './refused';

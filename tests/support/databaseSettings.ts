@@ -1,7 +1,9 @@
 // A schema for each Jest worker on the throw-away server that "./vorschule test" has started.
 const base = process.env.TEST_DATABASE_URL;
 if (base === undefined) {
-  throw new Error('No test database. Run "./vorschule test --only database", which starts one.');
+  throw new Error(
+    'No test database. Run "./vorschule test --only database" or "--only demo", which start one.',
+  );
 }
 const url = new URL(base);
 url.pathname = `/vorschule_test_${process.env.JEST_WORKER_ID ?? '1'}`;

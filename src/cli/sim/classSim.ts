@@ -21,7 +21,11 @@ export async function runClassSim(options: {
   process.once('SIGINT', () => ended.abort());
   const timer = setTimeout(() => ended.abort(), options.minutes * 60_000);
   say(`${cards.length} children of ${options.className} come to ${env.ORIGIN}. Ctrl-C ends it.`);
-  const { seats, ended: all } = startSimClass({
+  const {
+    seats,
+    ended: all,
+    longestWaitMs,
+  } = startSimClass({
     origin: env.ORIGIN,
     cards,
     seed: options.seed,
@@ -33,7 +37,8 @@ export async function runClassSim(options: {
   clearTimeout(timer);
   const given = seats.reduce((sum, seat) => sum + seat.given.length, 0);
   const waiting = seats.reduce((sum, seat) => sum + seat.waiting(), 0);
-  say(`${given} answers given, ${waiting} of them not sent.`);
+  const longest = (longestWaitMs() / 1000).toFixed(1);
+  say(`${given} answers given, ${waiting} of them not sent; the longest took ${longest} s to be stored.`);
   return 0;
 }
 

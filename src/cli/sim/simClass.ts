@@ -8,6 +8,10 @@ export interface SimClass {
   readonly seats: readonly SimSeat[];
   /** Ends when every child has stopped looking and what it has given is stored, or cannot be sent. */
   readonly ended: Promise<void>;
+  /** Ids of the answers the server has said it stored. */
+  readonly stored: ReadonlySet<string>;
+  /** The longest that one took from when it was given until it was stored, in milliseconds. */
+  readonly longestWaitMs: () => number;
 }
 
 /** Starts the class; it goes on until the signal ends it. `everyMs`: how often a child looks, a little more or less. */
@@ -20,8 +24,14 @@ export function startSimClass(options: {
   readonly say: (text: string) => void;
 }): SimClass {
   const { origin, cards, seed, everyMs, signal, say } = options;
+  const stored = new Set<string>();
+  let longestWaitMs = 0;
+  const onStored = (clientId: string, waitedMs: number) => {
+    stored.add(clientId);
+    longestWaitMs = Math.max(longestWaitMs, waitedMs);
+  };
   const children = cards.map((card, index) => ({
-    seat: openSimSeat({ origin, card, random: createRandom(seed * 1000 + index), say }),
+    seat: openSimSeat({ origin, card, random: createRandom(seed * 1000 + index), say, onStored }),
     pace: createRandom(seed * 1000 + 500 + index),
   }));
   // Each waits for the same signal.
@@ -36,5 +46,5 @@ export function startSimClass(options: {
     await seat.flush();
   }
   const ended = Promise.all(children.map(live)).then(() => undefined);
-  return { seats: children.map(({ seat }) => seat), ended };
+  return { seats: children.map(({ seat }) => seat), ended, stored, longestWaitMs: () => longestWaitMs };
 }

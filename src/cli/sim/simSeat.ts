@@ -78,8 +78,10 @@ export function openSimSeat(options: {
   readonly card: SimCard;
   readonly random: Random;
   readonly say: (text: string) => void;
+  /** An answer is stored; so long it took from when it was given, in milliseconds. */
+  readonly onStored: (clientId: string, waitedMs: number) => void;
 }): SimSeat {
-  const { origin, card, random, say } = options;
+  const { origin, card, random, say, onStored } = options;
   const given: string[] = [];
   let cookie = '';
   const waiting = { moves: 0, attempts: 0 };
@@ -105,9 +107,17 @@ export function openSimSeat(options: {
     }
   }
 
-  async function post(address: string, item: unknown): Promise<SendResult> {
-    const response = await request(address, item);
-    if (response?.status === 200) return 'stored';
+  async function post(
+    address: string,
+    item: Readonly<Record<'clientId', string>>,
+    waitedMs: number,
+  ): Promise<SendResult> {
+    const sentAt = performance.now();
+    const response = await request(address, { ...item, waitedMs });
+    if (response?.status === 200) {
+      onStored(item.clientId, waitedMs + performance.now() - sentAt);
+      return 'stored';
+    }
     if (response === undefined || response.status >= 500 || response.status === 429) return 'later';
     return response.status === 401 || response.status === 403 ? 'sign-in' : 'refused';
   }
@@ -117,7 +127,7 @@ export function openSimSeat(options: {
     key: 'moves',
     schema: keptSuggestionSchema,
     clocks: CLOCKS,
-    send: (item, waitedMs) => post('/api/suggestions', { ...item, waitedMs }),
+    send: (item, waitedMs) => post('/api/suggestions', item, waitedMs),
     onChange: (state) => (waiting.moves = state.waiting),
   });
   const attempts = createOutbox<KeptAttempt>({
@@ -125,7 +135,7 @@ export function openSimSeat(options: {
     key: 'attempts',
     schema: keptAttemptSchema,
     clocks: CLOCKS,
-    send: (item, waitedMs) => post('/api/attempts', { ...item, waitedMs }),
+    send: (item, waitedMs) => post('/api/attempts', item, waitedMs),
     onChange: (state) => (waiting.attempts = state.waiting),
   });
 

@@ -1,10 +1,11 @@
 import { createReadStream } from 'node:fs';
 import { createInterface } from 'node:readline';
+import { findFile } from '../findFile';
 import { Advice } from '../say';
 
 /** The lines of a file, or of standard input for "-" or nothing, with their numbers from 1; blank ones are passed over. */
 export async function* readLines(file: string | undefined): AsyncGenerator<{ number: number; text: string }> {
-  const input = file === undefined || file === '-' ? process.stdin : createReadStream(file, 'utf8');
+  const input = file === undefined || file === '-' ? process.stdin : createReadStream(findFile(file), 'utf8');
   const lines = createInterface({ input, crlfDelay: Infinity });
   let number = 0;
   try {

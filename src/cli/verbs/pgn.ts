@@ -4,6 +4,7 @@ import { buffer } from 'node:stream/consumers';
 import { decodePgn, makeFen, readPgn, type ReadGame } from '@/core/notation';
 import { playMove } from '@/core/rules';
 import { countWords, encodingFaultText, pgnFaultText, pgnWarningText } from '@/text';
+import { findFile } from '../findFile';
 import { Advice, say } from '../say';
 import { writeLine } from './lines';
 
@@ -43,7 +44,7 @@ export async function runPgn({ file, isJson }: PgnOptions): Promise<number> {
 
 async function readBytes(file: string | undefined): Promise<Uint8Array> {
   try {
-    return file === undefined || file === '-' ? await buffer(process.stdin) : await readFile(file);
+    return file === undefined || file === '-' ? await buffer(process.stdin) : await readFile(findFile(file));
   } catch (cause) {
     const why = cause instanceof Error ? cause.message : String(cause);
     throw new Advice(`${file ?? 'The input'} cannot be read: ${why}`, { cause });

@@ -1,5 +1,6 @@
 import { createHash, createHmac, timingSafeEqual } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
+import type { ClubId } from '@/contracts/ids';
 import { KEY_PICTURES, type KeyLength, type KeyPicture } from '@/contracts/people';
 import { drawOne } from './drawOne';
 import { getEnv } from '../env';
@@ -129,13 +130,14 @@ export function drawJoinCode(): string {
   return Array.from({ length: CODE_LENGTH }, () => drawOne(CODE_LETTERS)).join('');
 }
 
-/** The code printed in the terminal at the first start; whoever knows it may set up the club. */
-export function makeSetUpCode(): string {
-  return createHmac('sha256', getEnv().SESSION_SECRET).update('first set-up').digest('hex').slice(0, 12);
+/** The code with which a lead sets up this club, or the first one of all; printed in the terminal, never stored. */
+export function makeSetUpCode(clubId?: ClubId): string {
+  const what = clubId === undefined ? 'first set-up' : `set-up of club ${clubId}`;
+  return createHmac('sha256', getEnv().SESSION_SECRET).update(what).digest('hex').slice(0, 12);
 }
 
-export function isSetUpCode(text: string): boolean {
-  const expected = Buffer.from(makeSetUpCode());
+export function isSetUpCode(text: string, clubId?: ClubId): boolean {
+  const expected = Buffer.from(makeSetUpCode(clubId));
   const given = Buffer.from(text.trim().toLowerCase());
   return given.length === expected.length && timingSafeEqual(given, expected);
 }

@@ -45,3 +45,43 @@ export async function createClub(
   });
   return id as ClubId;
 }
+
+export async function findClubByName(db: Db, name: string): Promise<ClubId | undefined> {
+  const row = await db('clubs').where({ name }).first('id');
+  return row?.id as ClubId | undefined;
+}
+
+export interface ClubName {
+  readonly clubId: ClubId;
+  readonly name: string;
+}
+
+export async function listClubs(db: Db): Promise<ClubName[]> {
+  const rows: { id: number; name: string }[] = await db('clubs').orderBy('id').select('id', 'name');
+  return rows.map(({ id, name }) => ({ clubId: id as ClubId, name }));
+}
+
+/** Clubs in which nobody can sign in as a lead. */
+export async function listClubsToSetUp(db: Db): Promise<ClubName[]> {
+  const rows: { id: number; name: string }[] = await db('clubs')
+    .whereNotExists(
+      db('people')
+        .whereRaw('people.club_id = clubs.id')
+        .where({ kind: 'lead' })
+        .whereNotNull('secret_hash')
+        .whereNotNull('sign_in_name')
+        .select('id'),
+    )
+    .orderBy('id')
+    .select('id', 'name');
+  return rows.map(({ id, name }) => ({ clubId: id as ClubId, name }));
+}
+
+/** As the lead who sets it up writes it. */
+export async function renameClub(
+  db: Db,
+  clubId: ClubId,
+  { name, timeZone }: { readonly name: string; readonly timeZone: string },
+): Promise<void> {
+  await db('clubs').where({ id: clubId }).update({ name, time_zone: timeZone });
+}

@@ -4,9 +4,7 @@
  */
 import type { ClubId, StudentId } from '@/contracts/ids';
 import type { Db } from '../db';
-
-/** What stands in a title where the name was. */
-const NOBODY = 'Somebody';
+import { makeNameEraser } from './names';
 
 export async function eraseStudentRows(
   db: Db,
@@ -46,7 +44,7 @@ export async function eraseStudentRows(
 
 /** Other children's games keep their moves; only the name goes, where it stands as a word of its own. */
 async function takeOutName(db: Db, clubId: ClubId, name: string): Promise<void> {
-  const word = new RegExp(`(?<![\\p{L}\\p{N}])${escapeForSearch(name)}(?![\\p{L}\\p{N}])`, 'gu');
+  const eraseName = makeNameEraser([name]);
   for (const [table, column] of [
     ['games', 'title'],
     ['tasks', 'source'],
@@ -58,12 +56,8 @@ async function takeOutName(db: Db, clubId: ClubId, name: string): Promise<void> 
     for (const { id, text } of rows)
       await db(table)
         .where({ id })
-        .update({ [column]: text.replace(word, NOBODY) });
+        .update({ [column]: eraseName(text) });
   }
-}
-
-function escapeForSearch(text: string): string {
-  return text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 }
 
 /** Children of the club in no class, with the last day they were in one. */

@@ -51,12 +51,22 @@ export async function closeDb(): Promise<void> {
   await closing?.destroy();
 }
 
-const MOST_TRIES = 8;
+/** So long a piece of work is tried again: a cluster that loses a node stands still for some seconds. */
+const PATIENCE_MS = 8000;
 /** Tries that ran into each other would do so again if all waited as long. */
 const MOST_WAIT_MS = 20;
-/** Deadlock (1213) and lock wait timeout (1205): the whole transaction may be tried again. */
-const RETRY_ERRNOS = [1213, 1205];
+const LONGEST_WAIT_MS = 500;
+/**
+ * Deadlock (1213, on a cluster also a commit that another node was quicker with), lock wait timeout (1205), a node that is not ready
+ * (1047), one that shuts down (1053): nothing of the transaction was stored, so the whole may be tried again.
+ */
+const RETRY_ERRNOS = [1213, 1205, 1047, 1053];
+/** The connection is gone, or could not be had: before the commit that means that nothing was stored. */
+const LOST_CODES = ['PROTOCOL_CONNECTION_LOST', 'ECONNRESET', 'ECONNREFUSED', 'EPIPE', 'ETIMEDOUT'];
 const DUPLICATE_ERRNO = 1062;
+
+/** The connection was lost after the commit was sent: nobody knows what became of it, unless the work finds its own request again. */
+class CommitUnknown extends Error {}
 
 /** Is this the database's refusal of a second row with the same unique value? */
 export function isDuplicateError(error: unknown): boolean {
@@ -67,32 +77,54 @@ function hasErrno(error: unknown, errnos: readonly number[]): boolean {
   return error instanceof Error && 'errno' in error && errnos.includes(Number(error.errno));
 }
 
-/** Runs the work in one transaction, again from the start after a deadlock, so the work must not have other effects. */
-export function withTransaction<Value>(work: (db: Db) => Promise<Value>): Promise<Value> {
-  return retryDeadlocks(() => getDb().transaction(work));
+function isLost(error: unknown): boolean {
+  return error instanceof Error && 'code' in error && LOST_CODES.includes(String(error.code));
 }
 
-/** Runs the work again from its start after a deadlock, a little later each time. */
+/**
+ * Runs the work in one transaction, again from its start when it is certain that nothing was stored (a deadlock, a connection that broke
+ * before the commit), so the work must not have other effects.
+ */
+export function withTransaction<Value>(work: (db: Db) => Promise<Value>): Promise<Value> {
+  return retryDeadlocks(async () => {
+    let isAtEnd = false;
+    try {
+      return await getDb().transaction(async (db) => {
+        const value = await work(db);
+        isAtEnd = true;
+        return value;
+      });
+    } catch (error) {
+      if (isAtEnd && isLost(error)) throw new CommitUnknown('The commit was not answered.', { cause: error });
+      throw error;
+    }
+  });
+}
+
+/** Runs the work again from its start after a deadlock or a lost connection, a little later each time. */
 export async function retryDeadlocks<Value>(work: () => Promise<Value>): Promise<Value> {
+  const end = performance.now() + PATIENCE_MS;
   for (let tryNumber = 1; ; tryNumber += 1) {
     try {
       return await work();
     } catch (error) {
-      if (tryNumber >= MOST_TRIES || !hasErrno(error, RETRY_ERRNOS)) throw error;
-      await new Promise((resolve) => setTimeout(resolve, randomInt(MOST_WAIT_MS * tryNumber)));
+      const mayTryAgain = hasErrno(error, RETRY_ERRNOS) || isLost(error);
+      if (!mayTryAgain || performance.now() > end) throw error;
+      const waitMs = randomInt(Math.min(MOST_WAIT_MS * tryNumber, LONGEST_WAIT_MS));
+      await new Promise((resolve) => setTimeout(resolve, waitMs));
     }
   }
 }
 
 /**
- * A transaction that stores something under a unique id. When another request stores the same first, the work runs once more
- * and then finds what the other one stored.
+ * A transaction that stores something under a unique id. When another request stores the same first, or when nobody knows whether it was
+ * stored, the work runs once more and then finds what is there.
  */
 export async function storeOnce<Value>(work: (db: Db) => Promise<Value>): Promise<Value> {
   try {
     return await withTransaction(work);
   } catch (error) {
-    if (!isDuplicateError(error)) throw error;
+    if (!isDuplicateError(error) && !(error instanceof CommitUnknown)) throw error;
     return withTransaction(work);
   }
 }

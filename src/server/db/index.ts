@@ -7,6 +7,17 @@ export {
   withTransaction,
   type Db,
 } from './connection';
-export { breakSchemaLock, describeSchema, migrate, SchemaFault, withSchemaLock } from './migrate';
+export {
+  breakSchemaLock,
+  clearSchema,
+  countOtherConnections,
+  describeSchema,
+  isFilled,
+  migrate,
+  NOTED_STEPS,
+  SCHEMA_LOCK,
+  SchemaFault,
+  withSchemaLock,
+} from './migrate';
 export { MIGRATIONS } from './migrations';
 export { watchDatabase } from './watch';
