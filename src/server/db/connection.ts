@@ -87,15 +87,15 @@ function isLost(error: unknown): boolean {
  */
 export function withTransaction<Value>(work: (db: Db) => Promise<Value>): Promise<Value> {
   return retryDeadlocks(async () => {
-    let isAtEnd = false;
+    const reached = { end: false };
     try {
       return await getDb().transaction(async (db) => {
         const value = await work(db);
-        isAtEnd = true;
+        reached.end = true;
         return value;
       });
     } catch (error) {
-      if (isAtEnd && isLost(error)) throw new CommitUnknown('The commit was not answered.', { cause: error });
+      if (reached.end && isLost(error)) throw new CommitUnknown('The commit was not answered.', { cause: error });
       throw error;
     }
   });
