@@ -41,14 +41,15 @@ afterAll(async () => {
 });
 
 /** As a person does: the same request again until it is answered. Gives how long that took. */
-async function insist(work: () => Promise<unknown>): Promise<number> {
+async function insist(signal: AbortSignal, work: () => Promise<unknown>): Promise<number> {
   const begun = performance.now();
   for (;;) {
     try {
       await work();
       return performance.now() - begun;
-    } catch {
+    } catch (error) {
       // A node is being lost: the page says "Try again".
+      if (signal.aborted) throw error;
       await pause(100);
     }
   }
@@ -97,7 +98,7 @@ test('a lesson loses no answer and never waits long while nodes and apps are kil
       const question = { requestId, liveId, fen, words: 'Which move?' };
       longestAskMs = Math.max(
         longestAskMs,
-        await insist(async () => valueOf(await askQuestion(lead, question))),
+        await insist(ended.signal, async () => valueOf(await askQuestion(lead, question))),
       );
       const moves = listLegalMoves(position);
       position = moves.length === 0 ? INITIAL_POSITION : playMove(position, pickOne(random, moves));
@@ -109,25 +110,28 @@ test('a lesson loses no answer and never waits long while nodes and apps are kil
     const before = children.stored.size;
     while (children.stored.size < before + 2 * CHILDREN) await pause(200);
   };
-  await goOn();
   const used: number[] = [];
-  const killNodeInUse = async () => {
-    const number = cluster.nodeInUse();
-    used.push(number);
+  try {
+    await goOn();
+    const killNodeInUse = async () => {
+      const number = cluster.nodeInUse();
+      used.push(number);
+      const begun = performance.now();
+      await cluster.killNode(number);
+      report(`node ${number} killed, back and in step after ${seconds(performance.now() - begun)}`);
+    };
+    await killNodeInUse();
+    await goOn();
     const begun = performance.now();
-    await cluster.killNode(number);
-    report(`node ${number} killed, back and in step after ${seconds(performance.now() - begun)}`);
-  };
-  await killNodeInUse();
-  await goOn();
-  const begun = performance.now();
-  await cluster.killApp(1);
-  report(`app 1 killed, back after ${seconds(performance.now() - begun)}`);
-  await goOn();
-  await killNodeInUse();
-  await goOn();
-  ended.abort();
-  await Promise.all([children.ended, coach]);
+    await cluster.killApp(1);
+    report(`app 1 killed, back after ${seconds(performance.now() - begun)}`);
+    await goOn();
+    await killNodeInUse();
+    await goOn();
+  } finally {
+    ended.abort();
+    await Promise.all([children.ended, coach]);
+  }
 
   // The second was another one: the work had moved.
   expect(new Set(used).size).toBe(2);

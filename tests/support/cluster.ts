@@ -1,5 +1,5 @@
 /** Three nodes of MariaDB with Galera, the front and two app processes, all on loopback, with the files that are shipped for real machines. */
-import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
+import { execFileSync, spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import {
   chmodSync,
   copyFileSync,
@@ -120,10 +120,11 @@ export async function startCluster(): Promise<Cluster> {
       await waitForNode(node);
     },
     killApp: async (number) => {
-      const app = apps[number - 1];
-      // Its web server sees that its leash is gone.
-      await kill(app);
-      startApp(number - 1);
+      const at = number - 1;
+      // The process that answers; the command that started it then ends with a failure, and is started again.
+      process.kill(findListener(appPorts[at]), 'SIGKILL');
+      await waitForEnd(apps[at]);
+      startApp(at);
       if (!(await waitUntil(() => isWell(appPorts[number - 1]), PATIENCE)))
         throw new Error('the app did not come back');
     },
@@ -189,15 +190,10 @@ function startNode(node: Node, words: readonly string[]): void {
 
 /** Up to which write the node had come when it was killed, so that it fetches only what it missed. */
 function recoverPosition(node: Node): string {
-  const log = path.join(node.home, 'recovered');
-  const words = [
-    ...serverWords(node).filter((word) => !word.startsWith('--log-error')),
-    `--log-error=${log}`,
-  ];
-  execFileSync('mariadbd', [...words, '--wsrep-recover'], { stdio: 'ignore' });
-  const found = /Recovered position:\s*(\S+)/.exec(readFileSync(log, 'utf8'))?.[1];
-  rmSync(log);
-  if (found === undefined) throw new Error('the node does not say how far it had come');
+  const words = serverWords(node).filter((word) => !word.startsWith('--log-error'));
+  const { stderr } = spawnSync('mariadbd', [...words, '--wsrep-recover'], { encoding: 'utf8' });
+  const found = /Recovered position:\s*(\S+)/.exec(stderr)?.[1];
+  if (found === undefined) throw new Error(`the node does not say how far it had come: ${stderr}`);
   return found;
 }
 
@@ -278,6 +274,14 @@ function findNodeInUse(nodes: readonly Node[], database: number): number {
     ({ ports }) => open.split('\n').filter((line) => line.includes(`127.0.0.1:${ports.sql} `)).length,
   );
   return counts.indexOf(Math.max(...counts)) + 1;
+}
+
+/** The process that listens at this port. */
+function findListener(port: number | undefined): number {
+  const listening = execFileSync('ss', ['-Hltnp', `sport = :${port}`], { encoding: 'utf8' });
+  const pid = Number(/pid=(\d+)/.exec(listening)?.[1]);
+  if (!(pid > 0)) throw new Error(`nobody listens at ${port}`);
+  return pid;
 }
 
 async function kill(child: ChildProcess | undefined): Promise<void> {

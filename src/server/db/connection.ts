@@ -78,7 +78,11 @@ function hasErrno(error: unknown, errnos: readonly number[]): boolean {
 }
 
 function isLost(error: unknown): boolean {
-  return error instanceof Error && 'code' in error && LOST_CODES.includes(String(error.code));
+  if (!(error instanceof Error)) return false;
+  // What is asked of a connection that broke, such as to roll back, has no code, but is called fatal.
+  return (
+    ('code' in error && LOST_CODES.includes(String(error.code))) || ('fatal' in error && error.fatal === true)
+  );
 }
 
 /**
@@ -95,7 +99,8 @@ export function withTransaction<Value>(work: (db: Db) => Promise<Value>): Promis
         return value;
       });
     } catch (error) {
-      if (reached.end && isLost(error)) throw new CommitUnknown('The commit was not answered.', { cause: error });
+      if (reached.end && isLost(error))
+        throw new CommitUnknown('The commit was not answered.', { cause: error });
       throw error;
     }
   });
