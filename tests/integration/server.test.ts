@@ -146,3 +146,33 @@ test('when the server dies by itself, the command that started it says so and en
   expect(await ended).toBe(1);
   expect(existsSync(`/proc/${server}`)).toBe(false);
 });
+
+test('it ends with whoever started it also when nobody can hear what it says any more', async () => {
+  const words = ['--enable-source-maps', 'dist/cli.mjs', 'serve-here', '--port', String(port)];
+  const server = spawn(process.execPath, words, {
+    env: { ...process.env, ...env, HOST: '127.0.0.1', NODE_ENV: 'production', NODE_OPTIONS: '' },
+    stdio: ['pipe', 'pipe', 'pipe'],
+  });
+  const ended = endOf(server);
+  server.stdin.on('error', () => undefined);
+  try {
+    const answers = () =>
+      statusOf('/api/health').then(
+        (status) => status === 200,
+        () => false,
+      );
+    expect(await waitUntil(answers, PATIENCE)).toBe(true);
+    server.stdout.destroy();
+    server.stderr.destroy();
+    // Now it has something to say.
+    signalDatabase('SIGSTOP');
+    expect(await waitUntil(async () => (await statusOf('/set-up')) === 503, PATIENCE)).toBe(true);
+    signalDatabase('SIGCONT');
+    expect(await waitUntil(answers, PATIENCE)).toBe(true);
+    server.stdin.end();
+    expect(await ended).toBe(0);
+  } finally {
+    signalDatabase('SIGCONT');
+    server.kill('SIGKILL');
+  }
+});

@@ -18,6 +18,8 @@ const HEADERS_TIMEOUT_MS = 10_000;
 const REQUEST_TIMEOUT_MS = 60_000;
 
 export async function runWebServer({ host, port }: { host: string; port: number }): Promise<void> {
+  // Whoever read the log may be gone: what nobody can hear is no reason to fail, over and over.
+  for (const log of [process.stdout, process.stderr]) log.on('error', () => undefined);
   const { ORIGIN, TRUSTED_PROXIES } = getEnv();
   const door: DoorSettings = { origin: ORIGIN, isTrusted: makeTrust(TRUSTED_PROXIES) };
   const pending = new Set<ServerResponse>();

@@ -12,6 +12,14 @@ test('the cookie is secure exactly when ORIGIN is https, and never readable by s
   expect(cookieOf('http://192.168.1.20:3000')).toMatchObject({ secure: false, httpOnly: true });
 });
 
+test('over https a browser takes the cookie from this host only, and never for a part of it', () => {
+  const { cookieName, cookieOptions } = sessionOptions('seat', SECRET, 'https://chess.example.org');
+  expect(cookieName).toMatch(/^__Host-/);
+  expect(cookieOptions).toMatchObject({ path: '/' });
+  expect(cookieOptions).not.toHaveProperty('domain');
+  expect(sessionOptions('seat', SECRET, 'http://192.168.1.20:3000').cookieName).not.toContain('__');
+});
+
 test('coach and student have a cookie each, and a seat is left after a day', () => {
   const coach = sessionOptions('coach', SECRET, 'http://127.0.0.1:3000');
   const seat = sessionOptions('seat', SECRET, 'http://127.0.0.1:3000');

@@ -21,13 +21,17 @@ export const LIFETIME_SECONDS: Readonly<Record<SessionKind, number>> = {
   seat: DAY_SECONDS,
 };
 
-/** How the session is sealed and its cookie set. The cookie is `secure` exactly when the origin is https. */
+/**
+ * How the session is sealed and its cookie set. Exactly when the origin is https the cookie is `secure`, and its name begins so that browsers
+ * take it from this very host only, for the whole of it (cookies draft RFC 6265bis, section 4.1.3.2).
+ */
 export function sessionOptions(kind: SessionKind, secret: string, origin: string): SessionOptions {
+  const isSecure = origin.startsWith('https:');
   return {
     password: secret,
-    cookieName: COOKIE_NAMES[kind],
+    cookieName: `${isSecure ? '__Host-' : ''}${COOKIE_NAMES[kind]}`,
     ttl: LIFETIME_SECONDS[kind],
-    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: origin.startsWith('https:'), path: '/' },
+    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: isSecure, path: '/' },
   };
 }
 
@@ -48,10 +52,10 @@ const opened = new LRUCache<string, SessionData>({ max: 2000, ttl: 60_000 });
  */
 export async function readSession(kind: SessionKind): Promise<SessionData> {
   const jar = await cookies();
-  const seal = jar.get(COOKIE_NAMES[kind])?.value;
-  if (seal === undefined) return {};
   const { SESSION_SECRET, ORIGIN } = getEnv();
-  const { password, ttl } = sessionOptions(kind, SESSION_SECRET, ORIGIN);
+  const { password, ttl, cookieName } = sessionOptions(kind, SESSION_SECRET, ORIGIN);
+  const seal = jar.get(cookieName)?.value;
+  if (seal === undefined) return {};
   const key = `${kind} ${seal}`;
   const known = opened.get(key);
   if (known !== undefined) return known;

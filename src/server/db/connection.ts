@@ -1,6 +1,7 @@
-import { randomInt } from 'node:crypto';
 import knex, { type Knex } from 'knex';
 import { getEnv } from '../env';
+import { patientClient } from './patientClient';
+import { hasErrno, isLost, retryDeadlocks } from './retry';
 import './tables';
 
 /** A connection or a transaction; every data function takes one first. */
@@ -12,7 +13,7 @@ const SESSION_LIMITS = 'SET SESSION max_statement_time = 60, innodb_lock_wait_ti
 /** Opens a pool. Moments are UTC and BIGINT never loses digits. */
 function openDb(url: string): Knex {
   return knex({
-    client: 'mysql2',
+    client: patientClient,
     connection: {
       uri: url,
       timezone: 'Z',
@@ -51,18 +52,6 @@ export async function closeDb(): Promise<void> {
   await closing?.destroy();
 }
 
-/** So long a piece of work is tried again: a cluster that loses a node stands still for some seconds. */
-const PATIENCE_MS = 8000;
-/** Tries that ran into each other would do so again if all waited as long. */
-const MOST_WAIT_MS = 20;
-const LONGEST_WAIT_MS = 500;
-/**
- * Deadlock (1213, on a cluster also a commit that another node was quicker with), lock wait timeout (1205), a node that is not ready
- * (1047), one that shuts down (1053): nothing of the transaction was stored, so the whole may be tried again.
- */
-const RETRY_ERRNOS = [1213, 1205, 1047, 1053];
-/** The connection is gone, or could not be had: before the commit that means that nothing was stored. */
-const LOST_CODES = ['PROTOCOL_CONNECTION_LOST', 'ECONNRESET', 'ECONNREFUSED', 'EPIPE', 'ETIMEDOUT'];
 const DUPLICATE_ERRNO = 1062;
 
 /** The connection was lost after the commit was sent: nobody knows what became of it, unless the work finds its own request again. */
@@ -71,18 +60,6 @@ class CommitUnknown extends Error {}
 /** Is this the database's refusal of a second row with the same unique value? */
 export function isDuplicateError(error: unknown): boolean {
   return hasErrno(error, [DUPLICATE_ERRNO]);
-}
-
-function hasErrno(error: unknown, errnos: readonly number[]): boolean {
-  return error instanceof Error && 'errno' in error && errnos.includes(Number(error.errno));
-}
-
-function isLost(error: unknown): boolean {
-  if (!(error instanceof Error)) return false;
-  // What is asked of a connection that broke, such as to roll back, has no code, but is called fatal.
-  return (
-    ('code' in error && LOST_CODES.includes(String(error.code))) || ('fatal' in error && error.fatal === true)
-  );
 }
 
 /**
@@ -104,21 +81,6 @@ export function withTransaction<Value>(work: (db: Db) => Promise<Value>): Promis
       throw error;
     }
   });
-}
-
-/** Runs the work again from its start after a deadlock or a lost connection, a little later each time. */
-export async function retryDeadlocks<Value>(work: () => Promise<Value>): Promise<Value> {
-  const end = performance.now() + PATIENCE_MS;
-  for (let tryNumber = 1; ; tryNumber += 1) {
-    try {
-      return await work();
-    } catch (error) {
-      const mayTryAgain = hasErrno(error, RETRY_ERRNOS) || isLost(error);
-      if (!mayTryAgain || performance.now() > end) throw error;
-      const waitMs = randomInt(Math.min(MOST_WAIT_MS * tryNumber, LONGEST_WAIT_MS));
-      await new Promise((resolve) => setTimeout(resolve, waitMs));
-    }
-  }
 }
 
 /**

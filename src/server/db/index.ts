@@ -1,12 +1,4 @@
-export {
-  closeDb,
-  getDb,
-  isDuplicateError,
-  retryDeadlocks,
-  storeOnce,
-  withTransaction,
-  type Db,
-} from './connection';
+export { closeDb, getDb, isDuplicateError, storeOnce, withTransaction, type Db } from './connection';
 export {
   breakSchemaLock,
   clearSchema,
@@ -20,4 +12,5 @@ export {
   withSchemaLock,
 } from './migrate';
 export { MIGRATIONS } from './migrations';
+export { retryDeadlocks } from './retry';
 export { watchDatabase } from './watch';

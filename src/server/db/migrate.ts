@@ -5,7 +5,7 @@
  */
 import { hostname } from 'node:os';
 import type { Knex } from 'knex';
-import { retryDeadlocks } from './connection';
+import { retryDeadlocks } from './retry';
 import { MIGRATIONS, type Migration } from './migrations';
 
 /** The table in which Knex notes what is done: installations have it, and its tools read it. */
