@@ -193,7 +193,8 @@ export function openSimSeat(options: {
       await signIn();
       return;
     }
-    if (random() < DROP_OUT) {
+    // It does not go while its answer waits: how long that takes is what is measured.
+    if (waiting.moves + waiting.attempts === 0 && random() < DROP_OUT) {
       awayLooks = 3 + Math.floor(6 * random());
       say(`${card.name} is gone.`);
       return;
