@@ -233,10 +233,11 @@ async function timeSeats(
   const failed: number[] = [];
   async function send(cookie: string, answer: NewAttempt, into: number[]): Promise<void> {
     const from = performance.now();
-    const response = await post('/api/attempts', cookie, answer);
-    await response.text();
-    if (response.ok) into.push(performance.now() - from);
-    else failed.push(response.status);
+    // A device would send it again; here it is counted.
+    const response = await post('/api/attempts', cookie, answer).catch(() => undefined);
+    await response?.text();
+    if (response?.ok === true) into.push(performance.now() - from);
+    else failed.push(response?.status ?? 0);
   }
   async function answerFor(most: number, into: number[]): Promise<void> {
     for (const [index, seat] of seats.entries())
