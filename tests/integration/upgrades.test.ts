@@ -71,7 +71,7 @@ type Rows = Record<string, Record<string, unknown>>;
 async function readAll(tables: readonly string[]): Promise<Rows> {
   const rows: Rows = {};
   for (const table of tables) {
-    const found: Record<string, unknown>[] = await db(table).select('*');
+    const found = await db(table).select<Record<string, unknown>[]>('*');
     expect({ table, rows: found.length }).toEqual({ table, rows: 1 });
     rows[table] = found[0] ?? {};
   }
