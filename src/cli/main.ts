@@ -21,7 +21,7 @@ On the database of DATABASE_URL, or on that of the demo that runs:
   ./vorschule repair [--force]               tells what state the schema is in and finishes what was broken off; --force
                                              takes the lock of a start that is known to be gone
   ./vorschule backup FILE                    saves everything, while it is used
-  ./vorschule restore [--replace] FILE       reads a backup into an empty schema, or in the place of what is there, and
+  ./vorschule restore [--replace] FILE       reads a backup into an empty schema, or in place of what is there, and
                                              brings it up to date
   ./vorschule add-club [--time-zone ZONE] NAME
                                              one more club; prints the code with which its lead sets it up

@@ -143,6 +143,15 @@ test('a filled schema is replaced only when that is said, and nobody is connecte
   expect(withoutLock(await describeSchemaAt(OWN))).toEqual(withoutLock(await describeSchemaAt(DEMO)));
 });
 
+test('where it cannot be written, that is said and nothing is left waiting', async () => {
+  const { code, said } = await runOn(DEMO, 'backup-here', path.join(directory, 'nowhere', 'club.backup'));
+  expect({ code, said }).toEqual({
+    code: 1,
+    said: expect.stringContaining('The backup broke off: ENOENT') as string,
+  });
+  expect(said).not.toMatch(/\n\s+at /);
+});
+
 test('no file is written over', async () => {
   const before = statSync(FILE).mtimeMs;
   expect(await runOn(DEMO, 'backup-here', FILE)).toMatchObject({

@@ -34,26 +34,27 @@ async function writeBackup(part: string): Promise<void> {
   if (step === undefined)
     throw new Advice('This database holds nothing of Vorschule: there is nothing to save.');
   const settings = readClientSettings(getEnv().DATABASE_URL);
-  const gzip = createGzip();
-  // Readable by its owner alone, from the first byte on.
-  const written = pipeline(gzip, createWriteStream(part, { flags: 'w', mode: 0o600, flush: true }));
   const sealer = makeSealer();
-  const sealed = pipeline(sealer, gzip);
-  try {
+  // Readable by its owner alone, from the first byte on.
+  const file = createWriteStream(part, { flags: 'w', mode: 0o600, flush: true });
+  const written = pipeline(sealer, createGzip(), file);
+  const dumped = async () => {
     sealer.write(makeHead({ version: 1, madeAt: new Date().toISOString(), step }));
     const others = [SCHEMA_LOCK, NOTED_STEPS].map((table) => `--ignore-table=${settings.schema}.${table}`);
     await dumpInto(sealer, settings, [...others, settings.schema]);
     // Last: a restore that is broken off has then noted nothing, and no start takes half for the whole.
     await dumpInto(sealer, settings, [settings.schema, NOTED_STEPS]);
+    sealer.end();
+  };
+  try {
+    await Promise.all([dumped(), written]);
   } catch (cause) {
     sealer.destroy();
-    await Promise.allSettled([sealed, written]);
+    await Promise.allSettled([written]);
     throw new Advice(`The backup broke off: ${cause instanceof Error ? cause.message : String(cause)}`, {
       cause,
     });
   }
-  sealer.end();
-  await Promise.all([sealed, written]);
 }
 
 async function dumpInto(
@@ -73,5 +74,7 @@ async function dumpInto(
   const ended = waitForClient(dump);
   if (dump.stdout === null) throw new Error('mariadb-dump has no output');
   dump.stdout.pipe(to, { end: false });
+  // Nobody takes it any more, for example because the disk is full: its program would wait for ever.
+  to.once('close', () => dump.kill());
   await Promise.all([ended, finished(dump.stdout, { cleanup: true })]);
 }

@@ -1,4 +1,4 @@
-/** `vorschule restore FILE`: what a backup holds, into an empty schema or in the place of what is there, and then brought up to date. */
+/** `vorschule restore FILE`: what a backup holds, into an empty schema or in place of what is there, and then brought up to date. */
 import { createReadStream } from 'node:fs';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip } from 'node:zlib';
