@@ -94,6 +94,12 @@ module.exports = {
       '',
     ),
     rule(
+      'worker-seat',
+      '^src/workers/seat/',
+      '^src/(workers/seat|contracts|text/offlinePage)',
+      'what browsers run beside the pages of the seat',
+    ),
+    rule(
       'worker-node',
       '^src/workers/node/',
       '^src/(workers/(node|tasks|protocol)|print|core|contracts)',
@@ -119,7 +125,12 @@ module.exports = {
       '^src/(ui|core|contracts|text|drawing|workers/(browser|protocol))',
       'props in, events out',
     ),
-    rule('app', '^src/app/', '^src/(app|ui|contracts|text|core|server/(services|auth))/', 'routes only'),
+    rule(
+      'app',
+      '^src/app/',
+      '^src/(app|ui|contracts|text|core|server/(services|auth))/|^src/server/(jsonReply|readJson)\\.ts',
+      'routes only',
+    ),
     rule('cli', '^src/cli/', '^src/(cli|core|contracts|text|drawing|workers/node|server)', ''),
     {
       name: 'no-knex-outside',

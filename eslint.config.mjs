@@ -9,6 +9,7 @@ export default tseslint.config(
       'dist-workers/',
       'dist-bench/',
       'dist-tests/',
+      'public/seat-worker.js',
       '.data/',
       'coverage/',
       'next-env.d.ts',

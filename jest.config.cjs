@@ -37,7 +37,7 @@ module.exports = {
       ...common,
       displayName: 'long',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/**/*.long.test.ts'],
+      testMatch: ['<rootDir>/src/**/*.long.test.ts', '<rootDir>/tests/long/**/*.test.ts'],
     },
     {
       ...common,

@@ -9,18 +9,6 @@ const config: NextConfig = {
   experimental: { optimizePackageImports: ['@mantine/core', '@mantine/hooks'] },
   // Types and lint are steps of their own in the test run.
   typescript: { ignoreBuildErrors: true },
-  headers: () =>
-    Promise.resolve([
-      {
-        source: '/(.*)',
-        headers: [
-          { key: 'X-Content-Type-Options', value: 'nosniff' },
-          { key: 'X-Frame-Options', value: 'DENY' },
-          { key: 'Referrer-Policy', value: 'same-origin' },
-          { key: 'Permissions-Policy', value: 'camera=(), microphone=(), geolocation=()' },
-        ],
-      },
-    ]),
 };
 
 export default config;

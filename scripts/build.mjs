@@ -1,8 +1,8 @@
-// The production build: worker threads first, since the server loads them from a file, then the pages.
+// The production build: worker threads and the seat's worker first, since the server loads or serves them from files, then the pages.
 import { spawnSync } from 'node:child_process';
 
 for (const [command, ...words] of [
-  ['node', 'scripts/bundle.mjs', 'workers'],
+  ['node', 'scripts/bundle.mjs', 'workers', 'seat'],
   ['node_modules/.bin/next', 'build'],
 ]) {
   const { status } = spawnSync(command, words, {

@@ -25,6 +25,18 @@ const targets = {
     packages: 'external',
   },
   load: { entryPoints: { load: 'bench/load.ts' }, outdir: 'dist-bench', packages: 'external' },
+  // What browsers run beside the seat's pages (Next serves public/ as it is).
+  seat: {
+    entryPoints: { 'seat-worker': 'src/workers/seat/seatWorker.ts' },
+    outdir: 'public',
+    packages: 'bundle',
+    platform: 'browser',
+    target: 'es2022',
+    format: 'iife',
+    sourcemap: false,
+    minify: true,
+    outExtension: { '.js': '.js' },
+  },
   workers: {
     entryPoints: { poolWorker: 'src/workers/node/poolWorker.ts' },
     outdir: 'dist-workers',
@@ -38,5 +50,5 @@ const named = process.argv.slice(2);
 const wanted = named.length > 0 ? named : ['cli', 'workers'];
 for (const [name, options] of Object.entries(targets)) {
   if (!wanted.includes(name)) continue;
-  await build({ ...common, ...options, outExtension: { '.js': '.mjs' } });
+  await build({ ...common, outExtension: { '.js': '.mjs' }, ...options });
 }

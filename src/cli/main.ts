@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { parseArgs } from 'node:util';
 import { DATABASE_COMMANDS } from './onDatabase';
 import { Advice, say, UsageAdvice } from './say';
@@ -58,6 +59,9 @@ Without server or database, usable in pipes (FILE or - for standard input):
 Exit code 0: all read; 1: something was wrong, told on stderr; 2: not understood.`;
 
 const DEFAULT_PORT = 3000;
+/** Two serve a club of three hundred seats (ARCHITECTURE.md, "Load"). */
+const DEFAULT_PROCESSES = 2;
+const MOST_PROCESSES = 64;
 const COMPOSE_WORDS = {
   mate: { type: 'string' },
   pattern: { type: 'string' },
@@ -109,9 +113,10 @@ async function main(): Promise<number> {
       return 0;
     }
     case 'serve-here': {
-      const { runWebServer } = await import('./web/webServer');
-      await runWebServer({ host: process.env.HOST ?? '127.0.0.1', port: readPort(values.port) });
-      return 0;
+      const { runWebProcesses } = await import('./web/webProcesses');
+      const place = { host: process.env.HOST ?? '127.0.0.1', port: readPort(values.port) };
+      const processes = process.env.PROCESSES ?? String(Math.min(DEFAULT_PROCESSES, availableParallelism()));
+      return runWebProcesses(place, readWhole(processes, 'PROCESSES', 1, MOST_PROCESSES));
     }
     case 'start': {
       const { runStart } = await import('./start');

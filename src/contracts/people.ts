@@ -221,6 +221,15 @@ export interface RefusedAnswer {
   readonly receivedAt: string;
 }
 
+/** Answers of a child that lie on devices and could not be sent yet. */
+export interface UnsentAnswers {
+  readonly studentId: StudentId;
+  readonly studentName: string;
+  readonly answers: number;
+  /** When a device told so last. */
+  readonly toldAt: string;
+}
+
 export interface ClassPage extends ClassSummary {
   /** May this coach change the class? */
   readonly mayChange: boolean;
@@ -234,6 +243,7 @@ export interface ClassPage extends ClassSummary {
   readonly latestAnswers: readonly LatestAnswer[];
   /** Answers that could not be stored, newest first. */
   readonly refusedAnswers: readonly RefusedAnswer[];
+  readonly unsentAnswers: readonly UnsentAnswers[];
   readonly assignments: readonly AssignmentSummary[];
   /** What the class stumbles over, the hardest first. */
   readonly hardships: readonly Hardship[];

@@ -122,6 +122,14 @@ export interface NameOursQuestion {
   readonly puzzles: readonly { readonly fen: string; readonly graph: SolutionGraph }[];
 }
 
+/** The rows of a CSV text: so many at most, and so many cells of each. */
+export interface ReadTableQuestion {
+  readonly kind: 'read-table';
+  readonly text: string;
+  readonly mostRows: number;
+  readonly mostCells: number;
+}
+
 export type Question =
   | ProveQuestion
   | ExplainQuestion
@@ -135,6 +143,7 @@ export type Question =
   | ChancesQuestion
   | NameOursQuestion
   | CountMovesQuestion
+  | ReadTableQuestion
   | ComposeQuestion;
 
 export interface NotAPosition {
@@ -301,6 +310,16 @@ export interface CountMovesAnswer {
   readonly plies: readonly number[];
 }
 
+export interface TableRow {
+  /** Where it ends in the text, from 1. */
+  readonly line: number;
+  readonly cells: readonly string[];
+}
+
+export type ReadTableAnswer =
+  | { readonly kind: 'table'; readonly rows: readonly TableRow[] }
+  | { readonly kind: 'no-table'; readonly line: number };
+
 /** For each puzzle the places in `ours` of the names that every longest defence ends in. */
 export interface NameOursAnswer {
   readonly kind: 'named-ours';
@@ -325,6 +344,7 @@ interface Answers {
   readonly chances: ChancesAnswer;
   readonly 'name-ours': NameOursAnswer;
   readonly 'count-moves': CountMovesAnswer;
+  readonly 'read-table': ReadTableAnswer;
   readonly compose: ComposeAnswer;
 }
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];

@@ -1,6 +1,7 @@
 /** Every route of the app, found on disk, asked for by everybody: who is not meant to see it sees nothing of it. */
 import { readdirSync } from 'node:fs';
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
+import { SEAT_ROUTES } from '../../src/contracts/seatRoutes';
 import { openOwnClub, type OwnClub } from '../support/club/ownClub';
 import { signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
 
@@ -13,16 +14,16 @@ const EVERYBODY: readonly Role[] = ROLES;
 const COACHES: readonly Role[] = ['coach', 'lead'];
 
 /** The routes as addresses with their places still in brackets. */
-const ROUTES = readdirSync('src/app', { recursive: true, encoding: 'utf8' })
-  .filter((file) => /(^|\/)(page\.tsx|route\.ts)$/.test(file))
-  .map((file) => `/${file}`.replace(/\/(page\.tsx|route\.ts)$/, '').replace(/\/\([a-z]+\)/g, ''))
-  .sort();
+const ROUTES = [
+  ...readdirSync('src/app', { recursive: true, encoding: 'utf8' })
+    .filter((file) => /(^|\/)(page\.tsx|route\.ts)$/.test(file))
+    .map((file) => `/${file}`.replace(/\/(page\.tsx|route\.ts)$/, '').replace(/\/\([a-z]+\)/g, '')),
+  ...Object.values(SEAT_ROUTES).map(({ path }) => path),
+].sort();
 
 /** What is only ever sent to. */
 const SENT_TO: readonly string[] = [
-  '/api/attempts',
-  '/api/suggestions',
-  '/api/seat/rounds',
+  ...Object.values(SEAT_ROUTES).flatMap(({ method, path }) => (method === 'POST' ? [path] : [])),
   '/api/seat/sign-in',
 ];
 

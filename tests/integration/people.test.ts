@@ -11,7 +11,8 @@ import {
   type KeyPicture,
   type StudentSignIn,
 } from '@/contracts/people';
-import { createSession, findSessionPerson } from '@/server/data/sessions';
+import { findCoachOfSession, findStudentOfSession } from '@/server/data/people';
+import { createSession } from '@/server/data/sessions';
 import {
   addClass,
   addStudent,
@@ -65,7 +66,7 @@ test('the code of the terminal is not tried by the dozen', async () => {
 describe('passwords', () => {
   const signIn = (name: string, password: string) => signInCoach(name, password, 'here');
   const isOpen = async (sessionId: string) =>
-    (await findSessionPerson(getDb(), sessionId, new Date(0))) !== undefined;
+    (await findCoachOfSession(getDb(), sessionId, new Date(0))) !== undefined;
   async function openSessionsOf(personId: number) {
     const [here, there] = [makeUuid(), makeUuid()];
     for (const sessionId of [here, there])
@@ -313,10 +314,11 @@ describe('students', () => {
     valueOf(await tryKey('sun', 'boat', 'bell'));
     const session = { sessionId: makeUuid(), personId: student.studentId, startedAt: new Date() };
     await createSession(getDb(), session);
+    expect(await findStudentOfSession(getDb(), session.sessionId, new Date(0))).toBeDefined();
     expect(await tryKey('boat', 'sun', 'bell')).toMatchObject({ error: { code: 'sign-in/wrong' } });
     valueOf(await giveNewKey(coach, { classId, studentId: student.studentId }));
     expect(await tryKey('sun', 'boat', 'bell')).toMatchObject({ error: { code: 'sign-in/wrong' } });
-    expect(await findSessionPerson(getDb(), session.sessionId, new Date(0))).toBeUndefined();
+    expect(await findStudentOfSession(getDb(), session.sessionId, new Date(0))).toBeUndefined();
     for (let number = 0; number < 6; number += 1) await tryKey('moon', 'moon', 'moon');
     expect(await tryKey('moon', 'moon', 'moon')).toMatchObject({ error: { code: 'sign-in/too-many-tries' } });
   });

@@ -12,6 +12,7 @@ import {
   type LiveQuestion,
 } from '@/contracts/live';
 import type { KeyPicture } from '@/contracts/people';
+import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import { findPosition, getDraft, makeMoveText, type MoveText } from '@/core/notation';
 import { isCheckmate, listHandMoves, listLegalMoves, playMove } from '@/core/rules';
 import {
@@ -127,7 +128,7 @@ export function openSimSeat(options: {
     key: 'moves',
     schema: keptSuggestionSchema,
     clocks: CLOCKS,
-    send: (item, waitedMs) => post('/api/suggestions', item, waitedMs),
+    send: (item, waitedMs) => post(SEAT_ROUTES.suggestions.path, item, waitedMs),
     onChange: (state) => (waiting.moves = state.waiting),
   });
   const attempts = createOutbox<KeptAttempt>({
@@ -135,7 +136,7 @@ export function openSimSeat(options: {
     key: 'attempts',
     schema: keptAttemptSchema,
     clocks: CLOCKS,
-    send: (item, waitedMs) => post('/api/attempts', item, waitedMs),
+    send: (item, waitedMs) => post(SEAT_ROUTES.attempts.path, item, waitedMs),
     onChange: (state) => (waiting.attempts = state.waiting),
   });
 
@@ -157,7 +158,7 @@ export function openSimSeat(options: {
   }
 
   async function tryTask(questionId: LiveQuestion['questionId']): Promise<void> {
-    const response = await request('/api/seat/rounds', { questionId });
+    const response = await request(SEAT_ROUTES.rounds.path, { questionId });
     const round = roundSchema.safeParse(response?.value).data;
     const task = round?.tasks[0];
     if (round === undefined || task === undefined) {
@@ -200,7 +201,7 @@ export function openSimSeat(options: {
       return;
     }
     await flush();
-    const response = await request('/api/seat/news');
+    const response = await request(SEAT_ROUTES.news.path);
     if (response?.status === 401) cookie = '';
     const question = seatNewsSchema.safeParse(response?.value).data?.question;
     if (question === undefined) return;

@@ -101,6 +101,10 @@ export function makeHeaders(url: string, origin: string): { nonce: string; heade
       'Content-Security-Policy': isPage ? policy : "frame-ancestors 'none'",
       'Cross-Origin-Opener-Policy': 'same-origin',
       'Cross-Origin-Resource-Policy': 'same-origin',
+      'X-Content-Type-Options': 'nosniff',
+      'X-Frame-Options': 'DENY',
+      'Referrer-Policy': 'same-origin',
+      'Permissions-Policy': 'camera=(), microphone=(), geolocation=()',
       ...(origin.startsWith('https:') ? { 'Strict-Transport-Security': 'max-age=31536000' } : {}),
     },
   };

@@ -1,12 +1,15 @@
 /** The web server: the production build behind our own door, until it is asked to end. */
-import { createServer, type Server, type ServerResponse } from 'node:http';
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import next from 'next';
+import { SEAT_WORKER } from '@/contracts/seatCaches';
 import { watchDatabase } from '@/server/db';
 import { getEnv } from '@/server/env';
 import { waitForLeash } from '../processes';
 import { say } from '../say';
 import { findRefusal, makeHeaders, makeTrust, tellWhoAsks, type DoorSettings } from './doorkeeper';
+import { answerSeat, findSeatRoute } from './seatDoor';
+import { warmUp } from './warmUp';
 
 /** So long requests that run may go on after the server was asked to end. */
 const DRAIN_MS = 5000;
@@ -30,7 +33,7 @@ export async function runWebServer({ host, port }: { host: string; port: number 
   const app = next({ dev: false, dir: process.cwd(), hostname: host, port });
   await app.prepare();
   const handle = app.getRequestHandler();
-  const server = createServer((request, response) => {
+  const take = (request: IncomingMessage, response: ServerResponse) => {
     const { nonce, headers } = makeHeaders(request.url ?? '', ORIGIN);
     for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
     const refusal = findRefusal(request, door);
@@ -52,12 +55,17 @@ export async function runWebServer({ host, port }: { host: string; port: number 
     // Next finds the number in the policy and gives it to its own scripts; our layout reads it here.
     request.headers['x-nonce'] = nonce;
     request.headers['content-security-policy'] = headers['Content-Security-Policy'];
-    handle(request, response).catch((error: unknown) => {
+    const seatRoute = findSeatRoute(request.url ?? '');
+    const answered =
+      seatRoute === undefined ? handle(request, response) : answerSeat(seatRoute, request, response);
+    answered.catch((error: unknown) => {
       say(`A request failed: ${error instanceof Error ? (error.stack ?? error.message) : String(error)}`);
       if (!response.headersSent) response.writeHead(500);
       response.end();
     });
-  });
+  };
+  await warmUp(take);
+  const server = createServer(take);
   server.headersTimeout = HEADERS_TIMEOUT_MS;
   server.requestTimeout = REQUEST_TIMEOUT_MS;
   await new Promise<void>((resolve, reject) => {
@@ -74,7 +82,7 @@ export async function runWebServer({ host, port }: { host: string; port: number 
 
 /** What is a file of ours, and the question how we are. */
 const needsNoDatabase = (url: string) =>
-  url.startsWith('/_next/') || url === '/api/health' || url === '/icon.svg';
+  url.startsWith('/_next/') || url === '/api/health' || url === '/icon.svg' || url === SEAT_WORKER;
 
 /** Says at once that nothing can be fetched or stored now, rather than nothing at all; devices keep their answers and send them again. */
 function refuseForNow(response: ServerResponse): void {
@@ -100,7 +108,7 @@ function watchStalls(): void {
 }
 
 /** Asked to end by a signal, or whoever started us is gone. */
-async function waitForEnd(): Promise<void> {
+export async function waitForEnd(): Promise<void> {
   const signalled = new Promise<void>((resolve) => {
     for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => resolve());
   });

@@ -7,35 +7,30 @@ import { cache } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { z } from 'zod';
 import type { ServiceFault } from '@/contracts/faults';
-import type { CoachId, StudentId } from '@/contracts/ids';
-import { failure, success, type Result } from '@/core/shared';
-import { findCoach, findStudent } from '../data/people';
-import { createSession, deleteOldSessions, deleteSession, findSessionPerson } from '../data/sessions';
-import { toCoachActor, type CoachActor, type StudentActor } from './actors';
+import { failure, type Result } from '@/core/shared';
+import { findCoachOfSession, findStudentOfSession } from '../data/people';
+import { createSession, deleteOldSessions, deleteSession } from '../data/sessions';
 import { getDb } from '../db';
-import { LIFETIME_SECONDS, openSession, readSession, type SessionKind } from './sessions';
+import { toCoachActor, toStudentActor, type CoachActor, type StudentActor } from './actors';
+import { parseInput } from './parseInput';
+import { getOldestStart, type SessionKind } from './seal';
+import { openSession, readSession } from './sessions';
 
 /** The signed-in coach of this request, read anew from the database; undefined for anybody else. */
 export const findCoachActor = cache(async (): Promise<CoachActor | undefined> => {
-  const personId = await findSignedIn('coach');
-  const coach = personId === undefined ? undefined : await findCoach(getDb(), personId as CoachId);
+  const { sessionId } = await readSession('coach');
+  if (sessionId === undefined) return undefined;
+  const coach = await findCoachOfSession(getDb(), sessionId, getOldestStart('coach'));
   return coach && toCoachActor(coach);
 });
 
 /** The signed-in student of this request, read anew from the database; undefined for anybody else. */
 export const findStudentActor = cache(async (): Promise<StudentActor | undefined> => {
-  const personId = await findSignedIn('seat');
-  const student = personId === undefined ? undefined : await findStudent(getDb(), personId as StudentId);
-  if (student === undefined) return undefined;
-  return { kind: 'student', studentId: student.studentId, clubId: student.clubId, name: student.name };
+  const { sessionId } = await readSession('seat');
+  if (sessionId === undefined) return undefined;
+  const student = await findStudentOfSession(getDb(), sessionId, getOldestStart('seat'));
+  return student && toStudentActor(student);
 });
-
-async function findSignedIn(kind: SessionKind): Promise<number | undefined> {
-  const { sessionId } = await readSession(kind);
-  return sessionId === undefined ? undefined : findSessionPerson(getDb(), sessionId, oldestOf(kind));
-}
-
-const oldestOf = (kind: SessionKind) => new Date(Date.now() - LIFETIME_SECONDS[kind] * 1000);
 
 /** The session a coach is signed in with on this device. */
 export async function findOwnSession(): Promise<string | undefined> {
@@ -45,7 +40,7 @@ export async function findOwnSession(): Promise<string | undefined> {
 /** Starts a session after the secret was found right. */
 export async function startSession(kind: SessionKind, personId: number): Promise<void> {
   const sessionId = makeUuid();
-  await deleteOldSessions(getDb(), personId, oldestOf(kind));
+  await deleteOldSessions(getDb(), personId, getOldestStart(kind));
   await createSession(getDb(), { sessionId, personId, startedAt: new Date() });
   const session = await openSession(kind);
   // Who was signed in here before is not any more.
@@ -88,12 +83,4 @@ async function runAs<Actor, Input, Value>(
   if (actor === undefined) return failure({ code: 'access/not-signed-in' });
   const parsed = parseInput(schema, input);
   return parsed.ok ? work(actor, parsed.value) : parsed;
-}
-
-/** Parses what came over the wire; names the fields that are not valid. */
-export function parseInput<Input>(schema: z.ZodType<Input>, input: unknown): Result<Input, ServiceFault> {
-  const parsed = schema.safeParse(input);
-  if (parsed.success) return success(parsed.data);
-  const fields = [...new Set(parsed.error.issues.map(({ path }) => String(path[0] ?? 'input')))];
-  return failure({ code: 'input/not-valid', fields });
 }

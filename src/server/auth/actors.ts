@@ -1,7 +1,7 @@
 /** Who may do what: the actors every service takes first, and the questions asked of them. */
 import type { ClassId, ClubId, CoachId, SetId, StudentId } from '@/contracts/ids';
 import { findClass, findClassPost, isCoachOfClass, type ClassRecord } from '../data/classes';
-import type { CoachRecord } from '../data/people';
+import type { CoachRecord, StudentRecord } from '../data/people';
 import { findSet, type SetRecord } from '../data/sets';
 import type { Db } from '../db';
 
@@ -19,6 +19,11 @@ export interface StudentActor {
   readonly studentId: StudentId;
   readonly clubId: ClubId;
   readonly name: string;
+}
+
+/** A stored student as whoever asks. */
+export function toStudentActor({ studentId, clubId, name }: StudentRecord): StudentActor {
+  return { kind: 'student', studentId, clubId, name };
 }
 
 /** A stored coach as whoever asks. */

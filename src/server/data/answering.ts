@@ -1,12 +1,20 @@
-/** Everything that is read of a round, a task and what was answered before, when an answer arrives: in one question to the database. */
+/** Everything that is read and written when an answer arrives, in as few journeys to the database as may be. */
 import { LRUCache } from 'lru-cache';
 import { clubSettingsSchema } from '@/contracts/clubs';
-import type { ClassId, ClubId, RoundId, StudentId, TaskId } from '@/contracts/ids';
-import type { VerdictOutcome } from '@/core/exercises';
-import { listTopics, type Topic } from '@/core/progress';
-import type { Db } from '../db';
-import { JUDGE_VERSION } from './attempts';
+import type { AttemptId, ClassId, ClubId, RoundId, StudentId, TaskId } from '@/contracts/ids';
+import type { Verdict, VerdictOutcome } from '@/core/exercises';
+import { listTopics, type Rating, type Topic, type TopicState } from '@/core/progress';
+import { sendTogether, type Db } from '../db';
+import { insertAttempt, insertVerdict, JUDGE_VERSION, type AttemptInput } from './attempts';
+import { lockTaskRating, selectStudentRating, toRating, writeRatings, type RatingRow } from './ratings';
 import { findStoredTask, listPatternsOfTasks, type StoredTask } from './tasks';
+import {
+  lockStudent,
+  selectTopicStates,
+  toTopicStates,
+  writeTopicStates,
+  type TopicStateRow,
+} from './topics';
 
 /** An attempt that was stored before. */
 export interface KnownAttempt {
@@ -47,18 +55,42 @@ interface PlaceRow {
   readonly known_outcome: string;
 }
 
-/** Undefined when the round is not the child's. The child's row is locked before, so nothing of this changes meanwhile. */
-export async function findAnswerPlace(
-  db: Db,
-  asked: {
-    readonly studentId: StudentId;
-    readonly roundId: RoundId;
-    readonly taskId: TaskId;
-    readonly clientId: string;
-  },
-): Promise<AnswerPlace | undefined> {
-  const { studentId, roundId, taskId, clientId } = asked;
-  const row: PlaceRow | undefined = await db('rounds')
+interface AskedPlace {
+  readonly studentId: StudentId;
+  readonly roundId: RoundId;
+  readonly taskId: TaskId;
+  readonly clientId: string;
+}
+
+/**
+ * Locks the child and finds the place of its answer; undefined when the round is not the child's. Locked before anything is read: what is
+ * read first decides which answers of another round are seen.
+ */
+export async function lockAnswerPlace(db: Db, asked: AskedPlace): Promise<AnswerPlace | undefined> {
+  const [, places] = await sendTogether(db, [lockStudent(db, asked.studentId), selectPlace(db, asked)]);
+  const row = places?.[0] as PlaceRow | undefined;
+  if (row === undefined) return undefined;
+  const opened = row.round_task_id === null ? undefined : await openTask(db, asked.taskId, row);
+  return {
+    startedAt: row.started_at,
+    classId: (row.class_id ?? row.practice_class_id) as ClassId,
+    task: opened?.task,
+    topics: opened?.topics ?? [],
+    tries: row.tries,
+    isAnswered: Boolean(row.answered),
+    known:
+      row.known_student_id === null
+        ? undefined
+        : {
+            studentId: row.known_student_id as StudentId,
+            tryNumber: row.known_try_number,
+            outcome: row.known_outcome as VerdictOutcome,
+          },
+  };
+}
+
+function selectPlace(db: Db, { studentId, roundId, taskId, clientId }: AskedPlace) {
+  return db('rounds')
     .leftJoin('assignments', 'assignments.id', 'rounds.assignment_id')
     .leftJoin('practices', 'practices.round_id', 'rounds.id')
     .leftJoin('set_items', (join) =>
@@ -93,24 +125,65 @@ export async function findAnswerPlace(
       'tasks.exact_key',
       'clubs.settings',
     ]);
-  if (row === undefined) return undefined;
-  const opened = row.round_task_id === null ? undefined : await openTask(db, taskId, row);
+}
+
+/** What an answer will change: the state of these topics, and the ratings of puzzle and child. */
+export interface AnswerBearing {
+  readonly topics: readonly Topic[];
+  readonly isRated: boolean;
+}
+
+/** What was known before the answer. */
+export interface BeforeAnswer {
+  readonly attemptId: AttemptId;
+  readonly states: ReadonlyMap<Topic, TopicState>;
+  /** Undefined when the answer does not rate, or the puzzle has no rating. */
+  readonly puzzle: Rating | undefined;
+  /** Undefined when the answer does not rate, or is the child's first that does. */
+  readonly child: Rating | undefined;
+}
+
+/** Stores the attempt, and reads and locks what it bears on. */
+export async function addAttempt(
+  db: Db,
+  attempt: AttemptInput,
+  { topics, isRated }: AnswerBearing,
+): Promise<BeforeAnswer> {
+  const { studentId, taskId } = attempt;
+  const [ids, states, puzzles, children] = await sendTogether(db, [
+    insertAttempt(db, attempt),
+    db.raw('SELECT LAST_INSERT_ID() AS id'),
+    selectTopicStates(db, [studentId], topics),
+    ...(isRated ? [lockTaskRating(db, taskId), selectStudentRating(db, studentId)] : []),
+  ]);
+  const [puzzle, child] = [puzzles?.[0], children?.[0]] as (RatingRow | undefined)[];
   return {
-    startedAt: row.started_at,
-    classId: (row.class_id ?? row.practice_class_id) as ClassId,
-    task: opened?.task,
-    topics: opened?.topics ?? [],
-    tries: row.tries,
-    isAnswered: Boolean(row.answered),
-    known:
-      row.known_student_id === null
-        ? undefined
-        : {
-            studentId: row.known_student_id as StudentId,
-            tryNumber: row.known_try_number,
-            outcome: row.known_outcome as VerdictOutcome,
-          },
+    attemptId: (ids?.[0] as { readonly id: AttemptId }).id,
+    states: toTopicStates((states ?? []) as TopicStateRow[]).get(studentId) ?? new Map<Topic, TopicState>(),
+    puzzle: puzzle && toRating(puzzle),
+    child: child && toRating(child),
   };
+}
+
+/** What follows from an attempt. */
+export interface AnswerAfter {
+  readonly attemptId: AttemptId;
+  readonly studentId: StudentId;
+  readonly taskId: TaskId;
+  readonly verdict: Verdict;
+  readonly states: ReadonlyMap<Topic, TopicState>;
+  readonly rated: { readonly puzzle: Rating; readonly child: Rating } | undefined;
+}
+
+export async function addVerdict(db: Db, after: AnswerAfter): Promise<void> {
+  const { attemptId, studentId, taskId, states, rated } = after;
+  await sendTogether(db, [
+    insertVerdict(db, attemptId, after.verdict),
+    ...(states.size === 0 ? [] : [writeTopicStates(db, studentId, states)]),
+    ...(rated === undefined
+      ? []
+      : writeRatings(db, { taskId, rating: rated.puzzle }, { studentId, rating: rated.child }, attemptId)),
+  ]);
 }
 
 interface OpenedTask {

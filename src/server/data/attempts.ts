@@ -12,7 +12,7 @@ import {
 } from '@/core/exercises';
 import type { ProgressAnswer } from '@/core/progress';
 import { z } from 'zod';
-import type { Db } from '../db';
+import type { Db, Statement } from '../db';
 
 export interface AttemptInput {
   readonly clientId: string;
@@ -36,9 +36,9 @@ const storedDiagnosesSchema = z.object({
   wrongPly: z.number().nullable(),
 });
 
-/** Adds an attempt and its verdict; nothing is ever changed afterwards. */
-export async function addAttempt(db: Db, input: AttemptInput, verdict: Verdict): Promise<AttemptId> {
-  const [id] = await db('attempts').insert({
+/** Adds an attempt; nothing of it is ever changed afterwards. */
+export function insertAttempt(db: Db, input: AttemptInput): Statement {
+  return db('attempts').insert({
     client_id: input.clientId,
     student_id: input.studentId,
     class_id: input.classId,
@@ -51,8 +51,12 @@ export async function addAttempt(db: Db, input: AttemptInput, verdict: Verdict):
     answered_at: input.answeredAt,
     received_at: input.receivedAt,
   });
-  await db('verdicts').insert({
-    attempt_id: id as number,
+}
+
+/** Adds its verdict; that neither is changed. */
+export function insertVerdict(db: Db, attemptId: AttemptId, verdict: Verdict): Statement {
+  return db('verdicts').insert({
+    attempt_id: attemptId,
     judge_version: JUDGE_VERSION,
     outcome: verdict.outcome,
     diagnoses: JSON.stringify({
@@ -60,7 +64,30 @@ export async function addAttempt(db: Db, input: AttemptInput, verdict: Verdict):
       wrongPly: verdict.wrongPly ?? null,
     } satisfies { codes: readonly Diagnosis[]; wrongPly: number | null }),
   });
-  return id as AttemptId;
+}
+
+/** An answer as a child gave it. */
+export interface GivenAnswer {
+  readonly studentId: StudentId;
+  readonly classId: ClassId;
+  readonly taskId: TaskId;
+  readonly answer: Answer;
+}
+
+/** The newest answers of all, newest first. */
+export async function listGivenAnswers(db: Db, most: number): Promise<GivenAnswer[]> {
+  const rows: { student_id: number; class_id: number; task_id: number; answer: unknown }[] = await db(
+    'attempts',
+  )
+    .orderBy('id', 'desc')
+    .limit(most)
+    .select('student_id', 'class_id', 'task_id', 'answer');
+  return rows.map((row) => ({
+    studentId: row.student_id as StudentId,
+    classId: row.class_id as ClassId,
+    taskId: row.task_id as TaskId,
+    answer: answerSchema.parse(row.answer),
+  }));
 }
 
 export interface JudgedAttempt {

@@ -100,7 +100,7 @@ export const CLUB_TABLES: readonly ClubTable[] = [
 ];
 
 /** Not of a club: worked out from its answers, or of this installation alone. */
-export const OTHER_TABLES = ['topic_progress', 'sessions', 'throttles'] as const;
+export const OTHER_TABLES = ['topic_progress', 'sessions', 'throttles', 'unsent_answers'] as const;
 
 interface Column {
   readonly name: string;

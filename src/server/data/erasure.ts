@@ -33,6 +33,7 @@ export async function eraseStudentRows(
     'student_ratings',
     'topic_progress',
     'refused_answers',
+    'unsent_answers',
     'enrolments',
   ])
     await db(table).where(own).delete();

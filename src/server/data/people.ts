@@ -2,7 +2,7 @@ import type { ClubId, CoachId, StudentId } from '@/contracts/ids';
 import type { ClubCoach } from '@/contracts/people';
 import type { Db } from '../db';
 import type { PersonRow } from '../db/tables';
-import { deleteSessionsOf } from './sessions';
+import { deleteSessionsOf, onlyOfSession } from './sessions';
 
 export interface CoachRecord {
   readonly coachId: CoachId;
@@ -56,6 +56,20 @@ export async function findCoach(db: Db, coachId: CoachId): Promise<CoachRecord |
   return row && toCoach(row);
 }
 
+/** The coach of this session; see `onlyOfSession`. */
+export async function findCoachOfSession(
+  db: Db,
+  sessionId: string,
+  startedSince: Date,
+): Promise<CoachRecord | undefined> {
+  const row: PersonRow | undefined = await db('people')
+    .modify(onlyOfSession, sessionId, startedSince)
+    .whereIn('people.kind', ['lead', 'coach'])
+    .whereNull('people.erased_at')
+    .first('people.*');
+  return row && toCoach(row);
+}
+
 export async function listCoaches(db: Db, clubId: ClubId): Promise<ClubCoach[]> {
   const rows: PersonRow[] = await db('people')
     .where({ club_id: clubId })
@@ -70,6 +84,20 @@ export async function listCoaches(db: Db, clubId: ClubId): Promise<ClubCoach[]> 
 
 export async function findStudent(db: Db, studentId: StudentId): Promise<StudentRecord | undefined> {
   const row = await db('people').where({ id: studentId, kind: 'student' }).whereNull('erased_at').first();
+  return row && toStudent(row);
+}
+
+/** The student of this session; see `onlyOfSession`. */
+export async function findStudentOfSession(
+  db: Db,
+  sessionId: string,
+  startedSince: Date,
+): Promise<StudentRecord | undefined> {
+  const row: PersonRow | undefined = await db('people')
+    .modify(onlyOfSession, sessionId, startedSince)
+    .where('people.kind', 'student')
+    .whereNull('people.erased_at')
+    .first('people.*');
   return row && toStudent(row);
 }
 

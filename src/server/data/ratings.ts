@@ -1,9 +1,9 @@
 /** What answers have said about puzzles and children. A row is locked while an answer changes it. */
 import type { AttemptId, ClassId, StudentId, TaskId } from '@/contracts/ids';
 import type { Rating } from '@/core/progress';
-import type { Db } from '../db';
+import type { Db, Statement } from '../db';
 
-interface RatingRow {
+export interface RatingRow {
   readonly rating: number;
   readonly deviation: number;
   readonly volatility: number;
@@ -12,7 +12,7 @@ interface RatingRow {
 
 const COLUMNS = ['rating', 'deviation', 'volatility', 'answers'];
 
-const toRating = ({ rating, ...rest }: RatingRow): Rating => ({ value: rating, ...rest });
+export const toRating = ({ rating, ...rest }: RatingRow): Rating => ({ value: rating, ...rest });
 const toRow = ({ value, deviation, volatility, answers }: Rating): RatingRow => ({
   rating: value,
   deviation,
@@ -20,37 +20,37 @@ const toRow = ({ value, deviation, volatility, answers }: Rating): RatingRow => 
   answers,
 });
 
-/** Waits for other answers to the same puzzle; undefined for a task that is not rated. */
-export async function lockTaskRating(db: Db, taskId: TaskId): Promise<Rating | undefined> {
-  const row: RatingRow | undefined = await db('task_ratings')
-    .where({ task_id: taskId })
-    .forUpdate()
-    .first(COLUMNS);
-  return row && toRating(row);
+/** Waits for other answers to the same puzzle and finds its `RatingRow`; none for a task that is not rated. */
+export function lockTaskRating(db: Db, taskId: TaskId): Statement {
+  return db('task_ratings').where({ task_id: taskId }).forUpdate().first(COLUMNS);
 }
 
 /** How strong a child is, when it has answered a mate. */
 export async function findStudentRating(db: Db, studentId: StudentId): Promise<Rating | undefined> {
-  const row: RatingRow | undefined = await db('student_ratings')
-    .where({ student_id: studentId })
-    .first(COLUMNS);
+  const row = (await selectStudentRating(db, studentId)) as RatingRow | undefined;
   return row && toRating(row);
 }
 
+export function selectStudentRating(db: Db, studentId: StudentId): Statement {
+  return db('student_ratings').where({ student_id: studentId }).first(COLUMNS);
+}
+
 /** Both after an answer, which stays known as a step of the child's. */
-export async function storeRatings(
+export function writeRatings(
   db: Db,
   puzzle: { readonly taskId: TaskId; readonly rating: Rating },
   child: { readonly studentId: StudentId; readonly rating: Rating },
   attemptId: AttemptId,
-): Promise<void> {
+): Statement[] {
   const { studentId, rating } = child;
-  await db('task_ratings').where({ task_id: puzzle.taskId }).update(toRow(puzzle.rating));
-  await db('student_ratings')
-    .insert({ student_id: studentId, ...toRow(rating) })
-    .onConflict()
-    .merge();
-  await db('rating_steps').insert(toStepRow({ attemptId, studentId, rating }));
+  return [
+    db('task_ratings').where({ task_id: puzzle.taskId }).update(toRow(puzzle.rating)),
+    db('student_ratings')
+      .insert({ student_id: studentId, ...toRow(rating) })
+      .onConflict()
+      .merge(),
+    db('rating_steps').insert(toStepRow({ attemptId, studentId, rating })),
+  ];
 }
 
 /** A child's rating after an answer. */

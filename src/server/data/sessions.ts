@@ -1,3 +1,4 @@
+import type { Knex } from 'knex';
 import type { Db } from '../db';
 
 export async function createSession(
@@ -11,17 +12,12 @@ export async function createSession(
   });
 }
 
-/** Whose session this is; undefined once it was ended, or when it began before the moment given. */
-export async function findSessionPerson(
-  db: Db,
-  sessionId: string,
-  startedSince: Date,
-): Promise<number | undefined> {
-  const row = await db('sessions')
-    .where({ id: sessionId })
-    .where('started_at', '>=', startedSince)
-    .first('person_id');
-  return row?.person_id as number | undefined;
+/** Narrows people to whose session this is: nobody once it was ended, or when it began before the moment given. */
+export function onlyOfSession(people: Knex.QueryBuilder, sessionId: string, startedSince: Date): void {
+  void people
+    .join('sessions', 'sessions.person_id', 'people.id')
+    .where('sessions.id', sessionId)
+    .where('sessions.started_at', '>=', startedSince);
 }
 
 export async function deleteSession(db: Db, sessionId: string): Promise<void> {

@@ -9,15 +9,15 @@ import {
   type TopicAnswer,
   type TopicState,
 } from '@/core/progress';
-import type { Db } from '../db';
+import type { Db, Statement } from '../db';
 import { JUDGE_VERSION } from './attempts';
 
 /** The last moment a DATETIME can hold: whatever a scheduler says, a row can be stored. */
 const LATEST_MS = Date.UTC(9999, 11, 31, 23, 59, 59, 999);
 
 /** Answers of one child come one after another: what is derived from them is read, changed and written back. */
-export async function lockStudent(db: Db, studentId: StudentId): Promise<void> {
-  await db('people').where({ id: studentId }).forUpdate().first('id');
+export function lockStudent(db: Db, studentId: StudentId): Statement {
+  return db('people').where({ id: studentId }).forUpdate().first('id');
 }
 
 /** What is known of a child by topic, of all or of these; topics that are not known any more are left out. */
@@ -35,11 +35,27 @@ export async function listTopicStatesOf(
   studentIds: readonly StudentId[],
   topics?: readonly Topic[],
 ): Promise<Map<StudentId, Map<Topic, TopicState>>> {
+  return toTopicStates((await selectTopicStates(db, studentIds, topics)) as TopicStateRow[]);
+}
+
+export interface TopicStateRow {
+  readonly student_id: number;
+  readonly topic: string;
+  readonly state: unknown;
+}
+
+/** Finds a `TopicStateRow` for each child and topic. */
+export function selectTopicStates(
+  db: Db,
+  studentIds: readonly StudentId[],
+  topics?: readonly Topic[],
+): Statement {
   const query = db('topic_progress').whereIn('student_id', [...studentIds]);
   if (topics !== undefined) void query.whereIn('topic', [...topics]);
-  const rows: { student_id: number; topic: string; state: unknown }[] = await query
-    .orderBy(['student_id', 'topic'])
-    .select('student_id', 'topic', 'state');
+  return query.orderBy(['student_id', 'topic']).select('student_id', 'topic', 'state');
+}
+
+export function toTopicStates(rows: readonly TopicStateRow[]): Map<StudentId, Map<Topic, TopicState>> {
   const found = new Map<StudentId, Map<Topic, TopicState>>();
   for (const { student_id: id, topic, state } of rows) {
     if (parseTopic(topic) === undefined) continue;
@@ -54,8 +70,16 @@ export async function saveTopicStates(
   studentId: StudentId,
   states: ReadonlyMap<Topic, TopicState>,
 ): Promise<void> {
-  if (states.size === 0) return;
-  await db('topic_progress')
+  if (states.size > 0) await writeTopicStates(db, studentId, states);
+}
+
+/** Of one topic at least. */
+export function writeTopicStates(
+  db: Db,
+  studentId: StudentId,
+  states: ReadonlyMap<Topic, TopicState>,
+): Statement {
+  return db('topic_progress')
     .insert(
       [...states].map(([topic, state]) => ({
         student_id: studentId,

@@ -13,4 +13,5 @@ export {
 } from './migrate';
 export { MIGRATIONS } from './migrations';
 export { retryDeadlocks } from './retry';
+export { sendTogether, type Statement } from './together';
 export { watchDatabase } from './watch';

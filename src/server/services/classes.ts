@@ -34,6 +34,7 @@ import {
 } from '../data/classes';
 import { getClub } from '../data/clubs';
 import { listRefusedAnswers } from '../data/refusedAnswers';
+import { listUnsentAnswers } from '../data/unsentAnswers';
 import { findCurrentTerm } from '../data/terms';
 import { listEnrolments } from '../data/enrolments';
 import {
@@ -109,6 +110,7 @@ export async function getClassPage(
     lockedIds: await listLocked(students),
     latestAnswers: await listLatestAnswers(db, classId, LATEST_ANSWERS),
     refusedAnswers: await listRefusedAnswers(db, classId),
+    unsentAnswers: await listUnsentAnswers(db, classId, getNow()),
     hardships: listHardships(await listProgressAnswers(db, { classId })),
     assignments: await summariseAssignments(db, classId, students),
   });

@@ -31,18 +31,12 @@ import { getNow } from './clock';
 import { toAnswerLine } from './answerLines';
 import { planRoundOf } from './nextRound';
 
-/** Takes a stored first answer into what is known of its topics; inside the transaction that stored it. */
-export async function learnFromAnswer(
-  db: Db,
-  studentId: StudentId,
+/** What a first answer makes of what was known of its topics. */
+export function learnFromAnswer(
+  states: ReadonlyMap<Topic, TopicState>,
   { topics, ...answer }: CountedAnswer,
-): Promise<void> {
-  const states = await listTopicStates(db, studentId, topics);
-  await saveTopicStates(
-    db,
-    studentId,
-    new Map(topics.map((topic) => [topic, learnTopic(states.get(topic), answer)] as const)),
-  );
+): Map<Topic, TopicState> {
+  return new Map(topics.map((topic) => [topic, learnTopic(states.get(topic), answer)] as const));
 }
 
 /** Works everything out anew from the stored answers, child by child; how many there are, and whose figures were others before. */

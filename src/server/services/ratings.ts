@@ -8,19 +8,11 @@ import {
   type Rating,
 } from '@/core/progress';
 import { listMeasuredNumbers, listRatedAnswers } from '../data/experience';
-import {
-  findStudentRating,
-  lockRatings,
-  lockTaskRating,
-  replaceRatings,
-  storeRatings,
-  type AllRatings,
-  type RatingStep,
-} from '../data/ratings';
-import { withTransaction, type Db } from '../db';
+import { lockRatings, replaceRatings, type AllRatings, type RatingStep } from '../data/ratings';
+import { withTransaction } from '../db';
 
-/** A child's first answer to a task; where the task is no mate, nothing is rated. Part of the caller's transaction. */
-export interface FirstAnswer {
+/** A child's first answer to a task. */
+interface FirstAnswer {
   readonly attemptId: AttemptId;
   readonly taskId: TaskId;
   readonly studentId: StudentId;
@@ -28,14 +20,13 @@ export interface FirstAnswer {
   readonly hints: number;
 }
 
-/** The child's own row of people is locked by whoever stores its answer, so that only the puzzle's rating is shared with others. */
-export async function rateFirstAnswer(db: Db, answer: FirstAnswer): Promise<void> {
-  const { attemptId, taskId, studentId } = answer;
-  const puzzle = await lockTaskRating(db, taskId);
-  if (puzzle === undefined) return;
-  const child = (await findStudentRating(db, studentId)) ?? NEW_CHILD_RATING;
-  const after = rateAnswer(puzzle, child, scoreFirstAnswer(answer));
-  await storeRatings(db, { taskId, rating: after.puzzle }, { studentId, rating: after.child }, attemptId);
+/** Both ratings after a child's first answer to a puzzle; `child` is undefined when it has answered none before. */
+export function rateFirstAnswer(
+  puzzle: Rating,
+  child: Rating | undefined,
+  answer: Pick<FirstAnswer, 'isRight' | 'hints'>,
+): { readonly puzzle: Rating; readonly child: Rating } {
+  return rateAnswer(puzzle, child ?? NEW_CHILD_RATING, scoreFirstAnswer(answer));
 }
 
 /** Works every rating out anew, in the order in which the answers were rated; did anything stored differ? */
@@ -59,8 +50,7 @@ function replayRatings(numbers: ReadonlyMap<TaskId, number>, answers: readonly F
     const { attemptId, taskId, studentId } = answer;
     const puzzle = puzzles.get(taskId);
     if (puzzle === undefined) continue;
-    const child = children.get(studentId) ?? NEW_CHILD_RATING;
-    const after = rateAnswer(puzzle, child, scoreFirstAnswer(answer));
+    const after = rateFirstAnswer(puzzle, children.get(studentId), answer);
     puzzles.set(taskId, after.puzzle);
     children.set(studentId, after.child);
     steps.push({ attemptId, studentId, rating: after.child });

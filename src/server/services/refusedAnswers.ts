@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import type { ServiceFault } from '@/contracts/faults';
 import { requestIdSchema } from '@/contracts/ids';
-import { parseInput } from '../auth/access';
+import { parseInput } from '../auth/parseInput';
 import type { Result } from '@/core/shared';
 import type { StudentActor } from '../auth/actors';
 import { addRefusedAnswer } from '../data/refusedAnswers';

@@ -1,13 +1,13 @@
 /** Rosters in and out as CSV. Only nicknames are read: other columns are named and left out. */
-import { CsvError, parse } from 'csv-parse/sync';
 import { stringify } from 'csv-stringify/sync';
 import { v5 as uuidOf } from 'uuid';
-import { z } from 'zod';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId } from '@/contracts/ids';
 import { nameSchema } from '@/contracts/people';
 import { MOST_ROSTER_ROWS, type ReadRoster, type RosterFault } from '@/contracts/roster';
 import { failure, success, type Result } from '@/core/shared';
+import { askPool } from '@/workers/node';
+import type { TableRow } from '@/workers/protocol';
 import { findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
 import { listClasses, listStudents } from '../data/classes';
 import { listEnrolments } from '../data/enrolments';
@@ -17,6 +17,8 @@ import { addStudent, type NewKey } from './classes';
 const NAME_HEADINGS = ['name', 'nickname', 'child', 'student'];
 const LEFT_HEADING = 'to';
 const MOST_LETTERS = 40;
+/** Nobody keeps a list of names in a wider table. */
+const MOST_COLUMNS = 60;
 const nameField = nameSchema(MOST_LETTERS);
 
 /** What a text holds, row by row, with the reason why a row is not offered. Nothing is stored. */
@@ -26,7 +28,7 @@ export async function readRoster(
 ): Promise<Result<ReadRoster, ServiceFault>> {
   const db = getDb();
   if ((await findTaughtClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
-  const read = readRows(text);
+  const read = await readRows(text);
   if (!read.ok) return read;
   const [first, ...others] = read.value;
   if (first === undefined) return failure({ code: 'roster/no-names' });
@@ -69,32 +71,14 @@ function findFault(
 /** Two nicknames that differ by case alone would be one on a name card. */
 const fold = (name: string) => name.normalize('NFC').toLocaleLowerCase('en');
 
-const recordsSchema = z.array(
-  z.object({ record: z.array(z.string()), info: z.object({ lines: z.number() }) }),
-);
-
-interface Row {
-  readonly line: number;
-  readonly cells: readonly string[];
-}
-
-function readRows(text: string): Result<readonly Row[], ServiceFault> {
-  try {
-    const records = recordsSchema.parse(
-      parse(text, {
-        bom: true,
-        trim: true,
-        skip_empty_lines: true,
-        relax_column_count: true,
-        delimiter: [',', ';', '\t'],
-        info: true,
-      }),
-    );
-    return success(records.map(({ record, info }) => ({ line: info.lines, cells: record })));
-  } catch (error) {
-    if (!(error instanceof CsvError)) throw error;
-    return failure({ code: 'roster/unreadable', line: Number(error.lines) });
-  }
+/** Read by the worker threads: a text made to be slow keeps nobody else waiting. */
+async function readRows(text: string): Promise<Result<readonly TableRow[], ServiceFault>> {
+  // One row more than may be, and a heading.
+  const mostRows = MOST_ROSTER_ROWS + 2;
+  const read = await askPool({ kind: 'read-table', text, mostRows, mostCells: MOST_COLUMNS });
+  if (read.kind === 'busy') return failure({ code: 'workers/busy' });
+  if (read.kind === 'no-table') return failure({ code: 'roster/unreadable', line: read.line });
+  return success(read.rows);
 }
 
 /** Adds children with a fresh key each; the same request again gives the same children fresh keys. */

@@ -2,6 +2,7 @@ import type { NewAttempt, SeatHome, SeatRound, StoredAttempt } from '@/contracts
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, ClubId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import { judgeAnswer } from '@/core/exercises';
+import type { Topic, TopicState } from '@/core/progress';
 import { trimToSeat } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
 import type { StudentActor } from '../auth/actors';
@@ -11,14 +12,13 @@ import {
   openRound,
   type AssignmentRecord,
 } from '../data/assignments';
-import { addAttempt, listAnsweredAtOnce, listAttemptsOfRound, listSolvedCounts } from '../data/attempts';
-import { findAnswerPlace } from '../data/answering';
+import { addAttempt, addVerdict, lockAnswerPlace } from '../data/answering';
+import { listAnsweredAtOnce, listAttemptsOfRound, listSolvedCounts } from '../data/attempts';
 import { isStudentOfClass } from '../data/classes';
 import { listClubPatterns } from '../data/clubPatterns';
 import { listStairs } from '../data/sets';
 import { listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, storeOnce, type Db } from '../db';
-import { lockStudent } from '../data/topics';
 import { reckonAnswerTime } from './answerTime';
 import { getNow } from './clock';
 import { learnFromAnswer } from './progress';
@@ -128,57 +128,54 @@ export async function toSeatRound(
   };
 }
 
-/**
- * Judges and stores one attempt, exactly once: the same client id again gives the first answer's verdict. The verdict is
- * computed here from the stored solution, whatever the seat showed.
- */
+/** Judges and stores one attempt, exactly once: the same client id again gives the first answer's verdict. */
 export async function storeAttempt(
   actor: StudentActor,
   input: NewAttempt,
 ): Promise<Result<StoredAttempt, ServiceFault>> {
-  return storeOnce(async (db) => {
-    const { studentId: keptFor, waitedMs, ...given } = input;
-    if (keptFor !== undefined && keptFor !== actor.studentId)
-      return failure<ServiceFault>({ code: 'access/not-allowed' });
-    // Before anything is read: what is read first decides which answers of another round are seen.
-    await lockStudent(db, actor.studentId);
-    const place = await findAnswerPlace(db, { ...given, studentId: actor.studentId });
-    // A device that says whose answer it keeps need not wait for another child: such a round will never be there.
-    const noRound: ServiceFault = { code: keptFor === undefined ? 'round/not-found' : 'round/gone' };
-    if (place === undefined) return failure(noRound);
-    const { classId, task, topics, known } = place;
-    if (known !== undefined) {
-      if (known.studentId !== actor.studentId) return failure<ServiceFault>({ code: 'access/not-allowed' });
-      return success({ clientId: input.clientId, outcome: known.outcome, tryNumber: known.tryNumber });
-    }
-    if (task === undefined) return failure(noRound);
-    const verdict = judgeAnswer(task, input.answer);
-    if (verdict === 'another-mode') return failure<ServiceFault>({ code: 'answer/another-mode' });
-    const tryNumber = place.tries + 1;
-    const receivedAt = getNow();
-    const answeredAt = reckonAnswerTime({ waitedMs, givenAt: place.startedAt, receivedAt });
-    const attemptId = await addAttempt(
-      db,
-      {
-        ...given,
-        studentId: actor.studentId,
-        classId,
-        tryNumber,
-        answeredAt,
-        receivedAt,
-      },
-      verdict,
-    );
-    const isRight = verdict.outcome === 'right';
-    if (tryNumber === 1) {
-      const { hints } = input;
-      const atMs = answeredAt.getTime();
-      await learnFromAnswer(db, actor.studentId, { topics, attemptId, isRight, hints, atMs });
-    }
-    if (!place.isAnswered && task.family === 'mate') {
-      const { taskId, hints } = input;
-      await rateFirstAnswer(db, { attemptId, taskId, studentId: actor.studentId, isRight, hints });
-    }
-    return success({ clientId: input.clientId, outcome: verdict.outcome, tryNumber });
+  return storeOnce((db) => storeAttemptInside(db, actor, input));
+}
+
+/** The same as a part of the caller's transaction. The verdict is computed here from the stored solution, whatever the seat showed. */
+export async function storeAttemptInside(
+  db: Db,
+  actor: Pick<StudentActor, 'studentId'>,
+  input: NewAttempt,
+): Promise<Result<StoredAttempt, ServiceFault>> {
+  const { studentId: keptFor, waitedMs, ...given } = input;
+  if (keptFor !== undefined && keptFor !== actor.studentId)
+    return failure<ServiceFault>({ code: 'access/not-allowed' });
+  const { studentId } = actor;
+  const place = await lockAnswerPlace(db, { ...given, studentId });
+  // A device that says whose answer it keeps need not wait for another child: such a round will never be there.
+  const noRound: ServiceFault = { code: keptFor === undefined ? 'round/not-found' : 'round/gone' };
+  if (place === undefined) return failure(noRound);
+  const { classId, task, topics, known } = place;
+  if (known !== undefined) {
+    if (known.studentId !== actor.studentId) return failure<ServiceFault>({ code: 'access/not-allowed' });
+    return success({ clientId: input.clientId, outcome: known.outcome, tryNumber: known.tryNumber });
+  }
+  if (task === undefined) return failure(noRound);
+  const verdict = judgeAnswer(task, input.answer);
+  if (verdict === 'another-mode') return failure<ServiceFault>({ code: 'answer/another-mode' });
+  const tryNumber = place.tries + 1;
+  const receivedAt = getNow();
+  const answeredAt = reckonAnswerTime({ waitedMs, givenAt: place.startedAt, receivedAt });
+  const { attemptId, states, puzzle, child } = await addAttempt(
+    db,
+    { ...given, studentId, classId, tryNumber, answeredAt, receivedAt },
+    { topics: tryNumber === 1 ? topics : [], isRated: !place.isAnswered && task.family === 'mate' },
+  );
+  const { taskId, hints } = input;
+  const isRight = verdict.outcome === 'right';
+  const counted = { topics, attemptId, isRight, hints, atMs: answeredAt.getTime() };
+  await addVerdict(db, {
+    attemptId,
+    studentId,
+    taskId,
+    verdict,
+    states: tryNumber === 1 ? learnFromAnswer(states, counted) : new Map<Topic, TopicState>(),
+    rated: puzzle && rateFirstAnswer(puzzle, child, { isRight, hints }),
   });
+  return success({ clientId: input.clientId, outcome: verdict.outcome, tryNumber });
 }

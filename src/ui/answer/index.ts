@@ -1,4 +1,4 @@
 export { ExercisePlayer } from './ExercisePlayer';
 export { SeatRound } from './SeatRound';
-export { useSuggestions } from './useOutbox';
+export { useOutbox, useSuggestions } from './useOutbox';
 export { PAWNS } from './ground';

@@ -1,11 +1,12 @@
 import type { NewAttempt } from '@/contracts/attempts';
 import type { NewSuggestion } from '@/contracts/live';
+import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import type { SendResult } from '@/core/shared';
 
 /** Posts one attempt and says what became of it. */
-export const postAttempt = (attempt: NewAttempt) => post('/api/attempts', attempt);
+export const postAttempt = (attempt: NewAttempt) => post(SEAT_ROUTES.attempts.path, attempt);
 /** Posts a move for the position on the board. */
-export const postSuggestion = (suggestion: NewSuggestion) => post('/api/suggestions', suggestion);
+export const postSuggestion = (suggestion: NewSuggestion) => post(SEAT_ROUTES.suggestions.path, suggestion);
 
 /** What stands in front of a server says so when there is none behind it. */
 const NO_SERVER: readonly number[] = [502, 503, 504];

@@ -55,6 +55,7 @@ import type {
 } from '../protocol';
 import { harvestGames, listChances } from './harvestGames';
 import { importPositions } from './importPositions';
+import { readTable } from './readTable';
 
 export type OnAnswerProgress = (progress: Progress) => 'go' | 'stop';
 
@@ -106,6 +107,7 @@ function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Ques
   }
   if (question.kind === 'name-ours') return answerNameOurs(question);
   if (question.kind === 'count-moves') return countMoves(question);
+  if (question.kind === 'read-table') return readTable(question);
   const position = findPosition(question.fen);
   if (position === undefined) return { kind: 'not-a-position' };
   switch (question.kind) {

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { ForgetSeat } from '@/ui/offline';
 import { Brand } from '../../_parts/Brand';
 import styles from '../../_parts/pages.module.css';
 import { openClass } from './actions';
@@ -9,6 +10,7 @@ export const metadata: Metadata = { title: 'Class code' };
 export default function JoinPage() {
   return (
     <main className={styles.narrow} style={{ fontSize: '1.125rem' }}>
+      <ForgetSeat />
       <Brand />
       <h1>What is your class code?</h1>
       <CodeForm action={openClass} />

@@ -1,7 +1,8 @@
 'use server';
 import { redirect } from 'next/navigation';
 import { setUpSchema } from '@/contracts/people';
-import { parseInput, startSession } from '@/server/auth/access';
+import { startSession } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { setUpClub } from '@/server/services/setUpClub';
 import { faultText } from '@/text';
 import { askerOf } from '../../_parts/askerOf';

@@ -1,7 +1,8 @@
 'use server';
 import { redirect } from 'next/navigation';
 import { coachSignInSchema } from '@/contracts/people';
-import { endSession, parseInput, startSession } from '@/server/auth/access';
+import { endSession, startSession } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { signInCoach } from '@/server/services/signIn';
 import { faultText } from '@/text';
 import { askerOf } from '../../_parts/askerOf';

@@ -1,7 +1,7 @@
-import { Button } from '@mantine/core';
 import type { Metadata } from 'next';
 import { getSeatNews } from '@/server/services/live';
 import { getSeatHome } from '@/server/services/seat';
+import { LeaveButton } from '@/ui/offline';
 import { SchemeButton } from '@/ui/theme/SchemeButton';
 import { leaveSeat } from '../../(public)/join/actions';
 import { AutoRefresh } from '../../_parts/AutoRefresh';
@@ -29,11 +29,7 @@ export default async function SeatHomePage() {
             Pawns only
           </LinkButton>
           <SchemeButton />
-          <form action={leaveSeat}>
-            <Button type="submit" variant="default" mih={56}>
-              I am done
-            </Button>
-          </form>
+          <LeaveButton leave={leaveSeat} />
         </div>
       </div>
       <AutoRefresh everyMs={REFRESH_MS} />

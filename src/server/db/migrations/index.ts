@@ -54,6 +54,7 @@ import * as m0053 from './0053_sessions';
 import * as m0054 from './0054_sign_in_names';
 import * as m0055 from './0055_session_epochs';
 import * as m0056 from './0056_key_lengths';
+import * as m0057 from './0057_unsent_answers';
 import type { Knex } from 'knex';
 
 export interface Migration {
@@ -125,4 +126,5 @@ export const MIGRATIONS: readonly Migration[] = [
   m0054,
   m0055,
   m0056,
+  m0057,
 ];

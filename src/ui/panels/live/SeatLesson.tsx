@@ -3,6 +3,7 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import { seatNewsSchema, type LiveQuestion, type SeatLesson as SeatLessonData } from '@/contracts/live';
+import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import type { MoveText } from '@/core/notation';
 import { SeatRound, useSuggestions } from '@/ui/answer';
 import classes from './SeatLesson.module.css';
@@ -29,7 +30,7 @@ export function SeatLesson({
   const [left, setLeft] = useState<number>();
   const suggestions = useSuggestions(studentId);
   const reading = useNews({
-    addressOf: () => '/api/seat/news',
+    addressOf: () => SEAT_ROUTES.news.path,
     everyMs: EVERY_MS,
     read(answer) {
       const parsed = seatNewsSchema.safeParse(answer);

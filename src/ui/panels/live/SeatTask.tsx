@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { z } from 'zod';
 import type { SeatRound as SeatRoundData } from '@/contracts/attempts';
 import type { QuestionId, StudentId } from '@/contracts/ids';
+import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import { SeatRound } from '@/ui/answer';
 import classes from './SeatLesson.module.css';
 
@@ -53,7 +54,7 @@ export function SeatTask(props: {
 
 async function openRound(questionId: QuestionId, signal: AbortSignal): Promise<Opened> {
   try {
-    const response = await fetch('/api/seat/rounds', {
+    const response = await fetch(SEAT_ROUTES.rounds.path, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ questionId }),

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { classIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getBoardPage } from '@/server/services/live';
 import { HouseWordsProvider } from '@/ui/words';
 import { getPageCoach } from '../../../(coach)/_parts/coachPage';

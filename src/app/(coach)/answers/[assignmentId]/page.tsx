@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import type { AnswerCell } from '@/contracts/attempts';
 import { assignmentIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getAnswersPage } from '@/server/services/answers';
 import { countWords, FAMILY_WORDS } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';

@@ -4,7 +4,7 @@ import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData, Enrolment } from '@/contracts/people';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getClassPage, listOwnClasses } from '@/server/services/classes';
 import { countWords, dayText, FAMILY_WORDS, hardshipText, refusedText, STAGE_WORDS } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
@@ -113,6 +113,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
         </div>
         <div className={styles.stack}>
           <NotSaved page={page.value} />
+          <NotSent page={page.value} />
           <GivenSets page={page.value} />
           <Hardships page={page.value} />
           <LatestAnswers page={page.value} />
@@ -211,6 +212,30 @@ function NotSaved({ page }: { page: ClassPageData }) {
               <strong>{studentName}</strong>, {dayText(receivedAt.slice(0, 10))}
               <br />
               <span className={styles.soft}>{refusedText(reason)}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Shown only where there is something: answers that wait on a device for their child. */
+function NotSent({ page }: { page: ClassPageData }) {
+  if (page.unsentAnswers.length === 0) return null;
+  return (
+    <section className={styles.card}>
+      <h2>Not sent yet</h2>
+      <ul className={styles.list}>
+        {page.unsentAnswers.map(({ studentId, studentName, answers, toldAt }) => (
+          <li key={studentId}>
+            <span>
+              <strong>{studentName}</strong>: {countWords(answers, 'answer')} on a device,{' '}
+              {dayText(toldAt.slice(0, 10))}
+              <br />
+              <span className={styles.soft}>
+                Saved on that device. {studentName} signs in there to send them.
+              </span>
             </span>
           </li>
         ))}

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { gameIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getGamePage } from '@/server/services/games';
 import { listOwnSets } from '@/server/services/sets';
 import { resultText } from '@/text';

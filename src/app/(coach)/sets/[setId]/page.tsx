@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { FILE_FORMATS } from '@/contracts/files';
 import { setIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getSetPage } from '@/server/services/sets';
 import { setSummaryText } from '@/text';
 import styles from '../../../_parts/pages.module.css';

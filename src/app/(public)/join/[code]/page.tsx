@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { openJoinPageHere } from '../_parts/openJoinPageHere';
+import { ForgetSeat } from '@/ui/offline';
 import styles from '../../../_parts/pages.module.css';
 
 export const metadata: Metadata = { title: 'Who are you?' };
@@ -9,6 +10,7 @@ export default async function NameCardsPage({ params }: PageProps<'/join/[code]'
   const page = await openJoinPageHere((await params).code);
   return (
     <main className={styles.seatPage}>
+      <ForgetSeat />
       <p className={styles.soft} style={{ margin: 0 }}>
         {page.className}
       </p>

@@ -1,6 +1,6 @@
 import { notFound, redirect } from 'next/navigation';
 import { joinCodeSchema } from '@/contracts/people';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { openJoinPage, type JoinPage } from '@/server/services/signIn';
 import { askerOf } from '../../../_parts/askerOf';
 

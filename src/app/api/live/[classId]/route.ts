@@ -1,6 +1,7 @@
 import { classIdSchema } from '@/contracts/ids';
 import { liveNewsSchema } from '@/contracts/live';
-import { parseInput, runAsCoach } from '@/server/auth/access';
+import { runAsCoach } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getLiveNews } from '@/server/services/live';
 import { readQuery } from '../../../_parts/respond';
 import { respondWithJson } from '../../../_parts/respondWithJson';

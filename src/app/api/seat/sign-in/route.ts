@@ -1,14 +1,15 @@
 import { studentSignInSchema } from '@/contracts/people';
 import { success } from '@/core/shared';
-import { parseInput, startSession } from '@/server/auth/access';
+import { startSession } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { signInStudent } from '@/server/services/signIn';
 import { askerOf } from '../../../_parts/askerOf';
-import { readJson } from '../../../_parts/readJson';
+import { readJson } from '@/server/readJson';
 import { respondWithJson } from '../../../_parts/respondWithJson';
 
 /** Opens a seat by class code, student and the pictures of its card: for devices that are no browser. */
 export async function POST(request: Request): Promise<Response> {
-  const input = parseInput(studentSignInSchema, await readJson(request));
+  const input = parseInput(studentSignInSchema, await readJson(request.body));
   if (!input.ok) return respondWithJson(input);
   const result = await signInStudent(input.value, await askerOf());
   if (!result.ok) return respondWithJson(result);

@@ -1,6 +1,7 @@
 import { setFileSchema } from '@/contracts/files';
 import { setIdSchema } from '@/contracts/ids';
-import { parseInput, runAsCoach } from '@/server/auth/access';
+import { runAsCoach } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { exportSet } from '@/server/services/files';
 import { readQuery, refuse } from '../../../_parts/respond';
 

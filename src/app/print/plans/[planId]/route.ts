@@ -1,6 +1,7 @@
 import { planIdSchema } from '@/contracts/ids';
 import { planSheetSchema } from '@/contracts/print';
-import { parseInput, runAsCoach } from '@/server/auth/access';
+import { runAsCoach } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { printPlan } from '@/server/services/plans';
 import { readQuery, respondWithFile } from '../../../_parts/respond';
 

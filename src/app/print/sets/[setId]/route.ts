@@ -1,6 +1,7 @@
 import { setIdSchema } from '@/contracts/ids';
 import { setSheetsSchema } from '@/contracts/print';
-import { parseInput, runAsCoach } from '@/server/auth/access';
+import { runAsCoach } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { printSet } from '@/server/services/paper';
 import { readQuery, respondWithFile } from '../../../_parts/respond';
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { classIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { findChangeableClass } from '@/server/services/classes';
 import { RosterImport } from '@/ui/panels/roster/RosterImport';
 import { LinkButton } from '../../../../_parts/LinkButton';

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import type { Route } from 'next';
 import { classIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getLessonsPage } from '@/server/services/lessons';
 import { countWords } from '@/text';
 import { Holidays } from '@/ui/panels/lessons/Holidays';

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { classIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getClassPath } from '@/server/services/paths';
 import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';

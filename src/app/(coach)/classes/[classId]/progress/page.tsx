@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { classIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getClassProgress } from '@/server/services/classProgress';
 import { countWords } from '@/text';
 import { ClassProgressPanel } from '@/ui/panels/progress/ClassProgressPanel';

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { classIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getReportsPage } from '@/server/services/reports';
 import { ReportsPanel } from '@/ui/panels/reports/ReportsPanel';
 import { LinkButton } from '../../../../_parts/LinkButton';

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { termIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getTermTurn } from '@/server/services/terms';
 import { TermTurnPanel } from '@/ui/panels/roster/TermTurnPanel';
 import { LinkButton } from '../../../../_parts/LinkButton';

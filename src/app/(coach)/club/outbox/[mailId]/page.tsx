@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { mailIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getMailPage } from '@/server/services/outbox';
 import reports from '@/ui/panels/reports/Reports.module.css';
 import { LinkButton } from '../../../../_parts/LinkButton';

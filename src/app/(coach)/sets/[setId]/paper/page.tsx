@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { setIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { listOwnClasses } from '@/server/services/classes';
 import { getSetPage } from '@/server/services/sets';
 import { countWords } from '@/text';

@@ -4,6 +4,7 @@ import { redirect } from 'next/navigation';
 import { KeyPad } from '@/ui/forms/KeyPad';
 import { openJoinPageHere } from '../../_parts/openJoinPageHere';
 import { openSeat } from '../../actions';
+import { ForgetSeat } from '@/ui/offline';
 import styles from '../../../../_parts/pages.module.css';
 
 const COUNT_WORDS: Readonly<Record<number, string>> = { 3: 'three', 4: 'four', 5: 'five' };
@@ -17,6 +18,7 @@ export default async function KeyPage({ params }: PageProps<'/join/[code]/[stude
   if (student === undefined) redirect(`/join/${page.joinCode}`);
   return (
     <main className={styles.seatPage}>
+      <ForgetSeat />
       <h1 style={{ margin: '0 0 0.25rem' }}>Hello {student.name}.</h1>
       <p style={{ margin: 0 }}>
         Tap your {COUNT_WORDS[student.keyLength] ?? student.keyLength} pictures, one after another.

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { roundIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { openPractice } from '@/server/services/paths';
 import { getPageStudent } from '../../../_parts/seatPage';
 import { RoundView } from '../../../_parts/RoundView';

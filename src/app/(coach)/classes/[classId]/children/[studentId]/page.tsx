@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { childSchema } from '@/contracts/records';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getChildPage } from '@/server/services/records';
 import { countWords, dayText } from '@/text';
 import { ChildStoryPanel } from '@/ui/panels/progress/ChildStoryPanel';

@@ -3,7 +3,7 @@ import type { Route } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { lessonIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getLessonPage } from '@/server/services/lessons';
 import { shortDayText } from '@/text';
 import { AttendancePanel } from '@/ui/panels/lessons/AttendancePanel';

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { planIdSchema } from '@/contracts/ids';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { getPlan } from '@/server/services/plans';
 import { listOwnSets } from '@/server/services/sets';
 import { PlanEditor } from '@/ui/panels/lessons/PlanEditor';

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { answersQuerySchema } from '@/contracts/progress';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { listAnswerLines } from '@/server/services/answerLines';
 import { AnswerList } from '@/ui/panels/progress/AnswerList';
 import { LinkButton } from '../../../../../../_parts/LinkButton';

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { topicQuerySchema } from '@/contracts/progress';
-import { parseInput } from '@/server/auth/access';
+import { parseInput } from '@/server/auth/parseInput';
 import { listTopicAnswers } from '@/server/services/progress';
 import { masteryText } from '@/text';
 import { AnswerList } from '@/ui/panels/progress/AnswerList';

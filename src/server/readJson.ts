@@ -2,13 +2,12 @@
 const MOST_BYTES = 256 * 1024;
 
 /** Undefined for what is too long or no JSON: the schema then names what is missing. No more is read than an answer can be. */
-export async function readJson(request: Request): Promise<unknown> {
+export async function readJson(body: AsyncIterable<Uint8Array> | null): Promise<unknown> {
   const decoder = new TextDecoder();
   let text = '';
   let bytes = 0;
   try {
-    for await (const chunk of request.body ?? []) {
-      const part = chunk as Uint8Array;
+    for await (const part of body ?? []) {
       bytes += part.length;
       if (bytes > MOST_BYTES) return undefined;
       text += decoder.decode(part, { stream: true });

@@ -1,4 +1,4 @@
-import { sessionOptions } from './sessions';
+import { sessionOptions } from './seal';
 
 const SECRET = 'a-secret-for-tests-only-0123456789abcdef';
 

@@ -1,0 +1,31 @@
+/** What is done before the port opens, so that the first who come do not wait until everything is compiled. */
+import { once } from 'node:events';
+import { createServer, type RequestListener } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { rehearseAnswers } from '@/server/services/rehearsal';
+
+/** A start may take so much longer for it. */
+const PATIENCE_MS = 3000;
+/** Where a class comes in, and what its devices ask. */
+const FIRST_PAGES = ['/join', '/sign-in', '/seat', '/api/seat/news'];
+const TIMES = 5;
+
+/** Asks for the first pages over a port of its own that nobody else knows, and rehearses answers. */
+export async function warmUp(take: RequestListener): Promise<void> {
+  const server = createServer(take).listen(0, '127.0.0.1');
+  try {
+    await once(server, 'listening');
+    const { port } = server.address() as AddressInfo;
+    await rehearseAnswers(PATIENCE_MS);
+    for (let time = 0; time < TIMES; time += 1)
+      for (const page of FIRST_PAGES) {
+        const response = await fetch(`http://127.0.0.1:${port}${page}`, { redirect: 'manual' });
+        await response.arrayBuffer();
+      }
+  } catch {
+    // A database that is away now may be there again for the first who come; whoever asks before is told so.
+  } finally {
+    server.close();
+    server.closeAllConnections();
+  }
+}

@@ -1,0 +1,3 @@
+export { ForgetSeat } from './ForgetSeat';
+export { KeepSeat } from './KeepSeat';
+export { LeaveButton } from './LeaveButton';
