@@ -24,6 +24,7 @@ import { storeOrTell } from '@/server/services/refusedAnswers';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { giveSet } from '@/server/services/sets';
 import { addTerm, listOwnTerms, saveTerm } from '@/server/services/terms';
+import { noteUnsentAnswers } from '@/server/services/unsentAnswers';
 import { makeClass, makeClub, makeSet, MATE_IN_1, valueOf, withDatabase } from '../support/database';
 
 withDatabase();
@@ -79,6 +80,7 @@ async function makeRich() {
     await askQuestion(coach, { requestId: makeUuid(), liveId, fen: MATE_IN_1, words: 'White to move' }),
   );
   await storeOrTell(student, { clientId: makeUuid(), hints: 'many' }, newAttemptSchema, storeAttempt);
+  valueOf(await noteUnsentAnswers(student, { deviceId: makeUuid(), counts: [{ studentId, answers: 2 }] }));
   valueOf(await storeSuggestion(student, { clientId: makeUuid(), questionId, move: 'a1a8', waitedMs: 0 }));
   const to = 'somebody@example.org';
   valueOf(await writeMail(coach, { requestId: makeUuid(), classId, studentId, to }));

@@ -16,7 +16,7 @@ beforeEach(() => {
   window.fetch = (address, init) => {
     expect(address).toBe(SEAT_ROUTES.unsent.path);
     if (!isReached) return Promise.reject(new Error('no network'));
-    sent.push(JSON.parse(String(init?.body as string)));
+    sent.push(JSON.parse(init?.body as string));
     return Promise.resolve({ ok: true } as Response);
   };
 });
