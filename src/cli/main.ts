@@ -116,7 +116,8 @@ async function main(): Promise<number> {
       const { runWebProcesses } = await import('./web/webProcesses');
       const place = { host: process.env.HOST ?? '127.0.0.1', port: readPort(values.port) };
       const processes = process.env.PROCESSES ?? String(Math.min(DEFAULT_PROCESSES, availableParallelism()));
-      return runWebProcesses(place, readWhole(processes, 'PROCESSES', 1, MOST_PROCESSES));
+      await runWebProcesses(place, readWhole(processes, 'PROCESSES', 1, MOST_PROCESSES));
+      return 0;
     }
     case 'start': {
       const { runStart } = await import('./start');

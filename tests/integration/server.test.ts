@@ -94,6 +94,34 @@ test('asked to end, it ends though clients keep asking', async () => {
   await Promise.all(clients);
 });
 
+test('a server process that is killed is replaced, and the others serve meanwhile', async () => {
+  const served = await serve();
+  try {
+    const listWorkers = () =>
+      readFileSync(`/proc/${served.child.pid}/task/${served.child.pid}/children`, 'utf8').trim().split(' ');
+    const before = listWorkers();
+    expect(before).toHaveLength(2);
+    // A connection that had been given to the process that was killed breaks off.
+    const isServing = () =>
+      waitUntil(
+        () =>
+          statusOf('/api/health').then(
+            (status) => status === 200,
+            () => false,
+          ),
+        PATIENCE,
+      );
+    expect(await isServing()).toBe(true);
+    process.kill(Number(before[0]), 'SIGKILL');
+    expect(await isServing()).toBe(true);
+    const isReplaced = () => listWorkers().length === 2 && !listWorkers().includes(before[0] ?? '');
+    expect(await waitUntil(() => Promise.resolve(isReplaced()), PATIENCE)).toBe(true);
+    expect(await isServing()).toBe(true);
+  } finally {
+    await served.stop();
+  }
+});
+
 /** The command that whoever owns the machine gives, once its server answers. */
 async function startCommand() {
   const words = [

@@ -6,25 +6,28 @@ import cluster, { type Worker } from 'node:cluster';
 import { say } from '../say';
 import { runWebServer, waitForEnd } from './webServer';
 
+/** One that dies again and again does not use up the machine. */
+const AGAIN_MS = 1000;
+
 interface Place {
   readonly host: string;
   readonly port: number;
 }
 
-/** Serves until it is asked to end; ends with 1 when a process dies before it has served. */
-export async function runWebProcesses(place: Place, processes: number): Promise<number> {
+/** Serves until it is asked to end, and then ends this process: with 1 when one dies before any has served. */
+export async function runWebProcesses(place: Place, processes: number): Promise<void> {
   // A process of several has been begun with the same words as the one that begins them.
   if (processes === 1 || cluster.isWorker) {
     await runWebServer(place);
-    return 0;
+    return;
   }
   let isEnding = false;
+  let hasServed = false;
   const running = new Set<Worker>();
   const failed = new Promise<1>((resolve) => {
     const begin = () => {
       const worker = cluster.fork();
       running.add(worker);
-      let hasServed = false;
       worker.once('listening', () => (hasServed = true));
       worker.once('exit', () => {
         running.delete(worker);
@@ -34,7 +37,9 @@ export async function runWebProcesses(place: Place, processes: number): Promise<
           return;
         }
         say('A server process ended by itself; another one takes its place.');
-        begin();
+        setTimeout(() => {
+          if (!isEnding) begin();
+        }, AGAIN_MS);
       });
     };
     for (let started = 0; started < processes; started += 1) begin();
@@ -44,5 +49,6 @@ export async function runWebProcesses(place: Place, processes: number): Promise<
   const ended = [...running].map((worker) => new Promise((resolve) => worker.once('exit', resolve)));
   for (const worker of running) worker.process.kill('SIGTERM');
   await Promise.all(ended);
-  return code;
+  // The leash is still held: left to itself this process would wait for its end.
+  process.exit(code);
 }
