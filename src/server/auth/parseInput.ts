@@ -7,7 +7,7 @@ import { failure, success, type Result } from '@/core/shared';
  * before it says no, so what is larger is refused before any schema sees it: it would keep all other requests waiting.
  */
 export const MOST_LETTERS = 200_000;
-export const MOST_PARTS = 20_000;
+export const MOST_PARTS = 10_000;
 
 function isWithinBounds(input: unknown): boolean {
   const waiting = [input];
