@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@mantine/core';
 import { usePathname } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { StudentId } from '@/contracts/ids';
 import { SEAT_WORKER } from '@/contracts/seatCaches';
@@ -67,15 +67,17 @@ function SendKept({ studentId }: { readonly studentId: StudentId }) {
   return null;
 }
 
+const subscribeToNothing = () => () => undefined;
+
 /** Shown once on a device that can't open a page offline. */
 function NoOfflineNote() {
-  const [isShown, setShown] = useState(false);
-  useEffect(() => {
-    // Known in the browser only.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
-    setShown(!canKeep() && window.localStorage.getItem(TOLD_KEY) === null);
-  }, []);
-  if (!isShown) return null;
+  const [isRead, setRead] = useState(false);
+  const isNews = useSyncExternalStore(
+    subscribeToNothing,
+    () => !canKeep() && window.localStorage.getItem(TOLD_KEY) === null,
+    () => false,
+  );
+  if (isRead || !isNews) return null;
   return (
     <p className={classes.note} role="note">
       <span>Offline? Keep this page open. You can still finish your puzzles.</span>
@@ -85,7 +87,7 @@ function NoOfflineNote() {
         variant="default"
         onClick={() => {
           window.localStorage.setItem(TOLD_KEY, 'yes');
-          setShown(false);
+          setRead(true);
         }}
       >
         OK

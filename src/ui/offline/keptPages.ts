@@ -26,5 +26,9 @@ export async function keepPage(address: string, files: readonly string[]): Promi
 
 /** Forgets what was kept of whoever sat here. Files of the app stay: they are anybody's. */
 export async function forgetPages(): Promise<void> {
-  if ('caches' in window) await caches.delete(SEAT_CACHES.pages);
+  try {
+    if ('caches' in window) await caches.delete(SEAT_CACHES.pages);
+  } catch {
+    // A browser that lets nothing be kept has kept nothing; nobody stays signed in for that.
+  }
 }
