@@ -86,6 +86,8 @@ export async function startCluster(): Promise<Cluster> {
     apps[at] = spawn(process.execPath, ['--conditions=react-server', 'dist/cli.mjs', 'start'], {
       env: {
         ...process.env,
+        // Three database nodes and the class run on the same machine.
+        PROCESSES: '1',
         NODE_OPTIONS: '',
         DATABASE_URL: databaseUrl,
         SESSION_SECRET: SECRET,
