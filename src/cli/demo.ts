@@ -23,7 +23,7 @@ export async function runDemo(options: { port: number; isReset: boolean }): Prom
   try {
     lifetime.onEnd(takeLock(DATA));
     if (options.isReset) rmSync(DATA, { recursive: true, force: true });
-    const database = await startMariadb(DATA);
+    const database = await startMariadb(DATA, 'kept');
     lifetime.onEnd(() => database.stop());
     buildWhenStale();
     const origin = `http://${HOST}:${options.port}`;

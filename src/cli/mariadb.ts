@@ -16,9 +16,16 @@ export interface PrivateDatabase {
 const ACCOUNT = 'vorschule';
 const READY_TIMEOUT_MS = 60_000;
 
+/**
+ * `kept`: what was stored is there after a power cut. `thrown-away`: the server is gone at the end of a test run, so nothing waits for the
+ * disk, and no test depends on how fast the disk of the day is. A server that is killed loses nothing either way.
+ */
+export type Durability = 'kept' | 'thrown-away';
+
 /** Starts the server of this directory, making it first where it is new. Failures come as advice. */
-export async function startMariadb(directory: string): Promise<PrivateDatabase> {
+export async function startMariadb(directory: string, durability: Durability): Promise<PrivateDatabase> {
   needProgram('mariadbd', 'mariadb-server');
+  if (durability === 'thrown-away') needProgram('eatmydata', 'eatmydata');
   const home = path.resolve(directory);
   // A socket's path must stay under 108 bytes, which a deep checkout would pass.
   const paths = {
@@ -31,9 +38,10 @@ export async function startMariadb(directory: string): Promise<PrivateDatabase> 
   makeHome(home);
   await endOrphan(paths.pid, paths.data);
   const isNew = !existsSync(path.join(paths.data, 'mysql'));
-  if (isNew) initialise(paths.data, home);
+  if (isNew) initialise(paths.data, home, durability);
   const port = await findFreePort();
-  const child = startProgram('mariadbd', serverWords(paths, port), { output: 'ignore' });
+  const [program, ...before] = beginsWith('mariadbd', durability);
+  const child = startProgram(program, [...before, ...serverWords(paths, port)], { output: 'ignore' });
   const exited = { code: undefined as number | undefined };
   child.once('exit', (code) => (exited.code = code ?? 1));
   const canConnect = () => exited.code !== undefined || existsSync(paths.socket);
@@ -66,15 +74,20 @@ function makeHome(home: string): void {
   }
 }
 
+/** Debian's eatmydata answers every wish to wait for the disk at once, and then is the program itself. */
+function beginsWith(program: string, durability: Durability): [string, ...string[]] {
+  return durability === 'kept' ? [program] : ['eatmydata', program];
+}
+
 function accountWords(): string[] {
   // As root the server insists on being told that this is meant.
   return process.getuid?.() === 0 ? ['--user=root'] : [];
 }
 
-function initialise(data: string, home: string): void {
+function initialise(data: string, home: string, durability: Durability): void {
   const code = runHere('sh', [
     '-c',
-    'exec mariadb-install-db "$@" >"$0" 2>&1',
+    `exec ${beginsWith('mariadb-install-db', durability).join(' ')} "$@" >"$0" 2>&1`,
     path.join(home, 'mariadb-install.log'),
     '--no-defaults',
     `--datadir=${data}`,

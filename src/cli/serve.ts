@@ -8,7 +8,8 @@ export interface Served {
   stop(): Promise<void>;
 }
 
-const READY_TIMEOUT_MS = 60_000;
+/** A machine may be slow; a server that failed has ended, and that is seen at once. */
+const READY_TIMEOUT_MS = 180_000;
 
 /** Serves the production build and waits until it answers. */
 export async function servePages(options: {

@@ -168,7 +168,7 @@ async function startThrowAway(lifetime: Lifetime): Promise<PrivateDatabase> {
     rmSync(directory, { recursive: true, force: true });
     return Promise.resolve();
   });
-  const database = await startMariadb(directory);
+  const database = await startMariadb(directory, 'thrown-away');
   lifetime.onEnd(() => database.stop());
   return database;
 }

@@ -5,6 +5,9 @@ import path from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import { describeSchemaAt, emptySchema, onServer, runOn } from '../support/schemas';
 
+/** Each moves a whole club, some several times. */
+jest.setTimeout(240_000);
+
 const DEMO = process.env.DEMO_DATABASE_URL ?? '';
 const OWN = process.env.DATABASE_URL ?? '';
 const directory = mkdtempSync(path.join(tmpdir(), 'vorschule-backup-'));

@@ -15,6 +15,9 @@ import { setUpClub } from '@/server/services/setUpClub';
 import { withDatabase } from '../support/database';
 import { onServer, runOn } from '../support/schemas';
 
+/** Each moves a whole club, some several times. */
+jest.setTimeout(240_000);
+
 const DEMO = process.env.DEMO_DATABASE_URL ?? '';
 const OWN = process.env.DATABASE_URL ?? '';
 const directory = mkdtempSync(path.join(tmpdir(), 'vorschule-club-'));

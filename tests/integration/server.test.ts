@@ -18,7 +18,7 @@ let port: number;
 
 beforeAll(async () => {
   bundlePrograms();
-  database = await startMariadb(directory);
+  database = await startMariadb(directory, 'thrown-away');
   port = await findFreePort();
   env = {
     DATABASE_URL: database.urlOf('vorschule'),
