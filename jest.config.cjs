@@ -62,6 +62,13 @@ module.exports = {
     },
     {
       ...common,
+      displayName: 'faults',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/tests/faults/**/*.test.ts'],
+      setupFiles: ['<rootDir>/tests/support/databaseSettings.ts'],
+    },
+    {
+      ...common,
       displayName: 'cluster',
       testEnvironment: 'node',
       testMatch: ['<rootDir>/tests/cluster/**/*.test.ts'],

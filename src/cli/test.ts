@@ -85,6 +85,15 @@ const STEPS: readonly Step[] = [
   },
   { name: 'e2e', run: runPlaywright },
   {
+    name: 'faults',
+    isLong: true,
+    run: async ({ database }) => {
+      buildWhenStale();
+      needProgram('faketime', 'faketime');
+      return runJest(['faults'], { TEST_DATABASE_URL: (await database()).urlOf('vorschule') });
+    },
+  },
+  {
     name: 'cluster',
     isLong: true,
     run: () => {

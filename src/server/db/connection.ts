@@ -31,6 +31,8 @@ function openDb(url: string): Knex {
         connection.query(SESSION_LIMITS, (error) => done(error, connection));
       },
     },
+    // The log holds what was asked, never what was written: names, answers, the hash of a password.
+    compileSqlOnError: false,
     // More ask at once than there are connections: they wait their turn.
     acquireConnectionTimeout: 15_000,
     // A failed connection rejects the query that wanted it; a second telling with a stack helps nobody.
