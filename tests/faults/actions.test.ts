@@ -6,33 +6,14 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { strFromU8, unzipSync } from 'fflate';
 import fc from 'fast-check';
-import { v4 as makeUuid } from 'uuid';
 import type { z } from 'zod';
 import type { ServiceFault } from '@/contracts/faults';
-import type { ClubId } from '@/contracts/ids';
-import { startSession } from '@/server/auth/access';
-import type { CoachActor } from '@/server/auth/actors';
-import { hashPassword } from '@/server/auth/secrets';
-import { getDb, withTransaction } from '@/server/db';
-import { setPost } from '@/server/services/classes';
 import { exportClub } from '@/server/services/clubExport';
-import { addCoach, getCoachActor } from '@/server/services/coaches';
-import { openSeatRound } from '@/server/services/seat';
-import { giveSet } from '@/server/services/sets';
-import { openClub } from '@/server/services/setUpClub';
 import { faultText } from '@/text';
-import {
-  makeClass,
-  makeClub,
-  makeSet,
-  MATE_IN_1,
-  MATE_IN_2,
-  PASSWORD,
-  valueOf,
-  withDatabase,
-} from '../support/database';
+import { withDatabase } from '../support/database';
 import { report } from '../support/lesson';
 import { anything, ofForm } from '../support/nonsense';
+import { listIds, makeClubs, makeCookie, ROLES, type Club, type Role } from '../support/twoClubs';
 
 jest.setTimeout(1_800_000);
 
@@ -68,8 +49,6 @@ jest.mock('@/server/auth/parseInput', () => {
   };
 });
 
-const ROLES = ['nobody', 'child', 'assistant', 'coach', 'lead'] as const;
-type Role = (typeof ROLES)[number];
 /** How often each calls each action. */
 const RUNS: Readonly<Record<Role, number>> = { nobody: 5, child: 10, assistant: 25, coach: 50, lead: 100 };
 const SEED = 20;
@@ -88,54 +67,10 @@ const OF_CHILDREN = ['startPracticeAction', 'startNextRoundAction'];
 
 withDatabase();
 
-interface Club {
-  readonly clubId: ClubId;
-  readonly personOf: Readonly<Record<Role, number | undefined>>;
-}
-
-async function fillClub(
-  { lead, coach }: Readonly<Record<'lead' | 'coach', CoachActor>>,
-  assistant: CoachActor,
-): Promise<Club> {
-  const { classId, student } = await makeClass(coach);
-  valueOf(await setPost(lead, { classId, coachId: assistant.coachId, post: 'assistant' }));
-  const setId = await makeSet(coach, [MATE_IN_1, MATE_IN_2]);
-  const assignmentId = valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
-  valueOf(await openSeatRound(student, assignmentId));
-  const { coachId, clubId } = lead;
-  return {
-    clubId,
-    personOf: {
-      nobody: undefined,
-      child: student.studentId,
-      assistant: assistant.coachId,
-      coach: coach.coachId,
-      lead: coachId,
-    },
-  };
-}
-
-/** Two clubs with the same in each. */
-async function makeClubs(): Promise<{ readonly own: Club; readonly other: Club }> {
-  const first = await makeClub();
-  const secretHash = await hashPassword(PASSWORD);
-  const input = { clubName: 'Ravenfell Chess Club', timeZone: 'UTC', leadName: 'Ulla', signInName: 'ulla' };
-  await withTransaction((db) => openClub(db, input, secretHash));
-  const second = await getCoachActor('ulla');
-  const add = async (lead: CoachActor, signInName: string) => {
-    valueOf(await addCoach(lead, { name: signInName, signInName, password: PASSWORD }));
-    return getCoachActor(signInName);
-  };
-  return {
-    other: await fillClub(first, await add(first.lead, 'ines')),
-    own: await fillClub({ lead: second, coach: await add(second, 'oda') }, await add(second, 'ivo')),
-  };
-}
-
 async function signIn(role: Role, { personOf }: Club): Promise<void> {
   mockJar.clear();
-  const personId = personOf[role];
-  if (personId !== undefined) await startSession(role === 'child' ? 'seat' : 'coach', personId);
+  const cookie = await makeCookie(role, personOf);
+  if (cookie !== undefined) mockJar.set(cookie.name, cookie.value);
 }
 
 /** All rows of a club. */
@@ -144,37 +79,6 @@ async function readClub({ clubId }: Club): Promise<Record<string, string>> {
   return Object.fromEntries(
     parts.flatMap(([name, bytes]) => (name.startsWith('tables/') ? [[name, strFromU8(bytes)]] : [])),
   );
-}
-
-/** Numbers that stand for something in one of the two clubs, by the name of a field: `classId` is a class. */
-async function listIds(): Promise<(field: string) => readonly number[]> {
-  const db = getDb();
-  const tables = {
-    class: 'classes',
-    student: 'people',
-    coach: 'people',
-    live: 'live_lessons',
-    plan: 'lesson_plans',
-  };
-  const known = new Map<string, readonly number[]>();
-  for (const word of [
-    'set',
-    'task',
-    'assignment',
-    'round',
-    'term',
-    'game',
-    'lesson',
-    'mail',
-    'roster_change',
-  ])
-    known.set(word, (await db(`${word}s`).orderBy('id').limit(40).pluck('id')) as number[]);
-  for (const [word, table] of Object.entries(tables))
-    known.set(word, (await db(table).orderBy('id').limit(40).pluck('id')) as number[]);
-  return (field) => {
-    const word = /^(?:\w*?)([a-z]+)Ids?$/i.exec(field)?.[1]?.toLowerCase();
-    return word === undefined ? [] : (known.get(word) ?? [1, 2, 3]);
-  };
 }
 
 const inputsOf = (schema: z.ZodType | undefined, idsOf: (field: string) => readonly number[]) =>

@@ -34,7 +34,7 @@ const FENS = [
 ];
 
 /** Words that have broken programs: other alphabets, what SQL, JSON or a page would read as its own, and what is no text at all. */
-const WORDS = [
+export const WORDS = [
   '',
   ' ',
   '\u0000',
@@ -116,8 +116,8 @@ function arbitraryOf(
     case 'null':
       return fc.constant(null);
     default:
-      // What the schema checks by hand: squares, moves and keys are texts.
-      return fc.oneof(fc.constantFrom<unknown>(...WORDS, ...NUMBERS), anything);
+      // What the schema checks by hand: squares, moves, keys, and numbers that an address holds.
+      return fc.oneof(fc.constantFrom<unknown>(...WORDS, ...NUMBERS, ...idsOf(field)), anything);
   }
 }
 

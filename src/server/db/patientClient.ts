@@ -1,6 +1,7 @@
 /**
  * Knex's client for MariaDB, but a reading outside of a transaction is asked again when the connection broke or the node was not ready: on a
- * cluster that loses a node a page waits a moment instead of failing. What writes is tried again by its transaction.
+ * cluster that loses a node a page waits a moment instead of failing. What writes is tried again by its transaction. And what failed is said
+ * without what was to be written: names, answers, the hash of a password.
  */
 import type { Knex } from 'knex';
 import MySql2Client from 'knex/lib/dialects/mysql2/index.js';
@@ -32,6 +33,16 @@ class PatientClient extends MySql2Client {
     if (this.transacting === true || !isReading(builder)) return runner;
     // Each try has a runner, and with it a connection, of its own.
     return Object.assign(runner, { run: retrying(() => super.runner(builder), runner) });
+  }
+
+  override async _query(connection: unknown, query: unknown): Promise<unknown> {
+    try {
+      return await super._query(connection, query);
+    } catch (error) {
+      // The driver puts the whole statement there, with every value, and a log would print it.
+      if (error instanceof Error && 'sql' in error) delete error.sql;
+      throw error;
+    }
   }
 }
 
