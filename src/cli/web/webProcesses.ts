@@ -28,6 +28,8 @@ export async function runWebProcesses(place: Place, processes: number): Promise<
     const begin = () => {
       const worker = cluster.fork();
       running.add(worker);
+      // A connection may be handed to one that has just died; its exit follows.
+      worker.on('error', () => undefined);
       worker.once('listening', () => (hasServed = true));
       worker.once('exit', () => {
         running.delete(worker);

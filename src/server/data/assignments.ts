@@ -1,3 +1,4 @@
+import { MOST_LISTED } from '@/contracts/bounds';
 import type {
   AssignmentId,
   ClassId,
@@ -71,7 +72,8 @@ function selectAssignments(db: Db) {
       db('set_items').count().whereRaw('set_version_id = assignments.set_version_id').as('puzzles'),
     )
     .orderBy('assignments.given_at', 'desc')
-    .orderBy('assignments.id', 'desc');
+    .orderBy('assignments.id', 'desc')
+    .limit(MOST_LISTED);
 }
 
 export async function createAssignment(

@@ -112,21 +112,51 @@ interface JudgedRow {
   spent_ms: number;
 }
 
-/** All attempts of an assignment, each student's tries in order. */
+/** A child that goes on after so many tries is stuck, or its device sends the same again and again; the first right one is told all the same. */
+const MOST_TRIES = 50;
+
+/** The attempts of an assignment, each student's tries in order: the first fifty at a task, and the first that was right. */
 export async function listAttemptsOfAssignment(db: Db, assignmentId: AssignmentId): Promise<JudgedAttempt[]> {
   const rows: JudgedRow[] = await selectJudged(db)
     .join('rounds', 'rounds.id', 'attempts.round_id')
     .where('rounds.assignment_id', assignmentId)
+    .where((some) => {
+      void some
+        .where('attempts.try_number', '<=', MOST_TRIES)
+        .orWhere(
+          'attempts.try_number',
+          db({ tried: 'attempts' })
+            .join({ judged: 'verdicts' }, 'judged.attempt_id', 'tried.id')
+            .where({ 'judged.judge_version': JUDGE_VERSION, 'judged.outcome': 'right' })
+            .whereRaw('tried.round_id = attempts.round_id AND tried.task_id = attempts.task_id')
+            .min('tried.try_number'),
+        );
+    })
     .orderBy(['attempts.student_id', 'attempts.task_id', 'attempts.try_number']);
   return rows.map(toJudged);
 }
 
-/** One round's attempts in order. */
-export async function listAttemptsOfRound(db: Db, roundId: RoundId): Promise<JudgedAttempt[]> {
-  const rows: JudgedRow[] = await selectJudged(db)
+/** How often each task of a round was tried, and whether it was solved. */
+export async function listTriesOfRound(
+  db: Db,
+  roundId: RoundId,
+): Promise<{ readonly taskId: TaskId; readonly tries: number; readonly isSolved: boolean }[]> {
+  const rows: { task_id: number; tries: number; solved: string }[] = await db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .where('verdicts.judge_version', JUDGE_VERSION)
     .where('attempts.round_id', roundId)
-    .orderBy(['attempts.task_id', 'attempts.try_number']);
-  return rows.map(toJudged);
+    .groupBy('attempts.task_id')
+    .select(
+      'attempts.task_id',
+      db.raw('COUNT(*) AS tries'),
+      db.raw("SUM(verdicts.outcome = 'right') AS solved"),
+    );
+  return rows.map((row) => ({
+    taskId: row.task_id as TaskId,
+    tries: row.tries,
+    // A sum comes as text.
+    isSolved: Number(row.solved) > 0,
+  }));
 }
 
 /**

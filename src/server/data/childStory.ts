@@ -1,4 +1,5 @@
 /** What a child's answers and games come to over time; counted by the database. */
+import { MOST_LISTED } from '@/contracts/bounds';
 import type { AnswerSum } from '@/contracts/progress';
 import type { ClassId, GameId, StudentId } from '@/contracts/ids';
 import { chanceSchema, type Chance } from '@/core/proof';
@@ -100,6 +101,7 @@ export async function listOwnGames(
   const games: { id: number; title: string; side: string | null }[] = await db('games')
     .where('student_id', studentId)
     .orderBy('id', 'desc')
+    .limit(MOST_LISTED)
     .select('id', 'title', 'side');
   const chances: { game_id: number; chance: unknown }[] = await db('game_chances')
     .whereIn(

@@ -1,3 +1,4 @@
+import { MOST_LISTED } from '@/contracts/bounds';
 import type { Attendance, Holiday, NewHoliday } from '@/contracts/lessons';
 import type { AssignmentId, ClassId, ClubId, CoachId, LessonId, PlanId, StudentId } from '@/contracts/ids';
 import type { NameCard } from '@/contracts/people';
@@ -63,12 +64,16 @@ function selectLessons(db: Db) {
     );
 }
 
-/** In the order in which they take place. */
+/** The last ones of the class, in the order in which they take place. */
 export async function listLessons(db: Db, classId: ClassId): Promise<LessonRecord[]> {
   const rows: LessonRow[] = await selectLessons(db)
     .where('lessons.class_id', classId)
-    .orderBy(['lessons.day', 'lessons.begins']);
-  return rows.map(toLesson);
+    .orderBy([
+      { column: 'lessons.day', order: 'desc' },
+      { column: 'lessons.begins', order: 'desc' },
+    ])
+    .limit(MOST_LISTED);
+  return rows.map(toLesson).reverse();
 }
 
 export async function findLesson(db: Db, lessonId: LessonId): Promise<LessonRecord | undefined> {

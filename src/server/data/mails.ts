@@ -1,4 +1,5 @@
 /** The outbox. A mail is kept as the whole file it would be sent as. */
+import { MOST_LISTED } from '@/contracts/bounds';
 import type { ClassId, ClubId, CoachId, MailId, StudentId } from '@/contracts/ids';
 import type { MailPage, MailSummary } from '@/contracts/reports';
 import type { Db } from '../db';
@@ -76,7 +77,10 @@ const toSummary = (row: MailRow): MailSummary => ({
 
 /** The newest first; of one coach only, or of the whole club. */
 export async function listMails(db: Db, clubId: ClubId, onlyOf: CoachId | undefined): Promise<MailSummary[]> {
-  const rows: MailRow[] = await selectMails(db, clubId, onlyOf).orderBy('mails.id', 'desc').select(COLUMNS);
+  const rows: MailRow[] = await selectMails(db, clubId, onlyOf)
+    .orderBy('mails.id', 'desc')
+    .limit(MOST_LISTED)
+    .select(COLUMNS);
   return rows.map(toSummary);
 }
 

@@ -1,3 +1,4 @@
+import { MOST_LISTED } from '@/contracts/bounds';
 import { segmentsSchema, type PlanSummary, type Segment } from '@/contracts/lessons';
 import type { ClassId, PlanId } from '@/contracts/ids';
 import type { Db } from '../db';
@@ -76,7 +77,8 @@ export async function findPlan(db: Db, planId: PlanId): Promise<PlanRecord | und
 export async function listPlans(db: Db, classIds: readonly ClassId[]): Promise<PlanRecord[]> {
   const rows: PlanRow[] = await selectPlans(db)
     .whereIn('lesson_plans.class_id', [...classIds])
-    .orderBy('lesson_plans.id', 'desc');
+    .orderBy('lesson_plans.id', 'desc')
+    .limit(MOST_LISTED);
   return rows.map(toPlan);
 }
 

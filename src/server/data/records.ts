@@ -117,6 +117,11 @@ export async function listRecordedSuggestions(
   }));
 }
 
+export async function countGames(db: Db, studentId: StudentId): Promise<number> {
+  const row = await db('games').where({ student_id: studentId }).count({ count: 'id' }).first();
+  return Number(row?.count ?? 0);
+}
+
 export async function listRecordedGames(
   db: Db,
   studentId: StudentId,

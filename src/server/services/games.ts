@@ -1,4 +1,5 @@
 /** Whole games: kept with what they held, for a child or for the club. */
+import { MOST_LISTED } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
 import type { GamePage, GameSummary, NewGame, StoredGame, StudentChoice } from '@/contracts/games';
 import type { GameId } from '@/contracts/ids';
@@ -20,8 +21,6 @@ import {
 } from '../data/games';
 import { getDb, storeOnce, withTransaction } from '../db';
 import { getNow } from './clock';
-
-const MOST_LISTED = 200;
 
 /** A lead sees every game of the club. */
 const onlyOf = (actor: CoachActor) => (actor.isLead ? undefined : actor.coachId);

@@ -19,6 +19,7 @@ import {
   countAnswers,
   listRecordedAnswers,
   listRecordedAttendance,
+  countGames,
   listRecordedGames,
   listRecordedSuggestions,
 } from '../data/records';
@@ -48,11 +49,11 @@ export async function getChildPage(
   const student = await findStudent(db, studentId);
   if (student === undefined || !(await isStudentOfClass(db, classId, studentId)))
     return failure({ code: 'join/not-in-class' });
-  const [enrolments, answers, attendance, games] = await Promise.all([
+  const [enrolments, answers, attendance, gameCount] = await Promise.all([
     listEnrolments(db, { studentId }),
     countAnswers(db, studentId),
     listRecordedAttendance(db, studentId),
-    listRecordedGames(db, studentId),
+    countGames(db, studentId),
   ]);
   await note(db, actor, 'student/seen', studentId);
   return success({
@@ -66,7 +67,7 @@ export async function getChildPage(
     firstAnswerAt: answers.firstAt?.toISOString(),
     hereCount: attendance.filter(({ wasHere }) => wasHere).length,
     awayCount: attendance.filter(({ wasHere }) => !wasHere).length,
-    gameCount: games.length,
+    gameCount,
     progress: await getChildProgress(db, studentId),
     story: await getChildStory(db, studentId, (await getClub(db, actor.clubId)).timeZone),
   });

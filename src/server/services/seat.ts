@@ -13,7 +13,7 @@ import {
   type AssignmentRecord,
 } from '../data/assignments';
 import { addAttempt, addVerdict, lockAnswerPlace } from '../data/answering';
-import { listAnsweredAtOnce, listAttemptsOfRound, listSolvedCounts } from '../data/attempts';
+import { listAnsweredAtOnce, listTriesOfRound, listSolvedCounts } from '../data/attempts';
 import { isStudentOfClass } from '../data/classes';
 import { listClubPatterns } from '../data/clubPatterns';
 import { listStairs } from '../data/sets';
@@ -99,6 +99,8 @@ export async function listClimbed(
   return stairs.length === 0 ? [] : listAnsweredAtOnce(db, studentIds, stairs, assignmentId);
 }
 
+const UNTRIED = { tries: 0, isSolved: false };
+
 /** A round as the seat needs it, with what was answered so far; `climbed` are stairs that may be skipped. */
 export async function toSeatRound(
   db: Db,
@@ -108,22 +110,18 @@ export async function toSeatRound(
   tasks: readonly StoredTask[],
   climbed: readonly TaskId[] = [],
 ): Promise<SeatRound> {
-  const attempts = await listAttemptsOfRound(db, roundId);
+  const tried = await listTriesOfRound(db, roundId);
   const ours = await listClubPatterns(db, clubId);
   return {
     roundId,
     setName,
     ours: ours.map(({ name, picture }) => ({ name, picture })),
     tasks: tasks.map((task) => {
-      const tries = attempts.filter(({ taskId }) => taskId === task.taskId);
-      const tried = {
-        tries: tries.length,
-        isSolved: tries.some(({ outcome }) => outcome === 'right'),
-        isClimbed: climbed.includes(task.taskId),
-      };
+      const { tries, isSolved } = tried.find(({ taskId }) => taskId === task.taskId) ?? UNTRIED;
+      const state = { tries, isSolved, isClimbed: climbed.includes(task.taskId) };
       return task.family === 'mate'
-        ? { ...task, ...tried, solution: trimToSeat(task.solution) }
-        : { ...task, ...tried };
+        ? { ...task, ...state, solution: trimToSeat(task.solution) }
+        : { ...task, ...state };
     }),
   };
 }

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { listOwnGames } from '@/server/services/games';
 import { countWords, resultText } from '@/text';
 import { LinkButton } from '../../_parts/LinkButton';
+import { NewestOnly } from '../../_parts/NewestOnly';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 
@@ -38,6 +39,7 @@ export default async function GamesPage() {
               </li>
             ))}
           </ul>
+          <NewestOnly count={games.length} />
         </section>
       )}
     </>

@@ -7,6 +7,7 @@ import { countWords } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import { NameForm } from '@/ui/forms/NameForm';
 import { LinkButton } from '../../_parts/LinkButton';
+import { NewestOnly } from '../../_parts/NewestOnly';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addSetAction } from './actions';
@@ -51,6 +52,7 @@ export default async function SetsPage() {
           </li>
         ))}
       </ul>
+      <NewestOnly count={sets.length} />
     </>
   );
 }

@@ -6,6 +6,7 @@ import { dayText } from '@/text';
 import { RemoveMail } from '@/ui/panels/reports/RemoveMail';
 import reports from '@/ui/panels/reports/Reports.module.css';
 import { LinkButton } from '../../../_parts/LinkButton';
+import { NewestOnly } from '../../../_parts/NewestOnly';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { removeMailAction } from './actions';
@@ -48,6 +49,7 @@ export default async function OutboxPage() {
             </li>
           ))}
         </ul>
+        <NewestOnly count={mails.length} />
       </section>
     </>
   );

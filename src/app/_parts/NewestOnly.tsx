@@ -1,0 +1,8 @@
+import { MOST_LISTED } from '@/contracts/bounds';
+import styles from './pages.module.css';
+
+/** Under a list that holds as many as a page shows: there may be more. */
+export function NewestOnly({ count }: { readonly count: number }) {
+  if (count < MOST_LISTED) return null;
+  return <p className={styles.soft}>Only the newest {MOST_LISTED} are listed here.</p>;
+}

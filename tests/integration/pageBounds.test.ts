@@ -1,0 +1,212 @@
+/**
+ * However much a club has gathered and whatever a child's device sends again and again, no page reads more rows than a page can need: the
+ * rows of every statement are counted in a club that is larger in everything than any club will be.
+ */
+import { v4 as makeUuid } from 'uuid';
+import type { LessonId } from '@/contracts/ids';
+import { getDb } from '@/server/db';
+import { getAnswersPage } from '@/server/services/answers';
+import { listAnswerLines } from '@/server/services/answerLines';
+import { exportCalendar } from '@/server/services/calendar';
+import { getClassPage, listOwnClasses } from '@/server/services/classes';
+import { getClassProgress } from '@/server/services/classProgress';
+import { listOwnClubPatterns } from '@/server/services/clubPatterns';
+import { getClubPage } from '@/server/services/clubs';
+import { listOwnCoaches } from '@/server/services/coaches';
+import { addGame, getGamePage, listOwnGames, listStudentChoices } from '@/server/services/games';
+import { getHouseWordsPage } from '@/server/services/houseWords';
+import { getLessonPage, getLessonsPage, scheduleLessons } from '@/server/services/lessons';
+import { searchLibrary } from '@/server/services/library';
+import {
+  askQuestion,
+  beginLive,
+  getBoardPage,
+  getLiveNews,
+  getSeatLesson,
+  getSeatNews,
+  storeSuggestion,
+} from '@/server/services/live';
+import { listOutbox, writeMail } from '@/server/services/outbox';
+import { getClassPath, getStudentPath } from '@/server/services/paths';
+import { addPlan, getPlan } from '@/server/services/plans';
+import { listTopicAnswers } from '@/server/services/progress';
+import { getChildPage, listGone, listTrail } from '@/server/services/records';
+import { getReportsPage, printReport } from '@/server/services/reports';
+import { listOwnRosterChanges } from '@/server/services/rosterChanges';
+import { exportRoster } from '@/server/services/roster';
+import { getSeatHome, openSeatRound, storeAttempt } from '@/server/services/seat';
+import { getSetPage, giveSet, listOwnSets } from '@/server/services/sets';
+import { getTermTurn, listOwnTerms } from '@/server/services/terms';
+import {
+  makeClass,
+  makeClub,
+  makeSet,
+  MATE_IN_1,
+  MATE_IN_2,
+  valueOf,
+  withDatabase,
+} from '../support/database';
+
+jest.setTimeout(600_000);
+withDatabase();
+
+const MANY = 4000;
+/** A page shows some hundred lines at most, each of some rows. */
+const MOST_ROWS = 3000;
+
+type Row = Record<string, unknown>;
+
+/** So many copies of the newest row of a table, each changed. */
+async function multiply(table: string, change: (index: number) => Row, count = MANY): Promise<void> {
+  const db = getDb();
+  const row = (await db(table).orderBy('id', 'desc').first()) as Row | undefined;
+  if (row === undefined) throw new Error(`${table} has a row`);
+  const { id: _, ...rest } = row;
+  const plain = Object.fromEntries(
+    Object.entries(rest).map(([name, value]) => [
+      name,
+      value !== null && typeof value === 'object' && !(value instanceof Date) && !Buffer.isBuffer(value)
+        ? JSON.stringify(value)
+        : value,
+    ]),
+  );
+  const rows = Array.from({ length: count }, (_copy, index) => ({
+    ...plain,
+    ...('request_id' in plain ? { request_id: makeUuid() } : {}),
+    ...('client_id' in plain ? { client_id: makeUuid() } : {}),
+    ...change(index),
+  }));
+  await db.batchInsert(table, rows, 500);
+}
+
+async function makeLargeClub() {
+  const { lead } = await makeClub();
+  const { classId, student } = await makeClass(lead);
+  const { studentId } = student;
+  const setId = await makeSet(lead, [MATE_IN_1, MATE_IN_2]);
+  const assignmentId = valueOf(await giveSet(lead, { requestId: makeUuid(), setId, classId }));
+  const { roundId, tasks } = valueOf(await openSeatRound(student, assignmentId));
+  const taskId = tasks[0]?.taskId;
+  if (taskId === undefined) throw new Error('the set has a puzzle');
+  const answer = { kind: 'play' as const, moves: ['a1a8' as const], slips: 0 };
+  const given = { roundId, taskId, answer, hints: 0, spentMs: 1, waitedMs: 0 };
+  valueOf(await storeAttempt(student, { ...given, clientId: makeUuid() }));
+  const monday = { weekdays: [1], startsAt: '15:30', minutes: 45, from: '2026-11-01', to: '2026-12-30' };
+  valueOf(await scheduleLessons(lead, { classId, ...monday }));
+  const plan = {
+    requestId: makeUuid(),
+    classId,
+    title: 'Check',
+    from: { kind: 'stage', stage: 'check' },
+  } as const;
+  const planId = valueOf(await addPlan(lead, plan));
+  const game = {
+    title: 'Pip – Tansy',
+    result: '*',
+    fen: MATE_IN_1,
+    moves: ['a1a8'],
+    plies: [],
+    maxMoves: 3,
+  } as const;
+  const playedBy = { classId, studentId, side: 'white' } as const;
+  const { gameId } = valueOf(
+    await addGame(lead, { requestId: makeUuid(), ...game, moves: [...game.moves], plies: [], playedBy }),
+  );
+  valueOf(await writeMail(lead, { requestId: makeUuid(), classId, studentId, to: 'family@example.org' }));
+  const liveId = valueOf(await beginLive(lead, { requestId: makeUuid(), classId }));
+  const question = { requestId: makeUuid(), liveId, fen: MATE_IN_1, words: 'Which move?' };
+  const questionId = valueOf(await askQuestion(lead, question));
+  valueOf(await storeSuggestion(student, { clientId: makeUuid(), questionId, move: 'a1a8', waitedMs: 0 }));
+
+  // A device that sends the same again and again.
+  await multiply('attempts', (index) => ({ try_number: index + 2 }));
+  await getDb().raw(
+    `INSERT INTO verdicts (attempt_id, judge_version, outcome, diagnoses)
+     SELECT attempts.id, 1, 'wrong', '{"codes":[],"wrongPly":null}' FROM attempts
+     LEFT JOIN verdicts ON verdicts.attempt_id = attempts.id WHERE verdicts.id IS NULL`,
+  );
+  await multiply('suggestions', () => ({}));
+  // A club of very many years.
+  await multiply('live_questions', () => ({}));
+  await multiply('assignments', () => ({}));
+  await getDb().raw(
+    `INSERT INTO rounds (assignment_id, student_id, started_at)
+     SELECT id, ?, given_at FROM assignments WHERE id <> ?`,
+    [studentId, assignmentId],
+  );
+  await multiply('sets', (index) => ({ name: `Set ${index}` }));
+  await getDb().raw(
+    'INSERT INTO set_versions (set_id, version) SELECT id, 1 FROM sets WHERE id NOT IN (SELECT set_id FROM set_versions)',
+  );
+  await multiply('games', () => ({}));
+  await multiply('mails', () => ({ eml: 'short' }));
+  await multiply('lesson_plans', () => ({}));
+  await multiply('lessons', (index) => ({
+    day: new Date(Date.UTC(2020, 0, 1 + Math.floor(index / 4))).toISOString().slice(0, 10),
+    begins: `${8 + (index % 4)}:00`,
+  }));
+  await multiply('audit_log', () => ({}));
+  return { lead, student, classId, studentId, setId, assignmentId, taskId, planId, gameId, questionId };
+}
+
+test('no page reads more rows than it can need', async () => {
+  const made = await makeLargeClub();
+  const { lead, student, classId, studentId, setId, assignmentId, planId, gameId, questionId } = made;
+  const child = { classId, studentId };
+  const [lessonId] = (await getDb()('lessons').orderBy('id', 'desc').limit(1).pluck('id')) as LessonId[];
+  const terms = await listOwnTerms(lead);
+  const pages: Readonly<Record<string, () => Promise<unknown>>> = {
+    answers: () => getAnswersPage(lead, assignmentId),
+    'a child’s answers': () => listAnswerLines(lead, { ...child, of: { kind: 'week', value: '2026-11-30' } }),
+    board: () => getBoardPage(lead, classId),
+    calendar: () => exportCalendar(lead, { classId }),
+    child: () => getChildPage(lead, child),
+    class: () => getClassPage(lead, classId),
+    classes: () => listOwnClasses(lead),
+    club: () => getClubPage(lead),
+    coaches: () => listOwnCoaches(lead),
+    game: () => getGamePage(lead, gameId),
+    games: () => listOwnGames(lead),
+    'games: whose': () => listStudentChoices(lead),
+    gone: () => listGone(lead),
+    'house words': () => getHouseWordsPage(lead),
+    lesson: () => getLessonPage(lead, lessonId ?? (0 as LessonId)),
+    lessons: () => getLessonsPage(lead, classId),
+    library: () => searchLibrary(lead, { page: 1, seed: 1 }),
+    'live news': () => getLiveNews(lead, classId, { sinceMs: 0, questionId }),
+    outbox: () => listOutbox(lead),
+    path: () => getClassPath(lead, classId),
+    patterns: () => listOwnClubPatterns(lead),
+    plan: () => getPlan(lead, planId),
+    progress: () => getClassProgress(lead, classId),
+    report: () => printReport(lead, { what: 'children', paper: 'a4', ...child }),
+    reports: () => getReportsPage(lead, classId),
+    roster: () => exportRoster(lead, { classId }),
+    'roster changes': () => listOwnRosterChanges(lead),
+    'seat: home': () => getSeatHome(student),
+    'seat: lesson': () => getSeatLesson(student),
+    'seat: news': () => getSeatNews(student),
+    'seat: path': () => getStudentPath(student),
+    'seat: round': () => openSeatRound(student, assignmentId),
+    set: () => getSetPage(lead, setId),
+    sets: () => listOwnSets(lead),
+    term: () => getTermTurn(lead, terms[0]?.termId as Parameters<typeof getTermTurn>[1]),
+    'topic answers': () => listTopicAnswers(lead, { ...child, topic: 'mate:1' }),
+    trail: () => listTrail(lead),
+  };
+  let sql = '';
+  let most = 0;
+  const count = (response: unknown, { sql: asked }: { readonly sql: string }) => {
+    const lists = Array.isArray(response) ? (response.every(Array.isArray) ? response : [response]) : [];
+    for (const list of lists) if (list.length > most) [most, sql] = [list.length, asked];
+  };
+  getDb().on('query-response', count);
+  const large: string[] = [];
+  for (const [name, open] of Object.entries(pages)) {
+    most = 0;
+    await open();
+    if (most > MOST_ROWS) large.push(`${name}: ${most} rows of ${sql}`);
+  }
+  getDb().off('query-response', count);
+  expect(large).toEqual([]);
+});
