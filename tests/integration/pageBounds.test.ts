@@ -210,3 +210,26 @@ test('no page reads more rows than it can need', async () => {
   getDb().off('query-response', count);
   expect(large).toEqual([]);
 });
+
+test('of very many tries all are counted, and a right one that came last is seen', async () => {
+  const { lead } = await makeClub();
+  const { classId, student } = await makeClass(lead);
+  const setId = await makeSet(lead, [MATE_IN_1]);
+  const assignmentId = valueOf(await giveSet(lead, { requestId: makeUuid(), setId, classId }));
+  const { roundId, tasks } = valueOf(await openSeatRound(student, assignmentId));
+  const taskId = tasks[0]?.taskId;
+  if (taskId === undefined) throw new Error('the set has a puzzle');
+  const store = async (move: 'a1a2' | 'a1a8') => {
+    const answer = { kind: 'play' as const, moves: [move], slips: 0 };
+    const given = { clientId: makeUuid(), roundId, taskId, answer, hints: 1, spentMs: 10, waitedMs: 0 };
+    return valueOf(await storeAttempt(student, given));
+  };
+  const WRONG = 120;
+  for (let time = 0; time < WRONG; time += 1) expect(await store('a1a2')).toMatchObject({ outcome: 'wrong' });
+  expect(await store('a1a8')).toMatchObject({ outcome: 'right', tryNumber: WRONG + 1 });
+  const expected = { tries: WRONG + 1, isSolved: true };
+  expect(valueOf(await openSeatRound(student, assignmentId)).tasks).toMatchObject([expected]);
+  expect(valueOf(await getAnswersPage(lead, assignmentId)).rows).toMatchObject([
+    { cells: [{ ...expected, spentMs: 10 * (WRONG + 1), hints: 1, firstWrong: 'Ra2' }] },
+  ]);
+});

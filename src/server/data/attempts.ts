@@ -90,50 +90,69 @@ export async function listGivenAnswers(db: Db, most: number): Promise<GivenAnswe
   }));
 }
 
-export interface JudgedAttempt {
+/** What one student did with one task of an assignment. */
+export interface TriedTask {
   readonly studentId: StudentId;
   readonly taskId: TaskId;
-  readonly tryNumber: number;
-  readonly answer: Answer;
-  readonly outcome: VerdictOutcome;
-  readonly wrongPly: number | undefined;
-  readonly hints: number;
+  readonly tries: number;
+  readonly isSolved: boolean;
+  /** Of all tries together, in milliseconds. */
   readonly spentMs: number;
+  /** The most that one try took. */
+  readonly hints: number;
+  readonly firstWrong: { readonly answer: Answer; readonly wrongPly: number | undefined } | undefined;
 }
 
-interface JudgedRow {
-  student_id: number;
-  task_id: number;
-  try_number: number;
-  answer: unknown;
-  outcome: string;
-  diagnoses: unknown;
-  hints: number;
-  spent_ms: number;
+interface TriedRow {
+  readonly student_id: number;
+  readonly task_id: number;
+  readonly tries: number;
+  /** Sums come as text. */
+  readonly solved: string;
+  readonly spent_ms: string;
+  readonly hints: number;
+  readonly first_wrong: number | null;
 }
 
-/** A child that goes on after so many tries is stuck, or its device sends the same again and again; the first right one is told all the same. */
-const MOST_TRIES = 50;
-
-/** The attempts of an assignment, each student's tries in order: the first fifty at a task, and the first that was right. */
-export async function listAttemptsOfAssignment(db: Db, assignmentId: AssignmentId): Promise<JudgedAttempt[]> {
-  const rows: JudgedRow[] = await selectJudged(db)
+/** Counted by the database: a device may have sent thousands of tries. */
+export async function listTriesOfAssignment(db: Db, assignmentId: AssignmentId): Promise<TriedTask[]> {
+  const rows: TriedRow[] = await db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('rounds', 'rounds.id', 'attempts.round_id')
+    .where('verdicts.judge_version', JUDGE_VERSION)
     .where('rounds.assignment_id', assignmentId)
-    .where((some) => {
-      void some
-        .where('attempts.try_number', '<=', MOST_TRIES)
-        .orWhere(
-          'attempts.try_number',
-          db({ tried: 'attempts' })
-            .join({ judged: 'verdicts' }, 'judged.attempt_id', 'tried.id')
-            .where({ 'judged.judge_version': JUDGE_VERSION, 'judged.outcome': 'right' })
-            .whereRaw('tried.round_id = attempts.round_id AND tried.task_id = attempts.task_id')
-            .min('tried.try_number'),
-        );
-    })
-    .orderBy(['attempts.student_id', 'attempts.task_id', 'attempts.try_number']);
-  return rows.map(toJudged);
+    .groupBy(['attempts.student_id', 'attempts.task_id'])
+    .select(
+      'attempts.student_id',
+      'attempts.task_id',
+      db.raw('COUNT(*) AS tries'),
+      db.raw("SUM(verdicts.outcome = 'right') AS solved"),
+      db.raw('SUM(attempts.spent_ms) AS spent_ms'),
+      db.raw('MAX(attempts.hints) AS hints'),
+      db.raw("MIN(IF(verdicts.outcome = 'wrong', attempts.id, NULL)) AS first_wrong"),
+    );
+  const wrong = new Map<number, TriedTask['firstWrong']>();
+  const found: { id: number; answer: unknown; diagnoses: unknown }[] = await db('attempts')
+    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
+    .where('verdicts.judge_version', JUDGE_VERSION)
+    .whereIn(
+      'attempts.id',
+      rows.flatMap(({ first_wrong: id }) => id ?? []),
+    )
+    .select('attempts.id', 'attempts.answer', 'verdicts.diagnoses');
+  for (const { id, answer, diagnoses } of found) {
+    const { wrongPly } = storedDiagnosesSchema.parse(diagnoses);
+    wrong.set(id, { answer: answerSchema.parse(answer), wrongPly: wrongPly ?? undefined });
+  }
+  return rows.map((row) => ({
+    studentId: row.student_id as StudentId,
+    taskId: row.task_id as TaskId,
+    tries: row.tries,
+    isSolved: Number(row.solved) > 0,
+    spentMs: Number(row.spent_ms),
+    hints: row.hints,
+    firstWrong: row.first_wrong === null ? undefined : wrong.get(row.first_wrong),
+  }));
 }
 
 /** How often each task of a round was tried, and whether it was solved. */
@@ -347,33 +366,4 @@ export async function listProgressAnswers(
       diagnoses: storedDiagnosesSchema.parse(row.diagnoses).codes,
     };
   });
-}
-
-function selectJudged(db: Db) {
-  return db('attempts')
-    .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
-    .where('verdicts.judge_version', JUDGE_VERSION)
-    .select(
-      'attempts.student_id',
-      'attempts.task_id',
-      'attempts.try_number',
-      'attempts.answer',
-      'attempts.hints',
-      'attempts.spent_ms',
-      'verdicts.outcome',
-      'verdicts.diagnoses',
-    );
-}
-
-function toJudged(row: JudgedRow): JudgedAttempt {
-  return {
-    studentId: row.student_id as StudentId,
-    taskId: row.task_id as TaskId,
-    tryNumber: row.try_number,
-    answer: answerSchema.parse(row.answer),
-    outcome: row.outcome as VerdictOutcome,
-    wrongPly: storedDiagnosesSchema.parse(row.diagnoses).wrongPly ?? undefined,
-    hints: row.hints,
-    spentMs: row.spent_ms,
-  };
 }

@@ -9,7 +9,7 @@ import { failure, success, type Result } from '@/core/shared';
 import { answerText } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { findAssignment, type AssignmentRecord } from '../data/assignments';
-import { listAttemptsOfAssignment, type JudgedAttempt } from '../data/attempts';
+import { listTriesOfAssignment, type TriedTask } from '../data/attempts';
 import { listEnrolments } from '../data/enrolments';
 import { listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, type Db } from '../db';
@@ -25,8 +25,8 @@ export async function getAnswersPage(
   const found = assignment && (await findOwnClass(db, actor, assignment.classId));
   if (assignment === undefined || found === undefined) return failure({ code: 'class/not-found' });
   const tasks = await listTasksOfVersion(db, assignment.setVersionId);
-  const attempts = await listAttemptsOfAssignment(db, assignmentId);
-  const students = await listAnswering(db, assignment, attempts);
+  const tried = await listTriesOfAssignment(db, assignmentId);
+  const students = await listAnswering(db, assignment, tried);
   const studentIds = students.map(({ studentId }) => studentId);
   const climbed = await listClimbed(db, assignment, studentIds);
   return success({
@@ -44,7 +44,7 @@ export async function getAnswersPage(
       cells: tasks.map((task) => {
         const isOne = (one: { studentId: StudentId; taskId: TaskId }) =>
           one.studentId === studentId && one.taskId === task.taskId;
-        return toCell(task, attempts.filter(isOne)) ?? (climbed.some(isOne) ? 'climbed' : undefined);
+        return toCell(task, tried.find(isOne)) ?? (climbed.some(isOne) ? 'climbed' : undefined);
       }),
     })),
   });
@@ -54,14 +54,14 @@ export async function getAnswersPage(
 async function listAnswering(
   db: Db,
   { classId, studentId }: AssignmentRecord,
-  attempts: readonly JudgedAttempt[],
+  tried: readonly TriedTask[],
 ): Promise<NameCard[]> {
   const enrolments = await listEnrolments(db, { classId });
   const students = new Map(enrolments.map((one) => [one.studentId, one.name] as const));
   return [...students]
     .filter(([id]) =>
       studentId === undefined
-        ? attempts.some((attempt) => attempt.studentId === id) ||
+        ? tried.some((one) => one.studentId === id) ||
           enrolments.some((one) => one.studentId === id && one.endsOn === undefined)
         : id === studentId,
     )
@@ -69,21 +69,18 @@ async function listAnswering(
     .sort((one, other) => one.name.localeCompare(other.name, 'en'));
 }
 
-/** One cell from a student's tries in order; undefined without a try. */
-function toCell(task: StoredTask, tries: readonly JudgedAttempt[]): AnswerCell | undefined {
-  if (tries.length === 0) return undefined;
-  const firstWrong = tries.find(({ outcome }) => outcome === 'wrong');
-  return {
-    tries: tries.length,
-    isSolved: tries.some(({ outcome }) => outcome === 'right'),
-    spentMs: tries.reduce((sum, { spentMs }) => sum + spentMs, 0),
-    hints: Math.max(...tries.map(({ hints }) => hints)),
-    firstWrong: firstWrong && findWrong(task, firstWrong),
-  };
+/** One cell; undefined without a try. */
+function toCell(task: StoredTask, tried: TriedTask | undefined): AnswerCell | undefined {
+  if (tried === undefined) return undefined;
+  const { tries, isSolved, spentMs, hints, firstWrong } = tried;
+  return { tries, isSolved, spentMs, hints, firstWrong: firstWrong && findWrong(task, firstWrong) };
 }
 
 /** What was wrong: a puzzle's move, an exercise's whole answer. */
-function findWrong(task: StoredTask, { answer, wrongPly }: JudgedAttempt): string | undefined {
+function findWrong(
+  task: StoredTask,
+  { answer, wrongPly }: NonNullable<TriedTask['firstWrong']>,
+): string | undefined {
   if (task.family !== 'mate') return answerText(task.family, answer);
   if (wrongPly === undefined || answer.kind !== 'play') return undefined;
   return findWrongSan(task.task.fen, answer.moves, wrongPly);
