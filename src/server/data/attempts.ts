@@ -8,7 +8,6 @@ import {
   type Answer,
   type Diagnosis,
   type Verdict,
-  type VerdictOutcome,
 } from '@/core/exercises';
 import type { ProgressAnswer } from '@/core/progress';
 import { z } from 'zod';
