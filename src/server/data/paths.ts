@@ -36,13 +36,25 @@ export async function saveClassStages(
 
 /** Stages that are open or closed for one student alone. */
 export async function listStudentStages(db: Db, studentId: StudentId): Promise<ClassStage[]> {
-  const rows: { stage: string; is_open: number }[] = await db('student_stages')
-    .where({ student_id: studentId })
-    .select('stage', 'is_open');
-  return rows.flatMap((row) => {
+  return (await listStagesOfStudents(db, [studentId])).get(studentId) ?? [];
+}
+
+/** The same of several; who has none is not in it. */
+export async function listStagesOfStudents(
+  db: Db,
+  studentIds: readonly StudentId[],
+): Promise<ReadonlyMap<StudentId, ClassStage[]>> {
+  const rows: { student_id: number; stage: string; is_open: number }[] = await db('student_stages')
+    .whereIn('student_id', [...studentIds])
+    .select('student_id', 'stage', 'is_open');
+  const stages = new Map<StudentId, ClassStage[]>();
+  for (const row of rows) {
     const stage = STAGES.find((one) => one === row.stage);
-    return stage === undefined ? [] : [{ stage, isOpen: row.is_open === 1 }];
-  });
+    if (stage === undefined) continue;
+    const studentId = row.student_id as StudentId;
+    stages.set(studentId, [...(stages.get(studentId) ?? []), { stage, isOpen: row.is_open === 1 }]);
+  }
+  return stages;
 }
 
 /** Opens or closes a stage for one student; undefined: what holds for the class holds again. */

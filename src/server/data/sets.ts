@@ -45,6 +45,18 @@ export async function findSetByRequest(db: Db, requestId: string): Promise<SetId
   return row?.id as SetId | undefined;
 }
 
+/** Those of these versions whose sets are staircases. */
+export async function filterStaircases(
+  db: Db,
+  setVersionIds: readonly SetVersionId[],
+): Promise<ReadonlySet<SetVersionId>> {
+  const ids: number[] = await db('staircase_sets')
+    .join('set_versions', 'set_versions.set_id', 'staircase_sets.set_id')
+    .whereIn('set_versions.id', [...setVersionIds])
+    .pluck('set_versions.id');
+  return new Set(ids as SetVersionId[]);
+}
+
 /** The tasks of a version of a set that is a staircase; none of another set. */
 export async function listStairs(db: Db, setVersionId: SetVersionId): Promise<TaskId[]> {
   const ids: number[] = await db('staircase_sets')

@@ -20,6 +20,7 @@ import {
   findPracticeByRequest,
   listClassStages,
   listReasons,
+  listStagesOfStudents,
   listStudentStages,
   saveClassStages,
   saveStudentStage,
@@ -153,15 +154,17 @@ export async function getClassPath(
   const db = getDb();
   if ((await findOwnClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
   const students = await listStudents(db, classId);
+  const other = await listStagesOfStudents(
+    db,
+    students.map(({ studentId }) => studentId),
+  );
   return success({
     stages: await listClassStages(db, classId),
-    students: await Promise.all(
-      students.map(async ({ studentId, name }) => ({
-        studentId,
-        name,
-        stages: await listStudentStages(db, studentId),
-      })),
-    ),
+    students: students.map(({ studentId, name }) => ({
+      studentId,
+      name,
+      stages: other.get(studentId) ?? [],
+    })),
   });
 }
 

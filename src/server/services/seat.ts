@@ -16,7 +16,7 @@ import { addAttempt, addVerdict, lockAnswerPlace } from '../data/answering';
 import { listAnsweredAtOnce, listTriesOfRound, listSolvedCounts } from '../data/attempts';
 import { isStudentOfClass } from '../data/classes';
 import { listClubPatterns } from '../data/clubPatterns';
-import { listStairs } from '../data/sets';
+import { filterStaircases, listStairs } from '../data/sets';
 import { listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, storeOnce, type Db } from '../db';
 import { reckonAnswerTime } from './answerTime';
@@ -54,7 +54,12 @@ async function countClimbed(
   studentId: StudentId,
   assignments: readonly AssignmentRecord[],
 ): Promise<ReadonlyMap<AssignmentId, number>> {
-  const counts = assignments.map(async (assignment) => {
+  const staircases = await filterStaircases(
+    db,
+    assignments.map(({ setVersionId }) => setVersionId),
+  );
+  const ofStaircases = assignments.filter(({ setVersionId }) => staircases.has(setVersionId));
+  const counts = ofStaircases.map(async (assignment) => {
     const climbed = await listClimbed(db, assignment, [studentId]);
     return [assignment.assignmentId, climbed.length] as const;
   });
