@@ -11,6 +11,7 @@ import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import { ClassCoaches } from '@/ui/panels/roster/ClassCoaches';
 import { ClassLevel } from '@/ui/panels/roster/ClassLevel';
 import { LinkButton } from '../../../_parts/LinkButton';
+import { NewestOnly } from '../../../_parts/NewestOnly';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import {
@@ -168,6 +169,7 @@ function GivenSets({ page }: { page: ClassPageData }) {
           </li>
         ))}
       </ul>
+      <NewestOnly count={page.assignments.length} />
     </section>
   );
 }
