@@ -8,6 +8,7 @@ const CORE = [
   'rules',
   'notation',
   'proof',
+  'tactics',
   'patterns',
   'search',
   'written',

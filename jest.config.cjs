@@ -30,7 +30,7 @@ module.exports = {
       ...common,
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/**/*.test.ts'],
+      testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/truth/**/*.test.ts'],
       testPathIgnorePatterns: ['<rootDir>/src/ui/', '<rootDir>/src/app/', '\\.long\\.test\\.ts$'],
     },
     {

@@ -4,13 +4,13 @@ import { makeSquareName, type Side } from '@/core/board';
 import {
   SMUDGE,
   type Answer,
-  type AttackAnswer,
   type ExerciseId,
   type GameEnding,
   type GameStory,
   type Hint,
   type Question,
 } from '@/core/exercises';
+import type { AttackAnswer } from '@/core/tactics';
 import { RULE_WORDS } from './families';
 import { mateQuestion } from './proof';
 import { PATTERN_WORDS } from './patternBook';
@@ -45,13 +45,13 @@ export function questionText(question: Question): string {
     case 'route':
       return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)} in as few moves as you can.${toldWords(question)}`;
     case 'route-unguarded':
-      return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)}. Go only where nobody can take it.${toldWords(question)}`;
+      return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)} in as few moves as you can. Stop only where nobody can capture it. It may capture on the way.${toldWords(question)}`;
     case 'collect':
       return `Take all ${question.targets.length} men with the ${ROLE_WORDS[question.role]} in as few moves as you can.${toldWords(question)}`;
     case 'route-answered':
       return `Move the ${ROLE_WORDS[question.role]} to ${makeSquareName(question.target)} in as few moves as you can. After each move the ${ROLE_WORDS[question.answeringRole]} on ${makeSquareName(question.answering)} moves too.`;
     case 'best-square':
-      return `Count the points: which of ${listWords(question.candidates.map(makeSquareName))} is best for the ${ROLE_WORDS[question.role]} on ${makeSquareName(question.square)}?`;
+      return `Which of ${listWords(question.candidates.map(makeSquareName))} is best for the ${ROLE_WORDS[question.role]} on ${makeSquareName(question.square)}? ${weightsText(question.weights)}`;
     case 'pawn-game':
       return `You are ${SIDE_WORDS[question.turn]}. ${PAWN_GOAL_WORDS[question.goal]}`;
     case 'attack-kinds':
@@ -65,7 +65,7 @@ export function questionText(question: Question): string {
     case 'right-order':
       return `${mateQuestion(question.turn, question.moves)} Tap its moves in the right order.`;
     case 'poisoned':
-      return `${SIDE_WORDS[question.turn]} can play ${question.move} and wins ${countWords(question.gain, 'point')} there. What comes next?`;
+      return `${SIDE_WORDS[question.turn]} plays ${question.move} and wins ${countWords(question.gain, 'point')} on that square. What can ${SIDE_WORDS[question.turn === 'white' ? 'black' : 'white']} do then?`;
     case 'garbled-line':
       return `The score sheet says: ${question.line} ${smudgeText(question.garbled)}${question.after === '' ? '' : `, then ${question.after}`}. Which move was it? Write it.`;
     case 'keep-score':
@@ -83,7 +83,7 @@ export function questionText(question: Question): string {
     case 'trapped':
       return `Tap every piece of ${SIDE_WORDS[question.side]} that has no safe square to go to.`;
     case 'attack-from':
-      return `Tap every square from which the ${ROLE_WORDS[question.role]} attacks ${makeSquareName(question.target)} and cannot be taken.`;
+      return `The ${ROLE_WORDS[question.role]} makes one move. Tap every square where it then attacks ${makeSquareName(question.target)} and nobody can capture it.`;
     case 'who-is-ahead':
       return 'Who is ahead, and by how many points?';
     case 'trade':
@@ -113,7 +113,7 @@ export function questionText(question: Question): string {
     case 'forcing-moves':
       return `${SIDE_WORDS[question.turn]} to move. ${FORCING_TASK_WORDS[question.asked]}`;
     case 'who-takes':
-      return 'It is mate. Mark every square beside the king: which man takes it from the king?';
+      return `It is checkmate. Mark every square beside ${SIDE_WORDS[question.turn]}'s king: which piece keeps the king off it?`;
     case 'give-up':
       return `${SIDE_WORDS[question.turn]} mates in ${question.moves} and gives a man up for it. Play the first move.`;
     case 'spare-men':
@@ -164,20 +164,34 @@ export const PAWN_GOAL_WORDS = {
 } as const;
 
 const ATTACK_TASK_WORDS: Readonly<Record<AttackAnswer, string>> = {
-  take: 'Tap every man that can take it and is not lost.',
-  'go-away': 'Tap every square where your man is safe.',
-  protect: 'Tap every man that can move so that it protects.',
-  'put-between': 'Tap every man that can go between.',
-  'open-line': 'Tap every man that can step aside so that another one protects.',
-  pin: 'Tap every man that can pin the attacker to its king.',
-  counter: 'Tap every man that can attack something as big.',
-  'in-between': 'Tap every man that can give check or threaten mate first.',
+  take: 'Tap every piece that can capture the attacker and loses nothing.',
+  'go-away': 'Tap every square where your piece is safe.',
+  protect: 'Tap every piece that can move to protect it.',
+  'put-between': 'Tap every piece that can go between.',
+  'open-line': 'Tap every piece that can step aside so that another one protects it.',
+  'free-guard': 'Tap every piece that can free a pinned protector.',
+  pin: 'Tap every piece that can pin the attacker to its king.',
+  counter: 'Tap every piece that can attack something as big.',
+  'in-between': 'Tap every piece that can give check or threaten mate first.',
 };
 
 /** "The pawn on h2 attacks the knight on g3." */
 function attackText(question: Extract<Question, { attacker: unknown }>): string {
   const { attacker, attackerRole, target, targetRole } = question;
   return `The ${ROLE_WORDS[attackerRole]} on ${makeSquareName(attacker)} attacks the ${ROLE_WORDS[targetRole]} on ${makeSquareName(target)}.`;
+}
+
+/** "Count 1 point for each middle square it sees ...": what the tally counts, so that the question says it all. */
+function weightsText({
+  middle,
+  attacked,
+  blocked,
+  moves,
+}: Extract<Question, { code: 'best-square' }>['weights']): string {
+  return [
+    `Add ${countWords(middle, 'point')} for each middle square it stands on or sees, and ${attacked} for each piece it attacks.`,
+    `Take away ${blocked} for each own piece in whose way it stands, and ${moves} for each move it needs.`,
+  ].join(' ');
 }
 
 const PROMOTION_WORDS = {
@@ -317,17 +331,18 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
   none: 'None: it is mate',
   protect: 'Protect it',
   'open-line': 'Step aside, so that another protects it',
+  'free-guard': 'Free a pinned protector',
   pin: 'Pin the attacker',
   counter: 'Attack something as big',
   'in-between': 'Check or threaten mate first',
-  'loses-more': 'They take more somewhere else',
-  'take-it': 'Nothing: it can be taken',
-  '!!': '!! strong and surprising',
-  '!': '! strong',
-  '!?': '!? surprising and sound',
-  '?!': '?! not quite good',
-  '?': '? bad',
-  '??': '?? very bad',
+  'loses-more': 'Win more on another square',
+  'take-it': 'Nothing as big: the capture is good',
+  '!!': '!! better than all others by 2 points or more, and it gives a piece up',
+  '!': '! better than all others by 2 points or more',
+  '!?': '!? as good as the best, and it gives a piece up',
+  '?!': '?! worse than the best by 1 point',
+  '?': '? worse than the best by 2 to 4 points',
+  '??': '?? worse by 5 points or more, or it allows mate or misses mate',
   'allows-mate': 'Yes, it allows a mate',
   'allows-none': 'No, no mate',
   'may-castle': 'Yes, it may',
@@ -363,8 +378,9 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
 /** Options that mean something else in one family. */
 const OWN_OPTION_WORDS: Partial<Readonly<Record<ExerciseId, Readonly<Record<string, string>>>>> = {
   trade: { even: 'An even trade' },
+  signs: { none: 'No sign: none of these' },
   'attack-kinds': { take: 'Take the attacker', 'go-away': 'Go away' },
-  poisoned: { 'allows-mate': 'It is mate at once' },
+  poisoned: { 'allows-mate': 'Give checkmate at once' },
 };
 
 /** A choice or a label in words. */

@@ -139,14 +139,14 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
     'Two moves.',
     'Three moves.',
     'Four moves, many men in the way.',
-    'Five moves and more.',
+    'Five or six moves.',
     'Four moves, the whole way told before the man goes.',
   ],
   'route-unguarded': [
     'Two moves.',
     'Three moves.',
     'Four moves.',
-    'Five moves and more.',
+    'Five or six moves.',
     'Four moves, the whole way told before the man goes.',
   ],
   collect: [
@@ -290,7 +290,7 @@ export const LEVEL_WORDS: Readonly<Record<ExerciseId, readonly string[]>> = {
     'Two signs, and several moves look like it.',
   ],
   'keep-score': ['Two moves of each side.', 'Four moves of each side.', 'Seven moves of each side.'],
-  signs: ['Strong, bad or very bad?', 'And not quite good.', 'All six signs.'],
+  signs: ['Strong, bad, very bad or no sign?', 'And not quite good.', 'All signs.'],
   'name-mate': [
     'Two names, bare pictures.',
     'Four names, some men more.',
@@ -360,7 +360,7 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
   'attack-from': 'Go there in your head. Do you see the target from there? Does anybody see you?',
   trapped: 'Ask of each piece: where can it go? Could it be taken there?',
   'attack-kinds':
-    'Go through the eight: take it, go away, protect, put something between, open a line, pin it, attack something bigger, check first.',
+    'Go through them all: capture, go away, protect, put something between, open a line, free a protector, pin, attack back, check first.',
   'attack-men':
     'Try your men one by one. After the move: is your man still lost? Is the man that moved lost?',
   'who-is-ahead': 'Cross out what both have. Then count the rest in points.',
@@ -393,8 +393,7 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
   'garbled-line':
     'Which of your men could have gone there? Play on in your head: do the next moves still work?',
   'keep-score': 'Letter of the man, x if something is taken, the square, + for check.',
-  signs:
-    '! is strong, !! strong and surprising, !? surprising and sound, ?! not quite good, ? bad, ?? very bad.',
+  signs: 'Find the best move first. Then count: how many points better or worse is the move that was played?',
   'name-mate': 'Who gives check? Who guards the squares round the king? What stands in its way?',
   'mate-by-name': 'Think of the picture first: who mates, and who helps?',
   'missing-man': 'Which square can the king still go to, or what could be taken? The missing man sees to it.',

@@ -1,18 +1,10 @@
 /** Why an answer is not right: always with the square and the man it is about, kind, and short enough for an eight-year-old. */
 import { makeSquareName, type Role, type Side, type Square } from '@/core/board';
-import type {
-  AttackAnswer,
-  Exercise,
-  ExerciseId,
-  ForcingLabel,
-  Note,
-  Reason,
-  Scene,
-  Verdict,
-} from '@/core/exercises';
+import type { Ask, ExerciseId, ForcingLabel, Note, Reason, Scene, Verdict } from '@/core/exercises';
 import type { NotationDiagnosis } from '@/core/notation';
 import type { PawnEnd } from '@/core/pawns';
 import type { StoredFate } from '@/core/puzzles';
+import type { AttackAnswer } from '@/core/tactics';
 import { optionText } from './exercises';
 import { reasonText as writtenReasonText } from './notation';
 import { fateText } from './fates';
@@ -20,12 +12,14 @@ import { PATTERN_WORDS } from './patternBook';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** The head of what is said: right, or what is too much and what is missing. */
-export function verdictText(verdict: Verdict, mode: Exercise['ask']['kind']): string {
+export function verdictText(verdict: Verdict, ask: Ask): string {
   const { outcome, right, extra, missed } = verdict;
+  const { kind: mode } = ask;
   if (outcome === 'right')
     return mode === 'tap' && right.length > 1 ? `Yes, all ${right.length}.` : 'Yes, that is right.';
   if (outcome === 'unfinished') return 'Go on.';
-  if (mode !== 'tap' && mode !== 'place') return 'Not yet.';
+  // One square is asked for: to count what is wrong and missing says nothing.
+  if ((mode !== 'tap' && mode !== 'place') || (ask.kind === 'tap' && ask.isSingle)) return 'Not yet.';
   if (extra.length === 0 && missed.length > 0)
     return `Right so far. ${countWords(missed.length, 'is', 'are')} still missing.`;
   if (mode === 'place') return 'Not yet.';
@@ -170,6 +164,18 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
       return `${square}: that man is theirs.`;
     case 'tally':
       return `${square}: ${tallyText(note)}.`;
+    case 'king-steps-into-check':
+      return `${square}: the ${man(note.byRole, note.by)} attacks it. A king never moves into check.`;
+    case 'is-pinned-there':
+      return `${square}: then the ${man(note.byRole, note.by)} attacks the king. The ${ROLE_WORDS[note.role]} is pinned.`;
+    case 'king-is-never-taken':
+      return `${square}: a king stands there. A king is never captured.`;
+    case 'not-mate-yet':
+      return `${square}: with a ${ROLE_WORDS[note.role]} there it is not mate.`;
+    case 'answers-otherwise':
+      return `${square}: the ${ROLE_WORDS[note.role]} can help with ${note.move}, but not in this way.`;
+    case 'move-is-lost':
+      return `${square}: ${note.move} is answered by ${note.moves.join(', ')}. That loses something.`;
     case 'can-answer':
       return `${square}: ${note.move} does it.`;
     case 'cannot-answer':
@@ -233,14 +239,15 @@ const FORCED_WORDS: Readonly<Record<ForcingLabel, string>> = {
 };
 
 const CANNOT_WORDS: Readonly<Record<AttackAnswer, string>> = {
-  take: 'cannot take the attacker, or is lost when it does',
-  'go-away': 'is not the one that is attacked',
-  protect: 'cannot protect it well enough from anywhere',
-  'put-between': 'cannot go between without being lost',
-  'open-line': 'opens no line that protects it',
+  take: 'cannot capture the attacker',
+  'go-away': 'is not the piece under attack',
+  protect: 'cannot go where it protects',
+  'put-between': 'cannot go between them',
+  'open-line': 'opens no line for a protector',
+  'free-guard': 'frees no pinned protector',
   pin: 'cannot pin the attacker',
-  counter: 'finds nothing as big to attack',
-  'in-between': 'has no check and threatens no mate without being lost',
+  counter: 'cannot attack anything as big',
+  'in-between': 'has no check and no threat of mate',
 };
 
 const PAWN_END_WORDS = {
@@ -283,10 +290,14 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
   switch (reason?.code) {
     case undefined:
       return '';
-    case 'colour':
-      return `${makeSquareName(reason.square)} is ${reason.isDark ? 'dark' : 'light'}. The corner a1 is dark; count the steps from there.`;
+    case 'colours': {
+      const told = reason.squares.map(
+        ({ square, isDark }) => `${makeSquareName(square)} is ${isDark ? 'dark' : 'light'}`,
+      );
+      return `${listWords(told)}. The corner a1 is dark. Count the steps from there.`;
+    }
     case 'lies-on':
-      return `It goes from ${makeSquareName(reason.squares[0] ?? 0)} to ${makeSquareName(reason.squares.at(-1) ?? 0)}.`;
+      return `The line goes from ${makeSquareName(reason.squares[0] ?? 0)} to ${makeSquareName(reason.squares.at(-1) ?? 0)}.`;
     case 'worth':
       return `White has ${countWords(reason.white, 'point')}, Black has ${reason.black}.`;
     case 'given-and-taken':
@@ -294,7 +305,9 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
     case 'gives-check':
       return `The man on ${squares(reason.squares)} gives check.`;
     case 'guards':
-      return `The man on ${squares(reason.squares)} attacks it.`;
+      return reason.squares.length === 0
+        ? `Nobody attacks ${makeSquareName(reason.square)}.`
+        : `${makeSquareName(reason.square)} is attacked from ${squares(reason.squares)}.`;
     case 'in-the-way':
       return `A man stands in the way on ${squares(reason.squares)}.`;
     case 'moves-do':
@@ -318,27 +331,49 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
     case 'no-check':
       return 'The king is not attacked.';
     case 'no-move':
-      return 'There is no move at all.';
+      return 'There is no legal move.';
+    case 'is-stalemate':
+      return 'No legal move, and no check: that is stalemate.';
+    case 'have-agreed':
+      return 'The players have agreed to a draw.';
+    case 'has-a-winner':
+      return 'Somebody has won, so it was not a draw.';
+    case 'is-a-draw':
+      return 'The game was a draw, so nobody gave up.';
+    case 'one-step':
+      return 'The pawn moved one square only.';
+    case 'two-steps':
+      return 'The pawn moved two squares.';
+    case 'just-now':
+      return 'The pawn has moved just now, so it is not too late.';
+    case 'is-beside':
+      return 'The two pawns stand side by side.';
+    case 'is-not-beside':
+      return 'The two pawns do not stand side by side.';
+    case 'king-is-safe':
+      return 'After the capture nobody attacks the king.';
+    case 'king-would-be-attacked':
+      return `After the capture the ${man(reason.byRole, reason.by)} attacks the king.`;
     case 'nothing-does':
       return family === 'is-safe-move' ? 'No check of the other side is mate.' : 'Nothing does that here.';
     case 'too-few-men':
-      return 'With these men nobody can ever give mate.';
+      return 'With these pieces nobody can ever give checkmate.';
     case 'has-moved':
-      return 'Who has moved once may not castle any more.';
+      return "A king or rook that has moved can't castle.";
     case 'does-not-matter':
       return 'That does not matter here.';
     case 'all-conditions-hold':
       return 'Nothing stands against it.';
     case 'only-at-once':
-      return 'In passing is allowed only at once, as the very next move.';
+      return 'En passant is allowed only at once, on the very next move.';
     case 'enough-men':
-      return 'There are men enough to mate.';
+      return 'There are enough pieces for checkmate.';
     case 'not-agreed':
       return 'They have not agreed.';
     case 'nothing-else-ends-it':
-      return 'Nothing on the board and nothing that is told ends the game.';
+      return 'Nothing on the board ended the game.';
     case 'it-is-mate':
-      return 'It is mate on the board.';
+      return 'It is checkmate: check, and no legal move.';
     case 'is-called':
       return `It is called: ${PATTERN_WORDS[reason.pattern].name}. The ${man(reason.role, reason.square)} gives it.`;
     case 'times':

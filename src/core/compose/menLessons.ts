@@ -1,9 +1,9 @@
 /** Composers about men on boards without kings: where they go, routes, captures, attack and protection. None of them searches. */
 import { getMan, kingDistance, opponentOf, SIDES, type Role, type Square, isDarkSquare } from '../board';
-import { EXERCISES, type ExerciseTaskOf, type Level, wander } from '../exercises';
+import { EXERCISES, isLawfulDuel, tapSquares, type ExerciseTaskOf, type Level, wander } from '../exercises';
 import { makeFen, makeMoveText } from '../notation';
 import { choosePawnMove, findPawnEnd, PAWN_GOALS, playPawnMove, startPawnGame } from '../pawns';
-import { listAttackers, listReach, type PositionDraft } from '../rules';
+import { listAttackers, listLawfulReach, type PositionDraft } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
 import {
   getRecipe,
@@ -193,14 +193,14 @@ const ROUTE_RECIPES: Readonly<Record<'route' | 'route-unguarded', Recipes<RouteR
     1: { roles: ['rook', 'bishop'], own: 3, others: 0, fewest: [2, 2] },
     2: { roles: ['rook', 'bishop', 'king', 'knight'], own: 6, others: 0, fewest: [3, 3] },
     3: { roles: ['knight', 'bishop', 'king', 'rook'], own: 12, others: 0, fewest: [4, 4] },
-    4: { roles: ['knight', 'bishop', 'king', 'rook'], own: 15, others: 0, fewest: [5, 9] },
+    4: { roles: ['knight', 'bishop', 'king', 'rook'], own: 15, others: 0, fewest: [5, 6] },
     5: { roles: ['knight', 'bishop', 'king', 'rook'], own: 12, others: 0, fewest: [4, 4] },
   },
   'route-unguarded': {
     1: { roles: ['rook', 'queen', 'bishop'], own: 1, others: 2, fewest: [2, 2] },
     2: { roles: ['rook', 'bishop', 'knight', 'king'], own: 2, others: 3, fewest: [3, 3] },
     3: { roles: ['knight', 'king', 'bishop', 'rook'], own: 3, others: 4, fewest: [4, 4] },
-    4: { roles: ['knight', 'king', 'rook'], own: 4, others: 5, fewest: [5, 12] },
+    4: { roles: ['knight', 'king', 'rook'], own: 4, others: 5, fewest: [5, 6] },
     5: { roles: ['knight', 'king', 'bishop', 'rook'], own: 3, others: 4, fewest: [4, 4] },
   },
 };
@@ -229,8 +229,8 @@ const COLLECT_RECIPES: Recipes<{
 }> = {
   1: { roles: ['rook', 'queen'], targets: 2, own: 0, fewest: [2, 2] },
   2: { roles: ['rook', 'bishop', 'queen'], targets: 3, own: 1, fewest: [3, 4] },
-  3: { roles: ['rook', 'bishop', 'knight'], targets: 3, own: 2, fewest: [5, 6] },
-  4: { roles: ['rook', 'knight', 'bishop', 'king'], targets: 4, own: 3, fewest: [7, 14] },
+  3: { roles: ['rook', 'bishop', 'knight'], targets: 3, own: 2, fewest: [4, 5] },
+  4: { roles: ['rook', 'knight', 'bishop', 'king'], targets: 4, own: 3, fewest: [6, 7] },
   5: { roles: ['rook', 'bishop', 'knight'], targets: 3, own: 1, fewest: [3, 5] },
 };
 
@@ -298,7 +298,7 @@ export const composeRouteAnswered: Composer<RouteAnsweredTask> = (random, level)
     if (draft.board[target] !== undefined) return undefined;
     const task = { fen: makeFen(draft), square, target, answering: other };
     const measure = EXERCISES['route-answered'].measure(task);
-    return isWithin(Math.ceil(measure / 10), ...fewest) ? task : undefined;
+    return isWithin(Math.ceil(measure / 10), ...fewest) && isLawfulDuel(task) ? task : undefined;
   });
 };
 
@@ -319,11 +319,13 @@ export const composeBestSquare: Composer<BestSquareTask> = (random, level) => {
     const square = randomBelow(random, 64);
     const man = getMan(turn, pickOne(random, ['knight', 'bishop', 'rook', 'queen'] as const));
     const draft = scatter(random, turn, new Map([[square, man]]), own, others);
-    const near = listReach(draft, square).map(({ to }) => to);
+    const near = listLawfulReach(draft, square).map(({ to }) => to);
     const beyond =
       level < 3
         ? []
-        : near.flatMap((to) => listReach(wander(draft, { from: square, to }), to).map((move) => move.to));
+        : near.flatMap((to) =>
+            listLawfulReach(wander(draft, { from: square, to }), to).map((move) => move.to),
+          );
     // Where it would be taken nobody calls a square good.
     const free = [...new Set([...near, ...beyond])].filter(
       (at) =>
@@ -340,7 +342,10 @@ export const composeBestSquare: Composer<BestSquareTask> = (random, level) => {
         .sort((one, other) => one - other),
       weights: EVEN_WEIGHTS,
     };
-    return EXERCISES['best-square'].isTask(task) ? task : undefined;
+    const family = EXERCISES['best-square'];
+    // Squares with as many points are both right; here one is best, so that counting matters.
+    const isRight = (at: Square) => family.judge(task, tapSquares([at])).outcome === 'right';
+    return family.isTask(task) && task.candidates.filter(isRight).length === 1 ? task : undefined;
   });
 };
 

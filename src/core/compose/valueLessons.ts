@@ -1,25 +1,10 @@
 /** Composers on positions of a game: values, exchanges, attack and protection. */
-import { opponentOf, SIDES, type Square } from '../board';
-import {
-  EXERCISES,
-  findAttacker,
-  listAttackAnswers,
-  type AttackAnswer,
-  type ExerciseTaskOf,
-  type Scale,
-  exchangeAfter,
-} from '../exercises';
+import { opponentOf, SIDES } from '../board';
+import { EXERCISES, type ExerciseTaskOf, type Scale } from '../exercises';
 import { makeFen, makeMoveText, getPosition } from '../notation';
-import {
-  findCaptured,
-  isCheck,
-  listAttackers,
-  listLegalMoves,
-  playMove,
-  type Move,
-  type Position,
-} from '../rules';
+import { findCaptured, isCheck, listAttackers, listLegalMoves, playMove, type Move } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
+import { exchangeAfter, findAttack, listAttackAnswers, type AttackAnswer } from '../tactics';
 import {
   getRecipe,
   isSmallFight,
@@ -209,23 +194,26 @@ const ANSWERS_OF_LEVEL: readonly (readonly AttackAnswer[])[] = [
   ['take', 'go-away'],
   ['protect', 'take', 'go-away'],
   ['put-between', 'protect'],
-  ['pin', 'open-line', 'counter', 'in-between'],
+  ['free-guard', 'pin', 'open-line', 'counter', 'in-between'],
 ];
 
 /** 1: take it or go away. 2: protect. 3: something between. 4: pins, opened lines, counter-attacks, moves in between. */
 export const composeAttackMen: Composer<ExerciseTaskOf<'attack-men'>> = (random, level, values) =>
   throwUntil(() => {
-    const attack = throwAttack(random, 2 + 2 * level, values);
-    if (attack === undefined) return undefined;
-    const found = new Set(listAttackAnswers(attack).flatMap(({ kinds }) => kinds));
+    const task = throwAttack(random, 2 + 2 * level, values);
+    const position = task && getPosition(task.fen);
+    const attack = task && position && findAttack(position, task.target, values);
+    if (task === undefined || position === undefined || attack === undefined) return undefined;
+    const sound = listAttackAnswers(position, attack, values).filter(({ isSound }) => isSound);
+    const found = new Set(sound.flatMap(({ kinds }) => kinds));
     const wanted = (ANSWERS_OF_LEVEL[level - 1] ?? []).filter((answer) => found.has(answer));
     const [rarest = 'take'] = wanted;
     return wanted.length === 0
       ? undefined
-      : { ...attack, answer: random() < 0.6 ? rarest : pickOne(random, wanted) };
+      : { ...task, answer: random() < 0.6 ? rarest : pickOne(random, wanted) };
   });
 
-/** A man of the side to move attacked by one of theirs; no check of ours that changes who takes back, for its kind is hard to name. */
+/** A man of the side to move attacked by one of theirs. */
 function throwAttack(random: Random, men: number, values: Scale): AttackedTask | undefined {
   const turn = pickOne(random, SIDES);
   const position = throwPosition(random, turn, new Map(), men, men);
@@ -237,16 +225,8 @@ function throwAttack(random: Random, men: number, values: Scale): AttackedTask |
       ? [at]
       : [],
   );
-  if (own.length !== 1) return undefined;
-  const task = { fen: makeFen(position), target: pickOne(random, own), values };
-  return findAttacker(task) !== undefined && hasPlainChecks(position, task.target) ? task : undefined;
-}
-
-function hasPlainChecks(position: Position, target: Square): boolean {
-  const helpers = (one: Position) => listAttackers(one.board, target, position.turn).join();
-  return listLegalMoves(position).every((move) => {
-    if (move.from === target) return true;
-    const after = playMove(position, move);
-    return !isCheck(after) || helpers(after) === helpers(position);
-  });
+  const [target] = own;
+  return own.length === 1 && target !== undefined && findAttack(position, target, values) !== undefined
+    ? { fen: makeFen(position), target, values }
+    : undefined;
 }

@@ -1,19 +1,23 @@
 /** Composers of notation: games played at random, one move of which is asked for. */
 import { MAN_VALUES, SIDES, type Role, type Square } from '../board';
 import {
+  earnSign,
   EXERCISES,
+  SIGN_DEPTHS,
+  SIGNS,
+  SMUDGE,
   type ExerciseTaskOf,
   type Level,
   type Scale,
-  exchangeAfter,
-  earnSign,
-  SMUDGE,
+  type Sign,
 } from '../exercises';
 import { makeFen, makeMoveText, makeSan, makeNumberedLine } from '../notation';
+import type { FateTable } from '../proof';
 import { toStoredFate } from '../puzzles';
 import {
   findCaptured,
   isCheck,
+  isSameMove,
   listLegalMoves,
   playMove,
   INITIAL_POSITION,
@@ -22,6 +26,7 @@ import {
 } from '../rules';
 import { createFateSearch, type FateSearch } from '../search';
 import { pickOne, randomBelow, type Random } from '../shared';
+import { exchangeAfter } from '../tactics';
 import {
   findLegal,
   getRecipe,
@@ -233,14 +238,16 @@ function playLine(random: Random, plies: number): LineTurn[] {
 
 type SignTask = ExerciseTaskOf<'signs'>;
 const SIGN_RECIPES: Recipes<{ options: SignTask['options']; men: number }> = {
-  1: { options: ['!', '?', '??'], men: 4 },
-  2: { options: ['!', '?!', '?', '??'], men: 5 },
-  3: { options: ['!!', '!', '!?', '?!', '?', '??'], men: 5 },
+  1: { options: ['!', '?', '??', 'none'], men: 3 },
+  2: { options: ['!', '?!', '?', '??', 'none'], men: 4 },
+  3: { options: [...SIGNS], men: 4 },
 };
-/** Half-moves seen of every move. */
-const SIGN_PLIES = 3;
+/** A first look at every move, before the long ones. */
+const FIRST_LOOK_PLIES = 3;
+/** Positions the long look may visit: beyond them the board is thrown away. */
+const MOST_LOOKED = 400_000;
 
-/** 1: strong, bad, very bad. 2: and not quite good. 3: all six. */
+/** 1: strong, bad, very bad or none of these. 2: and not quite good. 3: all signs. */
 export const composeSigns: Composer<SignTask> = (random, level) => {
   const { options, men } = getRecipe(SIGN_RECIPES, level);
   // A man given up for something is rare: it is asked for less often, and either of the two signs will do.
@@ -249,6 +256,7 @@ export const composeSigns: Composer<SignTask> = (random, level) => {
     random,
     options.filter((sign) => isGiftSign(sign) === isGift),
   );
+  const isWanted = (sign: Sign) => sign === wanted || (isGift && isGiftSign(sign));
   return throwUntil(() => {
     const position = throwPosition(random, pickOne(random, SIDES), new Map(), men, men);
     if (position === undefined || isCheck(position)) return undefined;
@@ -259,31 +267,43 @@ export const composeSigns: Composer<SignTask> = (random, level) => {
     const gifts = moves.filter((move) => isGift && isForcing(position, move) && isGivenUp(move));
     if (moves.length < 6 || (isGift && gifts.length === 0)) return undefined;
     fates ??= createFateSearch();
-    const table = fates.listFates(position, { plies: SIGN_PLIES }).moves;
-    const fen = makeFen(position);
-    return shuffle(random, table)
-      .slice(0, MOST_LOOKED_AT)
-      .flatMap((own): SignTask[] => {
-        const other = table.find((one) => one !== own);
-        if (other === undefined) return [];
-        const task = {
-          fen,
-          own: { move: makeMoveText(own.move), fate: toStoredFate(own.fate) },
-          other: { move: makeMoveText(other.move), fate: toStoredFate(other.fate) },
-          isGivenUp: isGivenUp(own.move),
-          options,
-        };
-        const sign = earnSign(task);
-        return sign === wanted || (isGift && sign !== undefined && isGiftSign(sign)) ? [task] : [];
-      })[0];
+    const first = fates.listFates(position, { plies: FIRST_LOOK_PLIES });
+    const asked = shuffle(random, moves).find((move) => isWanted(earnFrom(first, move, isGivenUp(move))));
+    if (asked === undefined) return undefined;
+    const tables: FateTable[] = [];
+    fates.listFates(position, { plies: Math.max(...SIGN_DEPTHS), budgetNodes: MOST_LOOKED }, (table) => {
+      if (SIGN_DEPTHS.some((depth) => depth === table.seenPlies)) tables.push(table);
+    });
+    const evidence = tables.at(-1);
+    const signs = tables.map((table) => earnFrom(table, asked, isGivenUp(asked)));
+    const [sign] = signs;
+    const isStable = signs.length === SIGN_DEPTHS.length && new Set(signs).size === 1;
+    if (evidence === undefined || sign === undefined || !isStable || !isWanted(sign)) return undefined;
+    const { own, other } = findOwnAndOther(evidence, asked);
+    return { fen: makeFen(position), own, other, isGivenUp: isGivenUp(asked), options };
   });
 };
+
+/** The sign a move earns by a table of fates. */
+function earnFrom(table: FateTable, move: Move, isGivenUp: boolean): Sign {
+  return earnSign({ ...findOwnAndOther(table, move), isGivenUp });
+}
+
+/** The move and the best of the others, as they are stored. */
+function findOwnAndOther({ moves }: FateTable, move: Move): Pick<SignTask, 'own' | 'other'> {
+  const own = moves.find((one) => isSameMove(one.move, move));
+  const other = moves.find((one) => one !== own);
+  if (own === undefined || other === undefined) throw new Error('a table holds every legal move');
+  return {
+    own: { move: makeMoveText(own.move), fate: toStoredFate(own.fate) },
+    other: { move: makeMoveText(other.move), fate: toStoredFate(other.fate) },
+  };
+}
 
 function isGiftSign(sign: SignTask['options'][number]): boolean {
   return sign === '!!' || sign === '!?';
 }
 
-const MOST_LOOKED_AT = 40;
 let fates: FateSearch | undefined;
 
 /** Does it take something or give check? */

@@ -5,12 +5,13 @@
  */
 import { z } from 'zod';
 import { opponentOf, type Square } from '../board';
-import { listAttackers, listReach, type PositionDraft } from '../rules';
+import { listAttackers, listLawfulReach, type PositionDraft } from '../rules';
 import { squareSchema } from './answer';
 import { defineFamily } from './family';
 import { getDraft } from '../notation';
 import { boardTextSchema, getRole, sceneOf } from './lessonBoard';
 import { wander } from './looseMoves';
+import { noteNotReached } from './reachNotes';
 import { compareMarks, tapHints, tapSquares } from './tapVerdict';
 import { defineTheirMen, listMen } from './theirMen';
 import type { Note } from './verdict';
@@ -63,7 +64,7 @@ function listProtectors({ board, turn }: PositionDraft, square: Square): Square[
 /** A square one of their men can go to without being taken there. */
 function findSafeSquare(draft: PositionDraft, from: Square): Square | undefined {
   const theirs = { ...draft, turn: opponentOf(draft.turn) };
-  return listReach(theirs, from).find(
+  return listLawfulReach(theirs, from).find(
     (move) => listAttackers(wander(theirs, move).board, move.to, draft.turn).length === 0,
   )?.to;
 }
@@ -107,14 +108,14 @@ export const attackFromFamily = defineFamily<AttackFromTask, 'tap'>({
   measure({ fen, square }) {
     const draft = getDraft(fen);
     const others = draft.board.filter((man) => man?.side === opponentOf(draft.turn)).length;
-    return listReach(draft, square).length * others;
+    return listLawfulReach(draft, square).length * others;
   },
   hints: (task) => tapHints(listAttackingSquares(task)),
 });
 
 function listAttackingSquares({ fen, square, target }: AttackFromTask): Square[] {
   const draft = getDraft(fen);
-  return listReach(draft, square)
+  return listLawfulReach(draft, square)
     .filter(({ to }) => attacks(draft, square, to, target) && listGuards(draft, square, to).length === 0)
     .map(({ to }) => to)
     .sort((one, other) => one - other);
@@ -133,7 +134,8 @@ function noteNoAttack({ fen, square: from, target }: AttackFromTask, square: Squ
   const draft = getDraft(fen);
   const role = getRole(draft, from);
   if (square === target) return { code: 'is-the-target', square };
-  if (!listReach(draft, from).some(({ to }) => to === square)) return { code: 'not-its-way', square, role };
+  if (!listLawfulReach(draft, from).some(({ to }) => to === square))
+    return noteNotReached(draft, from, square);
   if (!attacks(draft, from, square, target)) return { code: 'attacks-not', square, role, target };
   const [by] = listGuards(draft, from, square);
   if (by === undefined) throw new Error('a square that is not right is guarded');

@@ -2,12 +2,12 @@
  * Family `best-square`: of some marked squares, which is best for this man? Compared by a tally that everybody can count: one point
  * for each of the four middle squares it stands on or looks at, one for each man of theirs it attacks, one less for each own man whose
  * way it shortens, one less for each move it takes to get there. That these four are looked at is common practice; how much each
- * weighs is the coach's, so the weights belong to the task. One square is best, and by a whole point.
+ * weighs is the coach's, so the weights belong to the task. Where two squares have as many points, both are right.
  */
 import { z } from 'zod';
 import { opponentOf, type Square } from '../board';
 import { getDraft } from '../notation';
-import { listReach, type PositionDraft } from '../rules';
+import { listLawfulReach, type PositionDraft } from '../rules';
 import { squareSchema } from './answer';
 import { defineFamily } from './family';
 import { boardTextSchema, getRole, sceneOf } from './lessonBoard';
@@ -56,13 +56,13 @@ export const bestSquareFamily = defineFamily<BestSquareTask, 'tap'>({
       const { board, turn } = getDraft(fen);
       return board[square]?.side === turn;
     }, 'no man stands there')
-    .refine((task) => listTallies(task).length === task.candidates.length, 'a square is out of reach')
-    .refine((task) => findMargin(task) >= 1, 'no square is best'),
-  question: ({ fen, square, candidates }) => ({
+    .refine((task) => listTallies(task).length === task.candidates.length, 'a square is out of reach'),
+  question: ({ fen, square, candidates, weights }) => ({
     code: 'best-square',
     role: getRole(getDraft(fen), square),
     square,
     candidates,
+    weights,
   }),
   scene({ fen, square, candidates }) {
     const draft = getDraft(fen);
@@ -71,7 +71,9 @@ export const bestSquareFamily = defineFamily<BestSquareTask, 'tap'>({
   ask: () => ({ kind: 'tap', isSingle: true, labels: [] }),
   solution: (task) => tapSquares([findBest(task).square]),
   judge(task, answer) {
-    const best = findBest(task);
+    const [marked] = answer.marks;
+    // A square with as many points is right too.
+    const best = listBest(task).find(({ square }) => square === marked?.square) ?? findBest(task);
     return compareMarks(
       [best.square],
       answer,
@@ -85,7 +87,8 @@ export const bestSquareFamily = defineFamily<BestSquareTask, 'tap'>({
     return 6 * task.candidates.length + board.filter((man) => man !== undefined).length - findMargin(task);
   },
   hints(task) {
-    const wrong = task.candidates.find((square) => square !== findBest(task).square);
+    const best = listBest(task).map(({ square }) => square);
+    const wrong = task.candidates.find((square) => !best.includes(square));
     return task.candidates.length < 3 || wrong === undefined ? [] : [{ kind: 'not-square', square: wrong }];
   },
 });
@@ -95,8 +98,15 @@ function noteSquare(task: BestSquareTask, square: Square): Note {
   return tally === undefined ? { code: 'not-marked', square } : { code: 'tally', isBest: false, ...tally };
 }
 
+/** Every square with the most points. */
+function listBest(task: BestSquareTask): Tally[] {
+  const tallies = listTallies(task);
+  const most = Math.max(...tallies.map(({ points }) => points));
+  return tallies.filter(({ points }) => points === most);
+}
+
 function findBest(task: BestSquareTask): Tally {
-  const [best] = listTallies(task).sort((one, other) => other.points - one.points);
+  const [best] = listBest(task);
   if (best === undefined) throw new Error('a parsed task has squares to compare');
   return best;
 }
@@ -124,7 +134,7 @@ function tallyOf(
   moves: number,
 ): Tally {
   const after = wander(draft, { from, to: square });
-  const reach = listReach(after, square).map(({ to }) => to);
+  const reach = listLawfulReach(after, square).map(({ to }) => to);
   const middle = MIDDLE.filter((at) => at === square || reach.includes(at)).length;
   const attacked = reach.filter((to) => after.board[to]?.side === opponentOf(draft.turn)).length;
   const blocked = listShortened(without(draft, from), after, square).length;
@@ -137,8 +147,8 @@ function tallyOf(
 function listShortened(before: PositionDraft, after: PositionDraft, square: Square): Square[] {
   return after.board.flatMap((man, at) => {
     if (man?.side !== after.turn || at === square) return [];
-    const had = listReach(before, at).length;
-    const has = listReach(after, at).length;
+    const had = listLawfulReach(before, at).length;
+    const has = listLawfulReach(after, at).length;
     return has < had ? [at] : [];
   });
 }
@@ -149,7 +159,7 @@ function findDistances(draft: PositionDraft, from: Square): Map<Square, number> 
   let edge = [{ draft, at: from }];
   for (let moves = 1; moves <= MOST_MOVES; moves += 1) {
     edge = edge.flatMap((place) =>
-      listReach(place.draft, place.at).flatMap((move) => {
+      listLawfulReach(place.draft, place.at).flatMap((move) => {
         if (place.draft.board[move.to] !== undefined || distances.has(move.to)) return [];
         distances.set(move.to, moves);
         return [{ draft: wander(place.draft, move), at: move.to }];

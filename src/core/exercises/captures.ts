@@ -3,7 +3,7 @@
  * forgotten. `free-men`: every man that can be taken so that nobody takes back on its square (the first grade of safe).
  */
 import { opponentOf, type Square } from '../board';
-import { listAttackers, listReach, type PositionDraft } from '../rules';
+import { listAttackers, listLawfulReach, type PositionDraft } from '../rules';
 import { getRole } from './lessonBoard';
 import { wander } from './looseMoves';
 import { defineTheirMen, listMen } from './theirMen';
@@ -51,7 +51,7 @@ export const freeMenFamily = defineTheirMen({
 
 /** Own men that can take on the square. */
 function listTakers(draft: PositionDraft, square: Square): Square[] {
-  return listMen(draft, draft.turn, (from) => listReach(draft, from).some(({ to }) => to === square));
+  return listMen(draft, draft.turn, (from) => listLawfulReach(draft, from).some(({ to }) => to === square));
 }
 
 function isFree(draft: PositionDraft, square: Square): boolean {

@@ -110,15 +110,19 @@ function solve(task: CastlingTask): CastlingAnswer {
   return listFailing(task)[0] ?? 'may-castle';
 }
 
+/** Of a wrong "it may": the condition that fails. Of any other: whether that one does. */
 function reasonOf(task: CastlingTask, option: string): Reason | undefined {
   const { draft, way } = wayOf(task);
-  const guards = (square: Square): Reason => {
-    const squares = listGuards(draft, way.king, square);
-    return squares.length === 0 ? { code: 'nothing-does' } : { code: 'guards', squares };
-  };
+  const guards = (square: Square): Reason => ({
+    code: 'guards',
+    square,
+    squares: listGuards(draft, way.king, square),
+  });
   switch (option) {
-    case 'may-castle':
-      return solve(task) === 'may-castle' ? { code: 'all-conditions-hold' } : undefined;
+    case 'may-castle': {
+      const [failing] = listFailing(task);
+      return failing === undefined ? { code: 'all-conditions-hold' } : reasonOf(task, failing);
+    }
     case 'has-moved':
       return solve(task) === 'has-moved' ? { code: 'has-moved' } : { code: 'does-not-matter' };
     case 'in-the-way': {

@@ -10,6 +10,7 @@ import {
   findKing,
   findOutcome,
   isCheck,
+  isCheckmate,
   listCheckers,
   listLegalMoves,
   playMove,
@@ -66,29 +67,44 @@ export function findState(position: Position): BoardState {
 }
 
 /** Why the option holds, or why it does not. */
-function reasonOfState(position: Position, option: string): Reason | undefined {
+function reasonOfState(position: Position, option: string): Reason {
+  const state = findState(position);
+  if (option === state) return whyState(position, state);
   const checkers = listCheckers(position);
-  const moves = listLegalMoves(position);
   switch (option) {
     case 'check':
-    case 'goes-on':
-      if (checkers.length > 0) return { code: 'gives-check', squares: checkers };
-      return option === 'check' ? { code: 'no-check' } : reasonOfMoves(position, moves);
     case 'mate':
-      return checkers.length === 0 ? { code: 'no-check' } : reasonOfMoves(position, moves);
+      if (checkers.length === 0) return { code: 'no-check' };
+      // In check, yet not merely that, or not mate: the state itself says why.
+      return option === 'mate' && state === 'check' ? reasonOfMoves(position) : whyState(position, state);
     case 'stalemate':
-      return checkers.length > 0
-        ? { code: 'gives-check', squares: checkers }
-        : reasonOfMoves(position, moves);
+      return checkers.length > 0 ? { code: 'gives-check', squares: checkers } : reasonOfMoves(position);
     case 'dead':
-      return findState(position) === 'dead' ? { code: 'too-few-men' } : undefined;
+      return { code: 'enough-men' };
     default:
-      return undefined;
+      return whyState(position, state);
   }
 }
 
-function reasonOfMoves(position: Position, moves: readonly Move[]): Reason {
-  const [first] = moves;
+/** What makes it check, mate, stalemate, a dead position or none of these. */
+export function whyState(position: Position, state: BoardState): Reason {
+  switch (state) {
+    case 'check':
+      return { code: 'gives-check', squares: listCheckers(position) };
+    case 'mate':
+      return { code: 'it-is-mate' };
+    case 'stalemate':
+      return { code: 'is-stalemate' };
+    case 'dead':
+      return { code: 'too-few-men' };
+    case 'goes-on':
+      return reasonOfMoves(position);
+  }
+}
+
+/** The first legal move, against whoever says that there is none. */
+export function reasonOfMoves(position: Position): Reason {
+  const [first] = listLegalMoves(position);
   return first === undefined ? { code: 'no-move' } : { code: 'can-move', moves: [makeSan(position, first)] };
 }
 
@@ -108,7 +124,7 @@ export const answersToCheckFamily = defineFamily<BoardTask, 'choose'>({
   judge({ fen }, answer) {
     const position = getPosition(fen);
     return compareOptions(listCheckAnswers(position), answer, (option) => {
-      if (option === 'none') return reasonOfMoves(position, listLegalMoves(position));
+      if (option === 'none') return isCheckmate(position) ? { code: 'it-is-mate' } : reasonOfMoves(position);
       const moves = listAnswers(position, option);
       return moves.length === 0
         ? { code: 'nothing-does' }

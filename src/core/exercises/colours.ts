@@ -37,9 +37,11 @@ export const squareColourFamily = defineFamily<ColourTask, 'choose'>({
   solution: (task) => chooseOptions([solve(task)]),
   judge: (task, answer) =>
     compareOptions([solve(task)], answer, () => ({
-      code: 'colour',
-      square: task.square,
-      isDark: isDarkSquare(task.square),
+      code: 'colours',
+      squares: [task.square, ...(task.other === undefined ? [] : [task.other])].map((square) => ({
+        square,
+        isDark: isDarkSquare(square),
+      })),
     })),
   /** Steps from the nearest corner, whose colours are learnt first. */
   measure: ({ square, other }) =>

@@ -9,10 +9,11 @@ import type { Square } from '../board';
 import { getPosition, makeSan } from '../notation';
 import { FORCING_KINDS, listForcing, type ForcingKind } from '../proof';
 import type { Move, Position } from '../rules';
+import { exchangeAfter } from '../tactics';
 import { defineFamily } from './family';
 import { isMatingMove, positionTextSchema, sceneOfPosition } from './legalTask';
 import { tapHints } from './tapVerdict';
-import { exchangeAfter, scaleSchema, type Scale } from './values';
+import { scaleSchema, type Scale } from './values';
 import { RIGHT, wrongFor, type Note } from './verdict';
 
 /** What is asked: the checks alone, every kind, or what comes of checks and captures. */

@@ -5,8 +5,9 @@
  */
 import { z } from 'zod';
 import { SIDES } from '../board';
-import { getPosition, makeSan, parseSan } from '../notation';
-import { EMPTY_DRAFT, findOutcome, listLegalMoves, playMove, type Position } from '../rules';
+import { getPosition, parseSan } from '../notation';
+import { EMPTY_DRAFT, findOutcome, isCheck, playMove } from '../rules';
+import { findState, reasonOfMoves, whyState } from './check';
 import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
 import { sceneOf } from './lessonBoard';
@@ -49,25 +50,32 @@ function listDraws({ fen, story }: DrawTask): DrawKind[] {
 
 const drawTaskSchema = drawShape.refine((task) => listDraws(task).length <= 1, 'two draws at once');
 
-function reasonOfDraw({ fen, story }: DrawTask, option: string): Reason | undefined {
+/** Why this draw is there, or why it is not. */
+function reasonOfDraw({ fen, story }: DrawTask, option: DrawKind): Reason {
   const position = getPosition(fen);
-  const [move] = listLegalMoves(position);
+  const state = findState(position);
   switch (option) {
     case 'stalemate':
-      return move === undefined
-        ? { code: 'no-move' }
-        : { code: 'can-move', moves: [makeSan(position, move)] };
+      if (state === 'mate') return { code: 'it-is-mate' };
+      return state === 'stalemate' ? whyState(position, state) : reasonOfMoves(position);
     case 'dead':
-      return findOutcome(position)?.kind === 'dead' ? { code: 'too-few-men' } : { code: 'enough-men' };
+      return state === 'dead' ? whyState(position, state) : { code: 'enough-men' };
     case 'repetition':
       return { code: 'times', times: story.times };
     case 'fifty-moves':
       return { code: 'quiet-moves', moves: story.quietMoves };
     case 'agreement':
-      return story.haveAgreed ? undefined : { code: 'not-agreed' };
-    default:
-      return undefined;
+      return { code: story.haveAgreed ? 'have-agreed' : 'not-agreed' };
+    case 'no-draw':
+      return state === 'mate' ? { code: 'it-is-mate' } : { code: 'nothing-else-ends-it' };
   }
+}
+
+/** Of a wrong "no draw": the draw that there is. Of any other: why that one is there or not. */
+function reasonInDraws(task: DrawTask, option: string): Reason {
+  const [draw = 'no-draw'] = listDraws(task);
+  const asked = DRAW_OPTIONS.find((kind) => kind === option) ?? 'no-draw';
+  return reasonOfDraw(task, asked === 'no-draw' ? draw : asked);
 }
 
 /** Men, and what is told besides. */
@@ -89,7 +97,7 @@ export const drawKindFamily = defineFamily<DrawTask, 'choose'>({
   ask: () => ({ kind: 'choose', options: DRAW_OPTIONS, isMultiple: false }),
   solution: (task) => chooseOptions([listDraws(task)[0] ?? 'no-draw']),
   judge: (task, answer) =>
-    compareOptions([listDraws(task)[0] ?? 'no-draw'], answer, (option) => reasonOfDraw(task, option)),
+    compareOptions([listDraws(task)[0] ?? 'no-draw'], answer, (option) => reasonInDraws(task, option)),
   measure: measureStory,
   hints: (task) => chooseHints(DRAW_OPTIONS, [listDraws(task)[0] ?? 'no-draw']),
 });
@@ -135,19 +143,45 @@ export const whyStoppedFamily = defineFamily<StopTask, 'choose'>({
   ask: () => ({ kind: 'choose', options: STOP_OPTIONS, isMultiple: false }),
   solution: (task) => chooseOptions([solveStop(task)]),
   judge: (task, answer) =>
-    compareOptions([solveStop(task)], answer, (option) => {
-      if (option === 'mate' || option === 'resignation')
-        return reasonOfDecision(getPosition(task.fen), option);
-      return option === 'agreement' ? { code: 'nothing-else-ends-it' } : reasonOfDraw(task, option);
-    }),
+    compareOptions([solveStop(task)], answer, (option) =>
+      option === solveStop(task) ? whyStopped(task) : whyNotStopped(task, option),
+    ),
   measure: measureStory,
   hints: (task) => chooseHints(STOP_OPTIONS, [solveStop(task)]),
 });
 
-function reasonOfDecision(position: Position, option: 'mate' | 'resignation'): Reason {
-  const [move] = listLegalMoves(position);
-  if (move !== undefined) return { code: 'can-move', moves: [makeSan(position, move)] };
-  return option === 'mate' ? { code: 'no-move' } : { code: 'it-is-mate' };
+/** What ended the game. */
+function whyStopped(task: StopTask): Reason {
+  const reason = solveStop(task);
+  switch (reason) {
+    case 'mate':
+      return { code: 'it-is-mate' };
+    case 'resignation':
+      return { code: 'nothing-else-ends-it' };
+    case 'agreement':
+      return { code: task.story.haveAgreed ? 'have-agreed' : 'nothing-else-ends-it' };
+    default:
+      return reasonOfDraw(task, reason);
+  }
+}
+
+/** What speaks against another end: the result first, then the board and the story. */
+function whyNotStopped(task: StopTask, option: string): Reason {
+  const position = getPosition(task.fen);
+  const isDrawn = task.result === '1/2-1/2';
+  switch (option) {
+    case 'mate':
+      return isCheck(position) ? reasonOfMoves(position) : { code: 'no-check' };
+    case 'resignation':
+      return isDrawn ? { code: 'is-a-draw' } : { code: 'it-is-mate' };
+    case 'agreement':
+      // Something else has ended it.
+      return isDrawn ? whyStopped(task) : { code: 'has-a-winner' };
+    default: {
+      const draw = DRAW_OPTIONS.find((kind) => kind === option);
+      return isDrawn && draw !== undefined ? reasonOfDraw(task, draw) : { code: 'has-a-winner' };
+    }
+  }
 }
 
 const stalematingShape = z.object({ fen: positionTextSchema, sans: z.array(z.string()).min(3).max(5) });
@@ -183,9 +217,8 @@ export const stalematingFamily = defineFamily<StalematingTask, 'choose'>({
       const read = parseSan(position, san);
       if (!read.ok) return undefined;
       const after = playMove(position, read.value);
-      const [reply] = listLegalMoves(after);
-      if (findOutcome(after)?.kind === 'mate') return { code: 'it-is-mate' };
-      return reply === undefined ? { code: 'no-move' } : { code: 'can-move', moves: [makeSan(after, reply)] };
+      const state = findState(after);
+      return state === 'mate' || state === 'stalemate' ? whyState(after, state) : reasonOfMoves(after);
     });
   },
   /** Moves to look at, and men that guard squares. */

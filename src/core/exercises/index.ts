@@ -25,7 +25,7 @@ export {
   type FamilyId,
 } from './registry';
 export { wander, without } from './looseMoves';
-export { exchangeAfter, scaleSchema, type Scale } from './values';
+export { scaleSchema, type Scale } from './values';
 export { listSpareMen } from './namedMates';
 export { HABITS, listLastSquares, listOwnSans, makeHabitTask, type Habit } from './habits';
 export {
@@ -39,9 +39,10 @@ export {
 } from './notationWays';
 export type { ForcingLabel } from './forcingMoves';
 export { findPlaceSlip } from './placeSlip';
-export { earnSign } from './signs';
+export { earnSign, SIGN_DEPTHS, SIGNS, type Sign } from './signs';
 export { SMUDGE } from './sheets';
-export { findAttacker, listAttackAnswers, type AttackAnswer } from './attackAnswers';
+export { tapSquares } from './tapVerdict';
+export { isLawfulDuel } from './routeAnswered';
 export { PATH_PRESETS, STAGES, type PathPreset, type Stage } from './stages';
 export {
   MISS_GEOMETRIES,

@@ -161,7 +161,7 @@ function noteOf(draft: PositionDraft, square: Square, neighbours: readonly Squar
   if (label === 'own-man') return { code: 'is-own-man', square };
   const [by] = listGuards(draft, square);
   if (by === undefined) return { code: 'is-free', square };
-  const isThrough = findManBetween(draft, by, square) === getKing(draft);
+  const isThrough = getRole(draft, by) !== 'knight' && findManBetween(draft, by, square) === getKing(draft);
   return {
     code: isThrough ? 'guarded-through-king' : 'is-guarded',
     square,

@@ -43,9 +43,7 @@ export const nameLineFamily = defineFamily<LineTask, 'choose'>({
   ask: (task) => ({ kind: 'choose', options: listOptions(task), isMultiple: false }),
   solution: (task) => chooseOptions([nameOf(task)]),
   judge: (task, answer) =>
-    compareOptions([nameOf(task)], answer, (option) =>
-      option === nameOf(task) ? { code: 'lies-on', squares: listLine(task) } : undefined,
-    ),
+    compareOptions([nameOf(task)], answer, () => ({ code: 'lies-on', squares: listLine(task) })),
   measure: ({ asks, kind, bottom, hasCoordinates }) =>
     (asks === 'kind' ? 0 : 3) +
     (asks === 'name' && kind === 'diagonal' ? 2 : 0) +

@@ -17,7 +17,7 @@ import {
 } from '../board';
 import { findPosition, getDraft, makeFen } from '../notation';
 import { namePatterns, PATTERN_IDS, type PatternId } from '../patterns';
-import type { PositionDraft } from '../rules';
+import { isCheckmate, type PositionDraft } from '../rules';
 import { squareSchema, type AnswerOf } from './answer';
 import { defineFamily } from './family';
 import { boardTextSchema, sceneOf } from './lessonBoard';
@@ -139,9 +139,15 @@ function judgeAdded(gap: Gap, { men }: AnswerOf<'place'>, sides: readonly Side[]
   const [one, ...others] = men.filter(({ square }) => draft.board[square] === undefined);
   if (!stays || one === undefined || others.length > 0 || !sides.includes(one.side))
     return wrongFor([{ code: 'one-man-only' }]);
-  return isThisMate(putOn(gap, one.square, getMan(one.side, one.role)), gap.id)
-    ? { ...RIGHT, right: [one.square] }
-    : wrongFor([{ code: 'not-this-mate', square: one.square, role: one.role, pattern: gap.id }], {
-        extra: [one.square],
-      });
+  const { square, role } = one;
+  const filled = putOn(gap, square, getMan(one.side, role));
+  if (isThisMate(filled, gap.id)) return { ...RIGHT, right: [square] };
+  return wrongFor(
+    [
+      isCheckmate(filled)
+        ? { code: 'not-this-mate', square, role, pattern: gap.id }
+        : { code: 'not-mate-yet', square, role },
+    ],
+    { extra: [square] },
+  );
 }

@@ -200,7 +200,9 @@ function compareMen(
     (square) => {
       const man = position.board[square];
       if (man === undefined) return { code: 'nobody-there', square };
-      return { code: man.side === position.turn ? 'not-asked' : wrong, square, role: man.role };
+      // The mating king is never one of the right ones: taking it off says nothing of a game.
+      const isAsked = man.side !== position.turn && (man.role !== 'king' || wrong === 'not-in-the-way');
+      return { code: isAsked ? wrong : 'not-asked', square, role: man.role };
     },
     (square) => ({ code: missed, square, role: getOwnMan(position, square).role }),
   );

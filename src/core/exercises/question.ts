@@ -4,7 +4,7 @@ import type { MoveText } from '../notation';
 import type { PatternId } from '../patterns';
 import type { PawnGoal } from '../pawns';
 import type { CastlingWing } from '../rules';
-import type { AttackAnswer } from './attackAnswers';
+import type { AttackAnswer } from '../tactics';
 
 export type Question =
   | { readonly code: 'tap-square'; readonly square: Square; readonly seenFrom: Side | undefined }
@@ -41,6 +41,8 @@ export type Question =
       readonly role: Role;
       readonly square: Square;
       readonly candidates: readonly Square[];
+      /** Points for what is counted. */
+      readonly weights: Readonly<Record<'middle' | 'attacked' | 'blocked' | 'moves', number>>;
     }
   | { readonly code: 'pawn-game'; readonly turn: Side; readonly goal: PawnGoal }
   | (AttackAsked & { readonly code: 'attack-kinds' })

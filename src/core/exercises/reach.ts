@@ -5,14 +5,14 @@
  */
 import { z } from 'zod';
 import { fileOf, rankOf, type Role, type Square } from '../board';
-import { listReach, type PositionDraft } from '../rules';
+import { listLawfulReach, type PositionDraft } from '../rules';
 import { squareSchema } from './answer';
 import { defineFamily } from './family';
 import { getDraft } from '../notation';
-import { boardTextSchema, findManBetween, getRole, isOnItsWay, sceneOf } from './lessonBoard';
+import { boardTextSchema, getRole, isOnItsWay, sceneOf } from './lessonBoard';
 import { compareNumber } from './numberVerdict';
+import { noteNotReached } from './reachNotes';
 import { compareMarks, tapHints, tapSquares } from './tapVerdict';
-import type { Note } from './verdict';
 
 export const reachTaskSchema = z
   .object({ fen: boardTextSchema, square: squareSchema })
@@ -61,7 +61,7 @@ const TAP_PARTS = {
     return compareMarks(
       listTargets(fen, from),
       answer,
-      (square) => noteExtra(draft, from, square),
+      (square) => noteNotReached(draft, from, square),
       (square) => ({ code: 'missed', square, from, role }),
     );
   },
@@ -139,39 +139,6 @@ function findLastStep({ enPassant, turn }: PositionDraft): { from: Square; to: S
 
 /** A pawn on the last rank but one reaches one square by four moves. */
 function listTargets(fen: string, square: Square): Square[] {
-  const targets = listReach(getDraft(fen), square).map(({ to }) => to);
+  const targets = listLawfulReach(getDraft(fen), square).map(({ to }) => to);
   return [...new Set(targets)].sort((one, other) => one - other);
-}
-
-function noteExtra(draft: PositionDraft, from: Square, square: Square): Note {
-  const role = getRole(draft, from);
-  const man = draft.board[square];
-  if (square === from) return { code: 'own-square', square, role };
-  if (role === 'pawn') return notePawn(draft, from, square);
-  if (!isOnItsWay(role, from, square)) return { code: 'not-its-way', square, role };
-  const by = role === 'knight' || role === 'king' ? undefined : findManBetween(draft, from, square);
-  if (by !== undefined) return { code: 'behind', square, role, by };
-  if (man !== undefined) return { code: 'own-man', square, role: man.role };
-  return { code: 'not-its-way', square, role };
-}
-
-/** Pawns go straight and take slantwise (article 3.7). */
-function notePawn({ board, turn }: PositionDraft, from: Square, square: Square): Note {
-  const forward = turn === 'white' ? 1 : -1;
-  const files = Math.abs(fileOf(square) - fileOf(from));
-  const ranks = (rankOf(square) - rankOf(from)) * forward;
-  const man = board[square];
-  if (files === 1 && ranks === 1) {
-    if (man !== undefined) return { code: 'own-man', square, role: man.role };
-    const beside = board[square - 8 * forward];
-    const isLate =
-      beside?.role === 'pawn' && beside.side !== turn && rankOf(from) === (turn === 'white' ? 4 : 3);
-    return { code: isLate ? 'passing-is-over' : 'pawn-needs-a-man', square };
-  }
-  if (files === 0 && ranks === 1 && man !== undefined) return { code: 'pawn-takes-slantwise', square };
-  const isDouble = files === 0 && ranks === 2 && rankOf(from) === (turn === 'white' ? 1 : 6);
-  const middle = from + 8 * forward;
-  if (isDouble && board[middle] !== undefined) return { code: 'behind', square, role: 'pawn', by: middle };
-  if (isDouble && man !== undefined) return { code: 'pawn-takes-slantwise', square };
-  return { code: 'not-its-way', square, role: 'pawn' };
 }

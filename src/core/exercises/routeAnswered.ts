@@ -1,17 +1,18 @@
 /**
  * Family `route-answered`: one man goes to the target, and after each of its moves a man of theirs makes one. It takes our man wherever
- * it can, and otherwise goes where the way becomes longest; standing on the target it can be taken there. The fewest moves against
- * the best of their answers are computed over all moves of both (iterated by length, the free way as a lower bound), and every
+ * it can, and otherwise goes where the way becomes longest; standing on the target it can be taken there. A king goes by the laws of
+ * kings: it is never taken, never steps where it is attacked, and answers a check. The fewest moves against the best of their answers are computed over all moves of both (iterated by length, the free way as a lower bound), and every
  * first move that keeps to them is right.
  */
 import { z } from 'zod';
 import { opponentOf, type Square } from '../board';
 import { getDraft, makeMoveText, parseMoveText, type MoveText } from '../notation';
-import { listReach, type Move } from '../rules';
+import { listAttackers, listLawfulReach, listReach, type Move, type PositionDraft } from '../rules';
 import { squareSchema, type AnswerOf } from './answer';
 import { defineFamily } from './family';
 import { boardTextSchema, getRole, sceneOf } from './lessonBoard';
 import { without } from './looseMoves';
+import { noteNotReached } from './reachNotes';
 import { RIGHT, UNFINISHED, wrongFor, type Verdict } from './verdict';
 
 /** Longer ways are not asked for. */
@@ -117,8 +118,48 @@ function follow(start: Duel, moves: readonly MoveText[]): Duel | undefined {
   }, start);
 }
 
-/** The rules of one task, with what has been worked out so far. */
-function openDuel({ fen, square, target, answering }: RouteAnsweredTask) {
+type Duels = ReturnType<typeof playDuel>;
+
+/** The rules of one task. Tasks made before kings went by their laws may have no way under them: these keep the rules they had. */
+function openDuel(task: RouteAnsweredTask): Duels {
+  const lawful = playDuel(task, listLawfulReach);
+  return lawful.fewest > 0 ? lawful : playDuel(task, listReach);
+}
+
+/**
+ * Has the task a way by the laws of kings, does a king of theirs begin out of check, and can their man move wherever both go, until it
+ * is taken? For whoever makes tasks.
+ */
+export function isLawfulDuel(task: RouteAnsweredTask): boolean {
+  const { start, fewest, draft, listOurs, listTheirs } = playDuel(task, listLawfulReach);
+  if (fewest === 0) return false;
+  const isKing = draft.board[task.answering]?.role === 'king';
+  if (isKing && listAttackers(draft.board, task.answering, draft.turn).length > 0) return false;
+  const seen = new Set<number>();
+  const open = [start];
+  for (let duel = open.pop(); duel !== undefined; duel = open.pop()) {
+    const key = duel.at * 64 + (duel.their ?? 0);
+    if (seen.has(key) || duel.at === task.target) continue;
+    seen.add(key);
+    for (const move of listOurs(duel)) {
+      const after = step(duel, move);
+      if (after.their === undefined) continue;
+      const answers = listTheirs(after);
+      if (answers.length === 0) return false;
+      // A man that is taken goes nowhere any more.
+      open.push(
+        ...answers.filter(({ to }) => to !== after.at).map(({ to }) => ({ at: after.at, their: to })),
+      );
+    }
+  }
+  return true;
+}
+
+/** One task by these rules of going, with what has been worked out so far. */
+function playDuel(
+  { fen, square, target, answering }: RouteAnsweredTask,
+  listMoves: (draft: PositionDraft, from: Square) => Move[],
+) {
   const draft = getDraft(fen);
   const ours = draft.board[square];
   const theirs = draft.board[answering];
@@ -138,7 +179,7 @@ function openDuel({ fen, square, target, answering }: RouteAnsweredTask) {
     const known = ourMoves.get(keyOf(duel));
     if (known !== undefined) return known;
     const board = boardOf(duel);
-    const moves = listReach({ ...empty, board }, duel.at).filter(
+    const moves = listMoves({ ...empty, board }, duel.at).filter(
       ({ to }) => board[to] === undefined || to === duel.their,
     );
     ourMoves.set(keyOf(duel), moves);
@@ -151,7 +192,7 @@ function openDuel({ fen, square, target, answering }: RouteAnsweredTask) {
     const known = theirMoves.get(keyOf(duel));
     if (known !== undefined) return known;
     const board = boardOf(duel);
-    const moves = listReach({ ...empty, board, turn: opponentOf(draft.turn) }, their).filter(
+    const moves = listMoves({ ...empty, board, turn: opponentOf(draft.turn) }, their).filter(
       ({ to }) => board[to] === undefined || to === at,
     );
     theirMoves.set(keyOf(duel), moves);
@@ -197,7 +238,7 @@ function openDuel({ fen, square, target, answering }: RouteAnsweredTask) {
   }
   let fewest = 0;
   for (let left = 1; left <= MOST_MOVES && fewest === 0; left += 1) if (canReach(start, left)) fewest = left;
-  return { draft, start, fewest, listOurs, listTheirs, isTaken, winningMoves, reply };
+  return { draft, start, fewest, boardOf, listOurs, listTheirs, isTaken, winningMoves, reply };
 }
 
 /** From each square the moves to the target with nobody answering; Infinity where there is no way. */
@@ -220,7 +261,7 @@ function findDistances(listOurs: (duel: Duel) => readonly Move[], target: Square
 }
 
 function judgeDuel(task: RouteAnsweredTask, { moves }: AnswerOf<'play'>): Verdict {
-  const { draft, start, fewest, listOurs, listTheirs, reply, winningMoves } = openDuel(task);
+  const { draft, start, fewest, boardOf, listOurs, listTheirs, reply, winningMoves } = openDuel(task);
   const role = getRole(draft, task.square);
   let duel = start;
   let count = 0;
@@ -235,8 +276,14 @@ function judgeDuel(task: RouteAnsweredTask, { moves }: AnswerOf<'play'>): Verdic
       isTheirTurn = false;
       continue;
     }
-    if (move?.from !== duel.at || !listOurs(duel).some(({ to }) => to === move.to)) {
-      return atPly(ply, { code: 'not-its-way', square: move?.to ?? duel.at, role });
+    if (move?.from !== duel.at) return atPly(ply, { code: 'not-a-legal-move' });
+    if (!listOurs(duel).some(({ to }) => to === move.to)) {
+      const place = { ...draft, board: boardOf(duel) };
+      const isFree = listLawfulReach(place, duel.at).some(({ to }) => to === move.to);
+      return atPly(
+        ply,
+        isFree ? { code: 'takes-here', square: move.to, role } : noteNotReached(place, duel.at, move.to),
+      );
     }
     if (detour === undefined && !winningMoves(duel, fewest - count).some(({ to }) => to === move.to))
       detour = ply;

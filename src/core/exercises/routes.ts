@@ -1,17 +1,18 @@
 /**
  * Families of routes: one man moves again and again, nobody answers. `route`: to the target in the fewest moves round its own men.
- * `route-unguarded`: the same without landing where a man of theirs could take it. `collect`: take all their men in the fewest moves.
- * The task says whether the man goes step by step or the whole way is told before it moves (`commit`). The fewest is computed by breadth-first search, and every way of that length is right.
+ * `route-unguarded`: the same without landing where a man of theirs could take it; a man of theirs may be taken on the way. `collect`:
+ * take all their men in the fewest moves. A king goes by the laws of kings. The task says whether the man goes step by step or the whole way is told before it moves (`commit`). The fewest is computed by breadth-first search, and every way of that length is right.
  */
 import { z } from 'zod';
 import { opponentOf, type Square } from '../board';
 import { getDraft, makeMoveText, parseMoveText, type MoveText } from '../notation';
-import { listAttackers, listReach, type Move, type PositionDraft } from '../rules';
+import { listAttackers, listLawfulReach, type Move, type PositionDraft } from '../rules';
 import { squareSchema, type AnswerOf } from './answer';
 import { defineFamily, type Level } from './family';
 import { boardTextSchema, getRole, sceneOf } from './lessonBoard';
 import { wander } from './looseMoves';
 import type { Question } from './question';
+import { noteNotReached } from './reachNotes';
 import type { Stage } from './stages';
 import { RIGHT, UNFINISHED, wrongFor, type Verdict } from './verdict';
 
@@ -28,19 +29,19 @@ export type RouteTask = z.infer<typeof routeTaskSchema>;
 /** A way held in the head is this much harder than one more move. */
 const TOLD_MEASURE = 20;
 
-/** Where the man stands, and the targets it has not been on. */
+/** Where the man stands, the targets it has not been on, and where it has taken something. */
 interface Way {
   readonly draft: PositionDraft;
   readonly at: Square;
   readonly left: readonly Square[];
+  readonly taken: readonly Square[];
 }
 
 /** May the man go there? */
 type Permission = (way: Way, move: Move) => boolean;
 
 const ontoFreeSquares: Permission = ({ draft }, { to }) => draft.board[to] === undefined;
-const ontoSafeSquares: Permission = (way, move) =>
-  ontoFreeSquares(way, move) && listThreats(way.draft, move).length === 0;
+const ontoSafeSquares: Permission = ({ draft }, move) => listThreats(draft, move).length === 0;
 const anywhere: Permission = () => true;
 
 /** More moves than this over the fewest end the answer. */
@@ -126,12 +127,9 @@ function judgeRoute(task: RouteTask, { moves }: AnswerOf<'play'>, mayGo: Permiss
   let way = start;
   for (const [ply, text] of moves.entries()) {
     const move = parseMoveText(text);
-    if (move?.from !== way.at || !listReach(way.draft, way.at).some(({ to }) => to === move.to)) {
-      return {
-        ...wrongFor([{ code: 'not-its-way', square: move?.to ?? way.at, role: getRole(way.draft, way.at) }]),
-        wrongPly: ply,
-      };
-    }
+    if (move?.from !== way.at) return { ...wrongFor([{ code: 'not-a-legal-move' }]), wrongPly: ply };
+    if (!listLawfulReach(way.draft, way.at).some(({ to }) => to === move.to))
+      return { ...wrongFor([noteNotReached(way.draft, way.at, move.to)]), wrongPly: ply };
     if (!mayGo(way, move))
       return { ...wrongFor([noteForbidden(way, move)], { extra: [move.to] }), wrongPly: ply };
     way = take(way, move);
@@ -174,11 +172,16 @@ function noteForbidden(way: Way, move: Move) {
 }
 
 function startOf({ fen, square, targets }: RouteTask): Way {
-  return { draft: getDraft(fen), at: square, left: targets };
+  return { draft: getDraft(fen), at: square, left: targets, taken: [] };
 }
 
-function take({ draft, left }: Way, move: Move): Way {
-  return { draft: wander(draft, move), at: move.to, left: left.filter((target) => target !== move.to) };
+function take({ draft, left, taken }: Way, move: Move): Way {
+  return {
+    draft: wander(draft, move),
+    at: move.to,
+    left: left.filter((target) => target !== move.to),
+    taken: draft.board[move.to] === undefined ? taken : [...taken, move.to].sort((a, b) => a - b),
+  };
 }
 
 function follow(way: Way, text: MoveText): Way | undefined {
@@ -187,7 +190,7 @@ function follow(way: Way, text: MoveText): Way | undefined {
 }
 
 function listSteps(way: Way, mayGo: Permission): Move[] {
-  return listReach(way.draft, way.at).filter((move) => mayGo(way, move));
+  return listLawfulReach(way.draft, way.at).filter((move) => mayGo(way, move));
 }
 
 /** Their men that could take the man after this move. */
@@ -198,7 +201,7 @@ function listThreats(draft: PositionDraft, move: Move): Square[] {
 /** One shortest way over all targets; undefined when there is none. */
 function findShortest(start: Way, mayGo: Permission): Move[] | undefined {
   if (start.left.length === 0) return [];
-  const keyOf = ({ at, left }: Way) => `${at} ${left.join(' ')}`;
+  const keyOf = ({ at, left, taken }: Way) => `${at}/${left.join(' ')}/${taken.join(' ')}`;
   const seen = new Set([keyOf(start)]);
   let edge: { readonly way: Way; readonly moves: readonly Move[] }[] = [{ way: start, moves: [] }];
   while (edge.length > 0) {

@@ -29,7 +29,9 @@ export type GarbledTask = z.infer<typeof garbledShape>;
 /** The legal moves whose written form has these signs, and after which the rest of the line can be played. */
 function listFittingMoves({ fen, garbled, after }: GarbledTask): Move[] {
   const position = getPosition(fen);
-  return listLookalikes(position, garbled).filter((move) => canFollow(playMove(position, move), after));
+  return listLookalikes(position, garbled).filter(
+    (move) => findBreak(playMove(position, move), after) === undefined,
+  );
 }
 
 function listLookalikes(position: Position, garbled: string): Move[] {
@@ -55,14 +57,16 @@ const ROLE_OF_LETTER: Readonly<Record<string, Role>> = {
   N: 'knight',
 };
 
-function canFollow(start: Position, sans: readonly string[]): boolean {
+/** The first of these moves that cannot be played, as it is written; undefined when all can. */
+function findBreak(start: Position, sans: readonly string[]): string | undefined {
   let position = start;
   for (const san of sans) {
     const move = parseSan(position, san);
-    if (!move.ok) return false;
+    // A sign of check that is not there, or is missing, cannot be this game either.
+    if (!move.ok || makeSan(position, move.value) !== san) return san;
     position = playMove(position, move.value);
   }
-  return true;
+  return undefined;
 }
 
 export const garbledLineFamily = defineFamily<GarbledTask, 'write'>({
@@ -101,10 +105,9 @@ export const garbledLineFamily = defineFamily<GarbledTask, 'write'>({
     const isLike = listLookalikes(position, task.garbled).some(
       (move) => makeSan(position, move) === read.san,
     );
-    const [next = ''] = task.after;
-    return wrongFor([
-      isLike ? { code: 'does-not-go-on', san: read.san, next } : { code: 'not-on-the-sheet', san: read.san },
-    ]);
+    if (!isLike) return wrongFor([{ code: 'not-on-the-sheet', san: read.san }]);
+    const next = findBreak(playMove(position, read.move), task.after) ?? '';
+    return wrongFor([{ code: 'does-not-go-on', san: read.san, next }]);
   },
   /** Signs that are missing, and moves that look like it but do not go on. */
   measure: (task) =>

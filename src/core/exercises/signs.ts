@@ -8,6 +8,9 @@
  *   ?!  worse than the best by a point, and not lost
  *   ?   worse by two to four points
  *   ??  worse by five points or more, or it lets a mate go or allows one
+ *   none  nothing of these
+ * A fate that is only seen may change when one looks deeper, so a move is asked about only when it earns the same at each of
+ * `SIGN_DEPTHS`; mates are proved.
  */
 import { z } from 'zod';
 import { getPosition, makeSan } from '../notation';
@@ -17,8 +20,10 @@ import { defineFamily } from './family';
 import { findLegalMove, positionTextSchema, sceneOfPosition } from './legalTask';
 import type { Reason } from './verdict';
 
-export const SIGNS = ['!!', '!', '!?', '?!', '?', '??'] as const;
+export const SIGNS = ['!!', '!', '!?', '?!', '?', '??', 'none'] as const;
 export type Sign = (typeof SIGNS)[number];
+/** Half-moves at which a verdict has to be the same. */
+export const SIGN_DEPTHS = [4, 5, 6] as const;
 
 const movedSchema = z.object({ move: z.string(), fate: storedFateSchema });
 const signShape = z.object({
@@ -34,7 +39,7 @@ export type SignTask = z.infer<typeof signShape>;
 
 export const signsFamily = defineFamily<SignTask, 'choose'>({
   id: 'signs',
-  version: 1,
+  version: 2,
   stage: 'notation',
   skill: 'annotation',
   answerMode: 'choose',
@@ -54,10 +59,10 @@ export const signsFamily = defineFamily<SignTask, 'choose'>({
     return sceneOfPosition(fen, { trace: move });
   },
   ask: ({ options }) => ({ kind: 'choose', options, isMultiple: false }),
-  solution: (task) => chooseOptions([signOf(task)]),
-  judge: (task, answer) => compareOptions([signOf(task)], answer, () => reasonOf(task)),
+  solution: (task) => chooseOptions([earnSign(task)]),
+  judge: (task, answer) => compareOptions([earnSign(task)], answer, () => reasonOf(task)),
   measure: ({ options }) => options.length,
-  hints: (task) => chooseHints(task.options, [signOf(task)]),
+  hints: (task) => chooseHints(task.options, [earnSign(task)]),
 });
 
 /** Points for an order of fates: mates far above, being mated far below. */
@@ -75,27 +80,17 @@ function worthOf(fate: StoredFate): number {
   }
 }
 
-/** The sign by the rule above; undefined when the move has earned none. */
-export function earnSign({
-  own,
-  other,
-  isGivenUp,
-}: Pick<SignTask, 'own' | 'other' | 'isGivenUp'>): Sign | undefined {
+/** The sign by the rule above. */
+export function earnSign({ own, other, isGivenUp }: Pick<SignTask, 'own' | 'other' | 'isGivenUp'>): Sign {
   const [mine, best] = [worthOf(own.fate), worthOf(other.fate)];
   // A mate that is a move longer is still a mate.
   const isSameMate = own.fate.kind === 'mates' && other.fate.kind === 'mates';
-  if (isSameMate || mine === best) return isGivenUp && own.fate.kind !== 'mated' ? '!?' : undefined;
+  if (isSameMate || mine === best) return isGivenUp && own.fate.kind !== 'mated' ? '!?' : 'none';
   if (mine - best >= 2 && own.fate.kind !== 'mated') return isGivenUp ? '!!' : '!';
   const less = best - mine;
   if (less >= 5) return '??';
   if (less >= 2) return '?';
-  return less >= 1 && mine > -2 ? '?!' : undefined;
-}
-
-function signOf(task: SignTask): Sign {
-  const sign = earnSign(task);
-  if (sign === undefined) throw new Error('a parsed task has earned a sign');
-  return sign;
+  return less >= 1 && mine > -2 ? '?!' : 'none';
 }
 
 function sanOf({ fen }: SignTask, text: string): string {

@@ -7,8 +7,9 @@
 import { z } from 'zod';
 import { fileOf, MAN_VALUES, opponentOf, PROMOTION_ROLES, rankOf, type Square } from '../board';
 import { getPosition, makeSan } from '../notation';
-import { findOutcome, listAttackers, listLegalMoves, playMove, type Position } from '../rules';
+import { findKing, findOutcome, listAttackers, listLegalMoves, playMove, type Position } from '../rules';
 import { squareSchema } from './answer';
+import { findState, reasonOfMoves, whyState } from './check';
 import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
 import { isMatingMove, positionTextSchema, sceneOfPosition } from './legalTask';
@@ -55,7 +56,7 @@ export const mayPassFamily = defineFamily<PassingTask, 'choose'>({
   solution: (task) => chooseOptions([solvePassing(task)]),
   judge: (task, answer) =>
     compareOptions([solvePassing(task)], answer, (option) =>
-      option === 'too-late' && solvePassing(task) === 'too-late' ? { code: 'only-at-once' } : undefined,
+      reasonOfPassing(task, option === 'may-take' ? solvePassing(task) : option),
     ),
   measure(task) {
     const { board } = getPosition(task.fen);
@@ -72,13 +73,48 @@ function solvePassing({ fen, pawn, from, to, isLate }: PassingTask): (typeof PAS
   const position = getPosition(fen);
   if (Math.abs(to - from) !== 16) return 'single-step';
   if (isLate) return 'too-late';
-  const isBeside = rankOf(pawn) === rankOf(to) && Math.abs(fileOf(pawn) - fileOf(to)) === 1;
-  if (!isBeside) return 'not-beside';
+  if (!isBeside(pawn, to)) return 'not-beside';
   const passed: Square = (from + to) / 2;
   const isLegal = listLegalMoves({ ...position, enPassant: passed }).some(
     (move) => move.from === pawn && move.to === passed,
   );
   return isLegal ? 'may-take' : 'king-in-check';
+}
+
+/** Why a condition of taking in passing holds, or fails. */
+function reasonOfPassing(task: PassingTask, option: string): Reason {
+  const { pawn, from, to, isLate } = task;
+  switch (option) {
+    case 'single-step':
+      return { code: Math.abs(to - from) === 16 ? 'two-steps' : 'one-step' };
+    case 'too-late':
+      return { code: isLate ? 'only-at-once' : 'just-now' };
+    case 'not-beside':
+      return { code: isBeside(pawn, to) ? 'is-beside' : 'is-not-beside' };
+    case 'king-in-check':
+      return reasonOfKing(task);
+    default:
+      return { code: 'all-conditions-hold' };
+  }
+}
+
+/** With both pawns gone from where they stood: who attacks the own king then? */
+function reasonOfKing({ fen, pawn, from, to }: PassingTask): Reason {
+  const { board, turn } = getPosition(fen);
+  const after = board.slice();
+  after[(from + to) / 2] = after[pawn];
+  after[pawn] = undefined;
+  after[to] = undefined;
+  const king = findKing(after, turn);
+  const [by] = king === undefined ? [] : listAttackers(after, king, opponentOf(turn));
+  const man = by === undefined ? undefined : after[by];
+  return by === undefined || man === undefined
+    ? { code: 'king-is-safe' }
+    : { code: 'king-would-be-attacked', by, byRole: man.role };
+}
+
+function isBeside(pawn: Square, other: Square): boolean {
+  return rankOf(pawn) === rankOf(other) && Math.abs(fileOf(pawn) - fileOf(other)) === 1;
 }
 
 const promotionShape = z.object({
@@ -125,9 +161,8 @@ function reasonOfRole({ fen, from, to, goal }: PromotionTask, option: string): R
   if (move === undefined) return undefined;
   const after = playMove(position, move);
   if (goal === 'fork') return reasonOfFork(after, to);
-  const [reply] = listLegalMoves(after);
-  if (reply !== undefined) return { code: 'can-move', moves: [makeSan(after, reply)] };
-  return isMatingMove(position, move) ? { code: 'it-is-mate' } : { code: 'no-move' };
+  const state = findState(after);
+  return state === 'mate' || state === 'stalemate' ? whyState(after, state) : reasonOfMoves(after);
 }
 
 function listRightRoles({ fen, from, to, goal }: PromotionTask): string[] {

@@ -13,16 +13,15 @@ import {
   findKing,
   listAttackers,
   listLegalMoves,
-  playMove,
-  type Move,
-  type Position,
   type PositionDraft,
 } from '../rules';
+import { exchangeAfter } from '../tactics';
 import { squareSchema } from './answer';
 import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
 import { boardTextSchema, sceneOf } from './lessonBoard';
 import { without } from './looseMoves';
+import { toLine } from './legalTask';
 import { compareNumber } from './numberVerdict';
 
 /** Points for each man as the club counts them, when the task was made; the king has none. */
@@ -244,26 +243,8 @@ function kindOfExchange(gain: number): (typeof EXCHANGE_OPTIONS)[number] {
   return gain > 0 ? 'wins-men' : gain < 0 ? 'loses-men' : 'comes-out-even';
 }
 
-interface Exchange {
-  /** Points of the side that begins, both sides taking or stopping as is best for them. */
-  readonly gain: number;
-  /** The captures, in SAN. */
-  readonly moves: readonly string[];
-}
-
-function exchangeOf({ fen, move, values }: ExchangeTask): Exchange {
-  return exchangeAfter(getPosition(fen), getMove(move), values);
-}
-
-/** The exact exchange of a capture on its square. */
-export function exchangeAfter(position: Position, move: Move, values: ValueScale): Exchange {
-  const captured = findCaptured(position, move);
-  const promoted = move.promotion === undefined ? 0 : values[move.promotion] - values.pawn;
-  const taken = (captured === undefined ? 0 : values[captured.role]) + promoted;
-  const after = playMove(position, move);
-  const best = listLegalMoves(after)
-    .filter(({ to, promotion }) => to === move.to && (promotion === undefined || promotion === 'queen'))
-    .map((reply) => exchangeAfter(after, reply, values))
-    .reduce<Exchange>((one, other) => (other.gain > one.gain ? other : one), { gain: 0, moves: [] });
-  return { gain: taken - best.gain, moves: [makeSan(position, move), ...best.moves] };
+function exchangeOf({ fen, move, values }: ExchangeTask) {
+  const position = getPosition(fen);
+  const { gain, moves } = exchangeAfter(position, getMove(move), values);
+  return { gain, moves: toLine(position, moves) };
 }

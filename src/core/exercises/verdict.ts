@@ -3,7 +3,7 @@ import type { MoveText, NotationDiagnosis, NotationReason } from '../notation';
 import type { PatternId } from '../patterns';
 import type { PawnEnd } from '../pawns';
 import type { StoredFate } from '../puzzles';
-import type { AttackAnswer } from './attackAnswers';
+import type { AttackAnswer } from '../tactics';
 import type { ForcingLabel } from './forcingMoves';
 
 /** right: the goal is reached; wrong: something loses it; unfinished: right so far. */
@@ -41,7 +41,8 @@ export type Note =
         | 'is-needed'
         | 'is-spare'
         | 'not-in-the-way'
-        | 'stands-in-the-way';
+        | 'stands-in-the-way'
+        | 'not-mate-yet';
       readonly square: Square;
       readonly role: Role;
     }
@@ -71,7 +72,8 @@ export type Note =
         | 'not-marked'
         | 'no-mate-there'
         | 'mates-there'
-        | 'not-your-man';
+        | 'not-your-man'
+        | 'king-is-never-taken';
       readonly square: Square;
     }
   /** A man on `by` protects, guards or attacks the square. */
@@ -79,6 +81,20 @@ export type Note =
       readonly code: 'protected' | 'is-guarded' | 'guarded-through-king' | 'can-be-taken' | 'takes-back';
       readonly square: Square;
       readonly role: Role | undefined;
+      readonly by: Square;
+      readonly byRole: Role;
+    }
+  /** The laws of kings: the king would stand where the man on `by` attacks it; a man that moves would leave its king to `by`. */
+  | {
+      readonly code: 'king-steps-into-check';
+      readonly square: Square;
+      readonly by: Square;
+      readonly byRole: Role;
+    }
+  | {
+      readonly code: 'is-pinned-there';
+      readonly square: Square;
+      readonly role: Role;
       readonly by: Square;
       readonly byRole: Role;
     }
@@ -112,6 +128,19 @@ export type Note =
       readonly square: Square;
       readonly role: Role;
       readonly answer: AttackAnswer;
+    }
+  /** The man has an answer, but of another kind; a move of this kind loses something, as these moves show. */
+  | {
+      readonly code: 'answers-otherwise';
+      readonly square: Square;
+      readonly role: Role;
+      readonly move: string;
+    }
+  | {
+      readonly code: 'move-is-lost';
+      readonly square: Square;
+      readonly move: string;
+      readonly moves: readonly string[];
     }
   | { readonly code: 'no-such-square'; readonly text: string }
   /** Men of a set-up. */
@@ -183,15 +212,20 @@ export type Note =
 
 /** Evidence for a choice, read off the position: why an option holds or does not. */
 export type Reason =
-  | { readonly code: 'colour'; readonly square: Square; readonly isDark: boolean }
+  | {
+      readonly code: 'colours';
+      readonly squares: readonly { readonly square: Square; readonly isDark: boolean }[];
+    }
   | { readonly code: 'lies-on'; readonly squares: readonly Square[] }
   | { readonly code: 'worth'; readonly white: number; readonly black: number }
   | { readonly code: 'given-and-taken'; readonly given: number; readonly taken: number }
   /** The men on these squares do it. */
   | {
-      readonly code: 'gives-check' | 'guards' | 'in-the-way' | 'attacks';
+      readonly code: 'gives-check' | 'in-the-way' | 'attacks';
       readonly squares: readonly Square[];
     }
+  /** These men attack a square; nobody does when there are none. */
+  | { readonly code: 'guards'; readonly square: Square; readonly squares: readonly Square[] }
   /** These moves do it, in SAN. */
   | {
       readonly code: 'moves-do' | 'can-move' | 'mates' | 'is-taken-by' | 'but-then';
@@ -220,8 +254,20 @@ export type Reason =
         | 'not-agreed'
         | 'nothing-else-ends-it'
         | 'it-is-mate'
-        | 'nothing-against';
+        | 'nothing-against'
+        | 'is-stalemate'
+        | 'have-agreed'
+        | 'has-a-winner'
+        | 'is-a-draw'
+        | 'one-step'
+        | 'two-steps'
+        | 'just-now'
+        | 'is-beside'
+        | 'is-not-beside'
+        | 'king-is-safe';
     }
+  /** En passant: with both pawns gone, this man attacks the king. */
+  | { readonly code: 'king-would-be-attacked'; readonly by: Square; readonly byRole: Role }
   /** The name of the mate on the board, and the man that gives it. */
   | {
       readonly code: 'is-called';

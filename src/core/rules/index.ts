@@ -8,6 +8,7 @@ export {
   isCheck,
   isSameMove,
   listCheckers,
+  listLawfulReach,
   listLegalMoves,
   listLegalMovesFrom,
   listReach,

@@ -84,16 +84,16 @@ export function passTurn(position: Position): Position | undefined {
 }
 
 /** Does this move castle, and to which wing? */
-export function findCastlingWing({ board }: Position, { from, to }: Move): CastlingWing | undefined {
+export function findCastlingWing({ board }: PositionDraft, { from, to }: Move): CastlingWing | undefined {
   if (board[from]?.role !== 'king' || Math.abs(to - from) !== 2) return undefined;
   return to > from ? 'short' : 'long';
 }
 
-function isEnPassant({ board, enPassant }: Position, { from, to }: Move): boolean {
+function isEnPassant({ board, enPassant }: PositionDraft, { from, to }: Move): boolean {
   return to === enPassant && board[from]?.role === 'pawn' && fileOf(from) !== fileOf(to);
 }
 
-function boardAfter(position: Position, move: Move): (Man | undefined)[] {
+function boardAfter(position: PositionDraft, move: Move): (Man | undefined)[] {
   const board = position.board.slice();
   const man = board[move.from];
   if (isEnPassant(position, move)) board[rankOf(move.from) * 8 + fileOf(move.to)] = undefined;
@@ -118,7 +118,7 @@ function castlingAfter(castling: CastlingRights, { from, to }: Move): CastlingRi
   return { white: rightsOf('white', 0), black: rightsOf('black', 56) };
 }
 
-function leavesKingSafe(position: Position, move: Move): boolean {
+function leavesKingSafe(position: PositionDraft, move: Move): boolean {
   const board = boardAfter(position, move);
   const king = findKing(board, position.turn);
   return king === undefined || listAttackers(board, king, opponentOf(position.turn)).length === 0;
@@ -127,6 +127,16 @@ function leavesKingSafe(position: Position, move: Move): boolean {
 /** How the man on a square goes on any board, kings or not, the own king's safety aside. */
 export function listReach(draft: PositionDraft, from: Square): Move[] {
   return movesOfMan(draft, from);
+}
+
+/**
+ * How the man on a square goes on any board, kings or not, by the laws of kings: no king is captured, none goes where it would be
+ * attacked, and a king on the board is not left in check by its own side (FIDE Laws of Chess, articles 1.4.1 and 3.9).
+ */
+export function listLawfulReach(draft: PositionDraft, from: Square): Move[] {
+  return movesOfMan(draft, from).filter(
+    (move) => draft.board[move.to]?.role !== 'king' && leavesKingSafe(draft, move),
+  );
 }
 
 /** Moves by how the men go, whether or not the own king is left in check: for telling why a move is not legal. */

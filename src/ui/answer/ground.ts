@@ -4,8 +4,8 @@ import type { Square } from '@/core/board';
 import { listPawnMoves, playPawnMove } from '@/core/pawns';
 import {
   findCaptured,
+  listLawfulReach,
   listLegalMovesFrom,
-  listReach,
   playMove,
   type Move,
   type Position,
@@ -35,7 +35,7 @@ export interface Wandering extends PositionDraft {
 }
 
 export const WANDERING: Ground<Wandering> = {
-  listMovesFrom: (place, from) => (from === place.at ? listReach(place, from) : []),
+  listMovesFrom: (place, from) => (from === place.at ? listLawfulReach(place, from) : []),
   play: (place, move) => ({
     ...place,
     ...wander(place, move),

@@ -1,0 +1,73 @@
+/** Answers to try on a task: the stated solution, what lies beside it, and for moves, ways and men everything there is. */
+import type { Answer, Exercise, ExerciseId } from '@/core/exercises';
+import { createRandom } from '@/core/shared';
+import { listWrongAnswers } from '../support/wrongAnswers';
+import { countFewest, stepsOf } from './acceptance';
+import { movesOf } from './chessBoard';
+import type { TaskFields } from './notes';
+import { moveOn, nameOf, readBoard } from './plainBoard';
+
+const WAYS: readonly string[] = ['route', 'route-unguarded', 'collect'];
+
+export function listAnswers(id: ExerciseId, exercise: Exercise, task: TaskFields, seed: number): Answer[] {
+  const beside = listWrongAnswers(exercise, (task as Partial<TaskFields>).fen);
+  return [exercise.solution, ...beside, ...listMore(id, exercise, task, seed)];
+}
+
+function listMore(id: ExerciseId, { ask }: Exercise, task: TaskFields, seed: number): Answer[] {
+  if (WAYS.includes(id)) return listWays(id, task, seed);
+  if (ask.kind === 'play' && ask.rules === 'legal')
+    return movesOf(task.fen).map(({ lan }) => ({ kind: 'play', moves: [lan], slips: 0 }));
+  if (id === 'missing-man' || id === 'missing-part') return listAdded(ask, task, seed);
+  if (ask.kind === 'write' && ask.form === 'move')
+    return movesOf(task.fen).map(({ san }) => ({ kind: 'write', text: san }));
+  return [];
+}
+
+/** Random walks towards the end of a way and a move beyond it, and each step that is not allowed at the beginning. */
+function listWays(id: ExerciseId, task: TaskFields, seed: number): Answer[] {
+  const fewest = countFewest(id, task);
+  const random = createRandom(seed);
+  const start = readBoard(task.fen).cells;
+  const walks = Array.from({ length: 30 }, (): Answer => {
+    let cells = start;
+    let at = task.square;
+    let left = task.targets;
+    const moves: string[] = [];
+    while (left.length > 0 && moves.length < fewest + 1) {
+      const steps = stepsOf(id, cells, at);
+      const wanted = steps.filter((to) => left.includes(to));
+      const pool = wanted.length > 0 ? wanted : steps;
+      const to = pool[Math.floor(random() * pool.length)];
+      if (to === undefined) break;
+      moves.push(`${nameOf(at)}${nameOf(to)}`);
+      cells = moveOn(cells, at, to);
+      left = left.filter((target) => target !== to);
+      at = to;
+    }
+    return { kind: 'play', moves, slips: 0 };
+  }).filter((answer) => answer.kind === 'play' && answer.moves.length > 0);
+  const steps = Array.from({ length: 64 }, (_, to) => to)
+    .filter((to) => to !== task.square)
+    .map((to): Answer => ({ kind: 'play', moves: [`${nameOf(task.square)}${nameOf(to)}`], slips: 0 }));
+  return [...walks, ...steps];
+}
+
+/** Men of the tray on free squares, forty of all these. */
+function listAdded(ask: Exercise['ask'], task: TaskFields, seed: number): Answer[] {
+  if (ask.kind !== 'place') return [];
+  const { cells } = readBoard(task.fen);
+  const roles = { k: 'king', q: 'queen', r: 'rook', b: 'bishop', n: 'knight', p: 'pawn' } as const;
+  const men = cells.flatMap((piece, square) =>
+    piece === undefined
+      ? []
+      : [{ square, side: piece.isWhite ? ('white' as const) : ('black' as const), role: roles[piece.kind] }],
+  );
+  const random = createRandom(seed);
+  const all = ask.tray.flatMap(({ side, role }) =>
+    cells.flatMap((piece, square): Answer[] =>
+      piece === undefined ? [{ kind: 'place', men: [...men, { square, side, role }], slips: 0 }] : [],
+    ),
+  );
+  return Array.from({ length: 40 }, () => all[Math.floor(random() * all.length)] as Answer);
+}

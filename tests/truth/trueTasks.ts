@@ -1,0 +1,43 @@
+/** Holds composed tasks against the oracles: the solution right, every answer judged as the oracle judges it, every reason true. */
+import { openExercise, type Answer, type ExerciseId, type Level } from '@/core/exercises';
+import { composeExercise } from '@/core/compose';
+import { noteText } from '@/text';
+import { acceptanceOf } from './acceptance';
+import { listAnswers } from './answers';
+import { listDuelFaults } from './duel';
+import { findFalse, type TaskFields } from './notes';
+
+export interface Fault {
+  readonly at: string;
+  readonly task: unknown;
+  readonly answer: Answer;
+  readonly fault: string;
+}
+
+export function listFaults(id: ExerciseId, level: Level, seed: number): Fault[] {
+  const composed = composeExercise(id, level, seed);
+  const exercise = openExercise(composed);
+  const task = composed.task as TaskFields;
+  const accepts = acceptanceOf(id, task);
+  const { solution, scene } = exercise;
+  const at = `${id} ${level} ${seed}`;
+  if (id === 'route-answered')
+    return listDuelFaults(exercise, task, seed).map((fault) => ({ at, task, answer: solution, fault }));
+  return listAnswers(id, exercise, task, seed).flatMap((answer): Fault[] => {
+    const verdict = exercise.judge(answer);
+    const found: string[] = [];
+    const isRight = accepts(answer);
+    if (isRight !== undefined && isRight !== (verdict.outcome === 'right'))
+      found.push(isRight ? 'a right answer is refused' : 'a wrong answer is accepted');
+    if (answer === solution && verdict.outcome !== 'right') found.push('the solution is refused');
+    if (verdict.outcome === 'wrong') {
+      for (const note of verdict.notes) {
+        const fault = findFalse({ id, task, answer, verdict, solution }, note);
+        if (fault !== undefined) found.push(`${fault}: ${noteText(id, note, scene)} ${JSON.stringify(note)}`);
+      }
+      if (verdict.notes.every((note) => noteText(id, note, scene).trim() === ''))
+        found.push('no reason is given');
+    }
+    return found.map((fault) => ({ at, task: composed.task, answer, fault }));
+  });
+}
