@@ -13,6 +13,7 @@ export type FateWords =
   | {
       readonly kind: 'draw';
       readonly why: 'stalemate' | 'dead' | 'fifty' | 'threefold';
+      readonly gain: number;
       readonly seenPlies?: number | undefined;
     }
   | { readonly kind: 'material'; readonly gain: number; readonly seenPlies: number };
@@ -31,21 +32,26 @@ const DRAW_WORDS = {
   threefold: 'the same position again and again',
 } as const;
 
-/** "mates in 2 (proved)", "loses 3 (seen 4 half-moves deep)"; the side is the one that moves. */
+/** "mates in 2 (proved)", "loses 3 (seen 4 half-moves deep)", "nothing found in 4 half-moves"; the side is the one that moves. */
 export function fateText(mover: Side, fate: FateWords): string {
   switch (fate.kind) {
     case 'mates':
       return `mates in ${fate.inMoves} (proved)`;
     case 'mated':
       return `${SIDE_WORDS[opponentOf(mover)]} mates in ${fate.inMoves} (proved)`;
-    case 'draw':
-      return fate.seenPlies === undefined
-        ? `draw: ${DRAW_WORDS[fate.why]} (proved)`
-        : `draw: ${DRAW_WORDS[fate.why]} (${seenText(fate.seenPlies)})`;
+    case 'draw': {
+      const { gain, seenPlies } = fate;
+      // An even game saves the side that is behind, and costs the one that is ahead.
+      const worth =
+        gain === 0 ? '' : `, ${Math.abs(gain)} ${gain > 0 ? 'better' : 'worse'} than the board now`;
+      const known = seenPlies === undefined ? 'proved' : seenText(seenPlies);
+      return `draw: ${DRAW_WORDS[fate.why]}${worth} (${known})`;
+    }
     case 'material': {
-      const { gain } = fate;
-      const deed = gain === 0 ? 'holds' : `${gain > 0 ? 'wins' : 'loses'} ${Math.abs(gain)}`;
-      return `${deed} (${seenText(fate.seenPlies)})`;
+      const { gain, seenPlies } = fate;
+      // Nothing won and nothing lost so far is no proof that the move holds.
+      if (gain === 0) return `nothing found in ${countWords(seenPlies, 'half-move')}`;
+      return `${gain > 0 ? 'wins' : 'loses'} ${Math.abs(gain)} (${seenText(seenPlies)})`;
     }
     default:
       return assertNever(fate);
@@ -71,7 +77,7 @@ export function takenText(position: Position, line: readonly string[]): string {
   return won === '' ? `You lose ${lost}.` : `You lose ${lost} and win ${won}.`;
 }
 
-/** Men taken along a line, by who loses them; empty where nothing is. */
+/** Pieces captured along a line, by who loses them; like for like is crossed out, and empty is where nothing is left. */
 export function takenWords(
   position: Position,
   line: readonly string[],
@@ -85,7 +91,18 @@ export function takenWords(
     if (man !== undefined) taken[man.side].push(man.role);
     current = playMove(current, move);
   }
-  return { lost: menWords(taken[position.turn]), won: menWords(taken[opponentOf(position.turn)]) };
+  const [own, theirs] = [taken[position.turn], taken[opponentOf(position.turn)]];
+  return { lost: menWords(crossOut(own, theirs)), won: menWords(crossOut(theirs, own)) };
+}
+
+/** What is left of one list when everything in the other takes its like out. */
+function crossOut(roles: readonly Role[], others: readonly Role[]): Role[] {
+  const left = [...others];
+  return roles.filter((role) => {
+    const at = left.indexOf(role);
+    if (at >= 0) left.splice(at, 1);
+    return at < 0;
+  });
 }
 
 /** "a queen and two pawns", the dearest first. */

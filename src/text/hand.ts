@@ -6,6 +6,9 @@ import { ROLE_WORDS } from './words';
 /** "The rook takes the pawn on a7." On any board, kings or not. */
 export function manMoveText({ board, enPassant }: PositionDraft, { from, to, promotion }: Move): string {
   const role = board[from]?.role ?? 'pawn';
+  // A king that goes two files can only be castling.
+  if (role === 'king' && Math.abs(from - to) === 2)
+    return `The king castles ${to > from ? 'short' : 'long'}.`;
   const isPassing = role === 'pawn' && to === enPassant && board[to] === undefined && (from - to) % 8 !== 0;
   const taken = isPassing ? 'pawn' : board[to]?.role;
   const deed =

@@ -1,7 +1,7 @@
 import { getDraft, getMove, getPosition } from '@/core/notation';
 import { playMove } from '@/core/rules';
 import type { Fate } from '@/core/proof';
-import { answerLineText, goneText, ledgerText, segmentText, suggestionText, thoughtText } from '.';
+import { answerLineText, ledgerText, segmentText, suggestionText, thoughtText } from '.';
 
 const MATE_IN_2 = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
 const VALUES = { pawn: 1, knight: 3, bishop: 3, rook: 5, queen: 9, king: 0 };
@@ -20,16 +20,19 @@ test('what becomes of a suggestion names the man that is lost and the move that 
   expect(suggestionText(at, { ...slow, inMoves: 2 }, 0)).toBe('mates in 2 (proved)');
 });
 
-test('the ledger counts by the club’s points and names what was taken, not what was promoted', () => {
+test('a queen for a queen is crossed out of what is lost', () => {
+  const home = getPosition('3qr1k1/5ppp/8/8/8/8/PP1Q2PP/6K1 w - - 0 1');
+  const line = ['d2d8', 'e8d8', 'h2h3', 'd8d2', 'h3h4', 'd2b2', 'h4h5', 'b2a2'].map(getMove);
+  expect(suggestionText(home, { kind: 'material', gain: -2, seenPlies: 4, line }, 0)).toBe(
+    'loses two pawns, by Rxd8 (seen 4 half-moves deep)',
+  );
+});
+
+test('the ledger counts by the club’s points', () => {
   const home = getPosition('3q2k1/P4ppp/8/8/8/8/3R2PP/6K1 w - - 0 1');
   expect(ledgerText(home.board, VALUES)).toBe('Black is 4 ahead');
   const takes = playMove(home, getMove('d2d8'));
-  expect([goneText(home.board, takes.board), ledgerText(takes.board, VALUES)]).toEqual([
-    'takes a queen',
-    'White is 5 ahead',
-  ]);
-  const promotes = playMove(home, getMove('a7a8q'));
-  expect(goneText(home.board, promotes.board)).toBe('');
+  expect(ledgerText(takes.board, VALUES)).toBe('White is 5 ahead');
   expect(ledgerText(getDraft('8/8/8/8/8/8/8/8 w - - 0 1').board, VALUES)).toBe('Even');
 });
 

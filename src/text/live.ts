@@ -1,19 +1,20 @@
 /** What is said at the big board and in the coach's window beside it. */
-import { findBalance, type Board, type Man, type ValueScale } from '@/core/board';
+import { findBalance, type Board, type ValueScale } from '@/core/board';
 import { openExercise, type Answer, type ExerciseTask, type FamilyId } from '@/core/exercises';
 import { getPosition, makeMoveText, makeNumberedLine, makeSan, parseMoveText } from '@/core/notation';
 import type { Fate, SuggestionGroup } from '@/core/proof';
 import { isSameMove, listLegalMoves, playMove, type Move, type Position } from '@/core/rules';
 import { answerText } from './exercises';
 import { fateText, seenText, takenWords } from './fates';
-import { countWords, ROLE_WORDS } from './words';
+import { countWords } from './words';
 
 /** Headings over the groups of suggested moves. */
 export const SUGGESTION_WORDS: Readonly<Record<SuggestionGroup, string>> = {
   mates: 'Mates as soon as it can be',
   delays: 'Mates, but later',
   wins: 'Wins something',
-  holds: 'Holds',
+  saves: 'Saves a draw',
+  even: 'Nothing found',
   draws: 'Draws',
   loses: 'Loses something',
   'gets-mated': 'Gets mated',
@@ -76,23 +77,4 @@ function lineText(fen: string, moves: readonly string[]): string {
     position = playMove(position, legal);
   }
   return line.length === 0 ? 'nothing' : makeNumberedLine(start, line);
-}
-
-/** "takes a knight": the man that a move has taken off; empty where none was. */
-export function goneText(before: Board, after: Board): string {
-  const count = (board: Board, man: Man) => board.filter((one) => one === man).length;
-  const gone = before.find(
-    (man) =>
-      man !== undefined &&
-      man.role !== 'king' &&
-      count(after, man) < count(before, man) &&
-      !isPromoted(before, after, man),
-  );
-  return gone === undefined ? '' : `takes a ${ROLE_WORDS[gone.role]}`;
-}
-
-/** A pawn that is gone because it became something else was not taken. */
-function isPromoted(before: Board, after: Board, man: Man): boolean {
-  const menOf = (board: Board) => board.filter((one) => one?.side === man.side).length;
-  return man.role === 'pawn' && menOf(before) === menOf(after);
 }

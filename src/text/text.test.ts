@@ -220,8 +220,8 @@ test('fates in words: proved is said plainly, seen says how deep', () => {
   expect([
     fateText('white', { kind: 'mates', inMoves: 2 }),
     fateText('white', { kind: 'mated', inMoves: 1 }),
-    fateText('white', { kind: 'draw', why: 'stalemate' }),
-    fateText('black', { kind: 'draw', why: 'threefold', seenPlies: 6 }),
+    fateText('white', { kind: 'draw', why: 'stalemate', gain: -5 }),
+    fateText('black', { kind: 'draw', why: 'threefold', gain: 0, seenPlies: 6 }),
     fateText('black', { kind: 'material', gain: -3, seenPlies: 4 }),
     fateText('black', { kind: 'material', gain: 0.5, seenPlies: 1 }),
     fateText('black', { kind: 'material', gain: 0, seenPlies: 4 }),
@@ -229,11 +229,11 @@ test('fates in words: proved is said plainly, seen says how deep', () => {
    [
      "mates in 2 (proved)",
      "Black mates in 1 (proved)",
-     "draw: stalemate (proved)",
+     "draw: stalemate, 5 worse than the board now (proved)",
      "draw: the same position again and again (seen 6 half-moves deep)",
      "loses 3 (seen 4 half-moves deep)",
      "wins 0.5 (seen 1 half-move deep)",
-     "holds (seen 4 half-moves deep)",
+     "nothing found in 4 half-moves",
    ]
   `);
 });

@@ -140,6 +140,6 @@ function toForm(input: unknown): FormData {
   const form = new FormData();
   if (typeof input !== 'object' || input === null) return form;
   for (const [name, value] of Object.entries(input))
-    form.append(name, typeof value === 'string' ? value : (JSON.stringify(value, asText) ?? ''));
+    form.append(name, typeof value === 'string' ? value : JSON.stringify(value, asText));
   return form;
 }

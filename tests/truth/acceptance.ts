@@ -1,9 +1,7 @@
 /** Which answers are right? Worked out from the task alone, in plain code and chess.js, and for ways by a search of its own. */
 import type { Answer, ExerciseId } from '@/core/exercises';
 import {
-  canMateIn,
   exchangeBy,
-  exchangeOn,
   findBySan,
   findByText,
   gotBy,
@@ -514,5 +512,3 @@ function acceptWay(id: ExerciseId, task: TaskFields): Accepts {
     return task.commit === 'line' ? false : undefined;
   };
 }
-
-export { canMateIn, exchangeOn, isFork };

@@ -5,15 +5,7 @@
  */
 import type { Move } from 'chess.js';
 import { exchangeBy, exchangeOn, gotBy, isInCheck, matesIn, movesOf, passed } from './chessBoard';
-import {
-  listAttacked,
-  listAttackersOf,
-  listBetween,
-  liftOff,
-  nameOf,
-  readBoard,
-  squareOf,
-} from './plainBoard';
+import { listAttacked, listAttackersOf, listBetween, readBoard, squareOf } from './plainBoard';
 
 export interface PlainAnswer {
   readonly move: Move;
@@ -96,5 +88,3 @@ export function listDeeds(fen: string, target: number): PlainAnswer[] {
 export function attackAnswersOf(fen: string, target: number): PlainAnswer[] {
   return listDeeds(fen, target).filter(({ g2 }) => g2);
 }
-
-export { liftOff, nameOf };

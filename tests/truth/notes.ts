@@ -13,7 +13,6 @@ import {
   isStale,
   matesIn,
   movesOf,
-  mustBeMated,
   open,
   exchangeBy,
   turned,
@@ -802,4 +801,3 @@ function speaksFor({ id, task }: Said, option: string, reason: Reason): boolean 
       return false;
   }
 }
-export { mustBeMated };

@@ -15,5 +15,5 @@ export {
 export type { BlocklessLength, ProofReport, ProveResult, WhyEnded } from './proveResult';
 export type { MateSolution, Try } from './solution';
 export { listMatingMovesSlowly, SLOW_PROVER_MOVES } from './slowProver';
-export { groupSuggestion, SUGGESTION_GROUPS, type SuggestionGroup } from './suggestions';
+export { groupSuggestion, putProofFirst, SUGGESTION_GROUPS, type SuggestionGroup } from './suggestions';
 export { groupDefences, playText, type DefenceKind, type ToldGroup } from './tell';

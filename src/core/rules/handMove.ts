@@ -92,7 +92,7 @@ function findDanger(board: Board, side: Side): Square | undefined {
 
 function whyInDanger(place: PositionDraft, move: Move, role: Role, by: Square): HandFault {
   if (role === 'king') {
-    return findCastlingWing(place as Position, move) === undefined
+    return findCastlingWing(place, move) === undefined
       ? { code: 'king-goes-into-check', by }
       : { code: 'castles-through-check' };
   }

@@ -1,5 +1,5 @@
 import { MAN_VALUES } from '@/core/board';
-import { parseMoveText } from '@/core/notation';
+import { makeSan, parseMoveText } from '@/core/notation';
 import { solutionGraphSchema } from '@/core/puzzles';
 import { findOutcome, listLegalMoves, playMove } from '@/core/rules';
 import { positionOf } from '../../../tests/fixtures/positions';
@@ -137,4 +137,15 @@ test.each([
 
 test('a budget that runs out is "undecided", and nothing is stored on the strength of it', () => {
   expect(makeTask(MIDDLEGAME, 500).kind).toBe('undecided');
+});
+
+test('a mate that the fates do not reach is proved first: a move has one verdict wherever it is asked about', () => {
+  // Mate in four (tests/fixtures/mates); two half-moves deep nothing of it is seen.
+  const fen = '1k6/8/8/5P2/P2PRpP1/5P2/4K3/R7 w - - 0 1';
+  const proof = answerQuestion({ kind: 'prove', fen, maxMoves: 4 });
+  const fates = answerQuestion({ kind: 'fates', fen, plies: 2, isPassed: false });
+  if (proof.kind !== 'mate' || fates.kind !== 'fates') throw new Error('both are answered');
+  const mating = fates.table.moves.filter(({ fate }) => fate.kind === 'mates' && fate.inMoves === 4);
+  expect(mating.map(({ move }) => makeSan(positionOf(fen), move)).sort()).toEqual([...proof.keys].sort());
+  expect(fates.table.moves.slice(0, mating.length)).toEqual(mating);
 });

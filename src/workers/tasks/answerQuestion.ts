@@ -26,7 +26,8 @@ import {
   makeTwinKey,
   measurePuzzle,
 } from '@/core/puzzles';
-import { passTurn, type Position } from '@/core/rules';
+import { putProofFirst, type MoveFate } from '@/core/proof';
+import { isSameMove, passTurn, type Position } from '@/core/rules';
 import { judgeWritten } from '@/core/written';
 import type {
   AnswerTo,
@@ -223,13 +224,30 @@ function answerFates(
 ): FatesAnswer {
   const asked = isPassed ? passTurn(position) : position;
   if (asked === undefined) return { kind: 'in-check' };
+  const proved = listProved(asked);
   const table = getSearches().fate.listFates(
     asked,
     { plies },
-    (deeper) => onProgress({ kind: 'fates', table: deeper, ms: ms() }),
+    (deeper) => onProgress({ kind: 'fates', table: putProofFirst(deeper, proved), ms: ms() }),
     (nodes) => onProgress({ kind: 'nodes', nodes, ms: ms() }),
   );
-  return { kind: 'fates', table };
+  return { kind: 'fates', table: putProofFirst(table, proved) };
+}
+
+/** A mate of this length is looked for before the fates: half a second at most, so that Desk and big board say of a move what a proof says. */
+const PROVED_FIRST = { maxMoves: 6, budgetNodes: 200_000 } as const;
+
+/** First moves of a mate that the prover finds quickly. */
+function listProved(position: Position): MoveFate[] {
+  const found = getSearches().mate.prove(position, PROVED_FIRST);
+  if (found.kind !== 'mate' && found.kind !== 'mate-at-most') return [];
+  const { mateInMoves: inMoves, line } = found;
+  const keys = found.kind === 'mate' ? found.keys : [found.key];
+  const [main] = line;
+  return keys.map((move) => ({
+    move,
+    fate: { kind: 'mates', inMoves, line: main !== undefined && isSameMove(move, main) ? line : [move] },
+  }));
 }
 
 function answerJudge(

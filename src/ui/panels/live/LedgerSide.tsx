@@ -1,12 +1,11 @@
 'use client';
 import type { ValueScale } from '@/core/board';
 import type { PositionDraft } from '@/core/rules';
-import { goneText, ledgerText } from '@/text';
-import { useHouseVoice } from '@/ui/words';
+import { ledgerText } from '@/text';
 import type { StudyStep } from '../desk/useStudy';
 import classes from './BigBoard.module.css';
 
-/** The points through a line, up to what is shown: what was taken, and who is ahead then. */
+/** The points through a line, up to what is shown: each move, and who is ahead then. */
 export function LedgerSide(props: {
   readonly home: PositionDraft;
   readonly steps: readonly StudyStep[];
@@ -14,7 +13,6 @@ export function LedgerSide(props: {
   readonly values: ValueScale;
 }) {
   const { home, steps, ply, values } = props;
-  const { say } = useHouseVoice();
   return (
     <>
       <h2>Points</h2>
@@ -23,19 +21,12 @@ export function LedgerSide(props: {
           <span>Home</span>
           <strong>{ledgerText(home.board, values)}</strong>
         </li>
-        {steps.slice(0, ply).map(({ words, after }, index) => {
-          const before = steps[index - 1]?.after ?? home;
-          const taken = goneText(before.board, after.board);
-          return (
-            <li key={index}>
-              <span>
-                {words}
-                {taken !== '' && <span className={classes.soft}> {say(taken)}</span>}
-              </span>
-              <strong>{ledgerText(after.board, values)}</strong>
-            </li>
-          );
-        })}
+        {steps.slice(0, ply).map(({ words, after }, index) => (
+          <li key={index}>
+            <span>{words}</span>
+            <strong>{ledgerText(after.board, values)}</strong>
+          </li>
+        ))}
       </ol>
     </>
   );
