@@ -1,7 +1,7 @@
 import { NEW_CHILD_RATING, startPuzzleRating } from '@/core/progress';
 import type { SetPuzzle } from '@/contracts/sets';
 import type { TaskId } from '@/contracts/ids';
-import { forecastText, gradeText, knownText, setSummaryText } from '.';
+import { forecastText, gradeText, knownText, setProofText, setSummaryText } from '.';
 
 const mate = (mateInMoves: number, number: number, patterns: SetPuzzle['patterns'] = []): SetPuzzle => ({
   taskId: 1 as TaskId,
@@ -15,6 +15,18 @@ const mate = (mateInMoves: number, number: number, patterns: SetPuzzle['patterns
   rating: startPuzzleRating(number),
   patterns,
   game: undefined,
+});
+
+test('what is proved of a set is said of the mates in it alone', () => {
+  const exercise = { taskId: 2 as TaskId, family: 'reach', level: 1, task: {} } as const;
+  expect(
+    [[], [mate(1, 300)], [mate(1, 300), exercise], [exercise]].map((items) => setProofText(items)),
+  ).toEqual([
+    '',
+    'Every mate is proved.',
+    'Every mate is proved. The answers to the exercises are computed from the board.',
+    'The answers to the exercises are computed from the board.',
+  ]);
 });
 
 test('a set is summed up by lengths, levels and names', () => {

@@ -6,6 +6,15 @@ import { levelOfNumber } from '@/core/puzzles';
 import { PATTERN_WORDS } from './patternBook';
 import { countWords, listWords } from './words';
 
+/** What is certain about a set's answers: mates are proved, the rest follows from the board. Empty for an empty set. */
+export function setProofText(items: readonly SetItem[]): string {
+  if (items.length === 0) return '';
+  const mates = items.filter(({ family }) => family === 'mate').length;
+  if (mates === items.length) return 'Every mate is proved.';
+  const exercises = 'The answers to the exercises are computed from the board.';
+  return mates === 0 ? exercises : `Every mate is proved. ${exercises}`;
+}
+
 /** "8 mates in 2, 4 mates in 3 and 2 exercises. Levels 2 to 4. Ends in: Smothered mate (3)." */
 export function setSummaryText(items: readonly SetItem[]): string {
   const mates = items.filter((item): item is SetPuzzle => item.family === 'mate');

@@ -58,7 +58,7 @@ export { makeStagePlan } from './planTemplates';
 export { TRAIL_WORDS } from './trail';
 export { dayText, ROSTER_FAULT_WORDS, rosterChangeText } from './roster';
 export { choiceText, menText, setUpText, sideLineText } from './paper';
-export { forecastText, knownText, setSummaryText } from './forecast';
+export { forecastText, knownText, setProofText, setSummaryText } from './forecast';
 export { PATTERN_WORDS } from './patternBook';
 export { WING_WORDS } from './words';
 export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';

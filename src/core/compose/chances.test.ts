@@ -9,8 +9,8 @@ import { composePuzzles, createTaskSearches, findChance, listPlayed } from '.';
 const searches = createTaskSearches();
 
 /** A single move in a position. */
-const findAt = (position: Position, move: Move, maxMoves: number, isAfterCapture = false) =>
-  findChance(searches, { ply: 0, position, move, isAfterCapture }, { maxMoves });
+const findAt = (position: Position, move: Move, maxMoves: number, before?: Position) =>
+  findChance(searches, { ply: 0, position, move, before }, { maxMoves });
 
 /** Every place of a game with its chance. */
 function lookThrough(pgn: string, maxMoves = 3) {
@@ -85,18 +85,26 @@ test('a key the proof had no time to look at is told as played', () => {
   };
   const became = (played: string) => {
     const move = getMove(played);
-    const place = { ply: 0, position: home, move, isAfterCapture: false };
+    const place = { ply: 0, position: home, move, before: undefined };
     const chance = findChance(hasty, place, { maxMoves: 3 });
     return chance?.kind === 'mate' ? chance.became : undefined;
   };
   expect(['a1a8', 'b1b8', 'g1h1', 'a1a7'].map(became)).toEqual(['played', 'played', 'missed', 'missed']);
 });
 
-test('men that are won are told, unless they are only taken back', () => {
+test('men that are won are told, but not what a trade gives back', () => {
   const home = getPosition('4k3/8/8/3q4/4P3/8/8/4K3 w - - 0 1');
   expect(findAt(home, getMove('e4d5'), 2)).toMatchObject({ kind: 'gain', became: 'played', points: 9 });
-  expect(findAt(home, getMove('e4d5'), 2, true)).toBeUndefined();
-  expect(findAt(home, getMove('e1e2'), 2, true)).toMatchObject({ kind: 'gain', became: 'missed' });
+  // The queen came to d5 by itself: that is what White has won.
+  const came = getPosition('3qk3/8/8/8/4P3/8/8/4K3 b - - 0 1');
+  expect(findAt(home, getMove('e4d5'), 2, came)).toMatchObject({ kind: 'gain', points: 9 });
+  // The queen took a queen there: the trade was even before it and after it.
+  const took = getPosition('3qk3/8/8/3Q4/4P3/8/8/4K3 b - - 0 1');
+  expect(findAt(home, getMove('e4d5'), 2, took)).toBeUndefined();
+  // A check in the middle of the trade changes nothing of that.
+  const [first, ...rest] = lookThrough('1. e4 e5 2. d4 exd4 3. Qxd4 Nc6 4. Qd1 Bb4+ 5. Bd2 Bxd2+ 6. Qxd2 *');
+  expect([first, ...rest].filter((chance) => chance?.kind === 'gain')).toEqual([]);
+  expect(findAt(home, getMove('e1e2'), 2, took)).toMatchObject({ kind: 'gain', became: 'missed' });
   // A pawn offered and taken back: nobody had a chance.
   expect(lookThrough('1. e4 d5 2. exd5 Qxd5 *')).toEqual([]);
 });

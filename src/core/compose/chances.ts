@@ -2,12 +2,14 @@
  * What a game held. Question: where was a mate in n on the board, or could men be won or kept, and was it played?
  *
  * Mates are proved by complete search; what was played is measured by the same proof. Where no mate was, the fate of the move that was
- * played is held against the best fate there was, both seen to the same depth; less than two points are no news. Taking back what was
- * just taken is no chance either, as long as it is done.
+ * played is held against the best fate there was, both seen to the same depth; less than two points are no news. In the middle of a
+ * trade the balance swings: that something was won is told only where the outcome of the whole trade changed, that is where the side
+ * that won it stands better than it would have stood had the other side played its best move just before.
  */
+import { findBalance, MAN_VALUES } from '../board';
 import { makeFen, makeMoveText } from '../notation';
 import type { Chance, Fate, MoveFate, ProveResult } from '../proof';
-import { findCaptured, isSameMove, listLegalMoves, playMove, type Move, type Position } from '../rules';
+import { isSameMove, listLegalMoves, playMove, type Move, type Position } from '../rules';
 import type { MateSearch } from '../search';
 import type { TaskSearches } from './mateTask';
 
@@ -19,18 +21,18 @@ export interface PlayedMove {
   readonly ply: number;
   readonly position: Position;
   readonly move: Move;
-  /** Has the move before it taken a man? */
-  readonly isAfterCapture: boolean;
+  /** Where the other side moved just before; undefined at the beginning. */
+  readonly before: Position | undefined;
 }
 
 /** The moves of a game one after another; each must be legal. */
 export function* listPlayed(start: Position, moves: Iterable<Move>): Generator<PlayedMove> {
   let position = start;
-  let isAfterCapture = false;
+  let before: Position | undefined;
   let ply = 0;
   for (const move of moves) {
-    yield { ply, position, move, isAfterCapture };
-    isAfterCapture = findCaptured(position, move) !== undefined;
+    yield { ply, position, move, before };
+    before = position;
     position = playMove(position, move);
     ply += 1;
   }
@@ -51,10 +53,11 @@ const LEAST_POINTS = 2;
 
 /** The chance at one place of a game; undefined where there was none, or none that was decided in the limits. */
 export function findChance(
-  { mate, fate }: TaskSearches,
-  { ply, position, move: played, isAfterCapture }: PlayedMove,
+  searches: TaskSearches,
+  { ply, position, move: played, before }: PlayedMove,
   { maxMoves }: ChanceLimits,
 ): Chance | undefined {
+  const { mate, fate } = searches;
   const home: Position = { ...position, halfmoves: 0, fullmoves: 1 };
   if (listLegalMoves(home).length < 2) return undefined;
   const place = { ply, fen: makeFen(home), played: makeMoveText(played) };
@@ -75,8 +78,27 @@ export function findChance(
   const made = moves.find(({ move }) => isSameMove(move, played));
   const [best] = moves;
   const chance = made && best && compare(place, best, made, seenPlies);
-  const isTakenBack = isAfterCapture && chance?.kind === 'gain' && chance.became === 'played';
-  return isTakenBack ? undefined : chance;
+  return chance?.kind === 'gain' && chance.became === 'played'
+    ? countWholeTrade(searches, chance, home, before)
+    : chance;
+}
+
+/** What was won, held against where its side stood before the other side's last move; undefined where that gave it nothing. */
+function countWholeTrade(
+  { fate }: TaskSearches,
+  chance: Extract<Chance, { readonly kind: 'gain' }>,
+  home: Position,
+  before: Position | undefined,
+): Chance | undefined {
+  if (before === undefined) return chance;
+  const theirs = { ...before, halfmoves: 0, fullmoves: 1 };
+  const best = fate.listFates(theirs, { plies: FATE_PLIES, budgetNodes: FATE_NODES }).moves[0]?.fate;
+  // A mate that was let go just before is told by itself, and where it is mated anyway nobody asks for points.
+  if (best === undefined || best.kind === 'mated' || best.kind === 'mates') return undefined;
+  const now = findBalance(home.board, home.turn, MAN_VALUES) + chance.points;
+  const expected = -(findBalance(theirs.board, theirs.turn, MAN_VALUES) + best.gain);
+  const points = Math.round((now - expected) * 100) / 100;
+  return points < LEAST_POINTS ? undefined : { ...chance, points: Math.min(points, chance.points) };
 }
 
 /** Undefined where it was not decided in the limits what became of the mate. */

@@ -5,7 +5,7 @@ import { FILE_FORMATS } from '@/contracts/files';
 import { setIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getSetPage } from '@/server/services/sets';
-import { setSummaryText } from '@/text';
+import { setProofText, setSummaryText } from '@/text';
 import styles from '../../../_parts/pages.module.css';
 import { LinkButton } from '../../../_parts/LinkButton';
 import { getPageCoach } from '../../_parts/coachPage';
@@ -33,7 +33,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
         <div>
           <h1>{name}</h1>
           <span className={styles.soft}>
-            {items.length === 0 ? 'No tasks yet.' : `${setSummaryText(items)} Every mate is proved.`}
+            {items.length === 0 ? 'No tasks yet.' : `${setSummaryText(items)} ${setProofText(items)}`}
             {isGiven && ` Version ${version} has been given; a change starts version ${version + 1}.`}
           </span>
         </div>
