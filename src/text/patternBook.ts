@@ -371,8 +371,9 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['A pawn or piece steps between.', 'The e- or d-pawn has moved: the king runs.'],
   },
   'queen-king-support': {
-    name: 'Queen and king mate',
-    also: ['support mate', 'kiss of death'],
+    // Broadly read the queen may be protected by any piece, so the name speaks of the support alone.
+    name: 'Support mate',
+    also: ['queen and king mate', 'kiss of death'],
     ingredients: [
       'The king stands on the edge.',
       'The queen gives mate next to it.',

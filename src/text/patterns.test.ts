@@ -40,7 +40,7 @@ test('the opera mate, man by man', () => {
   const [match] = namePatterns(bare);
   expect(match && listRoleSentences(bare, match.roles)).toEqual([
     'The rook on d8 gives mate.',
-    'The bishop on g5 holds the rook on d8.',
+    'The bishop on g5 protects the rook on d8.',
     'The rook on d8 guards f8 and d7.',
     'The bishop on g5 guards e7.',
     'Its own man takes f7 from the king.',

@@ -11,7 +11,7 @@ import {
   type PatternRoles,
   type Sacrifice,
 } from '@/core/patterns';
-import type { Position, PositionDraft } from '@/core/rules';
+import { listAttackers, type Position, type PositionDraft } from '@/core/rules';
 import { PATTERN_WORDS } from './patternBook';
 import { countWords, listWords, ROLE_WORDS } from './words';
 
@@ -62,7 +62,7 @@ export function twinText(text: string, isSwapped: boolean, isMirrored: boolean):
     .replace(/\b([a-h])-/g, (_, letter: string) => `${file(letter)}-`);
 }
 
-/** "The rook on e8 gives mate. The bishop on g5 holds it. ...": who does what, man by man. */
+/** "The rook on e8 gives mate. The bishop on g5 protects the rook on d8. ...": who does what, man by man. */
 export function matchText(place: PositionDraft, roles: PatternRoles): string {
   return listRoleSentences(place, roles).join(' ');
 }
@@ -76,9 +76,16 @@ export function listRoleSentences({ board }: PositionDraft, roles: PatternRoles)
       : `${ROLE_WORDS[found.role]} on ${makeSquareName(square)}`;
   };
   const men = (squares: readonly Square[]) => listWords(squares.map((square) => `the ${man(square)}`));
-  const holders = roles.held.map(
-    ({ square, by }) => `${capital(men(by))} ${by.length === 1 ? 'holds' : 'hold'} the ${man(square)}.`,
-  );
+  // Protection matters where somebody could capture; of a piece that nobody attacks it says nothing.
+  const mated = board[roles.king]?.side ?? 'black';
+  const isAttacked = ({ square }: { readonly square: Square }) =>
+    listAttackers(board, square, mated).length > 0;
+  const holders = roles.held
+    .filter(isAttacked)
+    .map(
+      ({ square, by }) =>
+        `${capital(men(by))} ${by.length === 1 ? 'protects' : 'protect'} the ${man(square)}.`,
+    );
   const guards = groupByMen(roles.guards).map(
     ({ squares, by }) =>
       `${capital(men(by))} ${by.length === 1 ? 'guards' : 'guard'} ${listWords(squares.map(makeSquareName))}.`,

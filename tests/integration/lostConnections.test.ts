@@ -5,6 +5,9 @@ import { withDatabase } from '../support/database';
 
 /** The front cuts every connection when this has gone through it; what it was has arrived. */
 let cutAt: string | undefined;
+/** From this question on, what the database says does not arrive, though the connection stands. */
+let muteAt: string | undefined;
+let isMute = false;
 let front: Server;
 const sockets = new Set<Socket>();
 
@@ -23,8 +26,11 @@ beforeAll(async () => {
       socket.on('error', () => undefined);
     }
     client.on('close', () => server.destroy());
-    server.on('data', (bytes) => client.write(bytes));
+    server.on('data', (bytes) => {
+      if (!isMute) client.write(bytes);
+    });
     client.on('data', (bytes) => {
+      if (muteAt !== undefined && bytes.includes(muteAt)) isMute = true;
       if (cutAt !== undefined && bytes.includes(cutAt)) {
         cutAt = undefined;
         // It arrives; the reply does not.
@@ -46,6 +52,8 @@ afterAll(() => {
 });
 beforeEach(() => {
   cutAt = undefined;
+  muteAt = undefined;
+  isMute = false;
 });
 
 const db = async () => (await import('@/server/db')).getDb();
@@ -106,4 +114,30 @@ describe('when the commit was sent and no reply came', () => {
     expect(found).toBe('known');
     expect(await (await db())('clubs').pluck('name')).toEqual(['Quillhaven']);
   });
+});
+
+test('a database whose answer was lost on the way is known to answer again as soon as it does', async () => {
+  const { watchDatabase } = await import('@/server/db');
+  const heard: boolean[] = [];
+  let onHeard: () => void = () => undefined;
+  const hear = (answers: boolean) =>
+    new Promise<void>((resolve) => {
+      onHeard = () => {
+        if (heard.at(-1) === answers) resolve();
+      };
+    });
+  const watch = watchDatabase((answers) => {
+    heard.push(answers);
+    onHeard();
+  });
+  try {
+    muteAt = 'SELECT 1';
+    await hear(false);
+    muteAt = undefined;
+    isMute = false;
+    await hear(true);
+    expect(heard).toEqual([false, true]);
+  } finally {
+    watch.stop();
+  }
 });

@@ -79,7 +79,7 @@ test('name --json keeps its shape: ids, readings and roles by square; a bad line
   );
   expect(ids).toEqual(['opera strict', 'anderssen loose', 'mayet loose', 'back-rank loose']);
   const { out: words } = await run(['name', '-'], '3Rk3/5p2/8/6B1/8/8/8/6K1 b - - 0 1\n');
-  expect(words).toContain('Opera mate: The rook on d8 gives mate. The bishop on g5 holds the rook on d8.');
+  expect(words).toContain('Opera mate: The rook on d8 gives mate. The bishop on g5 protects the rook on d8.');
 });
 
 test('prove --json keeps its shape, goes on after a bad line, and says so by number', async () => {

@@ -43,8 +43,10 @@ export function runName({ file, isJson }: NameOptions): Promise<number> {
       const line: NameLine = { fen: makeFen(position), patterns: matches.map(toLine) };
       if (isJson) return writeLine(JSON.stringify(line));
       await writeLine(line.fen);
-      for (const match of matches)
-        await writeLine(`  ${PATTERN_WORDS[match.id].name}: ${matchText(position, match.roles)}`);
+      for (const { id, reading, roles } of matches) {
+        const broad = reading === 'loose' ? ' (in a broad reading)' : '';
+        await writeLine(`  ${PATTERN_WORDS[id].name}${broad}: ${matchText(position, roles)}`);
+      }
     },
   );
 }

@@ -34,25 +34,19 @@ export function watchDatabase(onChange: (isAnswering: boolean) => void): Databas
   async function ask(): Promise<void> {
     if (isAsking) return;
     isAsking = true;
-    let looks = 0;
-    const silence = setInterval(() => {
-      looks += 1;
-      if (looks < SILENT_LOOKS) return;
-      judge(false);
-      // A question without an answer would be waited for as long as the machine keeps the connection.
-      connection?.destroy();
-    }, LOOK_MS);
+    const silence = startSilence();
+    const asked = connection === undefined ? connect() : Promise.resolve(connection);
     try {
-      connection ??= await connect();
-      await connection.query('SELECT 1');
+      connection = await Promise.race([asked, silence.isLong]);
+      await Promise.race([connection.query('SELECT 1'), silence.isLong]);
       judge(true);
     } catch {
-      // Refused, broken off or given up: each means that it does not answer.
-      connection?.destroy();
+      // Refused, broken off or silent: each means that it does not answer. A connection that comes too late is not kept.
+      asked.then((late) => late.destroy()).catch(() => undefined);
       connection = undefined;
       judge(false);
     } finally {
-      clearInterval(silence);
+      silence.end();
       isAsking = false;
     }
   }
@@ -65,6 +59,24 @@ export function watchDatabase(onChange: (isAnswering: boolean) => void): Databas
       connection?.destroy();
     },
   };
+}
+
+/**
+ * Rejects when nothing was heard for too long. The driver does not help: whoever destroys a connection hears nothing any more of what was
+ * asked over it, neither an answer nor an error.
+ */
+function startSilence(): { readonly isLong: Promise<never>; end: () => void } {
+  let looks = 0;
+  let timer: NodeJS.Timeout | undefined;
+  const isLong = new Promise<never>((_, reject) => {
+    timer = setInterval(() => {
+      looks += 1;
+      if (looks >= SILENT_LOOKS) reject(new Error('silent'));
+    }, LOOK_MS);
+  });
+  // Nobody may be waiting for it any more.
+  isLong.catch(() => undefined);
+  return { isLong, end: () => clearInterval(timer) };
 }
 
 async function connect(): Promise<Connection> {

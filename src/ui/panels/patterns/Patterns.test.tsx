@@ -20,11 +20,11 @@ test('the wall shows every mate, and what is typed leaves those it fits', () => 
 
 test('a page tells who does what, in the other colour too', () => {
   renderUi(<PatternPage id="opera" puzzles={[]} />);
-  expect(screen.getByText('The bishop on g5 holds the rook on d8.')).toBeInTheDocument();
+  expect(screen.getByText('The bishop on g5 protects the rook on d8.')).toBeInTheDocument();
   press('Other colour');
-  expect(screen.getByText('The bishop on g4 holds the rook on d1.')).toBeInTheDocument();
+  expect(screen.getByText('The bishop on g4 protects the rook on d1.')).toBeInTheDocument();
   press('Other wing');
-  expect(screen.getByText('The bishop on b4 holds the rook on e1.')).toBeInTheDocument();
+  expect(screen.getByText('The bishop on b4 protects the rook on e1.')).toBeInTheDocument();
   press('Hide who does what');
   expect(screen.getByRole('button', { name: 'Show who does what' })).toBeInTheDocument();
   expect(screen.getAllByRole('link')).toHaveLength(3);
