@@ -1,7 +1,7 @@
 /** The study board in words: moves made by hand, and why one is not allowed. */
 import { makeSquareName, type Square } from '@/core/board';
-import type { HandFault, Move, PositionDraft } from '@/core/rules';
-import { ROLE_WORDS } from './words';
+import type { BoardState, HandFault, Move, PositionDraft } from '@/core/rules';
+import { listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** "The rook takes the pawn on a7." On any board, kings or not. */
 export function manMoveText({ board, enPassant }: PositionDraft, { from, to, promotion }: Move): string {
@@ -17,6 +17,22 @@ export function manMoveText({ board, enPassant }: PositionDraft, { from, to, pro
       : `takes the ${ROLE_WORDS[taken]} ${isPassing ? 'in passing' : `on ${makeSquareName(to)}`}`;
   const becomes = promotion === undefined ? '' : ` and becomes a ${ROLE_WORDS[promotion]}`;
   return `The ${ROLE_WORDS[role]} ${deed}${becomes}.`;
+}
+
+/** What stands on a board that the hand has made; empty while there is nothing to say. */
+export function boardStateText(state: BoardState | undefined): string {
+  switch (state?.kind) {
+    case undefined:
+      return '';
+    case 'mate':
+      return `Checkmate. ${SIDE_WORDS[state.winner]} wins.`;
+    case 'check':
+      return `${SIDE_WORDS[state.side]}'s king is in check from ${listWords(state.by.map(makeSquareName))}.`;
+    case 'stalemate':
+      return `Stalemate: ${SIDE_WORDS[state.side]} has no legal move and is not in check. A draw.`;
+    case 'dead':
+      return 'A draw: with these pieces nobody can give checkmate.';
+  }
 }
 
 /** Why the hand may not make a move; names the square and the man. */

@@ -63,7 +63,7 @@ export { PATTERN_WORDS } from './patternBook';
 export { WING_WORDS } from './words';
 export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';
-export { handFaultText, manMoveText } from './hand';
+export { boardStateText, handFaultText, manMoveText } from './hand';
 export { seenPuzzleText, seenSetText } from './seen';
 export { moveSentence, rightSentence, wrongSentence } from './seat';
 export { defenceText, moveKindText } from './tree';

@@ -7,17 +7,17 @@ export type WrittenWords =
   | Pick<LineBreak, 'kind' | 'ply' | 'reason' | 'better'>;
 
 const REASON_WORDS: Readonly<Record<BreakReason, string>> = {
-  'illegal-move': 'This is no legal move here.',
-  'ambiguous-move': 'Two men can make this move. Say which one.',
-  'missing-check-sign': 'It gives check; the sign + is missing.',
-  'false-check-sign': 'It gives no check; the sign is too much.',
-  'mate-sign-for-check': 'It is check, but not mate.',
-  'missing-mate-sign': 'It is mate; the sign # is missing.',
-  'not-best-defence': 'The other side can hold out longer.',
-  'not-forced': 'It is not forced: the other side gets away.',
-  'too-slow': 'There is a quicker mate.',
-  stalemate: 'It is stalemate: a draw.',
-  'no-mate-at-end': 'The line ends before the mate.',
+  'illegal-move': 'this is no legal move here.',
+  'ambiguous-move': 'two pieces can make this move. Say which one.',
+  'missing-check-sign': 'it gives check. The sign + is missing.',
+  'false-check-sign': 'it gives no check. Leave the sign out.',
+  'mate-sign-for-check': 'it is check, but not mate.',
+  'missing-mate-sign': 'it is mate. The sign # is missing.',
+  'not-best-defence': 'the other side can hold out longer.',
+  'not-forced': 'it is not forced. The other side gets away.',
+  'too-slow': 'it is forced, but not the shortest mate.',
+  stalemate: 'it is stalemate, a draw.',
+  'no-mate-at-end': 'the line ends before the mate.',
 };
 
 const BETTER_WORDS: Partial<Record<BreakReason, string>> = {
@@ -33,18 +33,27 @@ const BETTER_WORDS: Partial<Record<BreakReason, string>> = {
   'no-mate-at-end': 'Still to come',
 };
 
-/** "Breaks at half-move 3. There is a quicker mate. Quicker: Qh7#." */
+/**
+ * "Half-move 3: it is not forced ...". A mate that is forced but not the shortest, and a defence that is not the longest, are said as what
+ * they are: remarks on a line that mates.
+ */
 export function writtenVerdictText(verdict: WrittenWords): string {
   switch (verdict.kind) {
     case 'holds':
-      return `The solution holds: mate in ${verdict.mateInMoves}, every move checked.`;
+      return `The solution is right: mate in ${verdict.mateInMoves}, every move checked.`;
     case 'undecided':
       return 'Not decided: the time was not enough. Nothing is claimed.';
     case 'breaks': {
       const { ply, reason, better } = verdict;
       const label = BETTER_WORDS[reason];
       const shown = label === undefined || better.length === 0 ? '' : ` ${label}: ${better.join(' ')}.`;
-      return `Breaks at half-move ${ply}. ${REASON_WORDS[reason]}${shown}`;
+      return `${headText(reason, ply)} ${REASON_WORDS[reason]}${shown}`;
     }
   }
+}
+
+function headText(reason: BreakReason, ply: number): string {
+  return reason === 'not-best-defence' || reason === 'too-slow'
+    ? `A remark on half-move ${ply}:`
+    : `Half-move ${ply}:`;
 }

@@ -165,7 +165,7 @@ test('judge --json keeps its shape, line by line', async () => {
   const blockless = await run(['judge', '--no-blocks', '-'], JSON.stringify(lines[4]));
   expect(blockless).toEqual({
     code: 0,
-    out: 'The solution holds: mate in 1, every move checked.\n',
+    out: 'The solution is right: mate in 1, every move checked.\n',
     told: '',
   });
 });

@@ -1,6 +1,7 @@
 export { checkPosition, listPositionFaults, type PositionFault } from './checkPosition';
 export { listAttackers } from './attacks';
 export { isCheckmate, listBetween } from './checkmate';
+export { findBoardState, type BoardState } from './boardState';
 export { boardText, perft } from './debug';
 export {
   findCaptured,

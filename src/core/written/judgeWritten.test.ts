@@ -15,6 +15,8 @@ const QUIET = '7k/8/5K2/8/8/8/8/R7 w - - 0 1';
 const BLOCK = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
 /** 1 Qc7+ Kf6 lasts to the third move, Ke8 and Kf8 are mated at once; from random play, lengths by the prover. */
 const LONGER = '1Q6/4k3/4p3/N7/6p1/6P1/P4PK1/5R1R w - - 0 1';
+/** After 1 e4 e5 2 Bc4 Nc6 3 Qh5. */
+const SCHOLARS = 'r1bqkbnr/pppp1ppp/2n5/4p2Q/2B1P3/8/PPPP1PPP/RNB1K1NR b KQkq - 3 3';
 const STALE = 'k7/8/1K6/8/8/8/8/2Q5 w - - 0 1';
 
 test.each<[string, string, WrittenLimits]>([
@@ -26,6 +28,9 @@ test.each<[string, string, WrittenLimits]>([
   [BLOCK, '1 Rd8+', { isBlockless: true, claimed: 1 }],
   // What is written behind the mate by the club's count is only there to be complete.
   [BLOCK, '1 Rd8# Qe8 2 Rexe8#', { isBlockless: true }],
+  // The line begins with the other side's move: whoever mates is the attacker.
+  [SCHOLARS, '3... Nf6 4. Qxf7#', {}],
+  [SCHOLARS, '3... Nf6 4. Qxf7#', { claimed: 1 }],
   // Black can be the attacker.
   ['r5k1/8/8/8/8/8/5PPP/6K1 b - - 0 1', '1... Ra1#', { claimed: 1 }],
 ])('%s: %s holds', (fen, line, limits) => {
@@ -87,4 +92,13 @@ test('an unreadable text says where, a small budget decides nothing', () => {
   expect(judge(middlegame, '1 Bxf7+ Rxf7 2 Bxf6 Qxf6 3 Nd5', { budgetNodes: 200 })).toEqual({
     kind: 'undecided',
   });
+});
+
+test('a line that begins with the other side counts its half-moves from there', () => {
+  expect(judge(SCHOLARS, '3... Nf6 4. Qxf7')).toMatchObject({
+    kind: 'breaks',
+    ply: 2,
+    reason: 'missing-mate-sign',
+  });
+  expect(judge(SCHOLARS, '3... Nf6 4. Qxf7#', { claimed: 2 })).toMatchObject({ kind: 'breaks', ply: 2 });
 });

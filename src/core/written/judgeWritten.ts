@@ -6,6 +6,9 @@
  * the shortest mate after whatever defence they begin with, signs and end likewise; defences in them need not be the longest,
  * since they are written to show the others. Of several breaks the one at the earliest ply is told; at one ply legality comes
  * before notation and notation before force.
+ *
+ * A line may begin with the other side's move ("3... Nf6 4. Qxf7#"): whoever gives the mate at its end is the attacker. That first move
+ * is given, and the mate is counted from the move after it.
  */
 import {
   makeSan,
@@ -110,20 +113,40 @@ function judgeWhole(
   line: WrittenLine,
   claimed: number | undefined,
 ): WrittenVerdict {
-  const written = Math.ceil(line.length / 2);
+  const { start, own, plies } = findAttack(position, line);
+  const written = Math.ceil(own.length / 2);
   const most = Math.min(LONGEST_MATE, Math.max(written, claimed ?? 0) + MORE_MOVES);
-  const moves = judge.search.findLength(position, most, judge.options);
-  judgeLine(judge, { position, isAttack: true, moves, plies: 0, isFree: false }, line);
+  const moves = judge.search.findLength(start, most, judge.options);
+  judgeLine(judge, { position: start, isAttack: true, moves, plies, isFree: false }, own);
   const claim = moves > 0 && claimed !== undefined && claimed !== moves;
-  const [first] = line;
-  const isStarted = !judge.breaks.some(({ ply }) => ply === 1);
+  const [first] = own;
+  const isStarted = !judge.breaks.some(({ ply }) => ply === plies + 1);
   if (claim && first !== undefined && isStarted)
-    judge.breaks.push(breakClaim(judge, position, first, moves, claimed));
+    judge.breaks.push({ ...breakClaim(judge, start, first, moves, claimed), ply: plies + 1 });
   const earliest = judge.breaks.reduce<LineBreak | undefined>(
     (best, other) => (best === undefined || other.ply < best.ply ? other : best),
     undefined,
   );
   return earliest ?? { kind: 'holds', mateInMoves: moves };
+}
+
+/** Where the attack begins: at the line's first move, or after it when the other side gives the mate. */
+function findAttack(
+  position: Position,
+  line: WrittenLine,
+): { readonly start: Position; readonly own: WrittenLine; readonly plies: number } {
+  const whole = { start: position, own: line, plies: 0 };
+  const [first] = line;
+  if (first === undefined || line.length % 2 === 1) return whole;
+  let place = position;
+  let second = position;
+  for (const [ply, { text }] of line.entries()) {
+    const read = parseSan(place, text);
+    if (!read.ok) return whole;
+    place = playMove(place, read.value);
+    if (ply === 0) second = place;
+  }
+  return findOutcome(place)?.kind === 'mate' ? { start: second, own: line.slice(1), plies: 1 } : whole;
 }
 
 /** The line is sound as far as it goes, but not as long as was said. */

@@ -280,9 +280,9 @@ test('a written solution is judged, and the break is shown on the board', async 
     await press('Check it');
   };
   await check('1 Rd8+ Qe8 2 Rexe8#');
-  expect(screen.getByText('The solution holds: mate in 2, every move checked.')).toBeInTheDocument();
+  expect(screen.getByText('The solution is right: mate in 2, every move checked.')).toBeInTheDocument();
   await check('1 Re8+ Qxe8 2 Rd8 Qxd8');
-  expect(screen.getByText(/^Breaks at half-move 1\. It is not forced/)).toBeInTheDocument();
+  expect(screen.getByText(/^Half-move 1: it is not forced/)).toBeInTheDocument();
   expect(cell('e8, black queen')).toBeInTheDocument();
   await check('1 Rd8+ (');
   expect(screen.getByText(/The bracket at letter 8 is not closed/)).toBeInTheDocument();

@@ -4,11 +4,18 @@ import { useHotkeys } from '@mantine/hooks';
 import { useMemo, useReducer, useState } from 'react';
 import { getMan, opponentOf, type Man, type Side, type Square } from '@/core/board';
 import { makeFen, parseFenLetter, type MoveText } from '@/core/notation';
-import { checkPosition, isCheckmate, passTurn, type Position, type PositionFault } from '@/core/rules';
+import {
+  checkPosition,
+  findBoardState,
+  isCheckmate,
+  passTurn,
+  type Position,
+  type PositionFault,
+} from '@/core/rules';
 import type { ClubPattern } from '@/contracts/clubPatterns';
 import { defineClubPattern, matchPatterns } from '@/core/patterns';
 import type { ForcingKind } from '@/core/proof';
-import { faultText, mateNamedText, SIDE_WORDS } from '@/text';
+import { boardStateText, faultText, mateNamedText, SIDE_WORDS } from '@/text';
 import { Board, SignLegend, useCarry, type Drop, type HandRules } from '@/ui/board';
 import type { SetChoice } from '@/ui/forms/chosenSet';
 import { AddToSet, type DeskActions } from './AddToSet';
@@ -239,6 +246,7 @@ export function Desk(props: {
           <StudyWords
             refusal={refusal}
             said={steps[ply - 1]?.words}
+            state={boardStateText(findBoardState(shown))}
             isHome={isHome}
             isTurnFixed={isTurnFixed}
             onTurnFixed={setIsTurnFixed}
@@ -252,7 +260,7 @@ export function Desk(props: {
                     props.areLooseNamesShown,
                     listClubNames(position, props.clubPatterns),
                   )
-                : 'This position is possible.'
+                : `This position is possible. ${boardStateText(findBoardState(draft))}`.trim()
               : `Shown: ${line?.name ?? 'a line'}. H goes back home.`}
           </p>
         ) : (

@@ -8,17 +8,19 @@ import type { Refusal } from './useStudy';
 export function StudyWords(props: {
   readonly refusal: Refusal | undefined;
   readonly said: string | undefined;
+  /** What stands on the board: check, mate, a draw; empty while nothing of these does. */
+  readonly state: string;
   readonly isHome: boolean;
   readonly isTurnFixed: boolean;
   readonly onTurnFixed: (isFixed: boolean) => void;
 }) {
-  const { refusal, said, isHome, isTurnFixed, onTurnFixed } = props;
+  const { refusal, said, state, isHome, isTurnFixed, onTurnFixed } = props;
   const words =
     refusal !== undefined
       ? `${handFaultText(refusal.place, refusal.fault)} The man goes home.`
       : isHome || said === undefined
         ? 'Move any man of either side, as often as you like.'
-        : `${said} H goes back home.`;
+        : `${said}${state === '' ? '' : ` ${state}`} H goes back home.`;
   return (
     <div className={classes.study}>
       <p>{words}</p>

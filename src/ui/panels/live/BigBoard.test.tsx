@@ -188,6 +188,20 @@ test('a line is stepped move by move, its points told, and home is one key away'
   expect(screen.getByRole('button', { name: 'Home' })).toBeDisabled();
 });
 
+test('the board says what the hand has made of it', async () => {
+  await openBoard();
+  await key('PageDown');
+  playByKeys('d2', 'd4');
+  await settle();
+  playByKeys('d4', 'e4');
+  await settle();
+  expect(screen.getByText(/The rook goes to e4\. Black's king is in check from e4\./)).toBeInTheDocument();
+  // White moves again while Black stands in check, and the board still says so.
+  playByKeys('d1', 'c1');
+  await settle();
+  expect(screen.getByText(/Black's king is in check from e4/)).toBeInTheDocument();
+});
+
 test('the free hand moves either side, and a forbidden move is told why and goes back', async () => {
   await openBoard();
   await key('PageDown');

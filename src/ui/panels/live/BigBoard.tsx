@@ -7,10 +7,10 @@ import type { QuestionId } from '@/contracts/ids';
 import type { BoardPage, BoardPlace, LiveQuestion } from '@/contracts/live';
 import { getMan, opponentOf, type Square } from '@/core/board';
 import { makeMoveText, parseFenLetter, type MoveText } from '@/core/notation';
-import { tryHandMove } from '@/core/rules';
+import { findBoardState, tryHandMove, type PositionDraft } from '@/core/rules';
 import type { Result } from '@/core/shared';
 import type { DiagramMark } from '@/drawing';
-import { handFaultText, SIDE_WORDS, thoughtText } from '@/text';
+import { boardStateText, handFaultText, SIDE_WORDS, thoughtText } from '@/text';
 import { Board, type Drop } from '@/ui/board';
 import { useSending } from '@/ui/forms/useSending';
 import { useHouseVoice } from '@/ui/words';
@@ -207,7 +207,7 @@ export function BigBoard(props: {
       ? handFaultText(refusal.place, refusal.fault)
       : board.isAnswerShown && isHome && shownStop.answer !== undefined
         ? `Right is: ${shownStop.answer.text}.`
-        : (board.steps[board.ply - 1]?.words ??
+        : (tellStep(board.steps[board.ply - 1]?.words, shown) ??
           (hand === 'sets-up'
             ? `${SIDE_WORDS[home.turn]} to move.`
             : hand === 'draws'
@@ -310,4 +310,9 @@ export function BigBoard(props: {
       />
     </div>
   );
+}
+
+/** The move that is shown, and what stands on the board after it; undefined at home. */
+function tellStep(words: string | undefined, shown: PositionDraft): string | undefined {
+  return words === undefined ? undefined : `${words} ${boardStateText(findBoardState(shown))}`.trim();
 }
