@@ -71,7 +71,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: TEST_FILES },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-optional', 'core'],
-        pathNot: 'node_modules/(zod|glicko2-lite|ts-fsrs)/',
+        pathNot: 'node_modules/(zod|glicko2-lite|ts-fsrs|damerau-levenshtein)/',
       },
     },
     rule('contracts', '^src/contracts/', '^src/(contracts|core)/', 'contracts know core only'),

@@ -146,6 +146,8 @@ export function reasonText(position: Pick<Position, 'board' | 'turn'>, reason: N
         ? `The ${manOn(position, reason.by)} gives check: no castling now.`
         : `The king may not castle over or to ${makeSquareName(reason.square)}: the ${manOn(position, reason.by)} guards it.`;
     case 'illegal-en-passant':
+      if (reason.landing !== undefined)
+        return `The pawn on ${makeSquareName(reason.to)} can be captured en passant. Your pawn lands on ${makeSquareName(reason.landing)}: write that square.`;
       return `No pawn has just gone past ${makeSquareName(reason.to)} in a double step, so none can be taken there.`;
     case 'illegal-promotion':
       return `On ${makeSquareName(reason.to)} nothing becomes that: a pawn on the last rank becomes a queen, rook, bishop or knight.`;

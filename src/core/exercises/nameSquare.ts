@@ -3,6 +3,7 @@
  * slip of all (common practice).
  */
 import { makeSquareName, parseSquareName } from '../board';
+import { readSpokenSquare } from '../notation';
 import { EMPTY_DRAFT } from '../rules';
 import { defineFamily } from './family';
 import { measureSquare, noteOtherSquare, seenFrom, squareTaskSchema, type SquareTask } from './findSquare';
@@ -24,7 +25,8 @@ export const nameSquareFamily = defineFamily<SquareTask, 'write'>({
   solution: ({ square }) => ({ kind: 'write', text: makeSquareName(square) }),
   judge({ square: asked }, { text }) {
     const written = text.replace(/[\s.,;-]/g, '').toLowerCase();
-    const square = parseSquareName(written);
+    // "the h2" and "h two" are square names that are said.
+    const square = parseSquareName(written) ?? readSpokenSquare(text);
     if (square === asked) return RIGHT;
     if (square !== undefined) return wrongFor([noteOtherSquare(asked, square)]);
     const turned = parseSquareName(Array.from(written).reverse().join(''));

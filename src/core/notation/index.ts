@@ -22,6 +22,7 @@ export {
   LANGUAGES,
   NOTATION_DIAGNOSES,
   readMove,
+  readSpokenSquare,
   type Language,
   type NotationDiagnosis,
   type NotationReason,

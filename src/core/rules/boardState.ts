@@ -25,7 +25,7 @@ export function findBoardState(draft: PositionDraft): BoardState | undefined {
     return king === undefined ? [] : [{ side, by: listAttackers(board, king, opponentOf(side)) }];
   });
   const checked = kings.filter(({ by }) => by.length > 0);
-  const [check = undefined] = checked.filter(({ side }) => side === turn).concat(checked);
+  const check = checked.find(({ side }) => side === turn) ?? checked[0];
   if (check?.side === turn && isCheckmate(draft)) return { kind: 'mate', winner: opponentOf(turn) };
   if (check !== undefined) return { kind: 'check', ...check };
   const isStuck = board.every(

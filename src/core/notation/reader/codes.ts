@@ -55,6 +55,7 @@ export type NotationReason =
   | { readonly code: 'castling-blocked'; readonly wing: CastlingWing; readonly by: Square }
   /** The king stands on, passes or lands on `square`, which the man on `by` attacks. */
   | { readonly code: 'castling-through-check'; readonly square: Square; readonly by: Square }
-  | { readonly code: 'illegal-en-passant'; readonly to: Square }
+  /** `landing`: en passant is possible, but the capturer lands there, not on `to`, where the captured pawn stands. */
+  | { readonly code: 'illegal-en-passant'; readonly to: Square; readonly landing?: Square }
   | { readonly code: 'illegal-promotion' | 'missing-promotion'; readonly to: Square }
   | { readonly code: 'wrong-side'; readonly side: Side };

@@ -10,10 +10,15 @@ function isOnSquare(square: Square, file: number | undefined, rank: number | und
 /** Is this move, legal or not, one of those the reading names? */
 export function isMeant(position: Position, move: Move, reading: Reading): boolean {
   if (reading.castling !== undefined) return findCastlingWing(position, move) === reading.castling;
-  const { role, fromFile, fromRank, toFile, toRank, promotion } = reading;
+  const { role, fromFile, fromRank, toFile, toRank, promotion, victim, isPassing } = reading;
+  const captured = findCaptured(position, move);
+  if (victim !== undefined && captured?.role !== victim) return false;
+  // Who says only what is captured, or by what, means a capture.
+  if (toFile === undefined && captured === undefined) return false;
+  if (isPassing === true && (captured === undefined || position.board[move.to] !== undefined)) return false;
   if (role !== undefined && position.board[move.from]?.role !== role) return false;
   if (!isOnSquare(move.from, fromFile, fromRank) || !isOnSquare(move.to, toFile, toRank)) return false;
   // A pawn's file and the rank left out: only captures are written so.
-  if (toRank === undefined && findCaptured(position, move) === undefined) return false;
+  if (toRank === undefined && captured === undefined) return false;
   return promotion === undefined || move.promotion === promotion;
 }

@@ -110,7 +110,7 @@ function formDiagnoses(
   const found: NotationDiagnosis[] = [];
   if (findCastlingWing(position, move) !== undefined) found.push('castling-as-king-move');
   const isCapture = findCaptured(position, move) !== undefined;
-  if (isCapture && !reading.isCapture) found.push('missing-capture');
+  if (isCapture && !reading.isCapture && !shape.isSpoken) found.push('missing-capture');
   if (!isCapture && reading.isCapture) found.push('false-capture');
   const isPawn = position.board[move.from]?.role === 'pawn';
   if (isPawn && isCapture && reading.fromFile === undefined && !shape.isSpoken) {

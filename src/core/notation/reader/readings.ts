@@ -9,7 +9,7 @@ import { FILE_LETTERS, type Role } from '../../board';
 import type { CastlingWing } from '../../rules';
 import type { NotationDiagnosis } from './codes';
 import { listMeanings, type Language } from './letters';
-import { hasMoveWords, readWords } from './words';
+import { readSpoken, type Spoken } from './spoken';
 
 /** One way to understand the move itself. Files and ranks count from 0. */
 export interface Reading {
@@ -18,9 +18,14 @@ export interface Reading {
   readonly castling?: CastlingWing;
   readonly fromFile?: number;
   readonly fromRank?: number;
-  readonly toFile: number;
+  /** Undefined in "knight takes pawn": the square is left out. */
+  readonly toFile: number | undefined;
   /** Undefined in "exd": the rank is left out. */
   readonly toRank: number | undefined;
+  /** The man that is said to be captured. */
+  readonly victim?: Role;
+  /** Said to be en passant. */
+  readonly isPassing?: boolean;
   readonly isCapture: boolean;
   readonly promotion?: Role;
   /** Squares joined by a dash. */
@@ -86,24 +91,29 @@ export function readShape(text: string, language?: Language): ReadShape {
   // Many blanks are one, before anything is looked for at the end: the search would begin anew at each of them.
   const trimmed = whole.replace(/\s+/g, ' ');
   if (NULL_MOVE.test(trimmed)) return fault({ code: 'null-move' });
-  const isSpoken = hasMoveWords(trimmed);
-  const { rest, sign, saysEnPassant, diagnoses } = strip(isSpoken ? readWords(trimmed) : trimmed);
-  if (isSpoken) {
-    diagnoses.add('spoken-words');
-    diagnoses.delete('ep-suffix');
-  }
-  if (!isSpoken && whole !== text) diagnoses.add('spacing');
-  const common = { sign, saysEnPassant, isSpoken, hasSeveralMoves: hasSeveralMoves(rest) };
+  const spoken = readSpoken(trimmed, language);
+  if (spoken?.hasWords === true) return asShape(spoken);
+  const { rest, sign, saysEnPassant, diagnoses } = strip(trimmed);
+  if (whole !== text) diagnoses.add('spacing');
+  const common = { sign, saysEnPassant, isSpoken: false, hasSeveralMoves: hasSeveralMoves(rest) };
   if (CASTLING.test(rest)) {
     const readings = [readCastling(rest)];
     return { kind: 'shape', shape: { ...common, readings, diagnoses: [...diagnoses] } };
   }
   const compact = rest.replace(/\s+/g, '');
-  if (compact !== rest && !isSpoken) diagnoses.add('spacing');
+  if (compact !== rest) diagnoses.add('spacing');
   const readings = listReadings(compact, language);
   if (readings.length > 0)
     return { kind: 'shape', shape: { ...common, readings, diagnoses: [...diagnoses] } };
+  if (spoken !== undefined) return asShape(spoken);
   return fault(common.hasSeveralMoves ? { code: 'more-than-one-move' } : findShapeFault(compact, language));
+}
+
+/** What is said is not held against how moves are written; that it was said, or in another language, is the only remark. */
+function asShape({ readings, sign, saysEnPassant, isForeign }: Spoken): ReadShape {
+  const diagnoses: NotationDiagnosis[] = isForeign ? ['foreign-letter', 'spoken-words'] : ['spoken-words'];
+  const shape = { readings, sign, saysEnPassant, isSpoken: true, diagnoses, hasSeveralMoves: false };
+  return { kind: 'shape', shape };
 }
 
 function fault(what: ShapeFault): ReadShape {

@@ -44,7 +44,7 @@ function findNearReason(
   const exposed = unchecked.find((move) => isMeant(position, move, reading));
   if (exposed !== undefined) return findKingReason(position, exposed);
   const { toFile, toRank, promotion, ...origin } = reading;
-  const to = toRank === undefined ? undefined : squareAt(toFile, toRank);
+  const to = toFile === undefined || toRank === undefined ? undefined : squareAt(toFile, toRank);
   if (to === undefined) return undefined;
   const unpromoted: Reading = { ...origin, toFile, toRank };
   if (promotion !== undefined && unchecked.some((move) => isMeant(position, move, unpromoted))) {
@@ -56,6 +56,7 @@ function findNearReason(
     (isEnPassantTried(position, reading, to, saysEnPassant)
       ? { code: 'illegal-en-passant', to }
       : undefined) ??
+    findPassingOnVictim(position, reading, to) ??
     findCastlingAsKingMove(position, reading, to)
   );
 }
@@ -129,6 +130,16 @@ function isEnPassantTried(
   return stands && (saysEnPassant || (isPassing && isCapture));
 }
 
+/** "hxg5" for hxg6: the square of the pawn that is captured, not the one where the capturer lands. */
+function findPassingOnVictim(position: Position, reading: Reading, to: Square): NotationReason | undefined {
+  const landing = to + (position.turn === 'white' ? 8 : -8);
+  if (!reading.isCapture || landing !== position.enPassant) return undefined;
+  const onto: Reading = { ...reading, toRank: rankOf(landing) };
+  return listLegalMoves(position).some((move) => isMeant(position, move, onto))
+    ? { code: 'illegal-en-passant', to, landing }
+    : undefined;
+}
+
 function homeOf(side: Side): Square {
   return side === 'white' ? 4 : 60;
 }
@@ -172,6 +183,6 @@ function findFarReason({ board, turn }: Position, readings: readonly Reading[]):
   if (!board.some((man) => man?.side === turn && man.role === meant)) {
     return { code: 'no-such-piece', side: turn, role: meant };
   }
-  const to = toRank === undefined ? undefined : squareAt(toFile, toRank);
+  const to = toFile === undefined || toRank === undefined ? undefined : squareAt(toFile, toRank);
   return to === undefined ? { code: 'incomplete' } : { code: 'unreachable', role: meant, to };
 }
