@@ -11,7 +11,7 @@ import {
   type Question,
 } from '@/core/exercises';
 import type { AttackAnswer } from '@/core/tactics';
-import { RULE_WORDS } from './families';
+import { RULE_WORDS, SQUARE_RULE_WORDS } from './families';
 import { mateQuestion } from './proof';
 import { PATTERN_WORDS } from './patternBook';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
@@ -403,7 +403,7 @@ export function optionText(family: ExerciseId, option: string): string {
 export function hintText(family: ExerciseId, hint: Hint): string {
   switch (hint.kind) {
     case 'rule':
-      return RULE_WORDS[family];
+      return hint.variant === undefined ? RULE_WORDS[family] : SQUARE_RULE_WORDS[hint.variant];
     case 'man':
       return `Look at ${makeSquareName(hint.square)}.`;
     case 'count':

@@ -1,5 +1,5 @@
 /** What the exercises are called, what each level asks, and the one rule each is about. */
-import type { ExerciseId, FamilyId, PathPreset, Stage } from '@/core/exercises';
+import type { ExerciseId, FamilyId, PathPreset, RuleVariant, Stage } from '@/core/exercises';
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   board: 'The board',
@@ -337,7 +337,8 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
   'find-square': 'First the letter: go along the bottom. Then the number: go up.',
   'name-square': 'First the letter below the square, then the number beside it.',
   'square-colour': 'The corner a1 is dark. Each step to the side or up changes the colour.',
-  'name-line': 'Files go up and have letters. Ranks go across and have numbers. Diagonals go slantwise.',
+  'name-line':
+    'Files go up and have letters. Ranks go across and have numbers. Diagonals run from edge to edge at a slant.',
   'set-up':
     'Rooks in the corners, then knights, then bishops. The queen stands on her own colour, the king beside her. Pawns stand in front.',
   repair: 'Go round from corner to corner: rook, knight, bishop, queen, king, bishop, knight, rook.',
@@ -410,4 +411,13 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
   'right-order': 'Try each order in your head: which check or capture spoils it?',
   result: 'White has won: 1-0. Black has won: 0-1. A draw: 1/2-1/2. Not over: *.',
   'which-man': 'The letter or number after the man tells where it comes from.',
+};
+
+/** How a square is found, as the board is shown. */
+export const SQUARE_RULE_WORDS: Readonly<Record<RuleVariant, string>> = {
+  'letters-white': 'First find the letter below the board. Then go up to the number.',
+  'letters-black':
+    'First find the letter below the board: h is on the left. Then go up to the number: 8 is nearest to you.',
+  'bare-white': 'On your left is the a-file, nearest to you is rank 1. Count to the right, then up.',
+  'bare-black': 'On your left is the h-file, nearest to you is rank 8. Count back: h, g, f, and 8, 7, 6.',
 };

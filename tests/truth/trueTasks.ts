@@ -6,6 +6,7 @@ import { acceptanceOf } from './acceptance';
 import { listAnswers } from './answers';
 import { listDuelFaults } from './duel';
 import { findFalse, type TaskFields } from './notes';
+import { listWordingFaults } from './wording';
 
 export interface Fault {
   readonly at: string;
@@ -21,6 +22,8 @@ export function listFaults(id: ExerciseId, level: Level, seed: number): Fault[] 
   const accepts = acceptanceOf(id, task);
   const { solution, scene } = exercise;
   const at = `${id} ${level} ${seed}`;
+  const wording = listWordingFaults(id, exercise).map((fault) => ({ at, task, answer: solution, fault }));
+  if (wording.length > 0) return wording;
   if (id === 'route-answered')
     return listDuelFaults(exercise, task, seed).map((fault) => ({ at, task, answer: solution, fault }));
   return listAnswers(id, exercise, task, seed).flatMap((answer): Fault[] => {

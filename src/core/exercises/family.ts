@@ -11,7 +11,7 @@ import type { z } from 'zod';
 import { kingDistance, type Square } from '../board';
 import { parseMoveText, type MoveText } from '../notation';
 import type { Answer, AnswerMode, AnswerOf } from './answer';
-import type { Ask, Hint, Question, Scene } from './question';
+import type { Ask, Hint, Question, RuleVariant, Scene } from './question';
 import type { Stage } from './stages';
 import type { Verdict } from './verdict';
 
@@ -66,6 +66,8 @@ export interface ExerciseFamily<Task, Mode extends AnswerMode = AnswerMode> exte
   judge(task: Task, answer: AnswerOf<Mode>): Verdict;
   /** A number that is larger for a harder task: counted on the task, not typed in. */
   measure(task: Task): number;
+  /** Which form of its rule helps here, where that depends on the task. */
+  ruleVariant?(task: Task): RuleVariant;
   /** Steps of help after the rule itself, the smallest first. */
   hints(task: Task): readonly Hint[];
   /** Of an exercise in which somebody answers: the app's move after these, when they have not ended it. */
@@ -131,7 +133,11 @@ export function defineFamily<Task, Mode extends AnswerMode>(
           return family.measure(task);
         },
         get hints(): readonly Hint[] {
-          return [{ kind: 'rule' }, ...family.hints(task)];
+          const variant = family.ruleVariant?.(task);
+          return [
+            variant === undefined ? { kind: 'rule' } : { kind: 'rule', variant },
+            ...family.hints(task),
+          ];
         },
         judge,
         respond(moves) {

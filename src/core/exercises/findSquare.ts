@@ -5,6 +5,7 @@ import { EMPTY_DRAFT } from '../rules';
 import { squareSchema } from './answer';
 import { defineFamily } from './family';
 import { sceneOf } from './lessonBoard';
+import type { RuleVariant } from './question';
 import { compareMarks, tapSquares } from './tapVerdict';
 import type { Note } from './verdict';
 
@@ -21,6 +22,11 @@ export function seenFrom({
   hasCoordinates,
 }: Pick<SquareTask, 'bottom' | 'hasCoordinates'>): Side | undefined {
   return hasCoordinates ? undefined : bottom;
+}
+
+/** Where letters and numbers are found, or how to count without them. */
+export function squareRule({ bottom, hasCoordinates }: SquareTask): RuleVariant {
+  return `${hasCoordinates ? 'letters' : 'bare'}-${bottom}`;
 }
 
 /** Letters out of sight are harder than the board turned round. */
@@ -49,6 +55,7 @@ export const findSquareFamily = defineFamily<SquareTask, 'tap'>({
     );
   },
   measure: measureSquare,
+  ruleVariant: squareRule,
   hints: () => [],
 });
 

@@ -8,7 +8,7 @@ export {
   type MateCount,
   type MateTask,
 } from './mate';
-export type { Ask, GameEnding, GameStory, Hint, Question, Scene } from './question';
+export type { Ask, GameEnding, GameStory, Hint, Question, RuleVariant, Scene } from './question';
 export {
   EXERCISE_IDS,
   EXERCISES,

@@ -6,7 +6,14 @@ import { makeSquareName, parseSquareName } from '../board';
 import { readSpokenSquare } from '../notation';
 import { EMPTY_DRAFT } from '../rules';
 import { defineFamily } from './family';
-import { measureSquare, noteOtherSquare, seenFrom, squareTaskSchema, type SquareTask } from './findSquare';
+import {
+  measureSquare,
+  noteOtherSquare,
+  seenFrom,
+  squareRule,
+  squareTaskSchema,
+  type SquareTask,
+} from './findSquare';
 import { sceneOf } from './lessonBoard';
 import { RIGHT, wrongFor } from './verdict';
 
@@ -34,5 +41,6 @@ export const nameSquareFamily = defineFamily<SquareTask, 'write'>({
     return wrongFor([{ code: 'no-such-square', text: text.trim().slice(0, 12) }]);
   },
   measure: measureSquare,
+  ruleVariant: squareRule,
   hints: ({ square }) => [{ kind: 'begins-with', text: makeSquareName(square).charAt(0) }],
 });

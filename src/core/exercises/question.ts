@@ -170,10 +170,13 @@ export type Ask =
       readonly isOrdered?: boolean;
     };
 
+/** How a board of squares is shown: with letters and numbers or without, and from whose side. */
+export type RuleVariant = `${'letters' | 'bare'}-${Side}`;
+
 /** A step of the hint ladder: asked for, never pushed. */
 export type Hint =
-  /** The rule the exercise is about. */
-  | { readonly kind: 'rule' }
+  /** The rule the exercise is about; a variant where it depends on how the board is shown. */
+  | { readonly kind: 'rule'; readonly variant?: RuleVariant }
   | { readonly kind: 'man'; readonly square: Square }
   | { readonly kind: 'count'; readonly count: number }
   | { readonly kind: 'not-this'; readonly option: string }

@@ -10,6 +10,7 @@ import { defineFamily } from './family';
 import { findLegalMove, positionTextSchema, sceneOfPosition } from './legalTask';
 import { sceneOf } from './lessonBoard';
 import { judgeRead, notationWaysSchema, USUAL_WAYS, type NotationWays } from './notationWays';
+import { numberSheet } from './scoreText';
 import { RIGHT, wrongFor, type Note } from './verdict';
 
 /** Stands for a sign that cannot be read. */
@@ -82,10 +83,9 @@ export const garbledLineFamily = defineFamily<GarbledTask, 'write'>({
   ),
   question(task) {
     const { position } = solveGarbled(task);
-    const isWhite = position.turn === 'white';
     return {
       code: 'garbled-line',
-      line: isWhite ? `${task.before} ${position.fullmoves}.` : task.before,
+      line: numberSheet(position, task.before),
       garbled: task.garbled,
       after: numberAfter(position, task.after),
     };

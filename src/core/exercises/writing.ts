@@ -8,6 +8,7 @@ import { isSameMove, listLegalMoves, type Move, type Position } from '../rules';
 import { defineFamily } from './family';
 import { findLegalMove, positionTextSchema, sceneOfPosition } from './legalTask';
 import { judgeFirstMove } from './check';
+import { numberSheet } from './scoreText';
 import { compareMarks, tapSquares } from './tapVerdict';
 import { judgeRead, notationWaysSchema, USUAL_WAYS, writeAsTaught } from './notationWays';
 import { RIGHT, wrongFor, type Verdict } from './verdict';
@@ -112,7 +113,11 @@ export const repairLineFamily = defineFamily<RepairLineTask, 'write'>({
   skill: 'writing-moves',
   levels: 4,
   taskSchema: repairLineTaskSchema,
-  question: ({ before, faulty }) => ({ code: 'repair-line', line: before, faulty }),
+  question: ({ fen, before, faulty }) => ({
+    code: 'repair-line',
+    line: numberSheet(getPosition(fen), before),
+    faulty,
+  }),
   judge(task, { text }) {
     // It is to be put right: another slip, or the same one, does not do.
     return judgeWriting(task, text, (_, { kind, diagnoses: [remark] }) =>
