@@ -54,7 +54,7 @@ function Body(props: Parameters<typeof FatesPanel>[0]) {
     case 'none':
       return (
         <p className={classes.soft}>
-          For each move: mate and how soon, what is won or lost, stalemate, or that it holds. Mates are
+          For each move: mate and how soon, what is won or lost, a draw, or that nothing was found. Mates are
           proved; the rest is seen so many half-moves deep.
         </p>
       );
