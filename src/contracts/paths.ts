@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { STAGES, type Stage } from '@/core/exercises';
-import type { RoundReason, Standing } from '@/core/progress';
+import type { RoundReason, StageGap, Standing } from '@/core/progress';
 import { classIdSchema, requestIdSchema, studentIdSchema, type StudentId } from './ids';
 
 /** The order of a class and which stages are open: every stage once. */
@@ -41,6 +41,8 @@ export interface StudentPath {
   readonly stages: readonly {
     readonly stage: Stage;
     readonly standing: Standing;
+    /** What is still to come before it is mastered. */
+    readonly gaps: readonly StageGap[];
   }[];
   /** What its next round would hold: how many tasks for which reason. */
   readonly nextRound: readonly { readonly why: RoundReason; readonly count: number }[];

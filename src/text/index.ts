@@ -25,6 +25,7 @@ export {
   weekText,
   repeatText,
   STANDING_WORDS,
+  gapText,
   standingText,
 } from './progress';
 export { readMoveText } from './notation';

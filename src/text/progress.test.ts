@@ -12,6 +12,7 @@ import {
   reportMailText,
   repeatText,
   weekText,
+  gapText,
 } from '.';
 import type { ClassProgress } from '@/contracts/progress';
 
@@ -115,4 +116,18 @@ test('a child’s report tells how often it was there, and ranks nobody', () => 
     /report of Fern from Lantern class/,
   );
   expect(classMailText('Lantern class', 'Quillhaven Chess Club')).toMatch(/names children/);
+});
+
+test('what is still to come is told, the first thing of it', () => {
+  expect(gapText([])).toBe('');
+  expect(gapText([{ kind: 'pieces', pieces: ['knight', 'pawn'] }, { kind: 'another-day' }])).toBe(
+    'Still to come: knight and pawn.',
+  );
+  expect(gapText([{ kind: 'families', families: ['route', 'reach', 'collect'], count: 1 }])).toBe(
+    'Still to come: The shortest way.',
+  );
+  expect(gapText([{ kind: 'families', families: ['reach'], count: 1 }])).toBe(
+    'Still to come: Where can it go?',
+  );
+  expect(gapText([{ kind: 'another-day' }])).toBe('Show it once more on another day.');
 });

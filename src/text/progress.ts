@@ -1,8 +1,9 @@
 /** What a class finds hard and where a child stands, in words for the coach and for the child. */
 import type { Diagnosis } from '@/core/exercises';
 import type { ChildStory, HomeworkCell } from '@/contracts/progress';
-import type { Hardship, Standing } from '@/core/progress';
-import { countWords, listWords } from './words';
+import type { Hardship, StageGap, Standing } from '@/core/progress';
+import { FAMILY_WORDS } from './families';
+import { countWords, listWords, ROLE_WORDS } from './words';
 
 /** What children do who make this mistake: "3 of 5 children ...". */
 const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
@@ -126,7 +127,24 @@ export function mistakeText(code: string): string {
   return isDiagnosis(code) ? DIAGNOSIS_WORDS[code] : 'go wrong in a way that is not told any more';
 }
 
-/** To the child: what it can, and what to do. */
+/** "Still to come: knight and pawn.": what a stage asks for before it is mastered, the first thing of it; empty where nothing is. */
+export function gapText(gaps: readonly StageGap[]): string {
+  const [gap] = gaps;
+  switch (gap?.kind) {
+    case undefined:
+      return '';
+    case 'pieces':
+      return `Still to come: ${listWords(gap.pieces.map((piece) => ROLE_WORDS[piece]))}.`;
+    case 'families': {
+      const names = gap.families.slice(0, gap.count).map((family) => FAMILY_WORDS[family]);
+      return `Still to come: ${listWords(names)}`.replace(/[^.?!]$/, '$&.');
+    }
+    case 'another-day':
+      return 'Show it once more on another day.';
+  }
+}
+
+/** To the child: what they can, and what to do. */
 export function standingText(standing: Standing): string {
   switch (standing) {
     case 'not-begun':

@@ -8,6 +8,7 @@ import type { SeatRound } from '@/contracts/attempts';
 import type { CoachActor, StudentActor } from '@/server/auth/actors';
 import { EXERCISE_IDS, findStage, type Stage } from '@/core/exercises';
 import { FAMILY_WORDS } from '@/text';
+import { runAt } from '@/server/services/clock';
 import { getDb } from '@/server/db';
 import { addStudent } from '@/server/services/classes';
 import { saveHouseWords } from '@/server/services/houseWords';
@@ -58,13 +59,16 @@ async function makeTaught() {
   return { ...club, classId, student, otherId: other.studentId };
 }
 
-/** Three rounds of a stage, all of it right. */
+/** Rounds of a stage day after day, all of it right: enough to leave the first level of its families and show the next. */
 async function practise(coach: CoachActor, classId: ClassId, student: StudentActor, stage: Stage) {
   const { studentId } = student;
   valueOf(await setStudentStage(coach, { classId, studentId, stage, isOpen: true }));
-  for (let round = 0; round < 3; round += 1) {
-    const roundId = valueOf(await startPractice(student, { requestId: makeUuid(), stage }));
-    await answerRight(student, valueOf(await openPractice(student, roundId)));
+  const first = Date.now() - 8 * 86_400_000;
+  for (let round = 0; round < 8; round += 1) {
+    await runAt(new Date(first + round * 86_400_000), async () => {
+      const roundId = valueOf(await startPractice(student, { requestId: makeUuid(), stage }));
+      await answerRight(student, valueOf(await openPractice(student, roundId)));
+    });
   }
 }
 

@@ -43,6 +43,7 @@ export { earnSign, SIGN_DEPTHS, SIGNS, type Sign } from './signs';
 export { SMUDGE } from './sheets';
 export { tapSquares } from './tapVerdict';
 export { isLawfulDuel } from './routeAnswered';
+export { findAskedPiece, isAboutPiece, LEARNT_PIECES } from './askedPiece';
 export { PATH_PRESETS, STAGES, type PathPreset, type Stage } from './stages';
 export {
   MISS_GEOMETRIES,

@@ -1,7 +1,15 @@
 export type { ProgressAnswer } from './answers';
 export { forecastSet, type SetForecast, type SpentTime } from './forecast';
 export { listHardships, type Hardship } from './hardships';
-export { findNextStage, findProgress, weighEvidence, type StageProgress, type Standing } from './mastery';
+export {
+  findNextStage,
+  findProgress,
+  weighEvidence,
+  type RecallOf,
+  type StageGap,
+  type StageProgress,
+  type Standing,
+} from './mastery';
 export { groupByNeed, listNeeds, type Learner, type NeededTopic, type NeedGroup } from './needs';
 export {
   planNextRound,
@@ -14,6 +22,7 @@ export { pickRising } from './pickRising';
 export { findNextLevel, planPractice, type PracticePart } from './practice';
 export {
   findMastery,
+  makeRecall,
   isDue,
   isTelling,
   learnTopic,

@@ -1,12 +1,25 @@
 /**
- * What a student can, believed from answers alone. Question: where does this student stand in a stage, and what is next?
+ * What a student can, believed from answers alone. Question: where does this student stand in a stage, what is still to come, and what is
+ * next?
  *
  * Each task answered gives evidence between 0 and 1: right at the first try 1, with help 0.6, right at a later try 0.3, never right 0.
- * The newest count most: each older one weighs 0.9 of the one after it, and no more than twenty are looked at. A stage is mastered
- * when there are six tasks of evidence at least and their weighted mean is four fifths and more. The figures are ours, common
- * practice being "nearly always right, lately, several times"; they say nothing a coach could not overrule.
+ * The newest count most: each older one weighs 0.9 of the one after it, and no more than twenty are looked at. "I can do this" has to be
+ * earned: besides a weighted mean of four fifths and more over six tasks at least, a stage asks for half of its families, each shown by two
+ * tasks right at once at its middle level or above and not forgotten by what the reviews say; for each piece, where the stage is about
+ * pieces; and for answers on two days. The figures are ours, common practice being "nearly always right, lately, several times"; they say
+ * nothing a coach could not overrule. All of them stand here.
  */
-import { STAGES, type Stage } from '../exercises';
+import type { Role } from '../board';
+import {
+  EXERCISE_IDS,
+  EXERCISES,
+  isAboutPiece,
+  LEARNT_PIECES,
+  listLevels,
+  STAGES,
+  type FamilyId,
+  type Stage,
+} from '../exercises';
 import type { ProgressAnswer } from './answers';
 
 const MOST_EVIDENCE = 20;
@@ -14,9 +27,23 @@ const AGEING = 0.9;
 const LEAST_EVIDENCE = 6;
 const MASTERED_FROM = 0.8;
 const REPEATED_BELOW = 0.5;
+/** Tasks right at once that show a family. */
+const SHOWN_BY = 2;
+/** The share of a stage's families that has to be shown. */
+const LEAST_FAMILIES = 1 / 2;
+const LEAST_DAYS = 2;
+/** A family that is believed to be remembered less well than this is not shown any more. */
+const LEAST_RECALL = 0.7;
 
 /** not-begun: no answer; begun: on the way; repeat: enough was tried, and little of it came right; can: mastered. */
 export type Standing = 'not-begun' | 'begun' | 'repeat' | 'can';
+
+/** What a stage still asks for before it is mastered. */
+export type StageGap =
+  | { readonly kind: 'pieces'; readonly pieces: readonly Role[] }
+  /** So many of these families have to be shown. */
+  | { readonly kind: 'families'; readonly families: readonly FamilyId[]; readonly count: number }
+  | { readonly kind: 'another-day' };
 
 export interface StageProgress {
   readonly stage: Stage;
@@ -25,7 +52,12 @@ export interface StageProgress {
   readonly mean: number;
   /** Tasks looked at. */
   readonly evidence: number;
+  /** Nothing where the stage is mastered or not begun. */
+  readonly gaps: readonly StageGap[];
 }
+
+/** The chance, 0 to 1, that a family is remembered now; undefined where nothing is known of it. */
+export type RecallOf = (family: FamilyId) => number | undefined;
 
 /** The answers of one student to one kind of task, oldest first. */
 export function weighEvidence(answers: readonly ProgressAnswer[]): { mean: number; evidence: number } {
@@ -69,11 +101,45 @@ export function standingOf(
 export function findProgress(
   answers: readonly ProgressAnswer[],
   order: readonly Stage[] = STAGES,
+  recallOf: RecallOf = () => undefined,
 ): StageProgress[] {
   return order.map((stage) => {
-    const weighed = weighEvidence(answers.filter((answer) => answer.stage === stage));
-    return { stage, standing: standingOf(weighed), ...weighed };
+    const own = answers.filter((answer) => answer.stage === stage);
+    const weighed = weighEvidence(own);
+    const standing = standingOf(weighed);
+    const gaps = standing === 'not-begun' ? [] : listGaps(stage, own, recallOf);
+    return { stage, standing: standing === 'can' && gaps.length > 0 ? 'begun' : standing, ...weighed, gaps };
   });
+}
+
+function listGaps(stage: Stage, answers: readonly ProgressAnswer[], recallOf: RecallOf): StageGap[] {
+  const clean = answers.filter(({ isRight, tryNumber, hints }) => isRight && tryNumber === 1 && hints === 0);
+  const gaps: StageGap[] = [];
+  const families = listFamilies(stage);
+  const pieces = families.some(isAboutPiece)
+    ? LEARNT_PIECES.filter((piece) => !clean.some((answer) => answer.piece === piece))
+    : [];
+  if (pieces.length > 0) gaps.push({ kind: 'pieces', pieces });
+  const missing = families.filter((family) => !isShown(family, clean, recallOf));
+  const count = Math.ceil(families.length * LEAST_FAMILIES) - (families.length - missing.length);
+  if (count > 0) gaps.push({ kind: 'families', families: missing, count });
+  const days = new Set(clean.map(({ day }) => day));
+  if (days.size < LEAST_DAYS) gaps.push({ kind: 'another-day' });
+  return gaps;
+}
+
+function listFamilies(stage: Stage): FamilyId[] {
+  const families: FamilyId[] = EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage);
+  return stage === 'forced-mates' ? [...families, 'mate'] : families;
+}
+
+function isShown(family: FamilyId, clean: readonly ProgressAnswer[], recallOf: RecallOf): boolean {
+  // Of mates every length counts: they have no levels.
+  const least = family === 'mate' ? 0 : Math.ceil(listLevels(family).length / 2);
+  const tasks = new Set(
+    clean.filter((answer) => answer.family === family && answer.level >= least).map(({ task }) => task),
+  );
+  return tasks.size >= SHOWN_BY && (recallOf(family) ?? 1) >= LEAST_RECALL;
 }
 
 /** The first stage that is not mastered; undefined when all are. */

@@ -1,4 +1,11 @@
-import { findNextStage, findProgress, listHardships, planPractice, type ProgressAnswer } from '.';
+import {
+  findNextStage,
+  findProgress,
+  listHardships,
+  planPractice,
+  type ProgressAnswer,
+  type RecallOf,
+} from '.';
 
 let task = 0;
 /** Answers of one child to one fresh task: r right, w wrong, h right with help. */
@@ -10,6 +17,8 @@ function answer(tries: string, given: Partial<ProgressAnswer> = {}): ProgressAns
     family: 'find-square',
     stage: 'board',
     level: 1,
+    day: `2026-11-${String(1 + (task % 28)).padStart(2, '0')}`,
+    piece: undefined,
     tryNumber: index + 1,
     isRight: sign !== 'w',
     hints: sign === 'h' ? 1 : 0,
@@ -23,9 +32,63 @@ const board = (...tasks: string[]) =>
 test('a stage is mastered by evidence: six tasks and more, four fifths of them right at once', () => {
   expect(board()).toMatchObject({ standing: 'not-begun', evidence: 0, mean: 0 });
   expect(board('r', 'r', 'r', 'r', 'r')).toMatchObject({ standing: 'begun', mean: 1 });
-  expect(board('r', 'r', 'r', 'r', 'r', 'r')).toMatchObject({ standing: 'can', evidence: 6 });
+  // So many of one family at its first level are no mastery of the stage.
+  expect(board('r', 'r', 'r', 'r', 'r', 'r')).toMatchObject({ standing: 'begun', evidence: 6, mean: 1 });
   expect(board('w', 'wr', 'ww', 'w', 'wr', 'w')).toMatchObject({ standing: 'repeat' });
   expect(board('r', 'wr', 'r', 'h', 'r', 'wr')).toMatchObject({ standing: 'begun' });
+});
+
+/** Three families of the stage of the board at their middle level, two tasks each. */
+const masteredBoard = (given: Partial<ProgressAnswer> = {}) =>
+  (['find-square', 'name-square', 'square-colour'] as const).flatMap((family) =>
+    [1, 2].flatMap(() => answer('r', { family, level: 2, ...given })),
+  );
+const standingOfBoard = (answers: ProgressAnswer[], ...rest: [RecallOf?]) =>
+  findProgress(answers, ['board'], ...rest)[0];
+
+test('"I can do this" is earned over half of the families, at their middle level, on two days', () => {
+  expect(standingOfBoard(masteredBoard())).toMatchObject({ standing: 'can', gaps: [] });
+  expect(standingOfBoard(masteredBoard({ level: 1 }))).toMatchObject({
+    standing: 'begun',
+    gaps: [{ kind: 'families', count: 3 }],
+  });
+  expect(standingOfBoard(masteredBoard().slice(0, 4).concat(masteredBoard().slice(0, 2)))).toMatchObject({
+    standing: 'begun',
+    gaps: [{ kind: 'families', count: 1 }],
+  });
+  expect(standingOfBoard(masteredBoard({ day: '2026-11-30' }))).toMatchObject({
+    standing: 'begun',
+    gaps: [{ kind: 'another-day' }],
+  });
+  // With help, or at a later try, nothing is shown.
+  expect(standingOfBoard(masteredBoard({ hints: 1 }))?.standing).toBe('begun');
+  expect(standingOfBoard(masteredBoard({ tryNumber: 2 }))?.standing).not.toBe('can');
+});
+
+test('what the reviews say is forgotten is not shown any more', () => {
+  const forgotten: RecallOf = (family) => (family === 'name-square' ? 0.5 : 0.95);
+  expect(standingOfBoard(masteredBoard(), forgotten)).toMatchObject({
+    standing: 'begun',
+    gaps: [{ kind: 'families', count: 1 }],
+  });
+  expect(standingOfBoard(masteredBoard(), () => 0.95)?.standing).toBe('can');
+});
+
+test('rook and bishop alone are no mastery of how the pieces move', () => {
+  const movement = (['reach', 'count-reach', 'route', 'best-square'] as const).flatMap((family) =>
+    [1, 2, 3].flatMap((index) =>
+      answer('r', { stage: 'movement', family, level: 3, piece: index === 1 ? 'rook' : 'bishop' }),
+    ),
+  );
+  const [found] = findProgress(movement, ['movement']);
+  expect(found).toMatchObject({
+    standing: 'begun',
+    gaps: [{ kind: 'pieces', pieces: ['queen', 'king', 'knight', 'pawn'] }],
+  });
+  const rest = (['queen', 'king', 'knight', 'pawn'] as const).flatMap((piece) =>
+    answer('r', { stage: 'movement', family: 'reach', level: 3, piece }),
+  );
+  expect(findProgress([...movement, ...rest], ['movement'])).toMatchObject([{ standing: 'can', gaps: [] }]);
 });
 
 test('the newest answers count most: the same answers the other way round say something else', () => {
@@ -43,7 +106,7 @@ test('help and later tries are worth less, never nothing', () => {
 });
 
 test('the next stage is the first one of the order that is not mastered', () => {
-  const mastered = Array.from({ length: 6 }, () => answer('r')).flat();
+  const mastered = masteredBoard();
   expect(findNextStage(findProgress(mastered))).toBe('movement');
   expect(findNextStage(findProgress(mastered, ['check', 'board']))).toBe('check');
   expect(findNextStage(findProgress(mastered, ['board']))).toBeUndefined();

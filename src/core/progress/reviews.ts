@@ -18,7 +18,8 @@ import {
   type Grade,
 } from 'ts-fsrs';
 import { z } from 'zod';
-import { standingOf, type Standing } from './mastery';
+import { standingOf, type RecallOf, type Standing } from './mastery';
+import type { Topic } from './topics';
 
 const DAY_MS = 86_400_000;
 const MOST_RECENT = 20;
@@ -127,6 +128,14 @@ function fromCard(card: Card, lastMs: number): TopicState['card'] {
 export function recallAt({ card }: TopicState, atMs: number): number {
   const days = Math.max(0, (atMs - card.lastMs) / DAY_MS);
   return forgetting_curve(scheduler.parameters.w, days, card.stability);
+}
+
+/** How well each family is remembered now, for whoever asks whether it is still shown. */
+export function makeRecall(states: ReadonlyMap<Topic, TopicState>, nowMs: number): RecallOf {
+  return (family) => {
+    const state = family === 'mate' ? undefined : states.get(`family:${family}`);
+    return state && recallAt(state, nowMs);
+  };
 }
 
 export const isDue = ({ card }: TopicState, atMs: number): boolean => card.dueMs <= atMs;

@@ -1,12 +1,15 @@
 import type { AssignmentId, AttemptId, ClassId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import type { LatestAnswer } from '@/contracts/people';
 import {
-  answerSchema,
-  familyIdSchema,
-  findStage,
-  STAGES,
   type Answer,
+  answerSchema,
   type Diagnosis,
+  EXERCISE_IDS,
+  familyIdSchema,
+  findAskedPiece,
+  findStage,
+  isAboutPiece,
+  STAGES,
   type Verdict,
 } from '@/core/exercises';
 import type { ProgressAnswer } from '@/core/progress';
@@ -310,6 +313,7 @@ interface ProgressRow {
   task_id: number;
   family: string;
   level: number;
+  payload: unknown;
   try_number: number;
   outcome: string;
   hints: number;
@@ -318,6 +322,13 @@ interface ProgressRow {
 
 /** What was answered longer ago than so many answers says nothing of now. A class page is fetched every few seconds. */
 const MOST_PROGRESS_ANSWERS = { class: 1_000, student: 3_000 } as const;
+
+const PIECE_FAMILIES = EXERCISE_IDS.filter(isAboutPiece);
+
+/** A JSON column that went through an expression arrives as its text. */
+function readPayload(payload: unknown): unknown {
+  return typeof payload === 'string' ? JSON.parse(payload) : payload;
+}
 
 /** The latest answers for progress, oldest first: of a class by when they came, or of one student wherever it was given. */
 export async function listProgressAnswers(
@@ -345,6 +356,8 @@ export async function listProgressAnswers(
       'attempts.task_id',
       'tasks.family',
       'tasks.level',
+      // Of most families the payload says nothing here, and of some it is large.
+      db.raw('CASE WHEN ?? IN (?) THEN ?? END AS payload', ['tasks.family', PIECE_FAMILIES, 'tasks.payload']),
       'attempts.try_number',
       'verdicts.outcome',
       'attempts.hints',
@@ -359,6 +372,8 @@ export async function listProgressAnswers(
       family,
       stage: findStage(family),
       level: row.level,
+      day: row.answered_at.toISOString().slice(0, 10),
+      piece: findAskedPiece(family, readPayload(row.payload)),
       tryNumber: row.try_number,
       isRight: row.outcome === 'right',
       hints: row.hints,

@@ -5,7 +5,14 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { RoundId, TaskId } from '@/contracts/ids';
 import type { ClassPath, ClassPathPage, StudentPath, StudentStage } from '@/contracts/paths';
 import { EXERCISE_IDS, EXERCISES, getExerciseFamily, type ExerciseTask, type Stage } from '@/core/exercises';
-import { findNextStage, findProgress, planPractice, ROUND_REASONS, type PracticePart } from '@/core/progress';
+import {
+  findNextStage,
+  findProgress,
+  makeRecall,
+  planPractice,
+  ROUND_REASONS,
+  type PracticePart,
+} from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import { STAGE_WORDS } from '@/text';
 import { askPool } from '@/workers/node';
@@ -27,6 +34,7 @@ import {
   type ClassStage,
 } from '../data/paths';
 import { findOrCreateExercise, listTasksOfPractice } from '../data/tasks';
+import { listTopicStates } from '../data/topics';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
 import { planRoundOf } from './nextRound';
@@ -46,14 +54,17 @@ function isBuilt(stage: Stage): boolean {
 export async function getStudentPath(actor: StudentActor): Promise<StudentPath> {
   const db = getDb();
   const open = (await listOpenStages(db, actor)).map(({ stage }) => stage);
-  const progress = findProgress(await listProgressAnswers(db, { studentId: actor.studentId }), open);
+  const states = await listTopicStates(db, actor.studentId);
+  const recallOf = makeRecall(states, getNow().getTime());
+  const answers = await listProgressAnswers(db, { studentId: actor.studentId });
+  const progress = findProgress(answers, open, recallOf);
   const round = await planRoundOf(db, actor.studentId);
   return {
     nextRound: ROUND_REASONS.map((why) => ({
       why,
       count: round.filter((part) => part.why === why).length,
     })).filter(({ count }) => count > 0),
-    stages: progress.map(({ stage, standing }) => ({ stage, standing })),
+    stages: progress.map(({ stage, standing, gaps }) => ({ stage, standing, gaps })),
     next: findNextStage(progress),
   };
 }

@@ -6,7 +6,15 @@ import type { PrintedFile } from '@/contracts/print';
 import type { ReportRequest, ReportsPage } from '@/contracts/reports';
 import { findStage, mateTaskSchema, STAGES, type FamilyId, type Stage } from '@/core/exercises';
 import { getDraft, getPosition } from '@/core/notation';
-import { findProgress, isTelling, nameStanding, parseTopic } from '@/core/progress';
+import {
+  findProgress,
+  isTelling,
+  makeRecall,
+  nameStanding,
+  parseTopic,
+  type Topic,
+  type TopicState,
+} from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import type { PrintJob, ReportSheet } from '@/print';
 import {
@@ -42,6 +50,7 @@ import { listEnrolments } from '../data/enrolments';
 import { getDb, type Db } from '../db';
 import { toAnswerLine } from './answerLines';
 import { getClassProgress } from './classProgress';
+import { listTopicStatesOf } from '../data/topics';
 import { getNow } from './clock';
 import { makeFileName } from './fileName';
 import { listSpokenWords } from './houseWords';
@@ -95,14 +104,19 @@ async function listMastered(
   students: readonly NameCard[],
 ): Promise<ReadonlyMap<StudentId, ReadonlyMap<Stage, readonly FamilyId[]>>> {
   const can = new Map<StudentId, ReadonlyMap<Stage, readonly FamilyId[]>>();
+  const states = await listTopicStatesOf(
+    db,
+    students.map(({ studentId }) => studentId),
+  );
   for (const { studentId } of students) {
     const answers = await listProgressAnswers(db, { studentId });
+    const recallOf = makeRecall(states.get(studentId) ?? new Map<Topic, TopicState>(), getNow().getTime());
     const shown = (stage: Stage) =>
       answers.filter((one) => one.stage === stage && one.isRight).map(({ family }) => family);
     can.set(
       studentId,
       new Map(
-        findProgress(answers)
+        findProgress(answers, STAGES, recallOf)
           .filter(({ standing }) => standing === 'can')
           .map(({ stage }) => [stage, [...new Set(shown(stage))]] as const),
       ),

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { getStudentPath } from '@/server/services/paths';
-import { nextRoundText, STAGE_WORDS, standingText } from '@/text';
+import { gapText, nextRoundText, STAGE_WORDS, standingText } from '@/text';
 import { LinkButton } from '../../../_parts/LinkButton';
 import { getPageStudent } from '../../_parts/seatPage';
 import { startNextRoundAction, startPracticeAction } from './actions';
@@ -34,7 +34,7 @@ export default async function PathPage() {
         </div>
       )}
       <ol className={styles.path}>
-        {stages.map(({ stage, standing }) => (
+        {stages.map(({ stage, standing, gaps }) => (
           <li
             key={stage}
             className={styles.stage}
@@ -50,6 +50,7 @@ export default async function PathPage() {
                 {stage === next ? 'Next: ' : ''}
                 {standingText(standing)}
               </span>
+              {standing === 'begun' && gaps.length > 0 && <span className={pages.soft}>{gapText(gaps)}</span>}
             </span>
             <PractiseButton
               stage={stage}
