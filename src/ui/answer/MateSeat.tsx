@@ -59,6 +59,7 @@ export function MateSeat(props: {
         label: isShown ? undefined : 'Help: which man?',
         onAsk: () => act({ kind: 'hint' }),
       }}
+      solution={() => mateFamily.solution(task, solution)}
       onAction={act}
       onNext={props.onNext}
     />

@@ -85,6 +85,7 @@ function Played<Place extends PositionDraft>(
           else act({ kind: 'hint' });
         },
       }}
+      solution={() => (exercise.solution.kind === 'play' ? exercise.solution.moves : [])}
       onAction={act}
       onNext={onNext}
     />

@@ -10,7 +10,7 @@ import { Board, type Drop, type HandRules } from '@/ui/board';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import type { Ground } from './ground';
 import classes from './PlayPlayer.module.css';
-import type { PlayAction, PlayState } from './playState';
+import { canBeShown, type PlayAction, type PlayState } from './playState';
 
 /** Time a move stays on the board before the next one of a reply is shown. */
 const REPLY_MS = 650;
@@ -52,6 +52,8 @@ interface PlayPlayerProps<Place extends PositionDraft> {
   readonly bottom?: Side;
   /** Squares the question is about. */
   readonly asked?: readonly Square[];
+  /** One whole right answer, for whoever asks to be shown; worked out then. */
+  readonly solution: () => readonly MoveText[];
   readonly onAction: (action: PlayAction) => void;
   readonly onNext: () => void;
 }
@@ -61,7 +63,7 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
   const { home, ground, play, words, help, asked = [], onAction } = props;
   const { say, isShort } = useHouseVoice();
   const steps = useMemo(() => listSteps(ground, home, play.moves), [ground, home, play.moves]);
-  const shown = useShownPlies(play.moves);
+  const shown = useShownPlies(play.moves, play.phase.kind === 'shown');
   const place = steps[shown - 1]?.after ?? home;
   const isSettled = shown === play.moves.length;
   const isThinking = play.phase.kind === 'thinking' && isSettled;
@@ -121,6 +123,7 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
             help={help}
             next={words.next}
             isSettled={isSettled}
+            onShow={() => onAction({ kind: 'show', line: props.solution() })}
             onAction={onAction}
             onNext={props.onNext}
           />
@@ -157,10 +160,10 @@ function listSteps<Place extends PositionDraft>(
  * How many of the moves are on the board: the student's own at once, what answers it one by one. What was there when the player
  * opened is shown whole, and so is what is left after taking back.
  */
-function useShownPlies(moves: readonly MoveText[]): number {
+function useShownPlies(moves: readonly MoveText[], isStepwise: boolean): number {
   const [state, setState] = useState({ moves, shown: moves.length });
   const isNew = state.moves !== moves;
-  const shown = isNew ? pliesAtOnce(state.moves.slice(0, state.shown), moves) : state.shown;
+  const shown = isNew ? pliesAtOnce(state.moves.slice(0, state.shown), moves, isStepwise) : state.shown;
   if (isNew) setState({ moves, shown });
   const isWaiting = shown < moves.length;
   useEffect(() => {
@@ -171,8 +174,9 @@ function useShownPlies(moves: readonly MoveText[]): number {
   return shown;
 }
 
-/** What is on the board already stays, and one more move is shown with it. */
-function pliesAtOnce(before: readonly MoveText[], moves: readonly MoveText[]): number {
+/** What is on the board already stays, and one more move is shown with it; a solution begins at home, move by move. */
+function pliesAtOnce(before: readonly MoveText[], moves: readonly MoveText[], isStepwise: boolean): number {
+  if (isStepwise) return 0;
   const isContinued = before.every((move, ply) => moves[ply] === move);
   return isContinued ? Math.min(moves.length, before.length + 1) : moves.length;
 }
@@ -210,6 +214,8 @@ function saidText<Place extends PositionDraft>(
       const text = words.wrong(verdict, findRefutation(home, steps, verdict.refutation.length));
       return isShort ? firstSentence(text) : text;
     }
+    case 'shown':
+      return 'This is how it goes.';
   }
 }
 
@@ -218,11 +224,17 @@ function PlayButtons(props: {
   readonly help: PlayHelp;
   readonly next: string;
   readonly isSettled: boolean;
+  readonly onShow: () => void;
   readonly onAction: (action: PlayAction) => void;
   readonly onNext: () => void;
 }) {
-  const { play, help, next, isSettled, onAction, onNext } = props;
+  const { play, help, next, isSettled, onShow, onAction, onNext } = props;
   const big = { size: 'lg' as const, mih: 56 };
+  const showMe = canBeShown(play) && (
+    <Button {...big} variant="default" disabled={!isSettled} onClick={onShow}>
+      Show me
+    </Button>
+  );
   switch (play.phase.kind) {
     case 'thinking':
       return (
@@ -240,6 +252,7 @@ function PlayButtons(props: {
               From the start
             </Button>
           )}
+          {showMe}
         </>
       );
     case 'slipped':
@@ -259,8 +272,17 @@ function PlayButtons(props: {
           {next}
         </Button>
       ) : (
-        <Button {...big} disabled={!isSettled} onClick={() => onAction({ kind: 'again' })}>
-          Try again
+        <>
+          <Button {...big} disabled={!isSettled} onClick={() => onAction({ kind: 'again' })}>
+            Try again
+          </Button>
+          {showMe}
+        </>
+      );
+    case 'shown':
+      return (
+        <Button {...big} autoFocus disabled={!isSettled} onClick={onNext}>
+          {next}
         </Button>
       );
   }

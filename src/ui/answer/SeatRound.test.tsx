@@ -64,6 +64,22 @@ const openRound = async (round = ROUND) => {
 };
 const movesOf = (answer: NewAttempt['answer']) => (answer.kind === 'play' ? answer.moves : []);
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+test('after two tries the mate is shown on the board, and the round goes on', async () => {
+  await openRound();
+  playByKeys('a1', 'a3');
+  await settle();
+  expect(screen.queryByRole('button', { name: 'Show me' })).not.toBeInTheDocument();
+  press('Try again');
+  playByKeys('a1', 'a4');
+  await settle();
+  press('Show me');
+  await settle();
+  expect(screen.getByText('This is how it goes.')).toBeInTheDocument();
+  expect(screen.getByRole('gridcell', { name: /^a8, white rook/ })).toBeInTheDocument();
+  press('Next one');
+  expect(screen.getByRole('heading', { name: 'White to move. Mate in 2.' })).toBeInTheDocument();
+});
+
 test('a whole round: wrong, hint, right, next, done', async () => {
   const { left } = await openRound();
   expect(screen.getByRole('heading', { name: 'White to move. Mate in 1.' })).toBeInTheDocument();

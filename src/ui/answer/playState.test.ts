@@ -86,3 +86,29 @@ describe('the place kept on the device', () => {
     expect(readPlace(storeOf(text), 'key')).toBeUndefined();
   });
 });
+
+const AGAIN: PlayAction = { kind: 'again' };
+const SHOW: PlayAction = { kind: 'show', line: ['a1a8'] };
+
+test('after two honest tries how it goes is shown, and not before', () => {
+  // One try, or help alone, is not enough.
+  expect(play(ONE, SHOW).phase.kind).toBe('thinking');
+  expect(play(ONE, { kind: 'hint' }, SHOW).phase.kind).toBe('thinking');
+  expect(play(ONE, 'a1b1', SHOW).phase.kind).toBe('ended');
+  const shown = play(ONE, 'a1b1', AGAIN, 'a1c1', SHOW);
+  expect(shown).toMatchObject({ moves: ['a1a8'], phase: { kind: 'shown' }, misses: 2, hints: 1 });
+  // It is asked for after trying again too, and a move of the student's own ends nothing then.
+  expect(play(ONE, 'a1b1', AGAIN, 'a1c1', AGAIN, SHOW).phase.kind).toBe('shown');
+  expect(reducePlay(shown, { kind: 'play', move: 'a1a8' }, ONE)).toBe(shown);
+});
+
+test('tries are kept with the place, and what was shown begins anew', () => {
+  const tried = play(ONE, 'a1b1', AGAIN, 'a1c1');
+  const kept = (state: typeof tried) => playOf(placeOf(1, state, []));
+  expect(kept(tried)).toMatchObject({ misses: 2, moves: [], phase: { kind: 'thinking' } });
+  expect(kept(reducePlay(tried, SHOW, ONE))).toMatchObject({
+    misses: 2,
+    moves: [],
+    phase: { kind: 'thinking' },
+  });
+});

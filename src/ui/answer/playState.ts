@@ -15,7 +15,9 @@ export type PlayPhase =
   | { readonly kind: 'thinking' }
   /** The last move loses, but it may have slipped: it waits for the student's word. */
   | { readonly kind: 'slipped'; readonly verdict: Verdict }
-  | { readonly kind: 'ended'; readonly verdict: Verdict };
+  | { readonly kind: 'ended'; readonly verdict: Verdict }
+  /** The solution is played on the board: the way on after honest tries. */
+  | { readonly kind: 'shown' };
 
 export interface PlayState {
   /** Both sides' moves on the board; after a wrong end the refutation stands last. */
@@ -23,6 +25,8 @@ export interface PlayState {
   readonly phase: PlayPhase;
   /** Moves taken back as slips in this task. */
   readonly slips: number;
+  /** Tries that ended wrong. */
+  readonly misses: number;
   readonly hints: number;
   readonly hintSquare: Square | undefined;
 }
@@ -33,18 +37,29 @@ export type PlayAction =
   | { readonly kind: 'keep' }
   | { readonly kind: 'again' }
   | { readonly kind: 'home' }
-  | { readonly kind: 'hint' };
+  | { readonly kind: 'hint' }
+  /** One whole right answer, both sides' moves. */
+  | { readonly kind: 'show'; readonly line: readonly MoveText[] };
 
 export const FRESH_PLAY: PlayState = {
   moves: [],
   phase: { kind: 'thinking' },
   slips: 0,
+  misses: 0,
   hints: 0,
   hintSquare: undefined,
 };
 
 /** One free take-back a task. */
 const FREE_TAKE_BACKS = 1;
+/** Honest tries before the solution is offered. */
+const TRIES_BEFORE_SHOWN = 2;
+
+/** May the student ask to be shown how it goes? */
+export function canBeShown({ phase, misses }: PlayState): boolean {
+  const isOpen = phase.kind === 'thinking' || (phase.kind === 'ended' && phase.verdict.outcome === 'wrong');
+  return isOpen && misses >= TRIES_BEFORE_SHOWN;
+}
 
 export function reducePlay(state: PlayState, action: PlayAction, judge: PlayJudge): PlayState {
   switch (action.kind) {
@@ -75,6 +90,16 @@ export function reducePlay(state: PlayState, action: PlayAction, judge: PlayJudg
       if (hint === undefined || state.hintSquare !== undefined) return state;
       return { ...state, hints: state.hints + 1, hintSquare: hint.square };
     }
+    case 'show':
+      return canBeShown(state)
+        ? {
+            ...state,
+            moves: action.line,
+            phase: { kind: 'shown' },
+            hints: state.hints + 1,
+            hintSquare: undefined,
+          }
+        : state;
   }
 }
 
@@ -91,7 +116,12 @@ function playMoveText(state: PlayState, move: MoveText, judge: PlayJudge): PlayS
 }
 
 function endWrong(state: PlayState, verdict: Verdict): PlayState {
-  return { ...state, moves: [...state.moves, ...verdict.refutation], phase: { kind: 'ended', verdict } };
+  return {
+    ...state,
+    moves: [...state.moves, ...verdict.refutation],
+    phase: { kind: 'ended', verdict },
+    misses: state.misses + 1,
+  };
 }
 
 /** The student's answer without the refutation, as it is stored and judged. */

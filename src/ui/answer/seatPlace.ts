@@ -1,5 +1,6 @@
 /** Where a student was in a round: kept on the device, so that a reload or the back button loses nothing. */
 import { z } from 'zod';
+import type { MoveText } from '@/core/notation';
 import { FRESH_PLAY, type PlayState } from './playState';
 
 const placeSchema = z.object({
@@ -7,6 +8,7 @@ const placeSchema = z.object({
   moves: z.array(z.string()),
   slips: z.number().int().nonnegative(),
   hints: z.number().int().nonnegative(),
+  misses: z.number().int().nonnegative().default(0),
   /** Solved on this device, whether or not the server has heard of it yet. */
   solved: z.array(z.number().int()),
 });
@@ -33,16 +35,18 @@ export function writePlace(store: Pick<Storage, 'setItem'>, key: string, place: 
 
 /** What of a play is kept: the right moves so far. A wrong end goes back to before its wrong move. */
 export function placeOf(taskId: number, play: PlayState, solved: readonly number[]): SeatPlace {
-  const { moves, phase, slips, hints } = play;
-  const kept =
-    phase.kind === 'thinking'
-      ? moves
-      : phase.verdict.outcome === 'wrong'
-        ? moves.slice(0, phase.verdict.wrongPly ?? 0)
-        : [];
-  return { taskId, moves: [...kept], slips, hints, solved: [...solved] };
+  const { slips, hints, misses } = play;
+  return { taskId, moves: [...keptMoves(play)], slips, hints, misses, solved: [...solved] };
 }
 
 export function playOf(place: SeatPlace): PlayState {
-  return { ...FRESH_PLAY, moves: place.moves, slips: place.slips, hints: place.hints };
+  const { moves, slips, hints, misses } = place;
+  return { ...FRESH_PLAY, moves, slips, hints, misses };
+}
+
+function keptMoves({ moves, phase }: PlayState): readonly MoveText[] {
+  if (phase.kind === 'thinking') return moves;
+  // What was shown, or has come to its end, begins anew.
+  if (phase.kind === 'shown' || phase.verdict.outcome !== 'wrong') return [];
+  return moves.slice(0, phase.verdict.wrongPly ?? 0);
 }
