@@ -28,7 +28,9 @@ async function listStops(db: Db, item: PlanItem): Promise<BoardStop[]> {
       const game = findLine(item.pgn);
       if (game === undefined) return [];
       const moves = game.line.map(({ move }) => makeMoveText(move));
-      return [{ kind: 'line', label, fen: makeFen(game.start), moves }];
+      // The moves are what the class is to find: they do not stand in the heading.
+      const heading = item.label === '' ? 'A line' : item.label;
+      return [{ kind: 'line', label: heading, fen: makeFen(game.start), moves }];
     }
     case 'pattern': {
       const { name } = PATTERN_WORDS[item.pattern];

@@ -69,7 +69,7 @@ export function BigBoard(props: {
   );
   const [side, setSide] = useState<SideName>();
   const [bottom, setBottom] = useState<'usual' | 'turned'>('usual');
-  const signs = useSigns();
+  const signs = useSigns(board.fen);
   const [tool, setTool] = useState<Tool>();
   const [notice, setNotice] = useState('');
   const [isRevealed, setIsRevealed] = useState(false);

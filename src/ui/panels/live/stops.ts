@@ -43,8 +43,10 @@ export function showStop(stop: BoardStop, composed: ExerciseTask | undefined): S
       const shown = showDraft(getDraft(stop.fen));
       return { ...shown, words: stop.label === 'A position' ? shown.words : stop.label };
     }
-    case 'line':
-      return { ...showDraft(getDraft(stop.fen)), words: stop.label, moves: stop.moves };
+    case 'line': {
+      const shown = showDraft(getDraft(stop.fen));
+      return { ...shown, words: stop.label === 'A line' ? shown.words : stop.label, moves: stop.moves };
+    }
     case 'mate': {
       const home = getDraft(stop.task.fen);
       return {

@@ -5,14 +5,24 @@ import type { PositionDraft } from '@/core/rules';
 import type { DiagramArrow, DiagramMark } from '@/drawing';
 import { listFlightMarks, listGuardMarks } from './stops';
 
-/** Signs a coach puts on the big board: computed ones that are switched on, and arrows and rings drawn by hand. */
-export function useSigns() {
+/**
+ * Signs a coach puts on the big board: computed ones that are switched on, and arrows and rings drawn by hand. What is drawn belongs to its
+ * home position and goes with it.
+ */
+export function useSigns(fen: string) {
   const [hasGuards, setHasGuards] = useState(false);
   const [hasFlights, setHasFlights] = useState(false);
   const [isPlain, setIsPlain] = useState(false);
   const [arrows, setArrows] = useState<readonly DiagramArrow[]>([]);
   const [ringed, setRinged] = useState<readonly Square[]>([]);
   const [from, setFrom] = useState<Square>();
+  const [home, setHome] = useState(fen);
+  if (home !== fen) {
+    setHome(fen);
+    setFrom(undefined);
+    setArrows([]);
+    setRinged([]);
+  }
   return {
     isPlain,
     arrows: isPlain ? [] : arrows,

@@ -112,7 +112,14 @@ function TopicBars({
           tick={{ fontSize: 14, fill: 'var(--ink)' }}
         />
         <Bar dataKey="percent" fill="var(--board-dark)" stroke="var(--ink)" isAnimationActive={false}>
-          <ErrorBar dataKey="doubt" direction="x" stroke="var(--ink)" strokeWidth={2} width={5} />
+          <ErrorBar
+            dataKey="doubt"
+            direction="x"
+            stroke="var(--ink)"
+            strokeWidth={2}
+            width={5}
+            isAnimationActive={false}
+          />
         </Bar>
       </BarChart>
     </ResponsiveContainer>
