@@ -33,6 +33,11 @@ export function findLine(text: string): PgnGame | undefined {
   return more === undefined && read?.fault === undefined ? read?.game : undefined;
 }
 
+/** Has the game comments or variations? A line on the board has its moves alone. */
+export function hasMoreThanMoves({ line }: PgnGame): boolean {
+  return line.some(({ before, after, variations }) => before.length + after.length + variations.length > 0);
+}
+
 /** What a segment holds. Positions may be any board of the study board, kings or not. */
 export const planItemSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('position'), fen: fenSchema, label: labelSchema }),

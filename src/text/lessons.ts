@@ -1,5 +1,11 @@
 /** What is said of plans and lessons. */
-import { findLine, type PlanItem, type Segment, type SegmentKind } from '@/contracts/lessons';
+import {
+  findLine,
+  hasMoreThanMoves,
+  type PlanItem,
+  type Segment,
+  type SegmentKind,
+} from '@/contracts/lessons';
 import { makeNumberedLine } from '@/core/notation';
 import { FAMILY_WORDS } from './families';
 import { PATTERN_WORDS } from './patternBook';
@@ -54,7 +60,10 @@ export function planItemText(item: PlanItem, setName: (setId: number) => string 
               game.start,
               game.line.map(({ move }) => move),
             );
-      return item.label === '' ? moves : `${item.label}: ${moves}`;
+      // Nothing vanishes without a word.
+      const left =
+        game !== undefined && hasMoreThanMoves(game) ? ' (comments and variations are not shown)' : '';
+      return `${item.label === '' ? moves : `${item.label}: ${moves}`}${left}`;
     }
     case 'pattern':
       return PATTERN_WORDS[item.pattern].name;

@@ -386,6 +386,12 @@ test('arrows and rings are drawn square by square, hidden, and wiped', async () 
   expect(drawn()).toBe(withArrow);
   await key('c');
   expect(drawn()).toBe(bare);
+  // What is drawn belongs to its position and does not stay on the next one.
+  playByKeys('d5', 'f6');
+  await settle();
+  await key('PageDown');
+  await key('PageUp');
+  expect(drawn()).toBe(bare);
 });
 
 test('without a server the board goes on and says what is not heard', async () => {
