@@ -46,6 +46,7 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
       return 'There are more.';
     case 'wrong-option':
       return `${optionText(family, note.option)}? ${reasonText(family, note.reason, turn)}`.trim();
+    case 'right-because':
     case 'missing-option':
       return reasonText(family, note.reason, turn);
     case 'goes-round':

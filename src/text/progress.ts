@@ -67,6 +67,7 @@ const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
   'too-few': 'count too few',
   'wrong-option': 'choose something that is not so',
   'missing-option': 'do not find everything that is so',
+  'right-because': 'answer rightly',
   'goes-round': 'take a longer way',
   'move-not-meant': 'play another move than is written',
   'mate-not-yet': 'take a check, or less, for mate',

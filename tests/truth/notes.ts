@@ -455,6 +455,12 @@ function isTrue(said: Said, note: Note): boolean {
         isTrueReason(said, note.reason, note.option) &&
         !speaksFor(said, note.option, note.reason)
       );
+    case 'right-because':
+      return (
+        verdict.outcome === 'right' &&
+        answer.kind === 'choose' &&
+        isTrueReason(said, note.reason, answer.options[0] ?? '')
+      );
     case 'missing-option':
       return note.reason === undefined || isTrueReason(said, note.reason, note.option);
   }

@@ -33,14 +33,13 @@ export function listFaults(id: ExerciseId, level: Level, seed: number): Fault[] 
     if (isRight !== undefined && isRight !== (verdict.outcome === 'right'))
       found.push(isRight ? 'a right answer is refused' : 'a wrong answer is accepted');
     if (answer === solution && verdict.outcome !== 'right') found.push('the solution is refused');
-    if (verdict.outcome === 'wrong') {
-      for (const note of verdict.notes) {
-        const fault = findFalse({ id, task, answer, verdict, solution }, note);
-        if (fault !== undefined) found.push(`${fault}: ${noteText(id, note, scene)} ${JSON.stringify(note)}`);
-      }
-      if (verdict.notes.every((note) => noteText(id, note, scene).trim() === ''))
-        found.push('no reason is given');
+    const said = verdict.notes.map((note) => ({ note, text: noteText(id, note, scene) }));
+    for (const { note, text } of said) {
+      const fault = findFalse({ id, task, answer, verdict, solution }, note);
+      if (fault !== undefined) found.push(`${fault}: ${text} ${JSON.stringify(note)}`);
     }
+    if (verdict.outcome === 'wrong' && said.every(({ text }) => text.trim() === ''))
+      found.push('no reason is given');
     return found.map((fault) => ({ at, task: composed.task, answer, fault }));
   });
 }

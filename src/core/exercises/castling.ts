@@ -7,7 +7,7 @@ import { z } from 'zod';
 import { opponentOf, rankOf, type Square } from '../board';
 import { findKing, listAttackers, type PositionDraft } from '../rules';
 import { getPosition } from '../notation';
-import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
+import { chooseHints, chooseOptions, compareWithReason } from './chooseVerdict';
 import { defineFamily } from './family';
 import { positionTextSchema, sceneOfPosition } from './legalTask';
 import { without } from './looseMoves';
@@ -54,7 +54,7 @@ export const mayCastleFamily = defineFamily<CastlingTask, 'choose'>({
   scene: ({ fen }) => sceneOfPosition(fen),
   ask: () => ({ kind: 'choose', options: CASTLING_OPTIONS, isMultiple: false }),
   solution: (task) => chooseOptions([solve(task)]),
-  judge: (task, answer) => compareOptions([solve(task)], answer, (option) => reasonOf(task, option)),
+  judge: (task, answer) => compareWithReason(solve(task), answer, (option) => reasonOf(task, option)),
   /** Men that look at the king's way, or seem to, and what is told. */
   measure({ fen, hasMoved, wasInCheck }) {
     const { board, turn } = getPosition(fen);

@@ -18,7 +18,7 @@ import {
   type Position,
 } from '../rules';
 import type { AnswerOf } from './answer';
-import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
+import { chooseHints, chooseOptions, compareOptions, compareWithReason } from './chooseVerdict';
 import { defineFamily } from './family';
 import {
   findLegalMove,
@@ -268,7 +268,7 @@ export const isSafeMoveFamily = defineFamily<SafeMoveTask, 'choose'>({
   solution: (task) => chooseOptions([listMates(task).length > 0 ? 'allows-mate' : 'allows-none']),
   judge(task, answer) {
     const mates = listMates(task);
-    return compareOptions([mates.length > 0 ? 'allows-mate' : 'allows-none'], answer, () =>
+    return compareWithReason(mates.length > 0 ? 'allows-mate' : 'allows-none', answer, () =>
       mates.length > 0 ? { code: 'mates', moves: mates } : { code: 'nothing-does' },
     );
   },

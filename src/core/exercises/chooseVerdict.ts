@@ -22,6 +22,17 @@ export function compareOptions(
   ]);
 }
 
+/** The same where "may it?" is asked: a right answer gets its reason too, for yes and no can be guessed. */
+export function compareWithReason(
+  solution: string,
+  answer: AnswerOf<'choose'>,
+  reasonOf: (option: string) => Reason | undefined,
+): Verdict {
+  const verdict = compareOptions([solution], answer, reasonOf);
+  const reason = verdict.outcome === 'right' ? reasonOf(solution) : undefined;
+  return reason === undefined ? verdict : { ...verdict, notes: [{ code: 'right-because', reason }] };
+}
+
 /** One wrong option is taken away, where there are more than two to choose from. */
 export function chooseHints(options: readonly string[], solution: readonly string[]): Hint[] {
   const wrong = options.find((option) => !solution.includes(option));

@@ -10,7 +10,7 @@ import { getPosition, makeSan } from '../notation';
 import { findKing, findOutcome, listAttackers, listLegalMoves, playMove, type Position } from '../rules';
 import { squareSchema } from './answer';
 import { findState, reasonOfMoves, whyState } from './check';
-import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
+import { chooseHints, chooseOptions, compareOptions, compareWithReason } from './chooseVerdict';
 import { defineFamily } from './family';
 import { isMatingMove, positionTextSchema, sceneOfPosition } from './legalTask';
 import type { Reason } from './verdict';
@@ -55,7 +55,7 @@ export const mayPassFamily = defineFamily<PassingTask, 'choose'>({
   ask: () => ({ kind: 'choose', options: PASSING_OPTIONS, isMultiple: false }),
   solution: (task) => chooseOptions([solvePassing(task)]),
   judge: (task, answer) =>
-    compareOptions([solvePassing(task)], answer, (option) =>
+    compareWithReason(solvePassing(task), answer, (option) =>
       reasonOfPassing(task, option === 'may-take' ? solvePassing(task) : option),
     ),
   measure(task) {

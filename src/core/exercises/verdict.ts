@@ -156,6 +156,8 @@ export type Note =
   /** Choices: `option` is wrong; `right` is what holds. */
   | { readonly code: 'wrong-option'; readonly option: string; readonly reason: Reason | undefined }
   | { readonly code: 'missing-option'; readonly option: string; readonly reason: Reason | undefined }
+  /** The answer is right, and this is why. */
+  | { readonly code: 'right-because'; readonly reason: Reason }
   /** Moves. */
   | { readonly code: 'goes-round'; readonly moves: number; readonly fewest: number }
   | { readonly code: 'move-not-meant'; readonly move: string; readonly meant: string }
