@@ -28,7 +28,7 @@ export {
   gapText,
   standingText,
 } from './progress';
-export { readMoveText } from './notation';
+export { readMoveText, reasonText as moveReasonText } from './notation';
 export {
   findPatterns,
   listRoleSentences,

@@ -22,6 +22,7 @@ export {
   LANGUAGES,
   NOTATION_DIAGNOSES,
   readMove,
+  readMoveOn,
   readSpokenSquare,
   type Language,
   type NotationDiagnosis,

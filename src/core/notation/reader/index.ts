@@ -1,4 +1,4 @@
 export { NOTATION_DIAGNOSES, type NotationDiagnosis, type NotationReason } from './codes';
 export { LANGUAGES, type Language } from './letters';
 export { readSpokenSquare } from './spoken';
-export { readMove, type ReadMove } from './readMove';
+export { readMove, readMoveOn, type ReadMove } from './readMove';

@@ -16,6 +16,7 @@ import {
   listLegalMoves,
   type Move,
   type Position,
+  type PositionDraft,
 } from '../../rules';
 import { makeSan } from '../san';
 import { NOTATION_DIAGNOSES, type NotationDiagnosis, type NotationReason } from './codes';
@@ -71,6 +72,11 @@ export function readMove(position: Position, text: string, { language }: ReadOpt
     san,
     diagnoses: NOTATION_DIAGNOSES.filter((code) => found.has(code)),
   };
+}
+
+/** The same on a board that need not be a position of a game: nothing in reading a move asks for kings. */
+export function readMoveOn(draft: PositionDraft, text: string, options: ReadOptions = {}): ReadMove {
+  return readMove(draft as Position, text, options);
 }
 
 /** A promotion without its man means four moves. */

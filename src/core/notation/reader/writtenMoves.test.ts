@@ -1,7 +1,8 @@
 /** Moves as they are said and written in classrooms, by kind: nearly all are read, and nothing is read that means no move. */
 import { MEANT, UNCLEAR } from '../../../../tests/fixtures/writtenMoves';
 import { positionOf } from '../../../../tests/fixtures/positions';
-import { readMove, readSpokenSquare } from '.';
+import { parseFen } from '../fen';
+import { readMove, readMoveOn, readSpokenSquare } from '.';
 
 const KINDS = [...new Set(MEANT.map(({ kind }) => kind))];
 /** Of every hundred texts of a kind. */
@@ -66,4 +67,12 @@ test.each([
   ['horse', undefined],
 ] as const)('the square that is said: %s', (text, square) => {
   expect(readSpokenSquare(text)).toBe(square);
+});
+
+test('a board without kings takes the same words', () => {
+  const board = parseFen('8/8/8/R2n4/8/8/8/8 w - - 0 1');
+  if (!board.ok) throw new Error('a board');
+  expect(readMoveOn(board.value, 'rook takes knight')).toMatchObject({ kind: 'tolerable', san: 'Rxd5' });
+  expect(readMoveOn(board.value, 'Ra8')).toMatchObject({ kind: 'exact' });
+  expect(readMoveOn(board.value, 'castle').kind).toBe('wrong');
 });

@@ -8,12 +8,12 @@ import {
   makeMoveText,
   makeSan,
   parseMoveText,
-  readMove,
+  readMoveOn,
   type MoveText,
 } from '@/core/notation';
 import { groupSuggestion, SUGGESTION_GROUPS } from '@/core/proof';
 import type { LiveNews } from '@/contracts/live';
-import { countWords, listWords, manMoveText, readMoveText, SUGGESTION_WORDS, suggestionText } from '@/text';
+import { countWords, listWords, manMoveText, moveReasonText, SUGGESTION_WORDS, suggestionText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import type { ShownLine } from '../desk/shownLine';
 import { groupAnswers, type AnswerGroup, type Gathered } from './answers';
@@ -180,16 +180,14 @@ function CalledField({
   const [text, setText] = useState('');
   const [fault, setFault] = useState('');
   function add() {
-    const position = findPosition(fen);
-    const read = position && readMove(position, text);
-    const move =
-      read === undefined ? parseMoveText(text.trim()) : read.kind === 'wrong' ? undefined : read.move;
+    // With kings or without: a move is called out in the same words.
+    const draft = getDraft(fen);
+    const read = readMoveOn(draft, text);
+    // On a board that is no game either side may move.
+    const byHand = findPosition(fen) === undefined ? parseMoveText(text.trim()) : undefined;
+    const move = read.kind === 'wrong' ? byHand : read.move;
     if (move === undefined) {
-      setFault(
-        position !== undefined && read !== undefined
-          ? readMoveText(position, read)
-          : 'Write from where to where: e2e4.',
-      );
+      setFault(read.kind === 'wrong' ? moveReasonText(draft, read.reason) : '');
       return;
     }
     onCalled(makeMoveText(move));
