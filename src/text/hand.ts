@@ -45,23 +45,25 @@ export function handFaultText({ board }: PositionDraft, fault: HandFault): strin
     case 'nobody-there':
       return `Nobody stands on ${makeSquareName(fault.square)}.`;
     case 'own-man':
-      return `The own ${ROLE_WORDS[fault.role]} stands on ${makeSquareName(fault.square)}.`;
+      return `Your own ${ROLE_WORDS[fault.role]} is on ${makeSquareName(fault.square)}.`;
     case 'takes-king':
-      return `A king is never taken: on ${makeSquareName(fault.square)} it is in check.`;
+      return `A king is never captured: on ${makeSquareName(fault.square)} it is in check.`;
     case 'another-way':
       return `A ${ROLE_WORDS[fault.role]} does not go that way: not to ${makeSquareName(fault.square)}.`;
     case 'in-the-way':
       return `The ${ROLE_WORDS[fault.role]} does not get to ${makeSquareName(fault.square)}: ${on(fault.by)} is in the way.`;
     case 'pawn-is-stopped':
-      return `The pawn is stopped: ${on(fault.square)} stands before it, and a pawn takes slantwise only.`;
+      return `The pawn is stopped: ${on(fault.square)} is in front of it, and a pawn captures diagonally.`;
     case 'pawn-needs-a-man':
-      return `A pawn goes slantwise only to take, and nobody stands on ${makeSquareName(fault.square)}.`;
+      return `A pawn moves diagonally only to capture, and no piece is on ${makeSquareName(fault.square)}.`;
+    case 'passing-is-over':
+      return `En passant is allowed only at once, after a move of two squares. The pawn on ${makeSquareName(fault.by)} has not just made one.`;
     case 'pawn-goes-back':
       return `A pawn goes forward only: not to ${makeSquareName(fault.square)}.`;
     case 'pawn-two-steps':
       return `A pawn goes two steps only from its first place: on ${makeSquareName(fault.square)} it has moved already.`;
     case 'king-goes-into-check':
-      return `The king may not go there: ${on(fault.by)} would take it.`;
+      return `A king never moves into check: ${on(fault.by)} attacks that square.`;
     case 'king-stays-in-check':
       return `The king is in check from ${makeSquareName(fault.by)}, and this does not stop it.`;
     case 'is-pinned':

@@ -58,24 +58,33 @@ test('either colour, several times running, with or without kings', () => {
 
 test.each([
   ['8/8/8/8/8/P7/8/R7 w - - 0 1', 'a1a4', 'The rook does not get to a4: the pawn on a3 is in the way.'],
-  ['8/8/8/8/8/P7/8/R7 w - - 0 1', 'a1a3', 'The own pawn stands on a3.'],
+  ['8/8/8/8/8/P7/8/R7 w - - 0 1', 'a1a3', 'Your own pawn is on a3.'],
   ['8/8/8/8/8/8/8/R7 w - - 0 1', 'a1b3', 'A rook does not go that way: not to b3.'],
   [
     '8/8/8/8/p7/P7/8/8 w - - 0 1',
     'a3a4',
-    'The pawn is stopped: the pawn on a4 stands before it, and a pawn takes slantwise only.',
+    'The pawn is stopped: the pawn on a4 is in front of it, and a pawn captures diagonally.',
   ],
   [
     '8/8/8/8/8/P7/8/8 w - - 0 1',
     'a3a5',
     'A pawn goes two steps only from its first place: on a3 it has moved already.',
   ],
-  ['8/8/8/8/8/P7/8/8 w - - 0 1', 'a3b4', 'A pawn goes slantwise only to take, and nobody stands on b4.'],
+  [
+    '4k3/8/8/3pP3/8/8/8/4K3 w - - 0 1',
+    'e5d6',
+    'En passant is allowed only at once, after a move of two squares. The pawn on d5 has not just made one.',
+  ],
+  ['8/8/8/8/8/P7/8/8 w - - 0 1', 'a3b4', 'A pawn moves diagonally only to capture, and no piece is on b4.'],
   ['8/8/8/8/8/P7/8/8 w - - 0 1', 'a3a2', 'A pawn goes forward only: not to a2.'],
-  ['k7/8/8/8/8/8/8/R7 w - - 0 1', 'a1a8', 'A king is never taken: on a8 it is in check.'],
+  ['k7/8/8/8/8/8/8/R7 w - - 0 1', 'a1a8', 'A king is never captured: on a8 it is in check.'],
   ['4r2k/8/8/8/8/8/4B3/4K3 w - - 0 1', 'e2d3', 'The bishop is pinned: the rook on e8 would take the king.'],
   ['4r2k/8/8/8/8/8/3B4/4K3 w - - 0 1', 'd2c3', 'The king is in check from e8, and this does not stop it.'],
-  ['3r3k/8/8/8/8/8/8/4K3 w - - 0 1', 'e1d1', 'The king may not go there: the rook on d8 would take it.'],
+  [
+    '3r3k/8/8/8/8/8/8/4K3 w - - 0 1',
+    'e1d1',
+    'A king never moves into check: the rook on d8 attacks that square.',
+  ],
   [
     '7k/8/8/8/8/8/8/4K2R w - - 0 1',
     'e1g1',

@@ -31,6 +31,8 @@ export type HandFault =
   | { readonly code: 'in-the-way'; readonly role: Role; readonly square: Square; readonly by: Square }
   | { readonly code: 'pawn-is-stopped'; readonly square: Square }
   | { readonly code: 'pawn-needs-a-man'; readonly square: Square }
+  /** The pawn on `by` stands beside, but has not just gone two steps: en passant is not, or no longer, allowed. */
+  | { readonly code: 'passing-is-over'; readonly square: Square; readonly by: Square }
   | { readonly code: 'pawn-goes-back'; readonly square: Square }
   | { readonly code: 'pawn-two-steps'; readonly square: Square }
   /** The king would stand, or stay, where the man on `by` takes it. */
@@ -130,7 +132,14 @@ function whyNoPawnWay({ board, turn }: PositionDraft, from: Square, to: Square):
   const files = Math.abs(fileOf(to) - fileOf(from));
   const ranks = (rankOf(to) - rankOf(from)) * forward;
   if (ranks <= 0) return { code: 'pawn-goes-back', square: to };
-  if (files === 1 && ranks === 1) return { code: 'pawn-needs-a-man', square: to };
+  if (files === 1 && ranks === 1) {
+    const by = to - 8 * forward;
+    const beside = board[by];
+    const isFifth = rankOf(from) === (turn === 'white' ? 4 : 3);
+    return isFifth && beside?.role === 'pawn' && beside.side !== turn
+      ? { code: 'passing-is-over', square: to, by }
+      : { code: 'pawn-needs-a-man', square: to };
+  }
   if (files > 0 || ranks > 2) return { code: 'another-way', role: 'pawn', square: to };
   const stopped = [from + 8 * forward, to].find((square) => board[square] !== undefined);
   return stopped === undefined

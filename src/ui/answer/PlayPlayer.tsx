@@ -4,8 +4,8 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Side, Square } from '@/core/board';
 import type { Verdict } from '@/core/exercises';
 import { makeMoveText, parseMoveText, type MoveText } from '@/core/notation';
-import type { Move, PositionDraft } from '@/core/rules';
-import { firstSentence } from '@/text';
+import { tryHandMove, type Move, type PositionDraft } from '@/core/rules';
+import { firstSentence, handFaultText } from '@/text';
 import { Board, type Drop, type HandRules } from '@/ui/board';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import type { Ground } from './ground';
@@ -68,19 +68,29 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
   const isSettled = shown === play.moves.length;
   const isThinking = play.phase.kind === 'thinking' && isSettled;
   const isRight = isSettled && play.phase.kind === 'ended' && play.phase.verdict.outcome === 'right';
-  const said = isSettled ? saidText(props, steps, place, isShort) : (steps[shown - 1]?.sentence ?? '');
+  // Said as long as the board it was about is there to be played on.
+  const [refusal, setRefusal] = useState<{ readonly plies: number; readonly text: string }>();
+  const isRefused = isThinking && refusal?.plies === shown;
+  const told = isSettled ? saidText(props, steps, place, isShort) : (steps[shown - 1]?.sentence ?? '');
+  const said = isRefused ? refusal.text : told;
 
   const rules: HandRules = {
     canHold: (square) => isThinking && ground.listMovesFrom(place, square).length > 0,
     dropResult(from, to) {
       const moves = ground.listMovesFrom(place, from).filter((move) => move.to === to);
-      if (moves.length === 0) return 'back';
+      // Tapping another own man means that one; whatever else is not allowed is dropped, so that it can be told why.
+      if (moves.length === 0 && to !== undefined && rules.canHold(to)) return 'back';
       return moves.some(({ promotion }) => promotion !== undefined) ? 'promotion' : 'move';
     },
   };
 
   function drop({ from, to, promotion }: Drop) {
-    if (to === undefined) return;
+    if (to === undefined || to === from) return;
+    if (!ground.listMovesFrom(place, from).some((move) => move.to === to)) {
+      setRefusal({ plies: shown, text: refusalText(place, from, to) });
+      return;
+    }
+    setRefusal(undefined);
     onAction({
       kind: 'play',
       move: makeMoveText(promotion === undefined ? { from, to } : { from, to, promotion }),
@@ -131,6 +141,12 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
       </div>
     </div>
   );
+}
+
+/** Why the move is not allowed. */
+function refusalText(place: PositionDraft, from: Square, to: Square): string {
+  const tried = tryHandMove(place, { from, to });
+  return tried.ok ? 'That move is not allowed here.' : handFaultText(place, tried.error);
 }
 
 interface Step<Place> {

@@ -64,6 +64,16 @@ const openRound = async (round = ROUND) => {
 };
 const movesOf = (answer: NewAttempt['answer']) => (answer.kind === 'play' ? answer.moves : []);
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+test('a move that is not allowed is told why, and is no try', async () => {
+  await openRound();
+  playByKeys('a1', 'b2');
+  await settle();
+  expect(screen.getByText('A rook does not go that way: not to b2.')).toBeInTheDocument();
+  playByKeys('g1', 'g2');
+  await settle();
+  expect(screen.queryByText(/does not go that way/)).not.toBeInTheDocument();
+});
+
 test('after two tries the mate is shown on the board, and the round goes on', async () => {
   await openRound();
   playByKeys('a1', 'a3');
@@ -115,7 +125,8 @@ test('an illegal move is no answer: the man stays, nothing is sent', async () =>
   playByKeys('a1', 'b3');
   playByKeys('g8', 'h8');
   await settle();
-  expect(screen.getByText('Play your move on the board.')).toBeInTheDocument();
+  // It is told why instead.
+  expect(screen.getByText('A rook does not go that way: not to b3.')).toBeInTheDocument();
   expect(sent).toEqual([]);
 });
 
