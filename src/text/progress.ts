@@ -137,8 +137,12 @@ export function gapText(gaps: readonly StageGap[]): string {
     case 'pieces':
       return `Still to come: ${listWords(gap.pieces.map((piece) => ROLE_WORDS[piece]))}.`;
     case 'families': {
-      const names = gap.families.slice(0, gap.count).map((family) => FAMILY_WORDS[family]);
-      return `Still to come: ${listWords(names)}`.replace(/[^.?!]$/, '$&.');
+      // One name at a time: a child does one thing next.
+      const [first] = gap.families;
+      const name = first === undefined ? '' : `“${FAMILY_WORDS[first]}”`;
+      return gap.count === 1
+        ? `Still to come: ${name}.`
+        : `Still to come: ${countWords(gap.count, 'exercise')}. Begin with ${name}.`;
     }
     case 'another-day':
       return 'Show it once more on another day.';
