@@ -124,10 +124,10 @@ test('what is still to come is told, the first thing of it', () => {
     'Still to come: knight and pawn.',
   );
   expect(gapText([{ kind: 'families', families: ['route', 'reach', 'collect'], count: 1 }])).toBe(
-    'Still to come: The shortest way.',
+    'Still to come: “The shortest way”.',
   );
-  expect(gapText([{ kind: 'families', families: ['reach'], count: 1 }])).toBe(
-    'Still to come: Where can it go?',
+  expect(gapText([{ kind: 'families', families: ['reach', 'route', 'collect'], count: 2 }])).toBe(
+    'Still to come: 2 exercises. Begin with “Where can it go?”.',
   );
   expect(gapText([{ kind: 'another-day' }])).toBe('Show it once more on another day.');
 });
