@@ -111,7 +111,7 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
     onNext: () => open(nextOpen ?? round.tasks.length),
   };
   return (
-    <div>
+    <div className={classes.round}>
       <header className={classes.head}>
         <Button size="md" mih={56} variant="default" onClick={onLeave}>
           {back}
