@@ -88,6 +88,31 @@ test.describe('on a phone, by touch', () => {
   });
 });
 
+test.describe('on a phone that lies', () => {
+  test.use({ viewport: { width: 844, height: 390 }, hasTouch: true });
+
+  test('the board and the buttons are in sight together, whatever the answer is made with', async ({
+    page,
+  }) => {
+    const { name, rounds } = ROUNDS;
+    await takeSeat(page, club().classes.lantern.code, 'Juno');
+    await page.getByRole('listitem').filter({ hasText: name }).getByRole('link').click();
+    for (const [index, { family }] of rounds.entries()) {
+      await expect(page.getByText(`Task ${index + 1} of ${rounds.length}`)).toBeVisible();
+      const done = page.getByRole('button', { name: /^(Done|Help|Help: which man\?)$/ }).first();
+      await done.scrollIntoViewIfNeeded();
+      // With the button in sight the board has not left the screen.
+      const board = page.locator('[class*="boardPlace"]');
+      if ((await board.count()) > 0) {
+        await expect(board, family).toBeInViewport({ ratio: 0.9 });
+        const box = await board.boundingBox();
+        expect([family, (box?.height ?? 0) <= 390]).toEqual([family, true]);
+      }
+      await page.getByRole('button', { name: 'Later' }).click();
+    }
+  });
+});
+
 test.describe('by keyboard alone', () => {
   test('every answer mode is answered with Tab, arrows, Enter and letters', async ({ page }) => {
     await openExercises(page);
