@@ -6,7 +6,7 @@
  */
 import { z } from 'zod';
 import type { Square } from '../board';
-import { getPosition, makeSan } from '../notation';
+import { getPosition, makeSan, makeSanLine } from '../notation';
 import { playMove } from '../rules';
 import {
   ATTACK_ANSWERS,
@@ -20,7 +20,7 @@ import {
 import { squareSchema } from './answer';
 import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
-import { positionTextSchema, sceneOfPosition, toLine } from './legalTask';
+import { positionTextSchema, sceneOfPosition } from './legalTask';
 import { getRole } from './lessonBoard';
 import { noteNotReached } from './reachNotes';
 import { compareMarks, tapHints, tapSquares } from './tapVerdict';
@@ -152,7 +152,7 @@ function showLoss(task: AttackedTask, { move }: AnsweringMove): string[] {
   const worst = [move.to, stands]
     .map((square) => exchangeOn(after, square, task.values))
     .find(({ gain }) => gain > got);
-  return toLine(position, [move, ...(worst?.moves ?? [])]);
+  return makeSanLine(position, [move, ...(worst?.moves ?? [])]);
 }
 
 /** The men that can do it; of going away, the squares. */

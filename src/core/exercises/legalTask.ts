@@ -36,16 +36,6 @@ export function toSans(position: Position, moves: readonly Move[]): string[] {
   return moves.map((move) => makeSan(position, move));
 }
 
-/** Moves played one after another, in SAN. */
-export function toLine(start: Position, moves: readonly Move[]): string[] {
-  let position = start;
-  return moves.map((move) => {
-    const san = makeSan(position, move);
-    position = playMove(position, move);
-    return san;
-  });
-}
-
 export function toTexts(moves: readonly Move[]): MoveText[] {
   return moves.map(makeMoveText);
 }

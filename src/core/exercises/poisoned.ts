@@ -4,19 +4,12 @@
  * at), or neither.
  */
 import { z } from 'zod';
-import { getPosition, makeSan } from '../notation';
+import { getPosition, makeSan, makeSanLine } from '../notation';
 import { findCaptured, listLegalMoves, playMove, type Move, type Position } from '../rules';
 import { exchangeAfter } from '../tactics';
 import { chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
-import {
-  findLegalMove,
-  listMatingMoves,
-  positionTextSchema,
-  sceneOfPosition,
-  toLine,
-  toSans,
-} from './legalTask';
+import { findLegalMove, listMatingMoves, positionTextSchema, sceneOfPosition, toSans } from './legalTask';
 import { scaleSchema } from './values';
 import type { Reason } from './verdict';
 
@@ -94,7 +87,7 @@ function reasonOf(task: PoisonedTask): Reason {
       return { code: 'mates', moves: toSans(after, listMatingMoves(after)) };
     case 'loses-more': {
       const { moves = [], gain = 0 } = findElsewhere(task) ?? {};
-      return { code: 'exchange', moves: toLine(after, moves), gain };
+      return { code: 'exchange', moves: makeSanLine(after, moves), gain };
     }
     case 'take-it':
       return { code: 'nothing-against' };

@@ -6,7 +6,15 @@
  */
 import { z } from 'zod';
 import { findBalance, opponentOf, ROLES, type Role, type Side, type Square, type ValueScale } from '../board';
-import { findPosition, getDraft, getMove, getPosition, makeSan, parseMoveText } from '../notation';
+import {
+  findPosition,
+  getDraft,
+  getMove,
+  getPosition,
+  makeSan,
+  makeSanLine,
+  parseMoveText,
+} from '../notation';
 import {
   EMPTY_DRAFT,
   findCaptured,
@@ -21,7 +29,6 @@ import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
 import { boardTextSchema, sceneOf } from './lessonBoard';
 import { without } from './looseMoves';
-import { toLine } from './legalTask';
 import { compareNumber } from './numberVerdict';
 
 /** Points for each man as the club counts them, when the task was made; the king has none. */
@@ -246,5 +253,5 @@ function kindOfExchange(gain: number): (typeof EXCHANGE_OPTIONS)[number] {
 function exchangeOf({ fen, move, values }: ExchangeTask) {
   const position = getPosition(fen);
   const { gain, moves } = exchangeAfter(position, getMove(move), values);
-  return { gain, moves: toLine(position, moves) };
+  return { gain, moves: makeSanLine(position, moves) };
 }
