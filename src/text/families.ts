@@ -338,7 +338,7 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
   'name-square': 'First the letter below the square, then the number beside it.',
   'square-colour': 'The corner a1 is dark. Each step to the side or up changes the colour.',
   'name-line':
-    'Files go up and have letters. Ranks go across and have numbers. Diagonals run from edge to edge at a slant.',
+    'Files go up and have letters. Ranks go across and have numbers. Diagonals slope, one file and one rank at a time.',
   'set-up':
     'Rooks in the corners, then knights, then bishops. The queen stands on her own colour, the king beside her. Pawns stand in front.',
   repair: 'Go round from corner to corner: rook, knight, bishop, queen, king, bishop, knight, rook.',

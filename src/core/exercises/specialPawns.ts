@@ -98,7 +98,7 @@ function reasonOfPassing(task: PassingTask, option: string): Reason {
   }
 }
 
-/** With both pawns gone from where they stood: who attacks the own king then? */
+/** After the en passant capture: does anything attack the capturing side's own king, and what? */
 function reasonOfKing({ fen, pawn, from, to }: PassingTask): Reason {
   const { board, turn } = getPosition(fen);
   const after = board.slice();
