@@ -32,10 +32,11 @@ function deviceMsSchema(mostMs: number) {
     .transform((ms) => Math.min(mostMs, Math.max(0, Math.round(ms))));
 }
 
+/** Which task of which round, by the id the device made. */
+const taskFields = { clientId: requestIdSchema, roundId: roundIdSchema, taskId: taskIdSchema };
+
 const attemptFields = {
-  clientId: requestIdSchema,
-  roundId: roundIdSchema,
-  taskId: taskIdSchema,
+  ...taskFields,
   answer: answerSchema,
   hints: z.number().int().min(0).max(99),
   spentMs: deviceMsSchema(DAY_MS),
@@ -48,14 +49,23 @@ export type KeptAttempt = z.infer<typeof keptAttemptSchema>;
 /** How long an answer lay on the device before it was sent. */
 export const waitedMsSchema = deviceMsSchema(Number.MAX_SAFE_INTEGER);
 
-/** One attempt as the seat sends it. */
-export const newAttemptSchema = z.object({
-  ...attemptFields,
+const sentFields = {
   waitedMs: waitedMsSchema,
-  /** Whose answer it is, by the device that keeps it: another child may have signed in there meanwhile. */
+  /** Whose it is, by the device that keeps it: another child may have signed in there meanwhile. */
   studentId: studentIdSchema.optional(),
-});
+};
+
+/** One attempt as the seat sends it. */
+export const newAttemptSchema = z.object({ ...attemptFields, ...sentFields });
 export type NewAttempt = z.infer<typeof newAttemptSchema>;
+
+/** That a student had the solution of a task shown: no answer, but the coach should know. As the device keeps it. */
+export const keptShownSchema = z.object({ ...taskFields, answeredAt: z.iso.datetime() });
+export type KeptShown = z.infer<typeof keptShownSchema>;
+
+/** The same as the seat sends it. */
+export const newShownSchema = z.object({ ...taskFields, ...sentFields });
+export type NewShown = z.infer<typeof newShownSchema>;
 
 export interface StoredAttempt {
   readonly clientId: string;
@@ -111,6 +121,8 @@ export interface AnswerCell {
   /** All tries together. */
   readonly spentMs: number;
   readonly hints: number;
+  /** The solution was shown. */
+  readonly wasShown: boolean;
   /** What the first wrong try was: its first wrong move in SAN, or the answer in words. */
   readonly firstWrong: string | undefined;
 }

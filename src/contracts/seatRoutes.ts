@@ -4,6 +4,7 @@
  */
 export const SEAT_ROUTES = {
   attempts: { method: 'POST', path: '/api/attempts' },
+  shown: { method: 'POST', path: '/api/shown' },
   suggestions: { method: 'POST', path: '/api/suggestions' },
   rounds: { method: 'POST', path: '/api/seat/rounds' },
   unsent: { method: 'POST', path: '/api/seat/unsent' },

@@ -2,7 +2,6 @@
 import { opponentOf, ROLES, type Role, type Side } from '@/core/board';
 import { parseMoveText } from '@/core/notation';
 import type { ForcingKind } from '@/core/proof';
-import type { StoredFate } from '@/core/puzzles';
 import { findCaptured, playMove, type Position } from '@/core/rules';
 import { assertNever } from '@/core/shared';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
@@ -63,13 +62,6 @@ export function seenText(plies: number): string {
   return `seen ${countWords(plies, 'half-move')} deep`;
 }
 
-/** How far the claim behind a wrong move goes: "Proved." or "Seen 4 half-moves deep."; empty where nothing is claimed. */
-export function certaintyText(fate: StoredFate | undefined): string {
-  if (fate === undefined) return '';
-  const seen = 'seenPlies' in fate ? fate.seenPlies : undefined;
-  return seen === undefined ? 'That is proved.' : `${capitalise(seenText(seen))}.`;
-}
-
 /** "You lose the queen and win a pawn": what is taken along the line that begins with the mover's move. */
 export function takenText(position: Position, line: readonly string[]): string {
   const { lost, won } = takenWords(position, line);
@@ -118,7 +110,3 @@ function menWords(roles: readonly Role[]): string {
 }
 
 const NUMBER_WORDS: Readonly<Record<number, string>> = { 2: 'two', 3: 'three', 4: 'four' };
-
-function capitalise(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}

@@ -66,7 +66,8 @@ export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';
 export { boardStateText, handFaultText, manMoveText } from './hand';
 export { seenPuzzleText, seenSetText } from './seen';
-export { moveSentence, rightSentence, wrongSentence } from './seat';
+export { moveSentence, refutedSentence, rightSentence, wrongSentence } from './seat';
+export { HELP_LABELS, HELP_STEPS, helpStepText, moveIdeaText, type HelpStep } from './help';
 export { defenceText, moveKindText } from './tree';
 export { writtenVerdictText } from './written';
 export {

@@ -1,10 +1,17 @@
 /** What the seat says to a child. Short, kind, and only what the stored proof holds. */
 import { fileOf, makeSquareName, rankOf, type Role, type Side } from '@/core/board';
-import { isCheck, findCaptured, findCastlingWing, playMove, type Move, type Position } from '@/core/rules';
+import {
+  isCheck,
+  isCheckmate,
+  findCaptured,
+  findCastlingWing,
+  playMove,
+  type Move,
+  type Position,
+} from '@/core/rules';
 import type { Diagnosis } from '@/core/exercises';
 import type { PatternMatch } from '@/core/patterns';
 import type { StoredFate } from '@/core/puzzles';
-import { certaintyText, seenText } from './fates';
 import { PATTERN_WORDS } from './patternBook';
 import { listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
@@ -12,7 +19,8 @@ import { listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 export function moveSentence(position: Position, move: Move): string {
   const side = SIDE_WORDS[position.turn];
   const wing = findCastlingWing(position, move);
-  const check = isCheck(playMove(position, move)) ? ', check' : '';
+  const after = playMove(position, move);
+  const check = isCheckmate(after) ? ', checkmate' : isCheck(after) ? ', check' : '';
   if (wing !== undefined) return `${side} castles ${wing}${check}.`;
   const role: Role = position.board[move.from]?.role ?? 'pawn';
   const captured = findCaptured(position, move);
@@ -30,8 +38,7 @@ function takesWords({ board }: Position, { from, to }: Move, role: Role): string
   return `takes the ${ROLE_WORDS[role]} on ${victim} in passing and goes to ${name}`;
 }
 
-/** Why a move is not right, as far as it is known. */
-export function wrongSentence(wrong: {
+interface WrongMove {
   readonly diagnosis: Diagnosis | undefined;
   readonly fate: StoredFate | undefined;
   readonly defender: Side;
@@ -40,32 +47,50 @@ export function wrongSentence(wrong: {
   readonly reply: string | undefined;
   /** What is lost along the line, in words. */
   readonly taken: string;
-}): string {
-  const { diagnosis, fate, defender, mateInMoves, taken } = wrong;
-  const shown = wrong.reply === undefined ? '' : `${wrong.reply} `;
-  const certainty = certaintyText(fate);
+}
+
+/** Why a move is not right, in one sentence that fits the one reply on the board. How far it is known, the coach's pages say. */
+export function wrongSentence({ diagnosis, fate, defender, mateInMoves, reply, taken }: WrongMove): string {
+  const side = SIDE_WORDS[defender];
   switch (diagnosis) {
     case 'stalemate':
-      return `${SIDE_WORDS[defender]} has no move and is not in check: stalemate. That is a draw.`;
+      return `${side} has no move and is not in check: stalemate, a draw.`;
     case 'draws':
-      return `${shown}That comes to a draw. ${certainty}`;
+      return join(reply, isOnlySeen(fate) ? `now ${side} can get a draw` : 'now it is a draw');
     case 'slower':
-      return `${shown}That mates too, but there is a quicker way. Can you find mate in ${mateInMoves}?`;
+      return 'That mates too, but there is a quicker way.';
     case 'gets-mated':
-      return `${shown}Now ${SIDE_WORDS[defender]} can mate. ${certainty}`;
+      return isMatedAtOnce(fate) && reply !== undefined
+        ? reply
+        : join(reply, `now ${side} can checkmate you`);
     case 'loses-men':
-      return `${shown}${taken === '' ? 'Now you lose men.' : taken} ${certainty}`;
+      if (reply?.includes(' takes ') === true) return reply;
+      return join(reply, taken === '' ? 'now you lose something' : lowerFirst(taken).replace(/\.$/, ''));
     default:
-      return `${shown}Now the mate in ${mateInMoves} is gone${goneWords(fate)}.`;
+      return join(reply, `the mate in ${mateInMoves} is gone`);
   }
 }
 
-/** The mate being gone is proved; a line that goes on behind it was only seen. */
-function goneWords(fate: StoredFate | undefined): string {
-  if (fate === undefined) return '';
-  return fate.kind === 'material'
-    ? `: that is proved. The moves after it are ${seenText(fate.seenPlies)}`
-    : ': that is proved';
+/** Not proved: the other side may have something else. */
+const isOnlySeen = (fate: StoredFate | undefined) =>
+  fate !== undefined && 'seenPlies' in fate && fate.seenPlies !== undefined;
+
+const isMatedAtOnce = (fate: StoredFate | undefined) => fate?.kind === 'mated' && fate.inMoves === 1;
+
+/** "Black's queen goes to e8: now it is a draw." */
+function join(reply: string | undefined, words: string): string {
+  if (reply !== undefined) return `${reply.replace(/\.$/, '')}: ${words}.`;
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+}
+
+const lowerFirst = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
+
+/** Said when the whole line that refutes a move has been played, to this position. */
+export function refutedSentence(wrong: WrongMove, end: Position): string {
+  const { diagnosis, fate, defender, mateInMoves, taken } = wrong;
+  if (isCheckmate(end)) return `${SIDE_WORDS[defender]} has checkmated you.`;
+  if (diagnosis === 'draws') return isOnlySeen(fate) ? 'It can end in a draw.' : 'That is a draw.';
+  return taken === '' ? `The mate in ${mateInMoves} is gone.` : taken;
 }
 
 /** Said when the goal is reached in so many moves, on the board or but for pointless blocks; a mate with a name is called by it. */

@@ -313,7 +313,8 @@ test('why a move is not right: shown by the reply, never scolding', () => {
     wrong('escapes', { kind: 'open', line: 'g8g7' }, "Black's king takes the rook on g7."),
     wrong('escapes', { kind: 'material', gain: 2, seenPlies: 4, line: '' }, "Black's king goes to h8."),
     wrong('slower', { kind: 'mates', inMoves: 3, line: 'g8h8' }, "Black's king goes to h8."),
-    wrong('gets-mated', { kind: 'mated', inMoves: 1, line: 'a8a1' }, "Black's rook goes to a1, check."),
+    wrong('gets-mated', { kind: 'mated', inMoves: 1, line: 'a8a1' }, "Black's rook goes to a1, checkmate."),
+    wrong('gets-mated', { kind: 'mated', inMoves: 2, line: 'a8a1' }, "Black's rook goes to a1, check."),
     wrong(
       'loses-men',
       { kind: 'material', gain: -9, seenPlies: 4, line: 'f7g6' },
@@ -328,14 +329,15 @@ test('why a move is not right: shown by the reply, never scolding', () => {
     wrong('not-in-task', undefined, undefined),
   ]).toMatchInlineSnapshot(`
    [
-     "Black's king takes the rook on g7. Now the mate in 2 is gone: that is proved.",
-     "Black's king goes to h8. Now the mate in 2 is gone: that is proved. The moves after it are seen 4 half-moves deep.",
-     "Black's king goes to h8. That mates too, but there is a quicker way. Can you find mate in 2?",
-     "Black's rook goes to a1, check. Now Black can mate. That is proved.",
-     "Black's pawn takes the queen on g6. You lose a queen. Seen 4 half-moves deep.",
-     "Black's king takes the rook on g7. That comes to a draw. Seen 4 half-moves deep.",
-     "Black has no move and is not in check: stalemate. That is a draw.",
-     "Now the mate in 2 is gone.",
+     "Black's king takes the rook on g7: the mate in 2 is gone.",
+     "Black's king goes to h8: the mate in 2 is gone.",
+     "That mates too, but there is a quicker way.",
+     "Black's rook goes to a1, checkmate.",
+     "Black's rook goes to a1, check: now Black can checkmate you.",
+     "Black's pawn takes the queen on g6.",
+     "Black's king takes the rook on g7: now Black can get a draw.",
+     "Black has no move and is not in check: stalemate, a draw.",
+     "The mate in 2 is gone.",
    ]
   `);
 });

@@ -144,7 +144,7 @@ test('every route shows itself to those who may see it and to nobody else', asyn
 
 test('an answer is taken from a child that is signed in, and from nobody else', async ({ browser, page }) => {
   const body = { data: {}, maxRedirects: 0 };
-  const ways = ['/api/attempts', '/api/suggestions', '/api/seat/rounds'];
+  const ways = ['/api/attempts', '/api/shown', '/api/suggestions', '/api/seat/rounds'];
   for (const way of ways) expect((await page.request.post(way, body)).status()).toBe(401);
   // A card that is none opens no seat.
   const card = {

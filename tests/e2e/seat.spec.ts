@@ -33,27 +33,28 @@ test('a reload in the middle of a puzzle and the back button lose nothing', asyn
   await openRound(page, 'Kestrel');
   const where = page.getByText(/Task \d+ of 14/);
   const before = (await where.textContent()) ?? '';
-  await page.getByRole('button', { name: 'Help: which man?' }).click();
+  await page.getByRole('button', { name: 'Help: an idea' }).click();
+  await page.getByRole('button', { name: 'Help: which piece?' }).click();
   const said = await page.getByText(/Look at the/).innerText();
   expect(said).toMatch(/on [a-h][1-8]\./);
   await page.reload();
   await expect(where).toHaveText(before);
+  await expect(page.getByText(said)).toBeVisible();
   await page.goBack();
   await expect(page.getByRole('heading', { name: 'Hello Kestrel.' })).toBeVisible();
   await page.goForward();
   await expect(where).toHaveText(before);
 });
 
-test('a man that slipped may be taken back once, free', async ({ page }) => {
+test('a piece let go between two squares: the child says which one was meant', async ({ page }) => {
   // Dune's next puzzle is the seventh: 1 Qh6, queen from e3.
   await openRound(page, 'Dune');
   await expect(page.getByText('Task 7 of 14')).toBeVisible();
   const board = boardOf(page);
-  await board.play('e3', 'g5');
-  await expect(page.getByText('Did your hand slip?')).toBeVisible();
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await board.drag('e3', 'g5', [0.42, -0.42]);
+  await expect(page.getByText('Which square did you mean: g5 or h6?')).toBeVisible();
   await expect(board.square('e3')).toHaveAccessibleName('e3, white queen');
-  await board.play('e3', 'h6');
+  await page.getByRole('button', { name: 'h6' }).click();
   await expect(page.getByText(/Now you\./)).toBeVisible();
   await board.play('h6', 'f8');
   await expect(page.getByText('Yes, checkmate in 2.')).toBeVisible();

@@ -51,7 +51,9 @@ test('coach, child, coach: a position is proved, given, solved in another browse
   await board.play('e1', 'e4');
   await expect(child.getByText(/the mate in 2 is gone/)).toBeVisible();
   await child.getByRole('button', { name: 'Try again' }).click();
-  await child.getByRole('button', { name: 'Help: which man?' }).click();
+  await child.getByRole('button', { name: 'Help: an idea' }).click();
+  await expect(child.getByText('Look for a check.')).toBeVisible();
+  await child.getByRole('button', { name: 'Help: which piece?' }).click();
   await expect(child.getByText('Look at the rook on d6.')).toBeVisible();
   await board.play('d6', 'd8');
   await expect(child.getByText(/Black's queen goes to e8. Now you./)).toBeVisible();
@@ -65,7 +67,7 @@ test('coach, child, coach: a position is proved, given, solved in another browse
   const row = coach.getByRole('row', { name: /Puffin/ });
   await expect(row).toContainText('1 of 1');
   await expect(row).toContainText('2 tries');
-  await expect(row).toContainText('1 hint');
+  await expect(row).toContainText('2 hints');
   await expect(row).toContainText('first Re4');
   await childContext.close();
   await coachContext.close();

@@ -5,7 +5,7 @@
 import { readdirSync } from 'node:fs';
 import fc from 'fast-check';
 import { z } from 'zod';
-import { newAttemptSchema } from '@/contracts/attempts';
+import { newAttemptSchema, newShownSchema } from '@/contracts/attempts';
 import { setFileSchema } from '@/contracts/files';
 import { classIdSchema, mailIdSchema, setIdSchema } from '@/contracts/ids';
 import { lessonsFileSchema } from '@/contracts/lessons';
@@ -36,6 +36,7 @@ const METHODS = ['GET', 'GET', 'GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 
 /** What is sent as JSON, and the form it should have. */
 const SENT = [
   [SEAT_ROUTES.attempts.path, newAttemptSchema],
+  [SEAT_ROUTES.shown.path, newShownSchema],
   [SEAT_ROUTES.suggestions.path, newSuggestionSchema],
   [SEAT_ROUTES.rounds.path, openLiveTaskSchema],
   [SEAT_ROUTES.unsent.path, unsentNewsSchema],

@@ -21,7 +21,7 @@ import { addPlan, savePlan } from '@/server/services/plans';
 import { writeMail } from '@/server/services/outbox';
 import { eraseStudent, exportRecord, getChildPage, listGone, listTrail } from '@/server/services/records';
 import { storeOrTell } from '@/server/services/refusedAnswers';
-import { openSeatRound, storeAttempt } from '@/server/services/seat';
+import { openSeatRound, storeAttempt, storeShown } from '@/server/services/seat';
 import { giveSet } from '@/server/services/sets';
 import { addTerm, listOwnTerms, saveTerm } from '@/server/services/terms';
 import { noteUnsentAnswers } from '@/server/services/unsentAnswers';
@@ -91,11 +91,13 @@ async function makeRich() {
 
 async function answerOnce(seat: StudentActor, assignmentId: Parameters<typeof openSeatRound>[1]) {
   const { roundId, tasks } = valueOf(await openSeatRound(seat, assignmentId));
+  const taskId = tasks[0]?.taskId as TaskId;
+  valueOf(await storeShown(seat, { clientId: makeUuid(), roundId, taskId, waitedMs: 0 }));
   valueOf(
     await storeAttempt(seat, {
       clientId: makeUuid(),
       roundId,
-      taskId: tasks[0]?.taskId as TaskId,
+      taskId,
       answer: { kind: 'play', moves: ['a1a8'], slips: 0 },
       hints: 0,
       spentMs: 900,
@@ -188,6 +190,7 @@ test('the record holds everything that is stored, and nothing of another child',
     answers: [
       { family: 'mate', setName: 'First mates', outcome: 'right', answer: { kind: 'play', moves: ['a1a8'] } },
     ],
+    shownSolutions: [{ family: 'mate' }],
     rating: { answers: 1 },
     mails: [{ to: 'somebody@example.org', subject: `Report of ${NAME}, Lantern class` }],
   });

@@ -1,9 +1,9 @@
 import { v4 as makeUuid } from 'uuid';
-import type { NewAttempt } from '@/contracts/attempts';
+import type { NewAttempt, NewShown } from '@/contracts/attempts';
 import { getDb } from '@/server/db';
 import { getAnswersPage } from '@/server/services/answers';
 import { addStudent, getClassPage, removeStudent } from '@/server/services/classes';
-import { getSeatHome, openSeatRound, storeAttempt } from '@/server/services/seat';
+import { getSeatHome, openSeatRound, storeAttempt, storeShown } from '@/server/services/seat';
 import { giveSet } from '@/server/services/sets';
 import {
   makeClass,
@@ -109,7 +109,10 @@ test('the coach reads tries, time and the first wrong move', async () => {
     {
       studentId: student.studentId,
       studentName: 'Pip',
-      cells: [{ tries: 3, isSolved: true, spentMs: 15_000, hints: 0, firstWrong: 'Ra7' }, undefined],
+      cells: [
+        { tries: 3, isSolved: true, spentMs: 15_000, hints: 0, wasShown: false, firstWrong: 'Ra7' },
+        undefined,
+      ],
     },
   ]);
   const { latestAnswers, assignments } = valueOf(await getClassPage(coach, classId));
@@ -134,4 +137,39 @@ test('a wrong move deep in the line is shown as it was played', async () => {
   valueOf(await storeAttempt(student, attempt(1, 'd6d8', reply.move, lost)));
   const cell = valueOf(await getAnswersPage(coach, assignmentId)).rows[0]?.cells[1];
   expect(cell).toMatchObject({ isSolved: false, firstWrong: expect.any(String) as string });
+});
+
+test('a solution that was shown is noted once, is no answer, and the coach sees it', async () => {
+  const { coach, student, assignmentId, round, attempt } = await makeSeat();
+  const { roundId, taskId } = attempt(0, 'a1a7');
+  const shown: NewShown = {
+    clientId: makeUuid(),
+    roundId,
+    taskId,
+    waitedMs: 0,
+    studentId: student.studentId,
+  };
+  await storeAttempt(student, attempt(0, 'a1a7'));
+  const all = await Promise.all(Array.from({ length: 4 }, () => storeShown(student, shown)));
+  for (const stored of [...all, await storeShown(student, shown)]) expect(stored.ok).toBe(true);
+  expect(await getDb()('shown_solutions').pluck('task_id')).toEqual([taskId]);
+  expect(await countAttempts()).toBe(1);
+  const page = valueOf(await getAnswersPage(coach, assignmentId));
+  expect(page.rows[0]?.cells).toMatchObject([{ tries: 1, isSolved: false, wasShown: true }, undefined]);
+  expect((await openSeatRound(student, assignmentId)).ok).toBe(true);
+  expect(round.tasks[0]?.isSolved).toBe(false);
+});
+
+test("nobody notes a solution in somebody else's round, or for another child", async () => {
+  const { coach, classId, student, attempt } = await makeSeat();
+  const { roundId, taskId } = attempt(0, 'a1a7');
+  const other = valueOf(await addStudent(coach, { requestId: makeUuid(), classId, name: 'Wren' }));
+  const shown = { clientId: makeUuid(), roundId, taskId, waitedMs: 0 };
+  const wren = { ...student, studentId: other.studentId, name: 'Wren' };
+  expect(await storeShown(wren, shown)).toMatchObject({ error: { code: 'round/not-found' } });
+  expect(await storeShown(wren, { ...shown, studentId: student.studentId })).toMatchObject({
+    error: { code: 'access/not-allowed' },
+  });
+  expect((await storeShown(student, shown)).ok).toBe(true);
+  expect(await storeShown(wren, shown)).toMatchObject({ error: { code: 'access/not-allowed' } });
 });

@@ -1,6 +1,6 @@
 /** Answers what seats send and ask again and again (contracts/seatRoutes.ts), with no page server in between. */
 import type { IncomingMessage, ServerResponse } from 'node:http';
-import { newAttemptSchema } from '@/contracts/attempts';
+import { newAttemptSchema, newShownSchema } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
 import { newSuggestionSchema, openLiveTaskSchema } from '@/contracts/live';
 import { unsentNewsSchema } from '@/contracts/unsent';
@@ -13,7 +13,7 @@ import { toJsonReply } from '@/server/jsonReply';
 import { readJson } from '@/server/readJson';
 import { getSeatNews, openLiveTask, storeSuggestion } from '@/server/services/live';
 import { storeOrTell } from '@/server/services/refusedAnswers';
-import { storeAttempt } from '@/server/services/seat';
+import { storeAttempt, storeShown } from '@/server/services/seat';
 import { noteUnsentAnswers } from '@/server/services/unsentAnswers';
 
 type Deed = (actor: StudentActor, body: unknown) => Promise<Result<unknown, ServiceFault>>;
@@ -21,6 +21,10 @@ type Deed = (actor: StudentActor, body: unknown) => Promise<Result<unknown, Serv
 const DEEDS: Readonly<Record<SeatRouteName, Deed>> = {
   // The same client id twice stores once.
   attempts: (actor, body) => storeOrTell(actor, body, newAttemptSchema, storeAttempt),
+  shown: async (actor, body) => {
+    const input = parseInput(newShownSchema, body);
+    return input.ok ? storeShown(actor, input.value) : input;
+  },
   suggestions: (actor, body) => storeOrTell(actor, body, newSuggestionSchema, storeSuggestion),
   // Opened twice, it is one.
   rounds: async (actor, body) => {

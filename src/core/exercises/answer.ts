@@ -24,9 +24,12 @@ const tapAnswerSchema = z.object({
   kind: z.literal('tap'),
   marks: z.array(z.object({ square: squareSchema, label: codeSchema.optional() })).max(64),
 });
+export const placedMenSchema = z
+  .array(z.object({ square: squareSchema, side: z.enum(SIDES), role: z.enum(ROLES) }))
+  .max(64);
 const placeAnswerSchema = z.object({
   kind: z.literal('place'),
-  men: z.array(z.object({ square: squareSchema, side: z.enum(SIDES), role: z.enum(ROLES) })).max(64),
+  men: placedMenSchema,
   slips: slipsSchema,
 });
 const writeAnswerSchema = z.object({ kind: z.literal('write'), text: z.string().max(200) });

@@ -59,7 +59,7 @@ test('pawn-game: whoever comes first has won, and a lost game shows the last mov
     refutation: ['b2b1'],
     notes: [{ code: 'game-lost', why: 'far-row', winner: 'black' }],
   });
-  expect(slow.respond(['a6a7'])).toMatchObject({ kind: 'verdict', mayBeSlip: false });
+  expect(slow.respond(['a6a7'])).toMatchObject({ kind: 'verdict' });
   expect(slow.judge(play('a6b7')).diagnoses).toEqual(['not-a-legal-move']);
 });
 
@@ -70,7 +70,7 @@ test('pawn-game: every answer of the app is allowed, and the right moves are', (
   const { solution } = exercise;
   if (solution.kind !== 'play') throw new Error('a game is played');
   for (let ply = 0; ply < solution.moves.length; ply += 2) {
-    expect(exercise.findNextMan(moves)).toBeDefined();
+    expect(exercise.findRightMove(moves)).toBeDefined();
     moves.push(solution.moves[ply] ?? '');
     const response = exercise.respond(moves);
     // The stated game is the one the app plays.

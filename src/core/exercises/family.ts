@@ -8,8 +8,7 @@
  * modes only.
  */
 import type { z } from 'zod';
-import { kingDistance, type Square } from '../board';
-import { parseMoveText, type MoveText } from '../notation';
+import type { MoveText } from '../notation';
 import type { Answer, AnswerMode, AnswerOf } from './answer';
 import type { Ask, Hint, Question, RuleVariant, Scene } from './question';
 import type { Stage } from './stages';
@@ -18,12 +17,7 @@ import type { Verdict } from './verdict';
 /** What happens next after the moves so far. */
 export type TaskResponse =
   | { readonly kind: 'reply'; readonly move: MoveText }
-  | {
-      readonly kind: 'verdict';
-      readonly verdict: Verdict;
-      /** The man landed next to where a right move would have taken it: it may have slipped. */
-      readonly mayBeSlip: boolean;
-    };
+  | { readonly kind: 'verdict'; readonly verdict: Verdict };
 
 /** How hard a task is, 1 to 5; a family says how many levels it has. */
 export type Level = 1 | 2 | 3 | 4 | 5;
@@ -49,8 +43,8 @@ export interface PuzzleFamily<Task, Solution> extends FamilyHead<Task> {
   judge(task: Task, solution: Solution, answer: AnswerOf<'play'>): Verdict;
   /** One whole right answer, as moves of both sides. */
   solution(task: Task, solution: Solution): MoveText[];
-  /** The first hint at this point of the answer; undefined when the answer has left the right way. */
-  hint(task: Task, solution: Solution, moves: readonly MoveText[]): { readonly square: Square } | undefined;
+  /** A right move at this point of the answer; undefined when the answer has left the right way. */
+  findRightMove(task: Task, solution: Solution, moves: readonly MoveText[]): MoveText | undefined;
 }
 
 /** A family whose solution follows from the task. */
@@ -72,7 +66,7 @@ export interface ExerciseFamily<Task, Mode extends AnswerMode = AnswerMode> exte
   hints(task: Task): readonly Hint[];
   /** Of an exercise in which somebody answers: the app's move after these, when they have not ended it. */
   reply?(task: Task, moves: readonly MoveText[]): MoveText | undefined;
-  /** Of an exercise answered by moves: the moves that are right now, for the hint and to tell a slip. */
+  /** Of an exercise answered by moves: the moves that are right now, for the help. */
   listRightMoves?(task: Task, moves: readonly MoveText[]): readonly MoveText[];
 }
 
@@ -87,9 +81,9 @@ export interface Exercise {
   readonly hints: readonly Hint[];
   /** Throws when the answer is of another mode: its schema or the screen is wrong. */
   judge: (answer: Answer) => Verdict;
-  /** Of an exercise answered by moves: reply or verdict after the latest move, and the man a right move begins with. */
+  /** Of an exercise answered by moves: reply or verdict after the latest move, and a right move after these. */
   respond: (moves: readonly MoveText[]) => TaskResponse;
-  findNextMan: (moves: readonly MoveText[]) => Square | undefined;
+  findRightMove: (moves: readonly MoveText[]) => MoveText | undefined;
 }
 
 /** A family behind the one interface: its task is parsed where it comes in. */
@@ -119,8 +113,6 @@ export function defineFamily<Task, Mode extends AnswerMode>(
           throw new TypeError(`${family.id} is answered by ${family.answerMode}, not ${answer.kind}`);
         return family.judge(task, answer);
       };
-      const listRight = (moves: readonly MoveText[]) =>
-        (family.listRightMoves?.(task, moves) ?? []).flatMap((text) => parseMoveText(text) ?? []);
       return {
         question: family.question(task),
         scene: family.scene(task),
@@ -141,20 +133,11 @@ export function defineFamily<Task, Mode extends AnswerMode>(
         },
         judge,
         respond(moves) {
-          const last = moves.at(-1);
-          const played = last === undefined ? undefined : parseMoveText(last);
           const verdict = judge({ kind: 'play', moves: [...moves], slips: 0 });
           const reply = verdict.outcome === 'unfinished' ? family.reply?.(task, moves) : undefined;
-          if (reply !== undefined) return { kind: 'reply', move: reply };
-          const mayBeSlip =
-            verdict.outcome === 'wrong' &&
-            played !== undefined &&
-            listRight(moves.slice(0, -1)).some(
-              ({ from, to }) => from === played.from && kingDistance(to, played.to) === 1,
-            );
-          return { kind: 'verdict', verdict, mayBeSlip };
+          return reply === undefined ? { kind: 'verdict', verdict } : { kind: 'reply', move: reply };
         },
-        findNextMan: (moves) => listRight(moves)[0]?.from,
+        findRightMove: (moves) => family.listRightMoves?.(task, moves)[0],
       };
     },
   };

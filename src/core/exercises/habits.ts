@@ -61,8 +61,8 @@ const askOf = (task: HabitTask) => {
 
 /** One man a right first move begins with. */
 function hintMan(task: HabitTask) {
-  const first = mateFamily.hint(mateTaskOf(task), task.graph, []);
-  return first === undefined ? [] : [{ kind: 'man' as const, square: first.square }];
+  const first = parseMoveText(mateFamily.findRightMove(mateTaskOf(task), task.graph, []) ?? '');
+  return first === undefined ? [] : [{ kind: 'man' as const, square: first.from }];
 }
 
 export const wholeLineFamily = defineFamily<HabitTask, 'play'>({

@@ -1,4 +1,12 @@
-export { ANSWER_MODES, answerSchema, type Answer, type AnswerMode, type AnswerOf } from './answer';
+export {
+  ANSWER_MODES,
+  answerSchema,
+  placedMenSchema,
+  squareSchema,
+  type Answer,
+  type AnswerMode,
+  type AnswerOf,
+} from './answer';
 export { LEVELS, type Exercise, type Level, type TaskResponse } from './family';
 export {
   getAskedLength,

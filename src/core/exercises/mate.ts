@@ -5,8 +5,7 @@
  * that is right by the other is right all the same.
  */
 import { z } from 'zod';
-import { kingDistance } from '../board';
-import { findPosition, parseMoveText, type MoveText } from '../notation';
+import { findPosition, type MoveText } from '../notation';
 import {
   listLongest,
   listMainLine,
@@ -64,13 +63,9 @@ export const mateFamily: PuzzleFamily<MateTask, SolutionGraph> = {
       case 'answered':
         return { kind: 'reply', move: walk.reply };
       case 'ended':
-        return {
-          kind: 'verdict',
-          verdict: tagWalk(fen, moves, walk),
-          mayBeSlip: isNearRightMove(walk.node, moves.at(-1)),
-        };
+        return { kind: 'verdict', verdict: tagWalk(fen, moves, walk) };
       case 'at':
-        return { kind: 'verdict', verdict: UNFINISHED, mayBeSlip: false };
+        return { kind: 'verdict', verdict: UNFINISHED };
     }
   },
   judge({ fen, count }, graph, answer) {
@@ -78,12 +73,9 @@ export const mateFamily: PuzzleFamily<MateTask, SolutionGraph> = {
     return walk.kind === 'ended' ? tagWalk(fen, answer.moves, walk) : UNFINISHED;
   },
   solution: ({ count }, graph) => listMainLine(count === 'no-blocks' ? (graph.blockless ?? graph) : graph),
-  hint({ count }, graph, moves) {
+  findRightMove({ count }, graph, moves) {
     const walk = walkGraph(graph, moves, count);
-    if (walk.kind !== 'at') return undefined;
-    const [right] = walk.node.moves;
-    const move = right && parseMoveText(right.move);
-    return move && { square: move.from };
+    return walk.kind === 'at' ? walk.node.moves[0]?.move : undefined;
   },
 };
 
@@ -185,14 +177,4 @@ function diagnosisOf({ others }: SolutionNode, fate: StoredFate | undefined): Ma
       // Where the other moves were not looked at, a move that is not right loses the mate and no more is known.
       return Object.keys(others).length === 0 ? 'escapes' : 'not-in-task';
   }
-}
-
-/** Did the same man land on a square next to one where it would have been right? */
-function isNearRightMove({ moves, others }: SolutionNode, text: MoveText | undefined): boolean {
-  const played = text === undefined ? undefined : parseMoveText(text);
-  if (text === undefined || played === undefined || others[text] === undefined) return false;
-  return moves.some(({ move }) => {
-    const right = parseMoveText(move);
-    return right?.from === played.from && kingDistance(right.to, played.to) === 1;
-  });
 }

@@ -62,6 +62,7 @@ export const CLUB_TABLES: readonly ClubTable[] = [
   { name: 'practice_reasons', owner: OF_ROUND },
   { name: 'attempts', owner: OF_STUDENT },
   { name: 'verdicts', owner: by('attempt_id', 'attempts') },
+  { name: 'shown_solutions', owner: OF_STUDENT },
   // In which order answers were rated stands nowhere else.
   { name: 'task_ratings', owner: OF_CLUB },
   { name: 'student_ratings', owner: OF_STUDENT },

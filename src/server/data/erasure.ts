@@ -16,6 +16,7 @@ export async function eraseStudentRows(
   await db('verdicts').whereIn('attempt_id', attempts).delete();
   await db('rating_steps').where(own).delete();
   await db('attempts').where(own).delete();
+  await db('shown_solutions').where(own).delete();
   const rounds: number[] = await db('rounds').where(own).pluck('id');
   for (const table of ['live_rounds', 'practice_reasons', 'practice_tasks', 'practices'])
     await db(table).whereIn('round_id', rounds).delete();

@@ -117,6 +117,23 @@ export async function listRecordedSuggestions(
   }));
 }
 
+/** Solutions the child had shown to it, by task. */
+export async function listRecordedShown(
+  db: Db,
+  studentId: StudentId,
+): Promise<{ readonly family: string; readonly task: unknown; readonly shownAt: string }[]> {
+  const rows: { family: string; payload: unknown; shown_at: Date }[] = await db('shown_solutions')
+    .join('tasks', 'tasks.id', 'shown_solutions.task_id')
+    .where('shown_solutions.student_id', studentId)
+    .orderBy('shown_solutions.id')
+    .select('tasks.family', 'tasks.payload', 'shown_solutions.shown_at');
+  return rows.map((row) => ({
+    family: row.family,
+    task: row.payload,
+    shownAt: row.shown_at.toISOString(),
+  }));
+}
+
 export async function countGames(db: Db, studentId: StudentId): Promise<number> {
   const row = await db('games').where({ student_id: studentId }).count({ count: 'id' }).first();
   return Number(row?.count ?? 0);

@@ -12,6 +12,7 @@ import { findAssignment, type AssignmentRecord } from '../data/assignments';
 import { listTriesOfAssignment, type TriedTask } from '../data/attempts';
 import { listEnrolments } from '../data/enrolments';
 import { listTasksOfVersion, type StoredTask } from '../data/tasks';
+import { listShownOfAssignment } from '../data/shownSolutions';
 import { getDb, type Db } from '../db';
 import { listClimbed } from './seat';
 
@@ -26,6 +27,7 @@ export async function getAnswersPage(
   if (assignment === undefined || found === undefined) return failure({ code: 'class/not-found' });
   const tasks = await listTasksOfVersion(db, assignment.setVersionId);
   const tried = await listTriesOfAssignment(db, assignmentId);
+  const shown = await listShownOfAssignment(db, assignmentId);
   const students = await listAnswering(db, assignment, tried);
   const studentIds = students.map(({ studentId }) => studentId);
   const climbed = await listClimbed(db, assignment, studentIds);
@@ -44,7 +46,9 @@ export async function getAnswersPage(
       cells: tasks.map((task) => {
         const isOne = (one: { studentId: StudentId; taskId: TaskId }) =>
           one.studentId === studentId && one.taskId === task.taskId;
-        return toCell(task, tried.find(isOne)) ?? (climbed.some(isOne) ? 'climbed' : undefined);
+        return (
+          toCell(task, tried.find(isOne), shown.some(isOne)) ?? (climbed.some(isOne) ? 'climbed' : undefined)
+        );
       }),
     })),
   });
@@ -70,10 +74,10 @@ async function listAnswering(
 }
 
 /** One cell; undefined without a try. */
-function toCell(task: StoredTask, tried: TriedTask | undefined): AnswerCell | undefined {
+function toCell(task: StoredTask, tried: TriedTask | undefined, wasShown: boolean): AnswerCell | undefined {
   if (tried === undefined) return undefined;
   const { tries, isSolved, spentMs, hints, firstWrong } = tried;
-  return { tries, isSolved, spentMs, hints, firstWrong: firstWrong && findWrong(task, firstWrong) };
+  return { tries, isSolved, spentMs, hints, wasShown, firstWrong: firstWrong && findWrong(task, firstWrong) };
 }
 
 /** What was wrong: a puzzle's move, an exercise's whole answer. */

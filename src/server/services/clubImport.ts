@@ -197,6 +197,9 @@ function pointInside(
 }
 
 /** What is unique over all clubs and may be another one's here. Ids that requests and devices made are of no more use: their answers are stored. */
+/** Their rows have an id made on a device, which must be the only one of its kind. */
+const SENT_BY_DEVICES = ['attempts', 'shown_solutions', 'suggestions'];
+
 async function makeUnique(
   db: Db,
   table: string,
@@ -207,7 +210,7 @@ async function makeUnique(
   for (const row of rows) {
     const one: OpenRow = { ...row };
     if ('request_id' in one) one.request_id = null;
-    if ((table === 'attempts' || table === 'suggestions') && 'client_id' in one) one.client_id = makeUuid();
+    if (SENT_BY_DEVICES.includes(table) && 'client_id' in one) one.client_id = makeUuid();
     if (typeof one.join_code === 'string' && (await findClassByJoinCode(db, one.join_code)) !== undefined) {
       const code = drawJoinCode();
       told.codes.push({ className: typeof one.name === 'string' ? one.name : '', code });

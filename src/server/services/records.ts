@@ -21,6 +21,7 @@ import {
   listRecordedAttendance,
   countGames,
   listRecordedGames,
+  listRecordedShown,
   listRecordedSuggestions,
 } from '../data/records';
 import { listTerms } from '../data/terms';
@@ -98,6 +99,7 @@ export async function exportRecord(
     rating: (await findStudentRating(db, studentId)) ?? null,
     games: await listRecordedGames(db, studentId),
     suggestions: await listRecordedSuggestions(db, studentId),
+    shownSolutions: await listRecordedShown(db, studentId),
     mails: await listMailsOf(db, studentId),
     answers: await listRecordedAnswers(db, studentId),
     notSaved: await listRefusedOfStudent(db, studentId),

@@ -1,4 +1,4 @@
-import type { NewAttempt, SeatHome, SeatRound, StoredAttempt } from '@/contracts/attempts';
+import type { NewAttempt, NewShown, SeatHome, SeatRound, StoredAttempt } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, ClubId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import { judgeAnswer } from '@/core/exercises';
@@ -17,6 +17,7 @@ import { listAnsweredAtOnce, listTriesOfRound, listSolvedCounts } from '../data/
 import { isStudentOfClass } from '../data/classes';
 import { listClubPatterns } from '../data/clubPatterns';
 import { filterStaircases, listStairs } from '../data/sets';
+import { addShownSolution, findShownSolution } from '../data/shownSolutions';
 import { listTasksOfVersion, type StoredTask } from '../data/tasks';
 import { getDb, storeOnce, type Db } from '../db';
 import { reckonAnswerTime } from './answerTime';
@@ -181,4 +182,25 @@ export async function storeAttemptInside(
     rated: puzzle && rateFirstAnswer(puzzle, child, { isRight, hints }),
   });
   return success({ clientId: input.clientId, outcome: verdict.outcome, tryNumber });
+}
+
+/** Notes, exactly once, that the student had the solution of a task of its round shown. */
+export async function storeShown(
+  actor: StudentActor,
+  { clientId, roundId, taskId, waitedMs, studentId: keptFor }: NewShown,
+): Promise<Result<undefined, ServiceFault>> {
+  const { studentId } = actor;
+  if (keptFor !== undefined && keptFor !== studentId) return failure({ code: 'access/not-allowed' });
+  return storeOnce(async (db) => {
+    const known = await findShownSolution(db, clientId);
+    if (known !== undefined)
+      return known === studentId ? success(undefined) : failure<ServiceFault>({ code: 'access/not-allowed' });
+    const place = await lockAnswerPlace(db, { clientId, roundId, taskId, studentId });
+    if (place?.task === undefined)
+      return failure<ServiceFault>({ code: keptFor === undefined ? 'round/not-found' : 'round/gone' });
+    const receivedAt = getNow();
+    const shownAt = reckonAnswerTime({ waitedMs, givenAt: place.startedAt, receivedAt });
+    await addShownSolution(db, { clientId, studentId, roundId, taskId, shownAt, receivedAt });
+    return success(undefined);
+  });
 }

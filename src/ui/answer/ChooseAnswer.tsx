@@ -1,13 +1,16 @@
 'use client';
-import { useState } from 'react';
+import { z } from 'zod';
 import type { Ask } from '@/core/exercises';
 import { optionText, questionText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
+import { useDraft } from './draft';
 import type { Answering } from './ExercisePlayer';
 import { arrowsOf } from './noteArrows';
 import { SceneBoard } from './SceneBoard';
+
+const chosenSchema = z.array(z.string());
 
 /** Answered by choosing: one, or all that are right. */
 export function ChooseAnswer(props: {
@@ -19,7 +22,7 @@ export function ChooseAnswer(props: {
   const { ask, session, ...rest } = props;
   const { say } = useHouseVoice();
   const { exercise, family } = session;
-  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [chosen, setChosen] = useDraft<readonly string[]>(session.draft, 'chosen', chosenSchema, []);
   const isOrdered = ask.isOrdered === true;
   const shown = session.isShown && exercise.solution.kind === 'choose' ? exercise.solution.options : chosen;
 

@@ -1,6 +1,8 @@
 'use client';
 import { useMemo, useState } from 'react';
+import { z } from 'zod';
 import {
+  answerSchema,
   openExercise,
   type Answer,
   type Exercise,
@@ -9,6 +11,7 @@ import {
   type Verdict,
 } from '@/core/exercises';
 import { ChooseAnswer } from './ChooseAnswer';
+import { NO_DRAFT, useDraft, type Draft } from './draft';
 import { LineAnswer } from './LineAnswer';
 import { NumberAnswer } from './NumberAnswer';
 import { PlaceAnswer } from './PlaceAnswer';
@@ -23,13 +26,18 @@ export interface ExercisePlayerProps {
   readonly next: string;
   /** Hears each answer once, with the steps of help that were open. */
   readonly onAnswer?: (answer: Answer, isRight: boolean, hints: number) => void;
+  /** Hears that the solution was shown. */
+  readonly onShown?: () => void;
   readonly onNext: () => void;
+  /** Where the answer in the making is kept; nowhere unless this says so. */
+  readonly draft?: Draft;
 }
 
 /** The player of every exercise: one for each answer mode, whatever the family. Key it by its task. */
-export function ExercisePlayer({ task, next, onAnswer, onNext }: ExercisePlayerProps) {
+export function ExercisePlayer(props: ExercisePlayerProps) {
+  const { task, next, onNext } = props;
   const exercise = useMemo(() => openExercise(task), [task]);
-  const session = useAnswering(task.family, exercise, onAnswer);
+  const session = useAnswering(task.family, exercise, props);
   const common = { session, next, onNext };
   const { ask } = exercise;
   switch (ask.kind) {
@@ -60,6 +68,8 @@ export function ExercisePlayer({ task, next, onAnswer, onNext }: ExercisePlayerP
 export interface Answering {
   readonly family: ExerciseId;
   readonly exercise: Exercise;
+  /** Keeps what is made of the answer. */
+  readonly draft: Draft;
   /** Undefined while an answer is being made. */
   readonly verdict: Verdict | undefined;
   readonly isShown: boolean;
@@ -70,35 +80,45 @@ export interface Answering {
   readonly change: () => void;
   readonly askHelp: () => void;
   readonly show: () => void;
+  /** The solution was shown by the player itself. */
+  readonly tellShown: () => void;
 }
+
+const helpSchema = z.number().int().nonnegative();
+/** The answer the verdict is on; null: it was changed since. */
+const judgedSchema = answerSchema.nullable();
 
 function useAnswering(
   family: ExerciseId,
   exercise: Exercise,
-  onAnswer: ExercisePlayerProps['onAnswer'],
+  { onAnswer, onShown, draft = NO_DRAFT }: ExercisePlayerProps,
 ): Answering {
-  const [verdict, setVerdict] = useState<Verdict>();
-  const [helpCount, setHelpCount] = useState(0);
+  const [judged, setJudged] = useDraft<Answer | null>(draft, 'judged', judgedSchema, null);
+  const [helpCount, setHelpCount] = useDraft(draft, 'help', helpSchema, 0);
   const [isShown, setIsShown] = useState(false);
+  const verdict = useMemo(() => (judged === null ? undefined : exercise.judge(judged)), [exercise, judged]);
   return {
     family,
     exercise,
+    draft,
     verdict,
     isShown,
     isOver: isShown || verdict?.outcome === 'right',
     helpCount,
     give(answer) {
       const given = exercise.judge(answer);
-      setVerdict(given);
+      setJudged(answer);
       onAnswer?.(answer, given.outcome === 'right', helpCount);
       return given;
     },
-    change: () => setVerdict(undefined),
+    change: () => setJudged(null),
     askHelp: () => setHelpCount(Math.min(helpCount + 1, exercise.hints.length)),
     show() {
       // The solution is the last step of the ladder.
       setHelpCount(exercise.hints.length + 1);
       setIsShown(true);
+      onShown?.();
     },
+    tellShown: () => onShown?.(),
   };
 }

@@ -1,17 +1,28 @@
 'use client';
 import { Button } from '@mantine/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { z } from 'zod';
 import { makeSquareName, PROMOTION_ROLES, type PromotionRole, type Square } from '@/core/board';
 import type { Ask } from '@/core/exercises';
-import { getDraft, getPosition, listNumberedMoves, makeMoveText, parseMoveText } from '@/core/notation';
+import {
+  getDraft,
+  getPosition,
+  listNumberedMoves,
+  makeMoveText,
+  parseMoveText,
+  type MoveText,
+} from '@/core/notation';
 import { findOutcome, type Move, type Position, type PositionDraft } from '@/core/rules';
 import { questionText, ROLE_WORDS } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
+import { useDraft } from './draft';
 import type { Answering } from './ExercisePlayer';
 import { GAME, WANDERING, type Ground, type Wandering } from './ground';
+
+const lineSchema = z.array(z.string());
 
 /** Nothing is carried: the men stay where they are. */
 const STILL: HandRules = { canHold: () => false, dropResult: () => 'back' };
@@ -71,7 +82,8 @@ function ToldMoves<Place extends PositionDraft>(
   const { home, ground, telling, session, ...rest } = props;
   const { exercise } = session;
   const { say } = useHouseVoice();
-  const [told, setTold] = useState<readonly Move[]>([]);
+  const [texts, setTexts] = useDraft<readonly MoveText[]>(session.draft, 'line', lineSchema, []);
+  const told = useMemo(() => texts.flatMap((text) => parseMoveText(text) ?? []), [texts]);
   const [from, setFrom] = useState<Square>();
   const [promoting, setPromoting] = useState<readonly Move[]>([]);
   const [refusal, setRefusal] = useState<string>();
@@ -88,7 +100,7 @@ function ToldMoves<Place extends PositionDraft>(
 
   function change(next: readonly Move[]) {
     session.change();
-    setTold(next);
+    setTexts(next.map(makeMoveText));
     setFrom(undefined);
     setPromoting([]);
     setRefusal(undefined);
@@ -127,7 +139,7 @@ function ToldMoves<Place extends PositionDraft>(
       onDone={
         told.length === 0 || session.verdict !== undefined
           ? undefined
-          : () => session.give({ kind: 'play', moves: told.map(makeMoveText), slips: 0 })
+          : () => session.give({ kind: 'play', moves: [...texts], slips: 0 })
       }
       board={
         <Board

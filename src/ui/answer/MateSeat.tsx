@@ -1,42 +1,66 @@
 'use client';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { SeatPuzzle } from '@/contracts/attempts';
 import type { NamedPicture } from '@/contracts/clubPatterns';
-import { makeSquareName, opponentOf } from '@/core/board';
-import { getAskedLength, mateFamily, type Answer } from '@/core/exercises';
-import { getPosition, parseMoveText } from '@/core/notation';
+import { opponentOf } from '@/core/board';
+import { getAskedLength, mateFamily, type Answer, type Verdict } from '@/core/exercises';
+import { getMove, getPosition } from '@/core/notation';
 import { defineClubPattern, matchPatterns, namePatterns } from '@/core/patterns';
 import { isCheckmate, type Position } from '@/core/rules';
-import { mateQuestion, rightSentence, ROLE_WORDS, takenText, wrongSentence } from '@/text';
-import { GAME } from './ground';
-import { PlayPlayer, type PlayWords } from './PlayPlayer';
-import { answerMoves, reducePlay, type PlayAction, type PlayJudge, type PlayState } from './playState';
+import {
+  HELP_LABELS,
+  HELP_STEPS,
+  helpStepText,
+  mateQuestion,
+  moveIdeaText,
+  refutedSentence,
+  rightSentence,
+  takenText,
+  wrongSentence,
+} from '@/text';
+import type { Draft } from './draft';
+import { GAME, playAll } from './ground';
+import { PlayPlayer, type PlayWords, type ShownRefutation } from './PlayPlayer';
+import {
+  answerMoves,
+  findNextHelp,
+  findOpenHelp,
+  reducePlay,
+  type PlayAction,
+  type PlayJudge,
+} from './playState';
+import { usePlayDraft } from './usePlayDraft';
 
-/** A mate puzzle on the seat. What is played is kept by the round, so that a reload loses nothing. */
+/** A mate puzzle on the seat. */
 export function MateSeat(props: {
   readonly puzzle: SeatPuzzle;
   /** Mates with a name of the club's own. */
   readonly ours: readonly NamedPicture[];
-  readonly start: PlayState;
+  /** Where the play is kept. */
+  readonly draft: Draft;
   readonly next: string;
-  /** Hears every change, so that it can be kept; `hasBegunAgain`: the time starts anew. */
-  readonly onPlay: (play: PlayState, hasBegunAgain: boolean) => void;
+  /** Another try begins. */
+  readonly onAgain: () => void;
   readonly onAnswer: (answer: Answer, isRight: boolean, hints: number) => void;
+  /** Hears that the solution was shown. */
+  readonly onShown: () => void;
   readonly onNext: () => void;
 }) {
-  const { puzzle, onPlay, onAnswer } = props;
+  const { puzzle, onAnswer } = props;
   const { task, solution } = puzzle;
-  const [play, setPlay] = useState(props.start);
+  const [play, setPlay] = usePlayDraft(props.draft);
   const home = useMemo(() => getPosition(task.fen), [task.fen]);
   const judge: PlayJudge = {
     respond: (moves) => mateFamily.respond(task, solution, moves),
-    hint: (moves) => mateFamily.hint(task, solution, moves),
+    findRightMove: (moves) => mateFamily.findRightMove(task, solution, moves),
+    helpSteps: HELP_STEPS,
   };
 
   function act(action: PlayAction) {
     const next = reducePlay(play, action, judge);
     setPlay(next);
-    onPlay(next, action.kind === 'again' || action.kind === 'home');
+    if (action.kind === 'again' || action.kind === 'home') props.onAgain();
+    if (next.phase.kind === 'shown' && play.phase.kind !== 'shown') props.onShown();
     if (next.phase.kind !== 'ended' || play.phase.kind === 'ended') return;
     onAnswer(
       { kind: 'play', moves: [...answerMoves(next)], slips: next.slips },
@@ -45,8 +69,10 @@ export function MateSeat(props: {
     );
   }
 
-  const { hintSquare } = play;
-  const isShown = hintSquare !== undefined && play.phase.kind === 'thinking';
+  const open = findOpenHelp(play, judge);
+  const openMove = open && getMove(open.move);
+  const nextStep = findNextHelp(play, judge);
+  const place = playAll(GAME, home, play.moves);
   return (
     <PlayPlayer
       home={home}
@@ -54,9 +80,14 @@ export function MateSeat(props: {
       play={play}
       words={wordsOf(puzzle, home, props.next, props.ours)}
       help={{
-        text: isShown ? lookAtText(home, play, hintSquare) : undefined,
-        square: hintSquare,
-        label: isShown ? undefined : 'Help: which man?',
+        text:
+          open === undefined || openMove === undefined
+            ? undefined
+            : open.step === 'idea'
+              ? moveIdeaText(place, openMove)
+              : helpStepText(place, openMove, open.step),
+        open: open && openMove && { step: open.step, move: openMove },
+        label: nextStep && HELP_LABELS[nextStep],
         onAsk: () => act({ kind: 'hint' }),
       }}
       solution={() => mateFamily.solution(task, solution)}
@@ -72,6 +103,14 @@ function wordsOf(
   next: string,
   ours: readonly NamedPicture[],
 ): PlayWords<Position> {
+  const toWrong = (verdict: Verdict, { before, line, reply }: ShownRefutation<Position>) => ({
+    diagnosis: verdict.diagnoses[0],
+    fate: verdict.fate,
+    defender: opponentOf(home.turn),
+    mateInMoves: asked,
+    reply,
+    taken: takenText(before, line),
+  });
   const own = ours.map(({ name, picture }) => defineClubPattern(name, picture));
   const asked = getAskedLength(task);
   return {
@@ -85,24 +124,7 @@ function wordsOf(
         namePatterns(place),
         matchPatterns(place, own).map(({ id }) => id),
       ),
-    wrong: (verdict, { before, line, reply }) =>
-      wrongSentence({
-        diagnosis: verdict.diagnoses[0],
-        fate: verdict.fate,
-        defender: opponentOf(home.turn),
-        mateInMoves: asked,
-        reply,
-        taken: takenText(before, line),
-      }),
+    wrong: (verdict, refuted) => wrongSentence(toWrong(verdict, refuted)),
+    wrongWhole: (verdict, refuted, end) => refutedSentence(toWrong(verdict, refuted), end),
   };
-}
-
-/** The man that stands there after the moves so far. */
-function lookAtText(home: Position, { moves }: PlayState, square: number): string {
-  const place = moves.reduce((one, text) => {
-    const move = parseMoveText(text);
-    return move === undefined ? one : GAME.play(one, move);
-  }, home);
-  const man = place.board[square];
-  return `Look at the ${man === undefined ? 'man' : ROLE_WORDS[man.role]} on ${makeSquareName(square)}.`;
 }

@@ -1,8 +1,9 @@
 'use client';
 import { Button, TextInput } from '@mantine/core';
-import { useState } from 'react';
 import type { Ask } from '@/core/exercises';
 import { questionText } from '@/text';
+import { z } from 'zod';
+import { useDraft } from './draft';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';
@@ -18,7 +19,7 @@ export function NumberAnswer(props: {
 }) {
   const { ask, session, ...rest } = props;
   const { exercise, verdict } = session;
-  const [text, setText] = useState('');
+  const [text, setText] = useDraft(session.draft, 'text', z.string(), '');
   const typed = /^\d{1,3}$/.test(text) ? Number(text) : undefined;
   const isFit = typed !== undefined && typed >= ask.least && typed <= ask.most;
   const value =

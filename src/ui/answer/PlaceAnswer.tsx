@@ -1,11 +1,13 @@
 'use client';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { z } from 'zod';
 import { getMan, type Board as BoardMen, type Man, type Square } from '@/core/board';
-import { findPlaceSlip, type Answer } from '@/core/exercises';
+import { findPlaceSlip, placedMenSchema, type Answer } from '@/core/exercises';
 import { manWords, questionText } from '@/text';
 import { Board, ManPicture, useCarry, type Drop, type HandRules } from '@/ui/board';
 import { AnswerFrame } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
+import { useDraft } from './draft';
 import type { Answering } from './ExercisePlayer';
 
 const FREE: HandRules = { canHold: () => true, dropResult: (from, to) => (from === to ? 'back' : 'move') };
@@ -19,28 +21,30 @@ export function PlaceAnswer(props: {
 }) {
   const { tray, session, ...rest } = props;
   const { scene, solution, question } = session.exercise;
-  const [board, setBoard] = useState<BoardMen>(scene.board);
+  const [men, setMen] = useDraft<PlacedMen>(session.draft, 'men', placedMenSchema, () =>
+    listMen(scene.board),
+  );
+  const board = useMemo(() => boardOf(men), [men]);
   /** The man that taps put down, or the hand that takes men away; undefined: taps move men. */
   const [tool, setTool] = useState<Man | 'take-off'>();
   /** Men that slipped beside their square and may be put right, once and for nothing. */
-  const [slips, setSlips] = useState(0);
+  const [slips, setSlips] = useDraft(session.draft, 'slips', z.number().int().nonnegative(), 0);
   const [isSlipTold, setIsSlipTold] = useState(false);
 
   function put(square: Square, man: Man | undefined) {
     if (session.isOver) return;
     session.change();
     setIsSlipTold(false);
-    setBoard((before) => before.map((other, at) => (at === square ? man : other)));
+    setMen((before) => listMen(boardOf(before).map((other, at) => (at === square ? man : other))));
   }
   function drop({ from, to }: Drop) {
     if (session.isOver) return;
     session.change();
     setIsSlipTold(false);
-    setBoard((before) => {
-      const after = before.slice();
-      after[from] = undefined;
-      if (to !== undefined) after[to] = before[from];
-      return after;
+    setMen((before) => {
+      const carried = boardOf(before)[from];
+      const after = boardOf(before).map((man, at) => (at === from ? undefined : man));
+      return listMen(after.map((man, at) => (at === to ? carried : man)));
     });
   }
   function press(square: Square): boolean {
@@ -49,7 +53,6 @@ export function PlaceAnswer(props: {
     return true;
   }
   function give() {
-    const men = listMen(board);
     const isSlip =
       slips === 0 && solution.kind === 'place' && findPlaceSlip(solution.men, men, scene.board) !== undefined;
     if (isSlip) {
@@ -67,11 +70,7 @@ export function PlaceAnswer(props: {
     <AnswerFrame
       session={session}
       begin="Choose a man, then tap squares. Or drag it there."
-      notice={
-        isSlipTold
-          ? 'One man stands beside its square. Did your hand slip? Put it right, or press Done again.'
-          : undefined
-      }
+      notice={isSlipTold ? 'Did your hand slip? Look once more, then press Done again.' : undefined}
       onDone={give}
       board={
         <Board

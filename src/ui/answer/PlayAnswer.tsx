@@ -1,13 +1,25 @@
 'use client';
-import { useMemo, useState } from 'react';
-import type { Ask } from '@/core/exercises';
-import { getDraft, getPosition } from '@/core/notation';
+import { useMemo } from 'react';
+import type { Ask, Verdict } from '@/core/exercises';
+import { getDraft, getMove, getPosition } from '@/core/notation';
 import type { PositionDraft } from '@/core/rules';
-import { hintText, noteText, questionText } from '@/text';
+import { HELP_LABELS, helpStepText, hintText, noteText, questionText } from '@/text';
 import type { Answering } from './ExercisePlayer';
-import { GAME, PAWNS, WANDERING, type Ground } from './ground';
+import { GAME, PAWNS, playAll, WANDERING, type Ground } from './ground';
 import { PlayPlayer, type PlayWords } from './PlayPlayer';
-import { answerMoves, FRESH_PLAY, reducePlay, type PlayAction, type PlayJudge } from './playState';
+import {
+  answerMoves,
+  findNextHelp,
+  findOpenHelp,
+  reducePlay,
+  type PlayAction,
+  type PlayJudge,
+} from './playState';
+import { usePlayDraft } from './usePlayDraft';
+
+/** The man that goes alone is known. */
+const WANDER_STEPS = ['square'] as const;
+const MOVE_STEPS = ['piece', 'square', 'move'] as const;
 
 interface PlayAnswerProps {
   readonly session: Answering;
@@ -35,18 +47,17 @@ function Played<Place extends PositionDraft>(
 ) {
   const { session, home, ground, next, onNext } = props;
   const { exercise, family, helpCount } = session;
-  const [play, setPlay] = useState(FRESH_PLAY);
+  const [play, setPlay] = usePlayDraft(session.draft);
   const judge: PlayJudge = {
     respond: (moves) => exercise.respond(moves),
-    hint: (moves) => {
-      const square = exercise.findNextMan(moves);
-      return square === undefined ? undefined : { square };
-    },
+    findRightMove: exercise.findRightMove,
+    helpSteps: exercise.ask.kind === 'play' && exercise.ask.rules === 'wander' ? WANDER_STEPS : MOVE_STEPS,
   };
 
   function act(action: PlayAction) {
     const after = reducePlay(play, action, judge);
     setPlay(after);
+    if (after.phase.kind === 'shown' && play.phase.kind !== 'shown') session.tellShown();
     if (after.phase.kind !== 'ended' || play.phase.kind === 'ended') return;
     session.give({ kind: 'play', moves: [...answerMoves(after)], slips: after.slips });
   }
@@ -55,18 +66,21 @@ function Played<Place extends PositionDraft>(
   const { hints } = exercise;
   const isThinking = play.phase.kind === 'thinking';
   const hint = hints[helpCount - 1];
-  const isManShown = play.hintSquare !== undefined;
-  const canShowMan = judge.hint(play.moves) !== undefined && !isManShown;
-  const hasNextStep = helpCount < hints.length;
+  const open = findOpenHelp(play, judge);
+  const openMove = open && getMove(open.move);
+  const nextStep = findNextHelp(play, judge);
+  const hasNextHint = helpCount < hints.length;
+  const tellWrong = (verdict: Verdict, reply: string | undefined) =>
+    [reply, ...verdict.notes.map((note) => noteText(family, note, exercise.scene))]
+      .filter((text) => text !== undefined && text !== '')
+      .join(' ');
   const words: PlayWords<Place> = {
     question: questionText(exercise.question),
     begin: 'Play your move on the board.',
     next,
     right: () => 'Yes, that is right.',
-    wrong: (verdict, { reply }) =>
-      [reply, ...verdict.notes.map((note) => noteText(family, note, exercise.scene))]
-        .filter((text) => text !== undefined && text !== '')
-        .join(' '),
+    wrong: (verdict, { reply }) => tellWrong(verdict, reply),
+    wrongWhole: (verdict) => tellWrong(verdict, undefined),
   };
   return (
     <PlayPlayer
@@ -77,11 +91,16 @@ function Played<Place extends PositionDraft>(
       bottom={exercise.scene.bottom}
       asked={exercise.scene.asked}
       help={{
-        text: !isThinking ? undefined : isManShown ? 'Look at this man.' : hint && hintText(family, hint),
-        square: play.hintSquare,
-        label: hasNextStep || canShowMan ? 'Help' : undefined,
+        text:
+          open !== undefined && openMove !== undefined && open.step !== 'idea'
+            ? helpStepText(playAll(ground, home, play.moves), openMove, open.step)
+            : isThinking && hint !== undefined
+              ? hintText(family, hint)
+              : undefined,
+        open: open && openMove && { step: open.step, move: openMove },
+        label: hasNextHint ? 'Help' : nextStep && HELP_LABELS[nextStep],
         onAsk() {
-          if (hasNextStep) session.askHelp();
+          if (hasNextHint) session.askHelp();
           else act({ kind: 'hint' });
         },
       }}

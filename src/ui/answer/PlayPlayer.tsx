@@ -1,16 +1,16 @@
 'use client';
 import { Button } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
-import type { Side, Square } from '@/core/board';
+import { makeSquareName, type Side, type Square } from '@/core/board';
 import type { Verdict } from '@/core/exercises';
-import { makeMoveText, parseMoveText, type MoveText } from '@/core/notation';
+import { getMove, makeMoveText, parseMoveText, type MoveText } from '@/core/notation';
 import { tryHandMove, type Move, type PositionDraft } from '@/core/rules';
-import { firstSentence, handFaultText } from '@/text';
+import { firstSentence, handFaultText, type HelpStep } from '@/text';
 import { Board, type Drop, type HandRules } from '@/ui/board';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import type { Ground } from './ground';
 import classes from './PlayPlayer.module.css';
-import { canBeShown, type PlayAction, type PlayState } from './playState';
+import { canBeShown, countSeen, type PlayAction, type PlayState } from './playState';
 
 /** Time a move stays on the board before the next one of a reply is shown. */
 const REPLY_MS = 650;
@@ -29,15 +29,18 @@ export interface PlayWords<Place> {
   readonly begin: string;
   /** In how many moves of the student, and the board they have led to. */
   readonly right: (movesPlayed: number, place: Place) => string;
-  /** Said when the line that refutes the move has been played. */
+  /** Said when the first move of the line that refutes the move has been played. */
   readonly wrong: (verdict: Verdict, shown: ShownRefutation<Place>) => string;
+  /** Said when all of the line has been played, to this board. */
+  readonly wrongWhole: (verdict: Verdict, shown: ShownRefutation<Place>, end: Place) => string;
   readonly next: string;
 }
 
 /** The help that is open now, and what asks for the next step; no label: there is none left. */
 export interface PlayHelp {
   readonly text: string | undefined;
-  readonly square: Square | undefined;
+  /** Of a step towards a right move: what of it is pointed at. */
+  readonly open: { readonly step: HelpStep; readonly move: Move } | undefined;
   readonly label: string | undefined;
   readonly onAsk: () => void;
 }
@@ -63,9 +66,9 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
   const { home, ground, play, words, help, asked = [], onAction } = props;
   const { say, isShort } = useHouseVoice();
   const steps = useMemo(() => listSteps(ground, home, play.moves), [ground, home, play.moves]);
-  const shown = useShownPlies(play.moves, play.phase.kind === 'shown');
+  const shown = useShownPlies(play.moves, countSeen(play), play.phase.kind === 'shown');
   const place = steps[shown - 1]?.after ?? home;
-  const isSettled = shown === play.moves.length;
+  const isSettled = shown >= countSeen(play);
   const isThinking = play.phase.kind === 'thinking' && isSettled;
   const isRight = isSettled && play.phase.kind === 'ended' && play.phase.verdict.outcome === 'right';
   // Said as long as the board it was about is there to be played on.
@@ -84,17 +87,18 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
     },
   };
 
-  function drop({ from, to, promotion }: Drop) {
+  function drop({ from, to, promotion, beside = [] }: Drop) {
     if (to === undefined || to === from) return;
-    if (!ground.listMovesFrom(place, from).some((move) => move.to === to)) {
+    const moves = ground.listMovesFrom(place, from);
+    const other = moves.find((move) => beside.includes(move.to) && move.promotion === undefined);
+    if (!moves.some((move) => move.to === to)) {
       setRefusal({ plies: shown, text: refusalText(place, from, to) });
       return;
     }
     setRefusal(undefined);
-    onAction({
-      kind: 'play',
-      move: makeMoveText(promotion === undefined ? { from, to } : { from, to, promotion }),
-    });
+    const move = makeMoveText(promotion === undefined ? { from, to } : { from, to, promotion });
+    if (other === undefined || promotion !== undefined) onAction({ kind: 'play', move });
+    else onAction({ kind: 'ask', move, other: makeMoveText(other) });
   }
 
   return (
@@ -116,10 +120,14 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
           }
           marks={[
             ...asked.map((square) => ({ square, mark: 'hint' as const })),
-            ...(help.square === undefined || !isThinking
-              ? []
-              : [{ square: help.square, mark: 'hint' as const }]),
+            ...(isThinking ? listHelpSquares(help) : []).map((square) => ({ square, mark: 'hint' as const })),
+            ...listAskedSquares(play).map((square) => ({ square, mark: 'chosen' as const })),
           ]}
+          arrows={
+            isThinking && help.open?.step === 'move'
+              ? [{ from: help.open.move.from, to: help.open.move.to, kind: 'idea' }]
+              : []
+          }
           trace={steps[shown - 1]?.move}
         />
       </div>
@@ -141,6 +149,16 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
       </div>
     </div>
   );
+}
+
+function listHelpSquares({ open }: PlayHelp): readonly Square[] {
+  if (open === undefined || open.step === 'idea') return [];
+  return open.step === 'piece' ? [open.move.from] : [open.move.from, open.move.to];
+}
+
+/** The two squares one of which was meant. */
+function listAskedSquares({ phase }: PlayState): readonly Square[] {
+  return phase.kind === 'asking' ? [getMove(phase.move).to, getMove(phase.other).to] : [];
 }
 
 /** Why the move is not allowed. */
@@ -176,12 +194,12 @@ function listSteps<Place extends PositionDraft>(
  * How many of the moves are on the board: the student's own at once, what answers it one by one. What was there when the player
  * opened is shown whole, and so is what is left after taking back.
  */
-function useShownPlies(moves: readonly MoveText[], isStepwise: boolean): number {
+function useShownPlies(moves: readonly MoveText[], seen: number, isStepwise: boolean): number {
   const [state, setState] = useState({ moves, shown: moves.length });
   const isNew = state.moves !== moves;
   const shown = isNew ? pliesAtOnce(state.moves.slice(0, state.shown), moves, isStepwise) : state.shown;
   if (isNew) setState({ moves, shown });
-  const isWaiting = shown < moves.length;
+  const isWaiting = shown < seen;
   useEffect(() => {
     if (!isWaiting) return undefined;
     const timer = setTimeout(() => setState({ moves, shown: shown + 1 }), REPLY_MS);
@@ -222,12 +240,16 @@ function saidText<Place extends PositionDraft>(
   switch (play.phase.kind) {
     case 'thinking':
       return help.text ?? (last === undefined ? words.begin : `${last} Now you.`);
-    case 'slipped':
-      return 'Did your hand slip? You may take this move back once.';
+    case 'asking': {
+      const [move, other] = listAskedSquares(play).map(makeSquareName);
+      return `Which square did you mean: ${move ?? ''} or ${other ?? ''}?`;
+    }
     case 'ended': {
       const { verdict } = play.phase;
       if (verdict.outcome === 'right') return words.right(Math.ceil(play.moves.length / 2), place);
-      const text = words.wrong(verdict, findRefutation(home, steps, verdict.refutation.length));
+      const refuted = findRefutation(home, steps, verdict.refutation.length);
+      const isWhole = play.phase.isToldWhole && verdict.refutation.length > 1;
+      const text = isWhole ? words.wrongWhole(verdict, refuted, place) : words.wrong(verdict, refuted);
       return isShort ? firstSentence(text) : text;
     }
     case 'shown':
@@ -271,17 +293,12 @@ function PlayButtons(props: {
           {showMe}
         </>
       );
-    case 'slipped':
-      return (
-        <>
-          <Button {...big} onClick={() => onAction({ kind: 'takeBack' })}>
-            Take it back
-          </Button>
-          <Button {...big} variant="default" onClick={() => onAction({ kind: 'keep' })}>
-            I mean it
-          </Button>
-        </>
-      );
+    case 'asking':
+      return [play.phase.move, play.phase.other].map((move) => (
+        <Button key={move} {...big} miw={120} onClick={() => onAction({ kind: 'choose', move })}>
+          {makeSquareName(getMove(move).to)}
+        </Button>
+      ));
     case 'ended':
       return play.phase.verdict.outcome === 'right' ? (
         <Button {...big} autoFocus onClick={onNext}>
@@ -292,6 +309,16 @@ function PlayButtons(props: {
           <Button {...big} disabled={!isSettled} onClick={() => onAction({ kind: 'again' })}>
             Try again
           </Button>
+          {countSeen(play) < play.moves.length && (
+            <Button
+              {...big}
+              variant="default"
+              disabled={!isSettled}
+              onClick={() => onAction({ kind: 'tellWhole' })}
+            >
+              What comes next?
+            </Button>
+          )}
           {showMe}
         </>
       );

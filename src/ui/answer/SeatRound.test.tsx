@@ -1,5 +1,5 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
-import { playByKeys, renderUi } from '../../../tests/support/renderUi';
+import { carry, playByKeys, renderUi } from '../../../tests/support/renderUi';
 import { positionOf } from '../../../tests/fixtures/positions';
 import type { NewAttempt, SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import type { RoundId, StudentId, TaskId } from '@/contracts/ids';
@@ -33,15 +33,18 @@ const ROUND: SeatRoundData = {
 };
 
 let sent: NewAttempt[] = [];
+let addresses: string[] = [];
 /** What the server would answer next; 200 unless told otherwise. */
 let statuses: number[] = [];
 
 beforeEach(() => {
   sent = [];
+  addresses = [];
   statuses = [];
   window.localStorage.clear();
   jest.useFakeTimers();
-  globalThis.fetch = (_address, init) => {
+  globalThis.fetch = (address, init) => {
+    addresses.push(typeof address === 'string' ? address : '');
     sent.push(JSON.parse(typeof init?.body === 'string' ? init.body : '') as NewAttempt);
     const status = statuses.shift() ?? 200;
     const arrayBuffer = () => Promise.resolve(new ArrayBuffer(0));
@@ -95,9 +98,11 @@ test('a whole round: wrong, hint, right, next, done', async () => {
   expect(screen.getByRole('heading', { name: 'White to move. Mate in 1.' })).toBeInTheDocument();
   playByKeys('a1', 'a3');
   await settle();
-  expect(screen.getByText(/Now the mate in 1 is gone/)).toBeInTheDocument();
+  expect(screen.getByText(/the mate in 1 is gone/)).toBeInTheDocument();
   press('Try again');
-  press('Help: which man?');
+  press('Help: an idea');
+  expect(screen.getByText('Look at every check. After one of them the king has no way out.')).toBeVisible();
+  press('Help: which piece?');
   expect(screen.getByText('Look at the rook on a1.')).toBeInTheDocument();
   playByKeys('a1', 'a8');
   await settle();
@@ -114,7 +119,7 @@ test('a whole round: wrong, hint, right, next, done', async () => {
   expect(left).toEqual(['left']);
   expect(sent.map(({ taskId, answer, hints }) => [taskId, movesOf(answer), hints])).toEqual([
     [11, ['a1a3'], 0],
-    [11, ['a1a8'], 1],
+    [11, ['a1a8'], 2],
     [12, ['d6d8', 'a4e8', 'e1e8'], 0],
   ]);
   expect(new Set(sent.map(({ clientId }) => clientId)).size).toBe(3);
@@ -130,15 +135,88 @@ test('an illegal move is no answer: the man stays, nothing is sent', async () =>
   expect(sent).toEqual([]);
 });
 
-test('a slip may be taken back free once', async () => {
+test('a piece let go near a border: which square was meant is asked, whatever is right', async () => {
   await openRound();
-  playByKeys('a1', 'a7');
-  expect(screen.getByText(/Did your hand slip/)).toBeInTheDocument();
-  press('Take it back');
-  playByKeys('a1', 'a7');
+  carry('a1', 'a4', [0, 0.4]);
+  expect(screen.getByText('Which square did you mean: a4 or a5?')).toBeVisible();
+  expect(sent).toEqual([]);
+  press('a4');
   await settle();
-  expect(screen.queryByText(/Did your hand slip/)).toBeNull();
-  expect(sent.map(({ answer }) => answer)).toEqual([{ kind: 'play', moves: ['a1a7'], slips: 1 }]);
+  press('Try again');
+  carry('a1', 'a7', [0, 0.4]);
+  press('a8');
+  await settle();
+  expect(sent.map(({ answer }) => answer)).toEqual([
+    { kind: 'play', moves: ['a1a4'], slips: 0 },
+    { kind: 'play', moves: ['a1a8'], slips: 1 },
+  ]);
+});
+
+test('in the middle of a square, or beside one the piece cannot go to, nothing is asked', async () => {
+  await openRound();
+  carry('a1', 'a4', [0.4, 0]);
+  await settle();
+  press('Try again');
+  carry('a1', 'a8', [0.1, -0.1]);
+  await settle();
+  expect(sent.map(({ answer }) => movesOf(answer))).toEqual([['a1a4'], ['a1a8']]);
+});
+
+test('help ends with the move itself, drawn on the board', async () => {
+  await openRound();
+  for (const step of ['an idea', 'which piece?', 'which square?', 'the move']) press(`Help: ${step}`);
+  expect(screen.getByText('The rook goes to a8.')).toBeVisible();
+  expect(screen.getByRole('button', { name: 'No more help' })).toBeDisabled();
+  playByKeys('a1', 'a8');
+  await settle();
+  expect(sent.map(({ hints }) => hints)).toEqual([4]);
+});
+
+test('after a wrong move one reply is played; the rest comes when it is asked for', async () => {
+  await openRound({ ...ROUND, tasks: ROUND.tasks.slice(1) });
+  playByKeys('e1', 'e6');
+  await settle();
+  expect(screen.getByText("Black's pawn takes the rook on e6.")).toBeVisible();
+  await settle();
+  expect(screen.getByRole('gridcell', { name: 'd3, white bishop' })).toBeInTheDocument();
+  press('What comes next?');
+  await settle();
+  await settle();
+  await settle();
+  expect(screen.getByText('You lose a rook and win a pawn.')).toBeVisible();
+  expect(screen.getByRole('gridcell', { name: 'e6, white rook' })).toBeInTheDocument();
+  expect(screen.queryByRole('button', { name: 'What comes next?' })).toBeNull();
+});
+
+test('the last open task is shown: the way on is to play it', async () => {
+  const [first, second] = ROUND.tasks;
+  if (first === undefined || second === undefined) throw new Error('two tasks');
+  await openRound({ ...ROUND, tasks: [first, { ...second, isSolved: true }] });
+  for (const to of ['a3', 'a4']) {
+    playByKeys('a1', to);
+    await settle();
+    if (to === 'a3') press('Try again');
+  }
+  press('Show me');
+  await settle();
+  press('Now you');
+  playByKeys('a1', 'a8');
+  await settle();
+  press('Done');
+  expect(screen.getByRole('heading', { name: 'All done.' })).toBeVisible();
+});
+
+test('that a solution was shown is sent, beside the tries', async () => {
+  await openRound();
+  for (const to of ['a3', 'a4']) {
+    playByKeys('a1', to);
+    await settle();
+    if (to === 'a3') press('Try again');
+  }
+  press('Show me');
+  await settle();
+  expect(addresses).toEqual(['/api/attempts', '/api/attempts', '/api/shown']);
+  expect(sent.at(-1)).toMatchObject({ roundId: 5, taskId: 11, studentId: 3 });
 });
 
 test('a reload goes on with the same puzzle and the moves so far; what was solved stays solved', async () => {

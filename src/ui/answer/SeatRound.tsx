@@ -1,17 +1,17 @@
 'use client';
 import { Button } from '@mantine/core';
-import { useState, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
-import type { StudentId, TaskId } from '@/contracts/ids';
+import type { StudentId } from '@/contracts/ids';
 import type { Answer, FamilyId } from '@/core/exercises';
 import { countWords, FAMILY_WORDS, SEAT_REASON_WORDS } from '@/text';
+import { dropDraft, openDraft } from './draft';
 import { ExercisePlayer } from './ExercisePlayer';
 import { MateSeat } from './MateSeat';
-import { FRESH_PLAY } from './playState';
-import { placeOf, playOf, readPlace, writePlace, type SeatPlace } from './seatPlace';
+import { readPlace, writePlace, type SeatPlace } from './seatPlace';
 import classes from './SeatRound.module.css';
-import { useOutbox } from './useOutbox';
+import { useOutbox, useShownOutbox } from './useOutbox';
 
 /** Where a round is left for, as its button says. */
 export type SeatBack = 'My place' | 'My path' | 'The board' | 'Go on';
@@ -49,15 +49,24 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
   const [start] = useState(() => startOf(round, readPlace(window.localStorage, placeKey)));
   const [solved, setSolved] = useState(start.solved);
   const [index, setIndex] = useState(start.index);
-  const [play, setPlay] = useState(start.play);
   const [startedAt, setStartedAt] = useState(() => performance.now());
   // Stairs climbed elsewhere are skipped until the child wants them.
   const [skipped, setSkipped] = useState(start.skipped);
   // Tasks whose first answer today was not right.
-  const [stumbled, setStumbled] = useState<ReadonlySet<TaskId>>(new Set());
+  const [stumbled, setStumbled] = useState(start.stumbled);
   const outbox = useOutbox(studentId);
+  const shownOutbox = useShownOutbox(studentId);
 
   const task = round.tasks[index];
+  const draftKey = `vorschule-draft-${round.roundId}-${task?.taskId ?? 0}`;
+  // A task that is opened again begins with what is kept of it now.
+  const [visit, setVisit] = useState(0);
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- read anew at each visit
+  const draft = useMemo(() => openDraft(window.localStorage, draftKey), [draftKey, visit]);
+  useEffect(() => {
+    if (task !== undefined)
+      writePlace(window.localStorage, placeKey, { taskId: task.taskId, solved, stumbled });
+  }, [placeKey, task, solved, stumbled]);
   if (task === undefined)
     return (
       <Finished
@@ -75,40 +84,45 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
   const { taskId } = task;
   const why = round.reasons?.[index];
 
-  function keep(played: typeof play, known: readonly number[]) {
-    writePlace(window.localStorage, placeKey, placeOf(taskId, played, known));
+  function stumble() {
+    if (!stumbled.includes(taskId)) setStumbled([...stumbled, taskId]);
   }
 
   function answer(given: Answer, isRight: boolean, hints: number) {
     if (isRight) {
-      const known = [...new Set([...solved, Number(taskId)])];
-      setSolved(known);
-      keep(FRESH_PLAY, known);
-    } else {
-      setStumbled(new Set([...stumbled, taskId]));
-    }
-    outbox.add({
-      clientId: makeUuid(),
-      roundId: round.roundId,
-      taskId,
-      answer: given,
-      hints,
-      spentMs: performance.now() - startedAt,
-      answeredAt: new Date().toISOString(),
-    });
+      setSolved([...new Set([...solved, Number(taskId)])]);
+    } else stumble();
+    outbox.add({ ...makeEntry(), answer: given, hints, spentMs: performance.now() - startedAt });
   }
+
+  function tellShown() {
+    stumble();
+    shownOutbox.add(makeEntry());
+  }
+
+  const makeEntry = () => ({
+    clientId: makeUuid(),
+    roundId: round.roundId,
+    taskId,
+    answeredAt: new Date().toISOString(),
+  });
 
   function open(at: number) {
     setStartedAt(performance.now());
-    setPlay(FRESH_PLAY);
+    setVisit(visit + 1);
     setIndex(at);
   }
 
   const nextOpen = nextAfter(round.tasks, [...solved, ...skipped], index);
   const common = {
-    next: nextOpen === undefined ? 'Done' : 'Next one',
+    next: nextOpen === undefined ? 'Done' : nextOpen === index ? 'Now you' : 'Next one',
+    draft,
     onAnswer: answer,
-    onNext: () => open(nextOpen ?? round.tasks.length),
+    onShown: tellShown,
+    onNext() {
+      dropDraft(window.localStorage, draftKey);
+      open(nextOpen ?? round.tasks.length);
+    },
   };
   return (
     <div className={classes.round}>
@@ -137,18 +151,14 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
       <OutboxNote state={outbox.state} />
       {task.family === 'mate' ? (
         <MateSeat
-          key={taskId}
+          key={visit}
           puzzle={task}
           ours={round.ours}
-          start={play}
           {...common}
-          onPlay={(next, hasBegunAgain) => {
-            keep(next, solved);
-            if (hasBegunAgain) setStartedAt(performance.now());
-          }}
+          onAgain={() => setStartedAt(performance.now())}
         />
       ) : (
-        <ExercisePlayer key={taskId} task={task} {...common} />
+        <ExercisePlayer key={visit} task={task} {...common} />
       )}
     </div>
   );
@@ -162,9 +172,13 @@ function startOf(round: SeatRoundData, place: SeatPlace | undefined) {
     .filter(({ taskId, isClimbed }) => isClimbed && !solved.includes(taskId))
     .map(({ taskId }) => taskId);
   const at = round.tasks.findIndex(({ taskId }) => taskId === place?.taskId);
-  return place === undefined || at < 0 || solved.includes(place.taskId)
-    ? { solved, skipped, index: firstOpen(round.tasks, [...solved, ...skipped]), play: FRESH_PLAY }
-    : { solved, skipped, index: at, play: playOf(place) };
+  const isKept = place !== undefined && at >= 0 && !solved.includes(place.taskId);
+  return {
+    solved,
+    skipped,
+    stumbled: place?.stumbled ?? [],
+    index: isKept ? at : firstOpen(round.tasks, [...solved, ...skipped]),
+  };
 }
 
 function firstOpen(tasks: readonly SeatTask[], solved: readonly number[]): number {
@@ -188,14 +202,16 @@ function Finished(props: {
   readonly tasks: readonly SeatTask[];
   /** Stairs that were skipped. */
   readonly climbed: number;
-  readonly stumbled: ReadonlySet<TaskId>;
+  readonly stumbled: readonly number[];
   readonly back: SeatBack;
   readonly onLeave: () => void;
   /** Wants the skipped ones as well. */
   readonly onClimb: () => void;
 }) {
   const { tasks, climbed, stumbled, back, onLeave } = props;
-  const again = findCommonest(tasks.filter(({ taskId }) => stumbled.has(taskId)).map(({ family }) => family));
+  const again = findCommonest(
+    tasks.filter(({ taskId }) => stumbled.includes(taskId)).map(({ family }) => family),
+  );
   return (
     <div className={classes.finished}>
       <h1>All done.</h1>
@@ -208,9 +224,9 @@ function Finished(props: {
       )}
       {tasks.length > 0 && (
         <p>
-          {stumbled.size === 0
+          {stumbled.length === 0
             ? 'You found every one at once.'
-            : `You found ${tasks.length - stumbled.size} of them at once.`}
+            : `You found ${tasks.length - stumbled.length} of them at once.`}
         </p>
       )}
       {climbed > 0 && (

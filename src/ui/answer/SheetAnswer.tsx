@@ -1,12 +1,14 @@
 'use client';
 import { Button } from '@mantine/core';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
+import { z } from 'zod';
 import type { Ask, Scene } from '@/core/exercises';
 import { getPosition, parseMoveText } from '@/core/notation';
 import { playMove, type Position } from '@/core/rules';
 import { questionText } from '@/text';
 import { AnswerFrame } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
+import { useDraft } from './draft';
 import type { Answering } from './ExercisePlayer';
 import { SceneBoard } from './SceneBoard';
 import { MOVE_KEYS, WriteField } from './WriteField';
@@ -22,8 +24,22 @@ interface SheetAnswerProps {
 export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
   const { exercise, verdict, isShown } = session;
   const steps = useMemo(() => listSteps(ask, exercise.scene), [ask, exercise.scene]);
-  const [texts, setTexts] = useState<readonly string[]>(() => steps.map(() => ''));
-  const [at, setAt] = useState(0);
+  const [texts, setTexts] = useDraft<readonly string[]>(
+    session.draft,
+    'texts',
+    z.array(z.string()).length(steps.length),
+    () => steps.map(() => ''),
+  );
+  const [at, setAt] = useDraft(
+    session.draft,
+    'at',
+    z
+      .number()
+      .int()
+      .min(0)
+      .max(steps.length - 1),
+    0,
+  );
   const isLast = at === steps.length - 1;
   const solution = exercise.solution.kind === 'write' ? exercise.solution.text.split('\n') : [];
   const shown = isShown ? solution : texts;

@@ -1,13 +1,15 @@
 'use client';
-import { useState } from 'react';
+import { useMemo } from 'react';
+import { z } from 'zod';
 import type { Square } from '@/core/board';
-import type { Ask } from '@/core/exercises';
+import { squareSchema, type Ask } from '@/core/exercises';
 import { drawSign, SCREEN_PAINT, type DiagramMark, type SquareMark } from '@/drawing';
 import { optionText, questionText } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
+import { useDraft } from './draft';
 import type { Answering } from './ExercisePlayer';
 import { arrowsOf } from './noteArrows';
 
@@ -20,6 +22,9 @@ const LABEL_MARKS: Readonly<Record<string, SquareMark>> = {
   guarded: 'guarded',
 };
 
+const marksSchema = z.array(z.object({ square: squareSchema, label: z.string().optional() }));
+type TapMark = z.infer<typeof marksSchema>[number];
+
 /** Answered by tapping squares; with labels, one is chosen first and each tap gives it. */
 export function TapAnswer(props: {
   readonly ask: Extract<Ask, { kind: 'tap' }>;
@@ -30,19 +35,23 @@ export function TapAnswer(props: {
   const { ask, session, ...rest } = props;
   const { say } = useHouseVoice();
   const { scene, solution, question } = session.exercise;
-  const [marks, setMarks] = useState<ReadonlyMap<Square, string | undefined>>(new Map());
-  const [label, setLabel] = useState(ask.labels[0]);
+  const [marked, setMarked] = useDraft<readonly TapMark[]>(session.draft, 'marks', marksSchema, []);
+  const marks = useMemo(() => new Map(marked.map((mark) => [mark.square, mark.label])), [marked]);
+  const [label, setLabel] = useDraft<string | undefined>(
+    session.draft,
+    'label',
+    z.enum(ask.labels),
+    ask.labels[0],
+  );
   const helpSquare = findHelpSquare(session);
 
   function press(square: Square): boolean {
     if (session.isOver) return true;
     session.change();
-    setMarks((before) => {
-      const isSame = before.has(square) && before.get(square) === label;
-      const after = new Map(ask.isSingle ? [] : before);
-      if (isSame) after.delete(square);
-      else after.set(square, label);
-      return after;
+    setMarked((before) => {
+      const others = ask.isSingle ? [] : before.filter((mark) => mark.square !== square);
+      const isSame = before.some((mark) => mark.square === square && mark.label === label);
+      return isSame ? others : [...others, toMark(square, label)];
     });
     return true;
   }
@@ -55,11 +64,7 @@ export function TapAnswer(props: {
     <AnswerFrame
       session={session}
       begin={begin(ask, marks.size)}
-      onDone={
-        marks.size === 0
-          ? undefined
-          : () => session.give({ kind: 'tap', marks: [...marks].map(([square, one]) => toMark(square, one)) })
-      }
+      onDone={marks.size === 0 ? undefined : () => session.give({ kind: 'tap', marks: [...marked] })}
       board={
         <Board
           board={scene.board}
@@ -126,7 +131,7 @@ function drawLabel(labels: readonly string[], label: string): string {
   return drawSign(mark, SCREEN_PAINT, tag);
 }
 
-function toMark(square: Square, label: string | undefined) {
+function toMark(square: Square, label: string | undefined): TapMark {
   return label === undefined ? { square } : { square, label };
 }
 

@@ -1,8 +1,9 @@
 'use client';
-import { useState } from 'react';
+import { z } from 'zod';
 import type { Ask } from '@/core/exercises';
 import { questionText } from '@/text';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
+import { useDraft } from './draft';
 import type { Answering } from './ExercisePlayer';
 import { SceneBoard } from './SceneBoard';
 import { MOVE_KEYS, SQUARE_KEYS, WriteField } from './WriteField';
@@ -16,7 +17,7 @@ export function WriteAnswer(props: {
 }) {
   const { form, session, ...rest } = props;
   const { exercise, verdict } = session;
-  const [text, setText] = useState('');
+  const [text, setText] = useDraft(session.draft, 'text', z.string(), '');
   const value = session.isShown && exercise.solution.kind === 'write' ? exercise.solution.text : text;
   const done =
     text.trim() !== '' && verdict === undefined ? () => session.give({ kind: 'write', text }) : undefined;

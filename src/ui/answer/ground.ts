@@ -1,6 +1,7 @@
 /** What the play player has to know of a board: how its men move, and how a move is told. */
 import { wander } from '@/core/exercises';
 import type { Square } from '@/core/board';
+import { parseMoveText, type MoveText } from '@/core/notation';
 import { listPawnMoves, playPawnMove } from '@/core/pawns';
 import {
   findCaptured,
@@ -18,6 +19,18 @@ export interface Ground<Place extends PositionDraft> {
   play(place: Place, move: Move): Place;
   isCapture(place: Place, move: Move): boolean;
   tell(place: Place, move: Move): string;
+}
+
+/** The board after the moves; those that are none are left out. */
+export function playAll<Place extends PositionDraft>(
+  ground: Ground<Place>,
+  home: Place,
+  moves: readonly MoveText[],
+): Place {
+  return moves.reduce((place, text) => {
+    const move = parseMoveText(text);
+    return move === undefined ? place : ground.play(place, move);
+  }, home);
 }
 
 /** A game: both sides move by turns, by the rules. */

@@ -1,15 +1,25 @@
 import { createTaskSearches, makeMateTask } from '@/core/compose';
 import { mateFamily } from '@/core/exercises';
 import { positionOf } from '../../../tests/fixtures/positions';
-import { answerMoves, FRESH_PLAY, reducePlay, type PlayAction, type PlayJudge } from './playState';
-import { placeOf, playOf, readPlace } from './seatPlace';
+import { HELP_STEPS } from '@/text';
+import {
+  answerMoves,
+  countSeen,
+  findNextHelp,
+  findOpenHelp,
+  FRESH_PLAY,
+  reducePlay,
+  type PlayAction,
+  type PlayJudge,
+} from './playState';
 
 function judgeOf(fen: string): PlayJudge {
   const made = makeMateTask(createTaskSearches(), positionOf(fen), { maxMoves: 3 });
   if (made.kind !== 'task') throw new Error(made.kind);
   return {
     respond: (moves) => mateFamily.respond(made.task, made.graph, moves),
-    hint: (moves) => mateFamily.hint(made.task, made.graph, moves),
+    findRightMove: (moves) => mateFamily.findRightMove(made.task, made.graph, moves),
+    helpSteps: HELP_STEPS,
   };
 }
 
@@ -39,52 +49,56 @@ test('a wrong move is answered on the board, and trying again goes back to befor
   });
 });
 
-test('a man that slipped to a neighbouring square may be taken back once, and no wrong end is counted', () => {
-  const slipped = play(ONE, 'a1a7');
-  expect(slipped.phase.kind).toBe('slipped');
-  expect(reducePlay(slipped, { kind: 'takeBack' }, ONE)).toMatchObject({ moves: [], slips: 1 });
-  expect(play(ONE, 'a1a7', { kind: 'takeBack' }, 'a1a7').phase.kind).toBe('ended');
-  expect(play(ONE, 'a1a7', { kind: 'keep' }).phase).toMatchObject({ verdict: { outcome: 'wrong' } });
+test('of the line that refutes a move one reply is seen at once, the rest when it is asked for', () => {
+  const wrong = play(TWO, 'd6d8', 'h1g1');
+  expect(countSeen(wrong)).toBe(4);
+  const long = play(TWO, 'e1e6');
+  expect(long.phase).toMatchObject({ kind: 'ended', verdict: { outcome: 'wrong' } });
+  expect(long.moves.length).toBeGreaterThan(2);
+  expect(countSeen(long)).toBe(2);
+  expect(countSeen(reducePlay(long, { kind: 'tellWhole' }, TWO))).toBe(long.moves.length);
+  expect(answerMoves(reducePlay(long, { kind: 'tellWhole' }, TWO))).toEqual(['e1e6']);
 });
 
-test('the hint names the man, is counted once, and goes with the next move', () => {
-  const helped = play(ONE, { kind: 'hint' }, { kind: 'hint' });
-  expect(helped).toMatchObject({ hints: 1, hintSquare: 0 });
-  expect(reducePlay(helped, { kind: 'play', move: 'a1a8' }, ONE)).toMatchObject({
-    hints: 1,
-    hintSquare: undefined,
+describe('a piece let go between two squares', () => {
+  const asked = (move: string, other: string) => play(ONE, { kind: 'ask', move, other });
+
+  test('the question is the same whatever is right, and nothing counts before it is answered', () => {
+    for (const [move, other] of [
+      ['a1a7', 'a1a8'],
+      ['a1a8', 'a1a7'],
+      ['a1a4', 'a1a5'],
+    ] as const)
+      expect(asked(move, other)).toEqual({ ...FRESH_PLAY, phase: { kind: 'asking', move, other } });
+    expect(reducePlay(asked('a1a7', 'a1a8'), { kind: 'play', move: 'a1a8' }, ONE).phase.kind).toBe('asking');
   });
+
+  test('what was meant is played, and the other square counts as a slip', () => {
+    const meant = reducePlay(asked('a1a7', 'a1a8'), { kind: 'choose', move: 'a1a8' }, ONE);
+    expect(meant).toMatchObject({ slips: 1, misses: 0, phase: { verdict: { outcome: 'right' } } });
+    const stayed = reducePlay(asked('a1a7', 'a1a8'), { kind: 'choose', move: 'a1a7' }, ONE);
+    expect(stayed).toMatchObject({ slips: 0, misses: 1, phase: { verdict: { outcome: 'wrong' } } });
+  });
+});
+
+test('help is a ladder towards a right move: each step is counted, and the next move closes it', () => {
+  const HINT: PlayAction = { kind: 'hint' };
+  const steps = HELP_STEPS.map((_, at) => play(ONE, ...HELP_STEPS.slice(0, at + 1).map(() => HINT)));
+  expect(steps.map((state) => findOpenHelp(state, ONE))).toEqual(
+    HELP_STEPS.map((step) => ({ step, move: 'a1a8' })),
+  );
+  expect(steps.map(({ hints }) => hints)).toEqual([1, 2, 3, 4]);
+  const [last] = steps.slice(-1);
+  if (last === undefined) throw new Error('no step');
+  expect(findNextHelp(last, ONE)).toBeUndefined();
+  expect(reducePlay(last, HINT, ONE)).toBe(last);
+  expect(reducePlay(last, { kind: 'play', move: 'a1a8' }, ONE)).toMatchObject({ hints: 4, help: 0 });
 });
 
 test('after the end no move counts any more', () => {
   const done = play(ONE, 'a1a8');
   expect(reducePlay(done, { kind: 'play', move: 'a8a1' }, ONE)).toBe(done);
   expect(reducePlay(done, { kind: 'again' }, ONE)).toBe(done);
-});
-
-describe('the place kept on the device', () => {
-  const storeOf = (text: string | null) => ({ getItem: () => text });
-
-  test('a reload in the middle goes on where it was', () => {
-    const state = play(TWO, { kind: 'hint' }, 'd6d8');
-    const place = readPlace(storeOf(JSON.stringify(placeOf(7, state, [3]))), 'key');
-    expect(place).toMatchObject({ taskId: 7, solved: [3] });
-    expect(place && playOf(place)).toMatchObject({
-      moves: state.moves,
-      hints: 1,
-      phase: { kind: 'thinking' },
-    });
-  });
-
-  test('after a wrong end it goes on before the wrong move, never with it', () => {
-    expect(placeOf(7, play(TWO, 'd6d8', 'h1g1'), []).moves).toEqual(['d6d8', 'a4e8']);
-    expect(placeOf(7, play(ONE, 'a1a7'), []).moves).toEqual([]);
-    expect(placeOf(7, play(ONE, 'a1a8'), [7]).moves).toEqual([]);
-  });
-
-  test.each([null, 'not json', '{"taskId":"x"}'])('%s is nothing to go on with', (text) => {
-    expect(readPlace(storeOf(text), 'key')).toBeUndefined();
-  });
 });
 
 const AGAIN: PlayAction = { kind: 'again' };
@@ -100,15 +114,4 @@ test('after two honest tries how it goes is shown, and not before', () => {
   // It is asked for after trying again too, and a move of the student's own ends nothing then.
   expect(play(ONE, 'a1b1', AGAIN, 'a1c1', AGAIN, SHOW).phase.kind).toBe('shown');
   expect(reducePlay(shown, { kind: 'play', move: 'a1a8' }, ONE)).toBe(shown);
-});
-
-test('tries are kept with the place, and what was shown begins anew', () => {
-  const tried = play(ONE, 'a1b1', AGAIN, 'a1c1');
-  const kept = (state: typeof tried) => playOf(placeOf(1, state, []));
-  expect(kept(tried)).toMatchObject({ misses: 2, moves: [], phase: { kind: 'thinking' } });
-  expect(kept(reducePlay(tried, SHOW, ONE))).toMatchObject({
-    misses: 2,
-    moves: [],
-    phase: { kind: 'thinking' },
-  });
 });

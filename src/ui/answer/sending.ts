@@ -1,17 +1,19 @@
-import type { NewAttempt } from '@/contracts/attempts';
+import type { NewAttempt, NewShown } from '@/contracts/attempts';
 import type { NewSuggestion } from '@/contracts/live';
 import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import type { SendResult } from '@/core/shared';
 
 /** Posts one attempt and says what became of it. */
 export const postAttempt = (attempt: NewAttempt) => post(SEAT_ROUTES.attempts.path, attempt);
+/** Posts that a solution was shown. */
+export const postShown = (shown: NewShown) => post(SEAT_ROUTES.shown.path, shown);
 /** Posts a move for the position on the board. */
 export const postSuggestion = (suggestion: NewSuggestion) => post(SEAT_ROUTES.suggestions.path, suggestion);
 
 /** What stands in front of a server says so when there is none behind it. */
 const NO_SERVER: readonly number[] = [502, 503, 504];
 
-async function post(address: string, item: NewAttempt | NewSuggestion): Promise<SendResult> {
+async function post(address: string, item: NewAttempt | NewShown | NewSuggestion): Promise<SendResult> {
   try {
     const response = await fetch(address, {
       method: 'POST',

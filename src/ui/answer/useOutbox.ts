@@ -1,10 +1,10 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { keptAttemptSchema, type KeptAttempt } from '@/contracts/attempts';
+import { keptAttemptSchema, keptShownSchema, type KeptAttempt, type KeptShown } from '@/contracts/attempts';
 import type { StudentId } from '@/contracts/ids';
 import { keptSuggestionSchema, type KeptSuggestion } from '@/contracts/live';
 import { createOutbox, type DeviceClocks, type Outbox, type OutboxState, type Sendable } from '@/core/shared';
-import { postAttempt, postSuggestion } from './sending';
+import { postAttempt, postShown, postSuggestion } from './sending';
 
 const RETRY_MS = 5000;
 
@@ -31,6 +31,20 @@ export function useOutbox(studentId: StudentId) {
       schema: keptAttemptSchema,
       clocks: CLOCKS,
       send: (item, waitedMs) => postAttempt(toSent(item, waitedMs, studentId)),
+      onChange,
+    }),
+  );
+}
+
+/** The same for solutions the student was shown. */
+export function useShownOutbox(studentId: StudentId) {
+  return useSending<KeptShown>((onChange) =>
+    createOutbox({
+      store: window.localStorage,
+      key: `vorschule-shown-${studentId}`,
+      schema: keptShownSchema,
+      clocks: CLOCKS,
+      send: (item, waitedMs) => postShown(toSent(item, waitedMs, studentId)),
       onChange,
     }),
   );

@@ -1,6 +1,7 @@
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { getMan, makeSquareName, parseSquareName } from '@/core/board';
 import { INITIAL_POSITION } from '@/core/rules';
+import { carry } from '../../../tests/support/renderUi';
 import { Board, type BoardProps } from './Board';
 import type { Drop } from './states';
 
@@ -104,4 +105,13 @@ test('other keys are handed on with their square', () => {
   fireEvent.keyDown(squareOf('c3'), { key: 'N' });
   fireEvent.keyDown(squareOf('c3'), { key: 'z', ctrlKey: true });
   expect(heard).toEqual(['c3 N']);
+});
+
+test('let go near a border, the drop tells which squares lie beside it', () => {
+  const beside: (readonly string[])[] = [];
+  openBoard({ onDrop: (drop) => beside.push((drop.beside ?? []).map(makeSquareName)) });
+  carry('e2', 'e4');
+  carry('e2', 'e4', [0, 0.4]);
+  carry('e2', 'e4', [-0.4, -0.4]);
+  expect(beside).toEqual([[], ['e5'], ['d4', 'e3', 'd3']]);
 });

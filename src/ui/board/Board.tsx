@@ -13,7 +13,7 @@ import { drawDiagram, SCREEN_PAINT, type Diagram, type DiagramMark } from '@/dra
 import { ROLE_WORDS, squareWords } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Board.module.css';
-import { useCarry } from './carry';
+import { listSquaresBeside, useCarry } from './carry';
 import { ManPicture } from './Picture';
 import { IDLE, stepHand, type BoardEvent, type Drop, type Hand, type HandRules } from './states';
 
@@ -56,15 +56,16 @@ export function Board(props: BoardProps) {
     return next;
   }
 
-  const carry = useCarry((square, hasMoved) => {
-    if (hasMoved || square !== undefined) send({ kind: 'squareUp', square });
+  const carry = useCarry((square, hasMoved, beside) => {
+    if (hasMoved || square !== undefined) send({ kind: 'squareUp', square, beside });
   });
 
   function pressPointer(event: PointerEvent<HTMLElement>, square: Square) {
     if (event.button !== 0) return;
     setFocus(square);
     if (onPress?.(square)) return;
-    const next = send({ kind: 'squareDown', square });
+    const beside = listSquaresBeside(event.clientX, event.clientY);
+    const next = send({ kind: 'squareDown', square, beside });
     if (next.kind === 'holding' && next.from === square) {
       carry.start(event, board[square], event.currentTarget.getBoundingClientRect().width);
     }

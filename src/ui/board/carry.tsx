@@ -20,11 +20,29 @@ export function findSquareAt(x: number, y: number): Square | undefined {
   return cell?.dataset.square === undefined ? undefined : Number(cell.dataset.square);
 }
 
+/** So near to a border, in parts of a square, it is not sure which of the two squares was meant. */
+const BORDER_PART = 0.18;
+
+/** The squares on the other side of the borders that the point is close to, the one behind a corner last; none in the middle of a square. */
+export function listSquaresBeside(x: number, y: number): readonly Square[] {
+  const cell = document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-square]');
+  if (cell === null || cell === undefined) return [];
+  const { left, right, top, bottom, width } = cell.getBoundingClientRect();
+  const close = width * BORDER_PART;
+  const across = x - left < close ? left - 2 : right - x < close ? right + 2 : x;
+  const along = y - top < close ? top - 2 : bottom - y < close ? bottom + 2 : y;
+  const own = findSquareAt(x, y);
+  const found = [findSquareAt(across, y), findSquareAt(x, along), findSquareAt(across, along)];
+  return [...new Set(found)].filter((square) => square !== undefined && square !== own) as Square[];
+}
+
 /**
- * Carries a man with the pointer from a press to its end. `onEnd` hears the square under the end and whether the pointer
- * had moved; a press taken away by the system ends off the board.
+ * Carries a man with the pointer from a press to its end. `onEnd` hears the square under the end, whether the pointer
+ * had moved, and the squares it was close to; a press taken away by the system ends off the board.
  */
-export function useCarry(onEnd: (square: Square | undefined, hasMoved: boolean) => void) {
+export function useCarry(
+  onEnd: (square: Square | undefined, hasMoved: boolean, beside: readonly Square[]) => void,
+) {
   const [carried, setCarried] = useState<Carried | undefined>();
   const stop = useRef<(() => void) | undefined>(undefined);
   const latestEnd = useRef(onEnd);
@@ -53,21 +71,21 @@ export function useCarry(onEnd: (square: Square | undefined, hasMoved: boolean) 
       },
       { signal },
     );
-    const end = (square: Square | undefined) => {
+    const end = (square: Square | undefined, beside: readonly Square[]) => {
       stop.current?.();
-      latestEnd.current(square, hasMoved);
+      latestEnd.current(square, hasMoved, beside);
     };
     window.addEventListener(
       'pointerup',
       (up) => {
-        if (isOurs(up)) end(findSquareAt(up.clientX, up.clientY));
+        if (isOurs(up)) end(findSquareAt(up.clientX, up.clientY), listSquaresBeside(up.clientX, up.clientY));
       },
       { signal },
     );
     window.addEventListener(
       'pointercancel',
       (cancel) => {
-        if (isOurs(cancel)) end(undefined);
+        if (isOurs(cancel)) end(undefined, []);
       },
       { signal },
     );

@@ -55,6 +55,7 @@ import * as m0054 from './0054_sign_in_names';
 import * as m0055 from './0055_session_epochs';
 import * as m0056 from './0056_key_lengths';
 import * as m0057 from './0057_unsent_answers';
+import * as m0058 from './0058_shown_solutions';
 import type { Knex } from 'knex';
 
 export interface Migration {
@@ -127,4 +128,5 @@ export const MIGRATIONS: readonly Migration[] = [
   m0055,
   m0056,
   m0057,
+  m0058,
 ];

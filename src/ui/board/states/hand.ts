@@ -11,11 +11,12 @@ export type Hand =
   | { readonly kind: 'holding'; readonly from: Square; readonly isFresh: boolean }
   | { readonly kind: 'promoting'; readonly from: Square; readonly to: Square };
 
+/** `beside`: the squares on the other side of the borders the pointer was close to. */
 export type BoardEvent =
   /** A press on a square, or Enter on it. */
-  | { readonly kind: 'squareDown'; readonly square: Square }
+  | { readonly kind: 'squareDown'; readonly square: Square; readonly beside?: readonly Square[] }
   /** The press ends; undefined = off the board. */
-  | { readonly kind: 'squareUp'; readonly square: Square | undefined }
+  | { readonly kind: 'squareUp'; readonly square: Square | undefined; readonly beside?: readonly Square[] }
   | { readonly kind: 'promotionChosen'; readonly role: PromotionRole }
   | { readonly kind: 'cancel' };
 
@@ -25,6 +26,8 @@ export interface Drop {
   /** Undefined = carried off the board. */
   readonly to: Square | undefined;
   readonly promotion?: PromotionRole;
+  /** The pointer was so close to these squares that one of them may have been meant. */
+  readonly beside?: readonly Square[];
 }
 
 export interface HandRules {

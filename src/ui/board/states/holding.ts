@@ -8,11 +8,11 @@ export function stepHolding(hand: Holding, event: BoardEvent, rules: HandRules):
   switch (event.kind) {
     case 'squareDown':
       if (event.square === hand.from) return { hand: IDLE };
-      return place(hand, event.square, rules);
+      return place(hand, event, rules);
     case 'squareUp':
       if (event.square === hand.from) return { hand: { ...hand, isFresh: false } };
       // The end of a press that did not take up this man says nothing.
-      return hand.isFresh ? place(hand, event.square, rules) : { hand };
+      return hand.isFresh ? place(hand, event, rules) : { hand };
     case 'cancel':
       return { hand: IDLE };
     case 'promotionChosen':
@@ -20,10 +20,15 @@ export function stepHolding(hand: Holding, event: BoardEvent, rules: HandRules):
   }
 }
 
-function place(hand: Holding, to: Square | undefined, rules: HandRules): HandStep {
+interface Landing {
+  readonly square: Square | undefined;
+  readonly beside?: readonly Square[];
+}
+
+function place(hand: Holding, { square: to, beside = [] }: Landing, rules: HandRules): HandStep {
   switch (rules.dropResult(hand.from, to)) {
     case 'move':
-      return { hand: IDLE, drop: { from: hand.from, to } };
+      return { hand: IDLE, drop: { from: hand.from, to, ...(beside.length === 0 ? {} : { beside }) } };
     case 'promotion':
       return to === undefined ? { hand: IDLE } : { hand: { kind: 'promoting', from: hand.from, to } };
     case 'back':

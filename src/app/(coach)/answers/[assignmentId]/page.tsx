@@ -75,6 +75,7 @@ function CellView({ cell }: { cell: AnswerCell | 'climbed' | undefined }) {
     <td className={cell.isSolved ? styles.solved : styles.open}>
       <strong>{cell.isSolved ? 'solved' : 'open'}</strong>
       {cell.hints > 0 && `, ${countWords(cell.hints, 'hint')}`}
+      {cell.wasShown && ', solution shown'}
       <br />
       {countWords(cell.tries, 'try', 'tries')}, {timeWords(cell.spentMs)}
       <br />

@@ -1,0 +1,38 @@
+import { useState } from 'react';
+import { z } from 'zod';
+import type { MoveText } from '@/core/notation';
+import type { Draft } from './draft';
+import { FRESH_PLAY, type PlayState } from './playState';
+
+const FIELD = 'play';
+
+const playDraftSchema = z.object({
+  moves: z.array(z.string()),
+  slips: z.number().int().nonnegative(),
+  hints: z.number().int().nonnegative(),
+  misses: z.number().int().nonnegative(),
+  help: z.number().int().nonnegative(),
+});
+
+/** The play of a task, kept as it goes on. */
+export function usePlayDraft(draft: Draft): readonly [PlayState, (play: PlayState) => void] {
+  const [play, setPlay] = useState<PlayState>(() => {
+    const kept = playDraftSchema.safeParse(draft.read(FIELD));
+    return kept.success ? { ...FRESH_PLAY, ...kept.data } : FRESH_PLAY;
+  });
+  return [
+    play,
+    (next) => {
+      setPlay(next);
+      const { slips, hints, misses, help } = next;
+      draft.write(FIELD, { moves: keptMoves(next), slips, hints, misses, help });
+    },
+  ];
+}
+
+/** The right moves so far. A wrong end goes back to before its wrong move; what was shown, or has come to its end, begins anew. */
+function keptMoves({ moves, phase }: PlayState): readonly MoveText[] {
+  if (phase.kind === 'thinking' || phase.kind === 'asking') return moves;
+  if (phase.kind === 'shown' || phase.verdict.outcome !== 'wrong') return [];
+  return moves.slice(0, phase.verdict.wrongPly ?? 0);
+}
