@@ -82,6 +82,8 @@ export interface Diagram {
   readonly trace?: { readonly from: Square; readonly to: Square } | undefined;
   /** Letters and numbers beside the board; they are there unless this says no. */
   readonly hasCoordinates?: boolean;
+  /** Only a part of the board is seen: so many squares each way, from this one at its top left. */
+  readonly part?: { readonly topLeft: Square; readonly squares: number };
   /** A man lifted off the board for the moment. */
   readonly lifted?: Square | undefined;
 }
@@ -94,7 +96,7 @@ export const DIAGRAM_UNITS = 8 * SQUARE_UNITS + 2 * MARGIN_UNITS;
 export function drawDiagram(diagram: Diagram, paint: DiagramPaint, title?: string): string {
   const label = title === undefined ? 'aria-hidden="true"' : `role="img" aria-label="${escapeText(title)}"`;
   return [
-    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${DIAGRAM_UNITS} ${DIAGRAM_UNITS}" ${label}>`,
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${viewOf(diagram)}" ${label}>`,
     drawBoard(diagram, paint),
     drawTrace(diagram, paint),
     ...(diagram.marks ?? [])
@@ -108,6 +110,13 @@ export function drawDiagram(diagram: Diagram, paint: DiagramPaint, title?: strin
     ...(diagram.marks ?? []).map((mark) => drawTag(diagram, paint, mark)),
     '</svg>',
   ].join('');
+}
+
+function viewOf({ part, bottom }: Diagram): string {
+  if (part === undefined) return `0 0 ${DIAGRAM_UNITS} ${DIAGRAM_UNITS}`;
+  const { x, y } = cornerOf(part.topLeft, bottom);
+  const size = part.squares * SQUARE_UNITS;
+  return `${x} ${y} ${size} ${size}`;
 }
 
 /** Top left corner of a square in units, seen from the bottom side. */

@@ -13,4 +13,4 @@ export {
   type DiagramMark,
   type SquareMark,
 } from './diagram';
-export { drawManPicture } from './men';
+export { drawMan, drawManPicture } from './men';

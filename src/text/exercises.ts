@@ -10,6 +10,7 @@ import {
   type Hint,
   type Question,
 } from '@/core/exercises';
+import type { PawnGoal } from '@/core/pawns';
 import type { AttackAnswer } from '@/core/tactics';
 import { RULE_WORDS, SQUARE_RULE_WORDS } from './families';
 import { mateQuestion } from './proof';
@@ -159,9 +160,18 @@ const FORCING_TASK_WORDS = {
 
 /** What wins the pawns-only game. */
 export const PAWN_GOAL_WORDS = {
-  promotion: 'Bring a pawn to the far row before the other side does.',
+  promotion: 'Get a pawn to the last rank first.',
   'last-move': 'Make the last move: who cannot move any more has lost.',
 } as const;
+
+/** A rule of the pawns game, as its picture is called. */
+export type PawnRule = 'steps' | 'captures' | PawnGoal;
+export const PAWN_RULE_WORDS: Readonly<Record<PawnRule, string>> = {
+  steps: 'A pawn moves one step. From its first square it may move two.',
+  captures: 'A pawn captures diagonally.',
+  promotion: 'First pawn on the last rank wins.',
+  'last-move': 'Whoever makes the last move wins.',
+};
 
 const ATTACK_TASK_WORDS: Readonly<Record<AttackAnswer, string>> = {
   take: 'Tap every piece that can capture the attacker and loses nothing.',

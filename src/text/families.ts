@@ -356,7 +356,7 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
   'pawn-moves': 'A pawn goes straight, one step, from its first place one or two. It takes slantwise.',
   'free-men': 'Take it in your head. Can anybody take back?',
   'pawn-game':
-    'Count first: how many moves do you need to the far row, and how many do they? A pawn that nobody can stop wins.',
+    'Count first: how many moves do you need to the last rank, and how many do they? A pawn that nobody can stop wins.',
   unprotected: 'Ask of each man: if it were taken, who could take back?',
   'attack-from': 'Go there in your head. Do you see the target from there? Does anybody see you?',
   trapped: 'Ask of each piece: where can it go? Could it be taken there?',

@@ -12,7 +12,15 @@ export {
   progressText,
   undecidedText,
 } from './proof';
-export { answerText, hintText, optionText, PAWN_GOAL_WORDS, questionText } from './exercises';
+export {
+  answerText,
+  hintText,
+  optionText,
+  PAWN_GOAL_WORDS,
+  PAWN_RULE_WORDS,
+  questionText,
+  type PawnRule,
+} from './exercises';
 export { FAMILY_WORDS, LEVEL_WORDS, PRESET_WORDS, STAGE_WORDS } from './families';
 export { noteText, pawnEndText, verdictText } from './notes';
 export { masteryText, nextRoundText, ROUND_REASON_WORDS, SEAT_REASON_WORDS, topicText } from './topics';
@@ -66,7 +74,16 @@ export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';
 export { boardStateText, handFaultText, manMoveText } from './hand';
 export { seenPuzzleText, seenSetText } from './seen';
-export { moveSentence, refutedSentence, rightSentence, wrongSentence } from './seat';
+export {
+  leaveUnsentText,
+  moveSentence,
+  refutedSentence,
+  rightSentence,
+  seatTaskName,
+  unsentText,
+  wentWellText,
+  wrongSentence,
+} from './seat';
 export { HELP_LABELS, HELP_STEPS, helpStepText, moveIdeaText, type HelpStep } from './help';
 export { defenceText, moveKindText } from './tree';
 export { writtenVerdictText } from './written';

@@ -9,11 +9,12 @@ import {
   type Move,
   type Position,
 } from '@/core/rules';
-import type { Diagnosis } from '@/core/exercises';
+import type { Diagnosis, FamilyId } from '@/core/exercises';
 import type { PatternMatch } from '@/core/patterns';
 import type { StoredFate } from '@/core/puzzles';
+import { FAMILY_WORDS } from './families';
 import { PATTERN_WORDS } from './patternBook';
-import { listWords, ROLE_WORDS, SIDE_WORDS } from './words';
+import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** "Black's rook takes the queen on g7, check." */
 export function moveSentence(position: Position, move: Move): string {
@@ -105,4 +106,39 @@ export function rightSentence(
   const called = name === undefined ? '' : ` It is called: ${PATTERN_WORDS[name.id].name}.`;
   const calledHere = ours.length === 0 ? '' : ` We call it: ${listWords(ours)}.`;
   return `${mateInMoves === 1 ? 'Yes, checkmate.' : `Yes, checkmate in ${mateInMoves}.`}${called}${calledHere}`;
+}
+
+/** Of answers that are still on the device, on the child's home. */
+export function unsentText(count: number, trouble: 'offline' | 'sign-in' | 'failed'): string {
+  const waiting = `${countWords(count, 'answer')} ${count === 1 ? 'is' : 'are'} still on this device.`;
+  const they = count === 1 ? 'It' : 'They';
+  switch (trouble) {
+    case 'offline':
+      return `${waiting} No connection right now. ${they} will be sent later.`;
+    case 'sign-in':
+      return `${waiting} Sign in again to send ${count === 1 ? 'it' : 'them'}.`;
+    case 'failed':
+      return `${waiting} ${they} could not be saved yet. We will try again.`;
+  }
+}
+
+/** Said before a child leaves whose answers could not be sent. */
+export function leaveUnsentText(count: number): string {
+  const [is, them] = count === 1 ? ['is', 'it'] : ['are', 'them'];
+  return `${countWords(count, 'answer')} ${is} not sent yet. This device keeps ${them} safe. Sign in here again to send ${them}.`;
+}
+
+/** What a task is called on the seat: "Mate in 2", "Captures". */
+export function seatTaskName(family: FamilyId, mateInMoves: number | undefined): string {
+  return mateInMoves === undefined ? FAMILY_WORDS[family] : `Mate in ${mateInMoves}`;
+}
+
+/** More names than these are not read. */
+const MOST_NAMES = 4;
+
+/** What was right at the first try, by name. */
+export function wentWellText(names: readonly string[], hasStumbled: boolean): string {
+  if (!hasStumbled) return 'Every first answer was right.';
+  if (names.length === 0) return 'You kept trying until it worked.';
+  return `Right at once: ${listWords(names.slice(0, MOST_NAMES).map((name) => `“${name}”`))}.`;
 }

@@ -66,7 +66,7 @@ test.describe('on a phone, by touch', () => {
       await expect(page.getByText(/^Yes/)).toBeVisible();
       await page.getByRole('button', { name: index + 1 < rounds.length ? 'Next one' : 'Done' }).tap();
     }
-    await expect(page.getByText(`You have solved all ${rounds.length} tasks of this set.`)).toBeVisible();
+    await expect(page.getByText(`You solved all ${rounds.length} tasks.`)).toBeVisible();
   });
 
   test('what is too much is explained, what is missing only counted, then it is right', async ({ page }) => {

@@ -5,7 +5,7 @@ import { optionText, questionText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
-import { useDraft } from './draft';
+import { useDraft } from '@/ui/device';
 import type { Answering } from './ExercisePlayer';
 import { arrowsOf } from './noteArrows';
 import { SceneBoard } from './SceneBoard';

@@ -11,7 +11,7 @@ import {
   type Verdict,
 } from '@/core/exercises';
 import { ChooseAnswer } from './ChooseAnswer';
-import { NO_DRAFT, useDraft, type Draft } from './draft';
+import { NO_DRAFT, useDraft, type Draft } from '@/ui/device';
 import { LineAnswer } from './LineAnswer';
 import { NumberAnswer } from './NumberAnswer';
 import { PlaceAnswer } from './PlaceAnswer';

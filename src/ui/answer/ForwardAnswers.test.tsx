@@ -7,7 +7,6 @@ import { openExercise, type Answer, type ExerciseTask } from '@/core/exercises';
 import { parseMoveText } from '@/core/notation';
 import { HouseWordsProvider } from '@/ui/words';
 import type { SpokenWords } from '@/contracts/houseWords';
-import { PawnTable } from '@/ui/panels/pawns/PawnTable';
 import { ExercisePlayer } from './ExercisePlayer';
 
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
@@ -187,39 +186,6 @@ test('reading aloud speaks the question in the words of the house and stops with
     'Tap every square this tower can go to. 1 square not right, 14 missing. b2: a tower does not go that way.',
   );
   expect(cancel).toHaveBeenCalled();
-});
-
-test('the pawns table: two play by turns, the end is told, kings shut out the last move', () => {
-  renderUi(<PawnTable />);
-  const choose = (label: string, value: string) =>
-    fireEvent.change(screen.getByLabelText(label), { target: { value } });
-  choose('Pawns of each side', '3');
-  expect(screen.getByRole('heading', { name: /White to move/ })).toBeInTheDocument();
-  const play = (from: number, to: number) => {
-    pressSquare(from);
-    pressSquare(to);
-  };
-  // c2-c4, e7-e5, c4-c5, e5-e4, c5-c6, e4-e3, c6xd7, e3xd2, d7-d8.
-  for (const [from, to] of [
-    [10, 26],
-    [52, 36],
-    [26, 34],
-    [36, 28],
-    [34, 42],
-    [28, 20],
-    [42, 51],
-    [20, 11],
-    [51, 59],
-  ] as const)
-    play(from, to);
-  expect(
-    screen.getByRole('heading', { name: 'White has won: a pawn has come to the far row.' }),
-  ).toBeInTheDocument();
-  press('Take back');
-  expect(screen.getByRole('heading', { name: /White to move/ })).toBeInTheDocument();
-  fireEvent.click(screen.getByRole('checkbox', { name: 'With kings' }));
-  expect(screen.getByLabelText('Who wins')).toBeDisabled();
-  expect(screen.getByRole('gridcell', { name: 'e1, white king' })).toBeInTheDocument();
 });
 
 test('placing: a man beside its square is one free slip, never a wrong answer; the second time it counts', () => {

@@ -18,7 +18,7 @@ import { Board, type HandRules } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
-import { useDraft } from './draft';
+import { useDraft } from '@/ui/device';
 import type { Answering } from './ExercisePlayer';
 import { GAME, WANDERING, type Ground, type Wandering } from './ground';
 

@@ -18,7 +18,7 @@ import {
   takenText,
   wrongSentence,
 } from '@/text';
-import type { Draft } from './draft';
+import type { Draft } from '@/ui/device';
 import { GAME, playAll } from './ground';
 import { PlayPlayer, type PlayWords, type ShownRefutation } from './PlayPlayer';
 import {

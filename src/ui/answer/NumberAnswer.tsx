@@ -3,7 +3,7 @@ import { Button, TextInput } from '@mantine/core';
 import type { Ask } from '@/core/exercises';
 import { questionText } from '@/text';
 import { z } from 'zod';
-import { useDraft } from './draft';
+import { useDraft } from '@/ui/device';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './ExercisePlayer';

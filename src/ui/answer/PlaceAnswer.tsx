@@ -7,7 +7,7 @@ import { manWords, questionText } from '@/text';
 import { Board, ManPicture, useCarry, type Drop, type HandRules } from '@/ui/board';
 import { AnswerFrame } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
-import { useDraft } from './draft';
+import { useDraft } from '@/ui/device';
 import type { Answering } from './ExercisePlayer';
 
 const FREE: HandRules = { canHold: () => true, dropResult: (from, to) => (from === to ? 'back' : 'move') };

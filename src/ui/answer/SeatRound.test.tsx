@@ -114,7 +114,9 @@ test('a whole round: wrong, hint, right, next, done', async () => {
   playByKeys('e1', 'e8');
   await settle();
   press('Done');
-  expect(screen.getByText('You have solved all 2 tasks of this set.')).toBeInTheDocument();
+  expect(screen.getByText('You solved all 2 tasks.')).toBeVisible();
+  expect(screen.getByText('Right at once: “Mate in 2”.')).toBeVisible();
+  expect(screen.getByText('One to play again: “Mate in 1”')).toBeVisible();
   press('Back to my place');
   expect(left).toEqual(['left']);
   expect(sent.map(({ taskId, answer, hints }) => [taskId, movesOf(answer), hints])).toEqual([
@@ -282,6 +284,29 @@ test('Later goes to the next open puzzle and comes round again', async () => {
   expect(screen.getByText(/Task 2 of 2/)).toBeInTheDocument();
   press('Later');
   expect(screen.getByText(/Task 1 of 2/)).toBeInTheDocument();
+});
+
+test('at the end one task is offered again, and a reload forgets nothing of how the round went', async () => {
+  const first = await openRound();
+  playByKeys('a1', 'a3');
+  await settle();
+  first.unmount();
+  await openRound();
+  playByKeys('a1', 'a8');
+  await settle();
+  press('Next one');
+  playByKeys('d6', 'd8');
+  await settle();
+  playByKeys('e1', 'e8');
+  await settle();
+  press('Done');
+  expect(screen.getByText('Right at once: “Mate in 2”.')).toBeVisible();
+  press('Once more');
+  expect(screen.getByRole('heading', { name: 'White to move. Mate in 1.' })).toBeVisible();
+  playByKeys('a1', 'a8');
+  await settle();
+  press('Done');
+  expect(screen.getByRole('heading', { name: 'All done.' })).toBeVisible();
 });
 
 test('a round that is solved already says so at once', async () => {

@@ -1,17 +1,18 @@
 'use client';
 import { Button } from '@mantine/core';
-import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import type { StudentId } from '@/contracts/ids';
-import type { Answer, FamilyId } from '@/core/exercises';
-import { countWords, FAMILY_WORDS, SEAT_REASON_WORDS } from '@/text';
-import { dropDraft, openDraft } from './draft';
+import type { Answer } from '@/core/exercises';
+import { SEAT_REASON_WORDS } from '@/text';
+import { RoundEnd } from './RoundEnd';
+import { dropDraft, openDraft, useIsBrowser } from '@/ui/device';
 import { ExercisePlayer } from './ExercisePlayer';
 import { MateSeat } from './MateSeat';
 import { readPlace, writePlace, type SeatPlace } from './seatPlace';
 import classes from './SeatRound.module.css';
-import { useOutbox, useShownOutbox } from './useOutbox';
+import { useOutbox, useShownOutbox } from '@/ui/sending';
 
 /** Where a round is left for, as its button says. */
 export type SeatBack = 'My place' | 'My path' | 'The board' | 'Go on';
@@ -33,15 +34,8 @@ interface SeatRoundProps {
 
 /** A round on the seat. It reads the device's memory, so it is drawn in the browser only; its place is kept until then. */
 export function SeatRound(props: SeatRoundProps) {
-  const isBrowser = useSyncExternalStore(
-    subscribeToNothing,
-    () => true,
-    () => false,
-  );
-  return isBrowser ? <OpenRound {...props} /> : <div className={classes.waiting} />;
+  return useIsBrowser() ? <OpenRound {...props} /> : <div className={classes.waiting} />;
 }
-
-const subscribeToNothing = () => () => undefined;
 
 /** The tasks of a set one after another, answers sent as they are given. */
 function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundProps) {
@@ -69,16 +63,17 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
   }, [placeKey, task, solved, stumbled]);
   if (task === undefined)
     return (
-      <Finished
+      <RoundEnd
         tasks={round.tasks.filter(({ taskId }) => !skipped.includes(taskId))}
         climbed={skipped.length}
         stumbled={stumbled}
-        back={back}
+        back={BACK_WORDS[back]}
         onLeave={onLeave}
         onClimb={() => {
           setSkipped([]);
           open(firstOpen(round.tasks, solved));
         }}
+        onRepeat={(taskId) => open(round.tasks.findIndex((task) => task.taskId === taskId))}
       />
     );
   const { taskId } = task;
@@ -194,60 +189,6 @@ function nextAfter(tasks: readonly SeatTask[], solved: readonly number[], index:
     if (taskId !== undefined && !solved.includes(taskId)) return at;
   }
   return undefined;
-}
-
-/** What went well, and one thing to look at once more. */
-function Finished(props: {
-  /** Those that were not skipped. */
-  readonly tasks: readonly SeatTask[];
-  /** Stairs that were skipped. */
-  readonly climbed: number;
-  readonly stumbled: readonly number[];
-  readonly back: SeatBack;
-  readonly onLeave: () => void;
-  /** Wants the skipped ones as well. */
-  readonly onClimb: () => void;
-}) {
-  const { tasks, climbed, stumbled, back, onLeave } = props;
-  const again = findCommonest(
-    tasks.filter(({ taskId }) => stumbled.includes(taskId)).map(({ family }) => family),
-  );
-  return (
-    <div className={classes.finished}>
-      <h1>All done.</h1>
-      {tasks.length > 0 && (
-        <p>
-          {climbed > 0
-            ? `You have climbed ${countWords(tasks.length, 'stair')}.`
-            : `You have solved all ${tasks.length} tasks of this set.`}
-        </p>
-      )}
-      {tasks.length > 0 && (
-        <p>
-          {stumbled.length === 0
-            ? 'You found every one at once.'
-            : `You found ${tasks.length - stumbled.length} of them at once.`}
-        </p>
-      )}
-      {climbed > 0 && (
-        <p>
-          {countWords(climbed, 'stair')} you had climbed before.{' '}
-          <Button size="md" mih={56} variant="default" onClick={props.onClimb}>
-            Climb {climbed === 1 ? 'it' : 'them'} again
-          </Button>
-        </p>
-      )}
-      {again !== undefined && <p>Look at this once more: {FAMILY_WORDS[again]}.</p>}
-      <Button size="lg" mih={56} onClick={onLeave}>
-        {BACK_WORDS[back]}
-      </Button>
-    </div>
-  );
-}
-
-function findCommonest(families: readonly FamilyId[]): FamilyId | undefined {
-  const count = (family: FamilyId) => families.filter((other) => other === family).length;
-  return [...new Set(families)].sort((one, other) => count(other) - count(one))[0];
 }
 
 function OutboxNote({ state }: { state: ReturnType<typeof useOutbox>['state'] }) {

@@ -8,7 +8,7 @@ import { playMove, type Position } from '@/core/rules';
 import { questionText } from '@/text';
 import { AnswerFrame } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
-import { useDraft } from './draft';
+import { useDraft } from '@/ui/device';
 import type { Answering } from './ExercisePlayer';
 import { SceneBoard } from './SceneBoard';
 import { MOVE_KEYS, WriteField } from './WriteField';

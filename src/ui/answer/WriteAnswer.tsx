@@ -3,7 +3,7 @@ import { z } from 'zod';
 import type { Ask } from '@/core/exercises';
 import { questionText } from '@/text';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
-import { useDraft } from './draft';
+import { useDraft } from '@/ui/device';
 import type { Answering } from './ExercisePlayer';
 import { SceneBoard } from './SceneBoard';
 import { MOVE_KEYS, SQUARE_KEYS, WriteField } from './WriteField';

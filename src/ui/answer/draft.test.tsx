@@ -5,7 +5,7 @@ import { makeSquareName } from '@/core/board';
 import { composeExercise } from '@/core/compose';
 import { EXERCISE_IDS, listLevels, openExercise, type Exercise, type ExerciseTask } from '@/core/exercises';
 import { getMove } from '@/core/notation';
-import { dropDraft, openDraft } from './draft';
+import { dropDraft, openDraft } from '@/ui/device';
 import { ExercisePlayer } from './ExercisePlayer';
 import { readPlace, writePlace } from './seatPlace';
 

@@ -1,4 +1,3 @@
 export { ExercisePlayer } from './ExercisePlayer';
 export { SeatRound } from './SeatRound';
-export { useOutbox, useSuggestions } from './useOutbox';
 export { PAWNS } from './ground';

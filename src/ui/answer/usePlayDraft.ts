@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { z } from 'zod';
 import type { MoveText } from '@/core/notation';
-import type { Draft } from './draft';
+import type { Draft } from '@/ui/device';
 import { FRESH_PLAY, type PlayState } from './playState';
 
 const FIELD = 'play';

@@ -5,7 +5,7 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { StudentId } from '@/contracts/ids';
 import { SEAT_WORKER } from '@/contracts/seatCaches';
-import { useOutbox, useSuggestions } from '@/ui/answer';
+import { useOutbox, useShownOutbox, useSuggestions } from '@/ui/sending';
 import classes from './KeepSeat.module.css';
 import { forgetPages, keepPage } from './keptPages';
 import { tellUnsent } from './unsent';
@@ -30,11 +30,10 @@ export function KeepSeat({ studentId }: { readonly studentId: StudentId }) {
     const timer = window.setTimeout(() => void keep(studentId, path), SETTLE_MS);
     return () => window.clearTimeout(timer);
   }, [studentId, path]);
-  if (path !== HOME) return null;
   return (
     <>
       <SendKept studentId={studentId} />
-      <NoOfflineNote />
+      {path === HOME && <NoOfflineNote />}
     </>
   );
 }
@@ -60,9 +59,10 @@ async function keep(studentId: StudentId, path: string): Promise<void> {
   await keepPage(path, files);
 }
 
-/** What was answered here without a network is sent as soon as its child is back, before it opens anything. */
+/** What was answered here without a network is sent as soon as its child is back, on whatever page. */
 function SendKept({ studentId }: { readonly studentId: StudentId }) {
   useOutbox(studentId);
+  useShownOutbox(studentId);
   useSuggestions(studentId);
   return null;
 }

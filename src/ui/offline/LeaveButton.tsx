@@ -1,22 +1,67 @@
 'use client';
 import { Button } from '@mantine/core';
+import { useRef, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
+import type { StudentId } from '@/contracts/ids';
+import { leaveUnsentText } from '@/text';
+import { useOutbox, useSuggestions } from '@/ui/sending';
 import { forgetPages } from './keptPages';
-import { tellUnsent } from './unsent';
+import { countUnsent, tellUnsent } from './unsent';
+import classes from './UnsentCard.module.css';
 
-/** Signs the child out, after the server was told what could not be sent and its pages were forgotten. */
-export function LeaveButton({ leave }: { readonly leave: () => Promise<void> }) {
+/**
+ * Signs the child out, after what waits was sent and its pages were forgotten. What could not be sent is told before: it stays on the device,
+ * under this child's name, whoever signs in next.
+ */
+export function LeaveButton({
+  studentId,
+  leave,
+}: {
+  readonly studentId: StudentId;
+  readonly leave: () => Promise<void>;
+}) {
+  const answers = useOutbox(studentId);
+  const moves = useSuggestions(studentId);
+  const [unsent, setUnsent] = useState(0);
+  const isWarned = useRef(false);
   return (
     <form
       action={async () => {
+        await Promise.all([answers.flush(), moves.flush()]);
         await tellUnsent(window.localStorage, makeUuid);
+        const left = countUnsent(window.localStorage).get(studentId) ?? 0;
+        if (left > 0 && !isWarned.current) {
+          isWarned.current = true;
+          setUnsent(left);
+          return;
+        }
         await forgetPages();
         await leave();
       }}
     >
-      <Button type="submit" variant="default" mih={56}>
-        I am done
-      </Button>
+      {unsent === 0 ? (
+        <Button type="submit" variant="default" mih={56}>
+          I am done
+        </Button>
+      ) : (
+        <div className={classes.card} role="alert">
+          <p>{leaveUnsentText(unsent)}</p>
+          <span className={classes.ways}>
+            <Button
+              mih={56}
+              onClick={() => {
+                isWarned.current = false;
+                setUnsent(0);
+              }}
+            >
+              Stay here
+            </Button>
+            <Button type="submit" variant="default" mih={56}>
+              Leave anyway
+            </Button>
+          </span>
+        </div>
+      )}
     </form>
   );
 }

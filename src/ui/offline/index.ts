@@ -1,3 +1,4 @@
 export { ForgetSeat } from './ForgetSeat';
 export { KeepSeat } from './KeepSeat';
 export { LeaveButton } from './LeaveButton';
+export { UnsentCard } from './UnsentCard';

@@ -1,68 +1,125 @@
-import type { Metadata } from 'next';
+import type { Metadata, Route } from 'next';
+import type { SeatHome } from '@/contracts/attempts';
 import { getSeatNews } from '@/server/services/live';
 import { getSeatHome } from '@/server/services/seat';
-import { LeaveButton } from '@/ui/offline';
+import { LeaveButton, UnsentCard } from '@/ui/offline';
 import { SchemeButton } from '@/ui/theme/SchemeButton';
 import { leaveSeat } from '../../(public)/join/actions';
 import { AutoRefresh } from '../../_parts/AutoRefresh';
 import { LinkButton } from '../../_parts/LinkButton';
-import styles from '../../_parts/pages.module.css';
+import pages from '../../_parts/pages.module.css';
 import { getPageStudent } from '../_parts/seatPage';
+import styles from './home.module.css';
 
 /** A lesson that begins is seen within so long. */
 const REFRESH_MS = 4000;
 
 export const metadata: Metadata = { title: 'My place' };
 
+type SeatAssignment = SeatHome['assignments'][number];
+
+/** The child's home: one next thing, the rest below it in order. */
 export default async function SeatHomePage() {
   const actor = await getPageStudent();
   const [home, { isLive }] = await Promise.all([getSeatHome(actor), getSeatNews(actor)]);
+  const open = home.assignments.filter(({ solvedCount, puzzleCount }) => solvedCount < puzzleCount);
+  const done = home.assignments.filter(({ solvedCount, puzzleCount }) => solvedCount >= puzzleCount);
+  const first = isLive ? undefined : open[0];
   return (
-    <div className={styles.seatPage}>
-      <div className={styles.head}>
+    <div className={pages.seatPage}>
+      <div className={pages.head}>
         <h1>Hello {home.studentName}.</h1>
-        <div className={styles.row}>
-          <LinkButton href="/seat/path" mih={56}>
-            My path
-          </LinkButton>
-          <LinkButton href="/seat/pawns" variant="default" mih={56}>
-            Pawns only
-          </LinkButton>
+        <div className={pages.row}>
           <SchemeButton />
-          <LeaveButton leave={leaveSeat} />
+          <LeaveButton studentId={actor.studentId} leave={leaveSeat} />
         </div>
       </div>
       <AutoRefresh everyMs={REFRESH_MS} />
-      <div className={styles.card} style={{ marginBottom: '1rem' }}>
-        <div className={styles.head} style={{ margin: 0, alignItems: 'center' }}>
-          <span role="status">
-            {isLive ? 'Your class is at the board.' : 'Your class is not at the board now.'}
-          </span>
-          <LinkButton href="/seat/lesson" size="lg" mih={56} variant={isLive ? 'filled' : 'default'}>
-            To the board
-          </LinkButton>
-        </div>
-      </div>
-      {home.assignments.length === 0 && (
-        <p className={styles.card}>Nothing lies on your place yet. Your coach will give you something.</p>
-      )}
-      <ul className={styles.stack} style={{ listStyle: 'none', padding: 0, margin: 0 }}>
-        {home.assignments.map(({ assignmentId, setName, puzzleCount, solvedCount }) => (
-          <li key={assignmentId} className={styles.card}>
-            <div className={styles.head} style={{ margin: 0, alignItems: 'center' }}>
-              <span>
-                <h2 style={{ margin: 0 }}>{setName}</h2>
-                <span className={styles.soft}>
-                  {solvedCount} of {puzzleCount} solved
-                </span>
-              </span>
-              <LinkButton href={`/seat/${assignmentId}`} size="lg" mih={56}>
-                {solvedCount === 0 ? 'Start' : solvedCount < puzzleCount ? 'Go on' : 'Look again'}
-              </LinkButton>
-            </div>
-          </li>
+      <UnsentCard studentId={actor.studentId} />
+      <section className={styles.next} aria-label="Your next thing" role="status">
+        {isLive ? (
+          <NextThing title="Your class is at the board." href="/seat/lesson" action="Go to the board" />
+        ) : first !== undefined ? (
+          <NextThing
+            title={first.setName}
+            note={solvedText(first)}
+            href={`/seat/${first.assignmentId}`}
+            action={first.solvedCount === 0 ? 'Start' : 'Go on'}
+          />
+        ) : (
+          <NextThing
+            title={done.length > 0 ? 'All your tasks are done.' : 'No tasks from your coach yet.'}
+            note="Go on along your path."
+            href="/seat/path"
+            action="My path"
+          />
+        )}
+      </section>
+      <ul className={styles.rest}>
+        {(isLive || first !== undefined) && <Row title="My path" href="/seat/path" action="Open" />}
+        {open
+          .filter((assignment) => assignment !== first)
+          .map((assignment) => (
+            <AssignmentRow key={assignment.assignmentId} assignment={assignment} action="Open" />
+          ))}
+        <Row title="Pawns only" note="A game with pawns alone." href="/seat/pawns" action="Play" />
+        {done.map((assignment) => (
+          <AssignmentRow key={assignment.assignmentId} assignment={assignment} action="Look again" />
         ))}
       </ul>
     </div>
+  );
+}
+
+const solvedText = ({ solvedCount, puzzleCount }: SeatAssignment) =>
+  `${solvedCount} of ${puzzleCount} solved`;
+
+interface Thing<Path extends string> {
+  readonly title: string;
+  readonly note?: string;
+  readonly href: Route<Path>;
+  readonly action: string;
+}
+
+function NextThing<Path extends string>({ title, note, href, action }: Thing<Path>) {
+  return (
+    <>
+      <h2>{title}</h2>
+      {note !== undefined && <p className={pages.soft}>{note}</p>}
+      <LinkButton href={href} size="xl" mih={72}>
+        {action}
+      </LinkButton>
+    </>
+  );
+}
+
+function Row<Path extends string>({ title, note, href, action }: Thing<Path>) {
+  return (
+    <li className={styles.row}>
+      <span>
+        <strong>{title}</strong>
+        {note !== undefined && <span className={pages.soft}>{note}</span>}
+      </span>
+      <LinkButton href={href} variant="default" size="md" mih={56} says={`${action}: ${title}`}>
+        {action}
+      </LinkButton>
+    </li>
+  );
+}
+
+function AssignmentRow({
+  assignment,
+  action,
+}: {
+  readonly assignment: SeatAssignment;
+  readonly action: string;
+}) {
+  return (
+    <Row
+      title={assignment.setName}
+      note={solvedText(assignment)}
+      href={`/seat/${assignment.assignmentId}`}
+      action={action}
+    />
   );
 }

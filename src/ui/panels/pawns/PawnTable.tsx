@@ -1,13 +1,26 @@
 'use client';
 import { Button, Checkbox, NativeSelect } from '@mantine/core';
-import { useReducer, useState } from 'react';
+import { useEffect, useMemo, useReducer, useState } from 'react';
 import type { PawnGoal } from '@/core/pawns';
-import { pawnEndText, PAWN_GOAL_WORDS, SIDE_WORDS } from '@/text';
+import { tryHandMove } from '@/core/rules';
+import { handFaultText, pawnEndText, PAWN_GOAL_WORDS, SIDE_WORDS } from '@/text';
 import { PAWNS } from '@/ui/answer';
-import { Board, type HandRules } from '@/ui/board';
+import { Board, type Drop, type HandRules } from '@/ui/board';
+import { openDraft, useIsBrowser } from '@/ui/device';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import classes from './PawnTable.module.css';
-import { APP_SIDE, beginPawnTable, endOf, placeOf, reducePawnTable, type PawnRules } from './pawnTable';
+import { PawnRuleCards } from './PawnRuleCards';
+import {
+  APP_SIDE,
+  beginPawnTable,
+  endOf,
+  keepPawnGame,
+  keptPawnGameSchema,
+  openKeptPawnGame,
+  placeOf,
+  reducePawnTable,
+  type PawnRules,
+} from './pawnTable';
 
 const OPPONENTS: readonly { readonly value: PawnRules['opponent']; readonly label: string }[] = [
   { value: 'child', label: 'Two at this screen' },
@@ -17,17 +30,34 @@ const OPPONENTS: readonly { readonly value: PawnRules['opponent']; readonly labe
 ];
 const FIRST_RULES: PawnRules = { opponent: 'child', goal: 'promotion', hasKings: false, pawns: 8 };
 
-/** The pawns-only game for two children at one screen, or one against the app. Nothing of it is stored. */
-export function PawnTable() {
-  const [state, dispatch] = useReducer(reducePawnTable, undefined, () => beginPawnTable(FIRST_RULES, 0));
+/**
+ * The pawns-only game for two children at one screen, or one against the app. Nothing of it is stored but on this device, so that a reload
+ * goes on with it. `owner`: whose game it is there.
+ */
+export function PawnTable({ owner }: { readonly owner: string }) {
+  return useIsBrowser() ? <OpenTable owner={owner} /> : <div className={classes.waiting} />;
+}
+
+const GAME = 'game';
+
+function OpenTable({ owner }: { readonly owner: string }) {
+  const draft = useMemo(() => openDraft(window.localStorage, `vorschule-pawns-${owner}`), [owner]);
+  const [state, dispatch] = useReducer(reducePawnTable, undefined, () => {
+    const kept = keptPawnGameSchema.safeParse(draft.read(GAME));
+    return kept.success ? openKeptPawnGame(kept.data) : beginPawnTable(FIRST_RULES, 0);
+  });
+  useEffect(() => draft.write(GAME, keepPawnGame(state)), [draft, state]);
   const [isTurned, setIsTurned] = useState(false);
+  // Said until the next move.
+  const [refusal, setRefusal] = useState<{ readonly plies: number; readonly text: string }>();
   const { say } = useHouseVoice();
   const { rules } = state;
   const place = placeOf(state);
   const end = endOf(state);
   const last = state.moves.at(-1);
   const before = state.places.at(-2);
-  const said = last === undefined || before === undefined ? '' : PAWNS.tell(before, last);
+  const told = last === undefined || before === undefined ? '' : PAWNS.tell(before, last);
+  const said = refusal?.plies === state.moves.length ? refusal.text : told;
 
   function begin(change: Partial<PawnRules>) {
     const next = { ...rules, ...change };
@@ -44,9 +74,21 @@ export function PawnTable() {
       end === undefined &&
       (rules.opponent === 'child' || place.turn !== APP_SIDE) &&
       PAWNS.listMovesFrom(place, square).length > 0,
-    dropResult: (from, to) =>
-      PAWNS.listMovesFrom(place, from).some((move) => move.to === to) ? 'move' : 'back',
+    // What is not allowed is dropped as well, so that it can be told why; another own piece means that one.
+    dropResult: (_, to) => (to === undefined || place.board[to]?.side === place.turn ? 'back' : 'move'),
   };
+
+  function drop({ from, to }: Drop) {
+    if (to === undefined) return;
+    if (PAWNS.listMovesFrom(place, from).some((move) => move.to === to)) {
+      dispatch({ kind: 'move', move: { from, to } });
+      return;
+    }
+    const tried = tryHandMove(place, { from, to });
+    const text = tried.ok ? 'That move is not allowed here.' : handFaultText(place, tried.error);
+    setRefusal({ plies: state.moves.length, text });
+  }
+
   const question = end === undefined ? `${SIDE_WORDS[place.turn]} to move.` : pawnEndText(end);
 
   return (
@@ -62,7 +104,7 @@ export function PawnTable() {
           bottom={isTurned && rules.opponent === 'child' ? place.turn : 'white'}
           label="Board of the pawns game"
           rules={hand}
-          onDrop={({ from, to }) => to !== undefined && dispatch({ kind: 'move', move: { from, to } })}
+          onDrop={drop}
           marksFor={(from) =>
             PAWNS.listMovesFrom(place, from).map((move) => ({
               square: move.to,
@@ -89,6 +131,7 @@ export function PawnTable() {
           Take back
         </Button>
       </div>
+      <PawnRuleCards goal={rules.goal} />
       <fieldset className={classes.rules}>
         <legend>How to play</legend>
         <NativeSelect
@@ -108,7 +151,7 @@ export function PawnTable() {
           disabled={rules.hasKings}
           onChange={(event) => begin({ goal: event.currentTarget.value as PawnGoal })}
           data={[
-            { value: 'promotion', label: 'First pawn on the far row' },
+            { value: 'promotion', label: 'First pawn on the last rank' },
             { value: 'last-move', label: 'Whoever makes the last move' },
           ]}
         />

@@ -3,6 +3,9 @@ import { parseSquareName } from '@/core/board';
 import {
   beginPawnTable,
   endOf,
+  keepPawnGame,
+  keptPawnGameSchema,
+  openKeptPawnGame,
   placeOf,
   reducePawnTable,
   type PawnRules,
@@ -50,4 +53,13 @@ test('the app answers at once, and taking back takes its answer too', () => {
   expect(placeOf(one).turn).toBe('white');
   expect(listPawnMoves(placeOf(one)).length).toBeGreaterThan(0);
   expect(reducePawnTable(one, { kind: 'back' }).moves).toHaveLength(0);
+});
+
+test('a kept game is opened move for move, the answers of the app with it; what does not fit ends it', () => {
+  const begun = beginPawnTable({ ...TWO, opponent: 'steady' }, 5);
+  const played = move(begun, 'c2', 'c4');
+  expect(played.moves).toHaveLength(2);
+  const kept = keptPawnGameSchema.parse(JSON.parse(JSON.stringify(keepPawnGame(played))));
+  expect(placeOf(openKeptPawnGame(kept))).toEqual(placeOf(played));
+  expect(openKeptPawnGame({ ...kept, moves: ['c2c4', 'a1a2'] }).moves).toHaveLength(1);
 });

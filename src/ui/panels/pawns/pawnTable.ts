@@ -1,9 +1,13 @@
 /** A pawns-only game at one screen, as a pure reducer: two children, or one and the app. */
+import { z } from 'zod';
 import type { Side } from '@/core/board';
+import { makeMoveText, parseMoveText } from '@/core/notation';
 import {
   choosePawnMove,
   findPawnEnd,
   listPawnMoves,
+  PAWN_GOALS,
+  PAWN_STRENGTHS,
   playPawnMove,
   startPawnGame,
   type PawnEnd,
@@ -34,6 +38,34 @@ export type PawnTableAction =
   | { readonly kind: 'begin'; readonly rules: PawnRules; readonly seed: number }
   | { readonly kind: 'move'; readonly move: Move }
   | { readonly kind: 'back' };
+
+/** As much of a game as it takes to play it again. */
+export const keptPawnGameSchema = z.object({
+  rules: z.object({
+    opponent: z.enum(['child', ...PAWN_STRENGTHS]),
+    goal: z.enum(PAWN_GOALS),
+    hasKings: z.boolean(),
+    pawns: z.union([z.literal(3), z.literal(5), z.literal(8)]),
+  }),
+  seed: z.number().int(),
+  moves: z.array(z.string()).max(400),
+});
+export type KeptPawnGame = z.infer<typeof keptPawnGameSchema>;
+
+export function keepPawnGame({ rules, seed, moves }: PawnTableState): KeptPawnGame {
+  return { rules, seed, moves: moves.map(makeMoveText) };
+}
+
+/** The game played again, up to the first move that does not fit. */
+export function openKeptPawnGame({ rules, seed, moves }: KeptPawnGame): PawnTableState {
+  return moves.reduce(
+    (state, text) => {
+      const move = parseMoveText(text);
+      return move === undefined ? state : play(state, move);
+    },
+    beginPawnTable(rules, seed),
+  );
+}
 
 /** The side the app plays. */
 export const APP_SIDE: Side = 'black';

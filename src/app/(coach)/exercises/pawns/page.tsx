@@ -19,7 +19,7 @@ export default async function PawnsPage() {
           Back to the exercises
         </LinkButton>
       </div>
-      <PawnTable />
+      <PawnTable owner="coach" />
     </>
   );
 }

@@ -8,16 +8,16 @@ export const metadata: Metadata = { title: 'Pawns only' };
 
 /** The pawns-only game at the seat: with a neighbour or against the app. */
 export default async function SeatPawnsPage() {
-  await getPageStudent();
+  const { studentId } = await getPageStudent();
   return (
-    <div className={pages.seatPage}>
+    <div className={pages.seatTable}>
       <div className={pages.head}>
         <span />
         <LinkButton href="/seat" variant="default" mih={56}>
           My place
         </LinkButton>
       </div>
-      <PawnTable />
+      <PawnTable owner={String(studentId)} />
     </div>
   );
 }

@@ -1,0 +1,65 @@
+import { Button } from '@mantine/core';
+import type { SeatTask } from '@/contracts/attempts';
+import type { TaskId } from '@/contracts/ids';
+import { getAskedLength } from '@/core/exercises';
+import { countWords, seatTaskName, wentWellText } from '@/text';
+import { EveningPicture } from './EveningPicture';
+import classes from './RoundEnd.module.css';
+
+/** The end of a round: what went well by name, one thing to repeat, and a calm picture. */
+export function RoundEnd(props: {
+  /** Those that were not skipped. */
+  readonly tasks: readonly SeatTask[];
+  /** Stairs that were skipped. */
+  readonly climbed: number;
+  /** Tasks whose first answer was not right, or that were shown. */
+  readonly stumbled: readonly number[];
+  /** Words of the button that leaves. */
+  readonly back: string;
+  readonly onLeave: () => void;
+  /** Wants the skipped ones as well. */
+  readonly onClimb: () => void;
+  readonly onRepeat: (taskId: TaskId) => void;
+}) {
+  const { tasks, climbed, stumbled, back, onLeave, onClimb, onRepeat } = props;
+  const isHard = ({ taskId }: SeatTask) => stumbled.includes(taskId);
+  const hard = new Set(tasks.filter(isHard).map(nameOf));
+  const well = [...new Set(tasks.map(nameOf))].filter((name) => !hard.has(name));
+  const again = tasks.find(isHard);
+  return (
+    <div className={classes.end}>
+      <EveningPicture />
+      <h1>All done.</h1>
+      {tasks.length > 0 && (
+        <p>
+          {climbed > 0
+            ? `You have climbed ${countWords(tasks.length, 'stair')}.`
+            : `You solved ${tasks.length === 1 ? 'the task' : `all ${tasks.length} tasks`}.`}
+        </p>
+      )}
+      {tasks.length > 0 && <p>{wentWellText(well, stumbled.length > 0)}</p>}
+      {climbed > 0 && (
+        <p>
+          {countWords(climbed, 'stair')} you had climbed before.{' '}
+          <Button size="md" mih={56} variant="default" onClick={onClimb}>
+            Climb {climbed === 1 ? 'it' : 'them'} again
+          </Button>
+        </p>
+      )}
+      {again !== undefined && (
+        <p className={classes.again}>
+          <span>One to play again: “{nameOf(again)}”</span>
+          <Button size="md" mih={56} variant="default" onClick={() => onRepeat(again.taskId)}>
+            Once more
+          </Button>
+        </p>
+      )}
+      <Button size="lg" mih={56} onClick={onLeave}>
+        {back}
+      </Button>
+    </div>
+  );
+}
+
+const nameOf = (task: SeatTask) =>
+  seatTaskName(task.family, task.family === 'mate' ? getAskedLength(task.task) : undefined);

@@ -1,0 +1,2 @@
+export { dropDraft, NO_DRAFT, openDraft, useDraft, type Draft } from './draft';
+export { useIsBrowser } from './useIsBrowser';

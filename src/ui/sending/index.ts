@@ -1,0 +1,1 @@
+export { useOutbox, useShownOutbox, useSuggestions } from './useOutbox';
