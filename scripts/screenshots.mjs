@@ -165,7 +165,7 @@ const VIEWS = {
     TABLET,
     async (page) => {
       await takeSeat(page);
-      await page.getByRole('listitem').filter({ hasText: 'Signals and flags' }).getByRole('link').click();
+      await page.getByRole('link', { name: /Signals and flags/ }).click();
       for (let task = 1; task < 6; task += 1) await page.getByRole('button', { name: 'Later' }).click();
       await page.getByText(/Task 6 of/).waitFor();
     },
@@ -175,7 +175,7 @@ const VIEWS = {
     async (page) => {
       await teach(page);
       await takeSeat(page);
-      await page.getByRole('link', { name: 'To the board' }).click();
+      await page.getByRole('link', { name: /^Go to the board/ }).click();
       await page.getByText('Which move?').waitFor();
       for (const square of [43, 59]) await page.locator(`[data-square="${square}"]`).click();
     },

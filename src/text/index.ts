@@ -89,6 +89,9 @@ export { defenceText, moveKindText } from './tree';
 export { writtenVerdictText } from './written';
 export {
   ARROW_WORDS,
+  boardDrawingText,
+  MARK_WORDS,
+  squarePlaceWords,
   countWords,
   listWords,
   manWords,

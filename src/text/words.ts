@@ -1,5 +1,5 @@
 /** House words in their plain English form; a club's own names replace them later. */
-import { makeSquareName, type Man, type Role, type Side, type Square } from '@/core/board';
+import { fileOf, makeSquareName, rankOf, type Man, type Role, type Side, type Square } from '@/core/board';
 import type { KeyPicture } from '@/contracts/people';
 import type { Wing } from '@/core/puzzles';
 
@@ -41,7 +41,16 @@ export function manWords({ side, role }: Man): string {
 
 /** "e4, white knight" or "e4, empty". */
 export function squareWords(square: Square, man: Man | undefined): string {
-  return `${makeSquareName(square)}, ${man === undefined ? 'empty' : manWords(man)}`;
+  return `${makeSquareName(square)}, ${onSquareWords(man)}`;
+}
+
+const onSquareWords = (man: Man | undefined) => (man === undefined ? 'empty' : manWords(man));
+
+/** "5 from the left, 4 from below, empty": of a board without letters and numbers, where the name would be the answer. */
+export function squarePlaceWords(square: Square, man: Man | undefined, bottom: Side): string {
+  const [file, rank] = [fileOf(square) + 1, rankOf(square) + 1];
+  const [left, below] = bottom === 'white' ? [file, rank] : [9 - file, 9 - rank];
+  return `${left} from the left, ${below} from below, ${onSquareWords(man)}`;
 }
 
 /** "1 puzzle", "12 puzzles". */
@@ -60,6 +69,34 @@ export const ARROW_WORDS: Readonly<Record<'attack' | 'idea', string>> = {
   attack: 'this man attacks or guards that square',
   idea: 'a move that is thought of, not made',
 };
+
+/** What a sign says of its square, behind the square's name, to who reads by ear. */
+export const MARK_WORDS: Readonly<
+  Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>
+> = {
+  goes: 'free to go to',
+  takes: 'can be captured',
+  chosen: 'marked',
+  hint: 'look here',
+  fault: 'not right',
+  guarded: 'guarded',
+  blocked: 'own piece',
+};
+
+/** What is drawn over the squares: the last move, and arrows. Empty where nothing is. `nameOf` says which square. */
+export function boardDrawingText(
+  trace: { readonly from: Square; readonly to: Square } | undefined,
+  arrows: readonly { readonly from: Square; readonly to: Square }[],
+  nameOf: (square: Square) => string,
+): string {
+  const lines = arrows.map(({ from, to }) => `${nameOf(from)} to ${nameOf(to)}`);
+  return [
+    trace === undefined ? '' : `Last move: ${nameOf(trace.from)} to ${nameOf(trace.to)}.`,
+    lines.length === 0 ? '' : `Arrows: ${lines.join(', ')}.`,
+  ]
+    .join(' ')
+    .trim();
+}
 
 export const SIGN_WORDS: Readonly<
   Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>

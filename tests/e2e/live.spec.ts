@@ -63,7 +63,7 @@ test('a lesson at the big board loses no answer while the server is killed and c
     const { code, key } = await makeClassWithChild(coach, CLASS, 'Teal');
     const child = await open({ width: 820, height: 1180 });
     await takeSeat(child, code, 'Teal', key);
-    await expect(child.getByText('Your class is not at the board now.')).toBeVisible();
+    await expect(child.getByText('No tasks from your coach yet.')).toBeVisible();
     await beginLesson(coach);
     const board = coach.getByRole('grid', { name: 'The big board' });
     await expect(board).toBeVisible();
@@ -89,7 +89,7 @@ test('a lesson at the big board loses no answer while the server is killed and c
     await coach.getByRole('button', { name: /^Ask,/ }).click();
     await coach.keyboard.press('q');
     await expect(coach.getByText(/^Asked\. Thinking/)).toBeVisible();
-    await child.getByRole('link', { name: 'To the board' }).click();
+    await child.getByRole('link', { name: /^Go to the board/ }).click();
     await expect(child.getByText('Which move? Make it on the board.')).toBeVisible();
     await expect(besides.getByText(/^([5-9]|[12]\d|3[01]) of 31 have answered/)).toBeVisible();
 

@@ -2,7 +2,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
 import { openOwnClub } from '../support/club/ownClub';
-import { openPage, signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
+import { openPage, openSet, signInCoach, takeSeat, waitUntilAwake } from '../support/visitors';
 
 const SET = 'Two crossings';
 const club = openOwnClub({ given: [{ set: SET, to: 'harbour' }], answered: [SET] });
@@ -18,8 +18,7 @@ const listKept = (page: Page) =>
 
 async function openRound(page: Page, name: string): Promise<string> {
   await takeSeat(page, club().classes.harbour.code, name);
-  const card = page.getByRole('listitem').filter({ hasText: SET });
-  await card.getByRole('link', { name: /Start|Go on/ }).click();
+  await openSet(page, SET);
   await page.getByRole('grid').waitFor();
   const path = new URL(page.url()).pathname;
   await expect.poll(() => listKept(page), { timeout: 30_000 }).toContain(path);

@@ -21,7 +21,7 @@ test('a child sees its path and practises what is next; a round that is left is 
   await page.getByRole('button', { name: 'My path' }).click();
   await page.waitForURL('**/seat/path');
   await page.goBack();
-  await expect(page.getByText('Task 1 of 6')).toBeVisible();
+  await expect(page.getByText('Task 2 of 6')).toBeVisible();
 });
 
 test('the coach orders the path by buttons, by keyboard and by drag, and closes a stage', async ({

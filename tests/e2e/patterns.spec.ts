@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
 import { openOwnClub } from '../support/club/ownClub';
-import { openPage, signInCoach, takeSeat } from '../support/visitors';
+import { openPage, signInCoach, takeSeat, openSet } from '../support/visitors';
 
 const club = openOwnClub();
 
@@ -32,8 +32,7 @@ test('a coach gets from a pasted mate to a staircase on the seats of a class, an
 
   const child = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();
   await takeSeat(child, club().classes.tidepool.code, 'Acorn');
-  const card = child.getByRole('listitem').filter({ hasText: 'Staircase to a mate in 2' });
-  await card.getByRole('link', { name: 'Start' }).click();
+  await openSet(child, 'Staircase to a mate in 2');
   await expect(boardOf(child).square('h6')).toHaveAccessibleName('h6, white knight');
   await boardOf(child).play('h6', 'f7');
   await expect(child.getByText('Yes, checkmate. It is called: Smothered mate.')).toBeVisible();

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
 import { openOwnClub } from '../support/club/ownClub';
-import { openPage, takeSeat, tapKey } from '../support/visitors';
+import { openPage, openSet, takeSeat, tapKey } from '../support/visitors';
 
 const SET = 'Two crossings';
 const club = openOwnClub({ given: [{ set: SET, to: 'harbour' }], answered: [SET] });
@@ -10,8 +10,7 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
 const openRound = async (page: Page, name: string) => {
   await takeSeat(page, club().classes.harbour.code, name);
-  const card = page.getByRole('listitem').filter({ hasText: SET });
-  await card.getByRole('link', { name: /Start|Go on/ }).click();
+  await openSet(page, SET);
   await page.getByRole('grid').waitFor();
 };
 

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { boardOf } from '../support/boardDriver';
 import { openOwnClub } from '../support/club/ownClub';
-import { makeClassWithChild, openPage, signInCoach, takeSeat } from '../support/visitors';
+import { makeClassWithChild, openPage, signInCoach, takeSeat, openSet } from '../support/visitors';
 
 const SET = 'Lights on the quay';
 const club = openOwnClub({ given: [{ set: SET, to: 'lantern' }] });
@@ -82,8 +82,7 @@ test('answers arrive on the class page by themselves', async ({ browser }) => {
     await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
   ).newPage();
   await takeSeat(child, club().classes.lantern.code, 'Wren');
-  const card = child.getByRole('listitem').filter({ hasText: SET });
-  await card.getByRole('link', { name: 'Start' }).click();
+  await openSet(child, SET);
   await boardOf(child).play('d6', 'e7');
   await expect(child.getByText('Yes, checkmate.')).toBeVisible();
   await expect(coach.getByText(/Wren solved task 1Lights on the quay/)).toBeVisible({ timeout: 15_000 });

@@ -27,6 +27,11 @@ export async function takeSeat(page: Page, code: string, name: string, key = key
   await page.waitForURL('**/seat');
 }
 
+/** On the child's home: opens a set, whether it is the next thing or one of the others. */
+export async function openSet(page: Page, name: string): Promise<void> {
+  await page.getByRole('link', { name: new RegExp(`^(Start|Go on|Open|Look again): ${name}`) }).click();
+}
+
 /** A coach makes a class with one child; gives its code and the child's key. */
 export async function makeClassWithChild(
   coach: Page,

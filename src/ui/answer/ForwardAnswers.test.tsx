@@ -110,7 +110,7 @@ test('a score sheet is kept move by move, one can go back, and each wrong move i
     fireEvent.change(field(), { target: { value: text } });
     fireEvent.keyDown(field(), { key: 'Enter' });
   };
-  expect(screen.getByRole('img', { name: /Write down/ })).toBeInTheDocument();
+  expect(screen.getByRole('grid', { name: /Write down/ })).toBeInTheDocument();
   expect(screen.getByRole('button', { name: 'Next move' })).toBeDisabled();
   write('e4');
   write('e6');

@@ -2,9 +2,12 @@
 import type { Square } from '@/core/board';
 import type { Scene } from '@/core/exercises';
 import type { Diagram } from '@/drawing';
-import { DiagramPicture } from '@/ui/board';
+import { Board, type HandRules } from '@/ui/board';
 
-/** The board of an exercise that is looked at, not touched. */
+/** Nothing is carried. */
+const STILL: HandRules = { canHold: () => false, dropResult: () => 'back' };
+
+/** The board of an exercise that is looked at, not touched; by keyboard and by ear it is read square by square. */
 export function SceneBoard(props: {
   readonly scene: Scene;
   readonly title: string;
@@ -15,13 +18,18 @@ export function SceneBoard(props: {
   const { scene, title, helpSquare, marks = [], arrows = [] } = props;
   const asked = helpSquare === undefined ? scene.asked : [...scene.asked, helpSquare];
   return (
-    <DiagramPicture
-      diagram={{
-        ...scene,
-        arrows,
-        marks: [...asked.map((square) => ({ square, mark: 'hint' as const })), ...marks],
-      }}
-      title={title}
+    <Board
+      board={scene.board}
+      turn={scene.turn}
+      bottom={scene.bottom}
+      hasCoordinates={scene.hasCoordinates}
+      trace={scene.trace}
+      label={title}
+      isStill
+      rules={STILL}
+      onDrop={() => undefined}
+      arrows={arrows}
+      marks={[...asked.map((square) => ({ square, mark: 'hint' as const })), ...marks]}
     />
   );
 }

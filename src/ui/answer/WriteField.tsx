@@ -1,5 +1,6 @@
 'use client';
 import { TextInput } from '@mantine/core';
+import type { CSSProperties } from 'react';
 import classes from './AnswerFrame.module.css';
 
 export const SQUARE_KEYS = [
@@ -47,7 +48,7 @@ export function WriteField(props: {
       </div>
       <div className={classes.keys} role="group" aria-label="Keys">
         {keys.map((row) => (
-          <div key={row[0]} className={classes.keyRow}>
+          <div key={row[0]} className={classes.keyRow} style={{ '--keys': row.length } as CSSProperties}>
             {row.map((key) => (
               <button
                 key={key}

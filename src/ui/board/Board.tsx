@@ -1,5 +1,5 @@
 'use client';
-import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useId, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import {
   getMan,
   makeSquareName,
@@ -10,7 +10,7 @@ import {
   type Square,
 } from '@/core/board';
 import { drawDiagram, SCREEN_PAINT, type Diagram, type DiagramMark } from '@/drawing';
-import { ROLE_WORDS, squareWords } from '@/text';
+import { boardDrawingText, MARK_WORDS, ROLE_WORDS, squarePlaceWords, squareWords } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Board.module.css';
 import { listSquaresBeside, useCarry } from './carry';
@@ -28,6 +28,8 @@ export interface BoardProps {
   readonly label: string;
   readonly rules: HandRules;
   readonly onDrop: (drop: Drop) => void;
+  /** It is looked at, not touched: on a screen that is touched the page scrolls under the finger. */
+  readonly isStill?: boolean;
   /** Marks for the man in hand, usually where it may go. */
   readonly marksFor?: (from: Square) => NonNullable<Diagram['marks']>;
   readonly marks?: Diagram['marks'];
@@ -95,6 +97,20 @@ export function Board(props: BoardProps) {
   if (state.kind === 'holding') {
     marks.push({ square: state.from, mark: 'chosen' }, ...(marksFor?.(state.from) ?? []));
   }
+  const drawnId = useId();
+  const drawn = boardDrawingText(props.trace, props.arrows ?? [], makeSquareName);
+
+  /** The square with what stands there and what is marked on it. */
+  function labelOf(square: Square): string {
+    const man = board[square];
+    // Without letters and numbers the name of a square is what is asked.
+    const words = hasCoordinates ? squareWords(square, man) : squarePlaceWords(square, man, bottom);
+    const signs = marks
+      .filter((mark) => mark.square === square)
+      .map(({ mark, tag }) => (tag === undefined ? MARK_WORDS[mark] : `${MARK_WORDS[mark]} ${tag}`));
+    return [words, ...new Set(signs)].join(', ');
+  }
+
   const drawing = drawDiagram(
     {
       board,
@@ -115,7 +131,8 @@ export function Board(props: BoardProps) {
       <div
         role="grid"
         aria-label={label}
-        className={`${classes.squares} ${held === undefined ? '' : classes.held}`}
+        aria-describedby={drawn === '' ? undefined : drawnId}
+        className={`${classes.squares} ${held === undefined ? '' : classes.held} ${props.isStill ? classes.still : ''}`}
       >
         {rowsFrom(bottom).map((row) => (
           <div role="row" className={classes.row} key={row[0]}>
@@ -125,7 +142,7 @@ export function Board(props: BoardProps) {
                 key={square}
                 className={classes.square}
                 data-square={square}
-                aria-label={say(squareWords(square, board[square]))}
+                aria-label={say(labelOf(square))}
                 aria-selected={
                   square === held || marks.some((one) => one.square === square && one.mark === 'chosen')
                 }
@@ -138,6 +155,11 @@ export function Board(props: BoardProps) {
           </div>
         ))}
       </div>
+      {drawn !== '' && (
+        <p id={drawnId} className={classes.unseen}>
+          {drawn}
+        </p>
+      )}
       {state.kind === 'promoting' && (
         <PromotionChoice
           side={board[state.from]?.side ?? 'white'}

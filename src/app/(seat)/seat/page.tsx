@@ -36,7 +36,7 @@ export default async function SeatHomePage() {
       </div>
       <AutoRefresh everyMs={REFRESH_MS} />
       <UnsentCard studentId={actor.studentId} />
-      <section className={styles.next} aria-label="Your next thing" role="status">
+      <section className={styles.next} aria-label="Your next thing">
         {isLive ? (
           <NextThing title="Your class is at the board." href="/seat/lesson" action="Go to the board" />
         ) : first !== undefined ? (
@@ -84,9 +84,11 @@ interface Thing<Path extends string> {
 function NextThing<Path extends string>({ title, note, href, action }: Thing<Path>) {
   return (
     <>
-      <h2>{title}</h2>
+      <div role="status">
+        <h2>{title}</h2>
+      </div>
       {note !== undefined && <p className={pages.soft}>{note}</p>}
-      <LinkButton href={href} size="xl" mih={72}>
+      <LinkButton href={href} size="xl" mih={72} says={`${action}: ${title}`}>
         {action}
       </LinkButton>
     </>
