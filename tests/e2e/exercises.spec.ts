@@ -11,7 +11,7 @@ import { openOwnClub } from '../support/club/ownClub';
 import { openPage, openSet, signInCoach, takeSeat } from '../support/visitors';
 
 const [ROUNDS = { name: '', rounds: [] }] = DEMO_ROUNDS;
-const club = openOwnClub({ given: [{ set: ROUNDS.name, to: 'lantern' }] });
+const club = openOwnClub({ given: DEMO_ROUNDS.map(({ name }) => ({ set: name, to: 'lantern' })) });
 
 /** A family for each answer mode; besides, labels, several choices, an opponent, a score sheet, a told line and an order. */
 const MODES: readonly ExerciseId[] = [
@@ -88,30 +88,54 @@ test.describe('on a phone, by touch', () => {
   });
 });
 
-test.describe('on a phone that lies', () => {
-  test.use({ viewport: { width: 844, height: 390 }, hasTouch: true });
+/** The board and the buttons of an exercise are in sight together, nothing is wider than the screen, nothing too small for a finger. */
+async function expectTogether(page: Page, family: ExerciseId, height: number): Promise<void> {
+  const button = page.getByRole('button', { name: /^(Done|Help)/ }).first();
+  await expect(button, family).toBeInViewport({ ratio: 0.99 });
+  // Scrolled to its end, with all of the answer seen, the board has not left the screen.
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await expect(button, family).toBeInViewport({ ratio: 0.99 });
+  const board = page.locator('[class*="boardPlace"]');
+  if ((await board.count()) > 0) {
+    await expect(board, family).toBeInViewport({ ratio: 0.9 });
+    const box = await board.boundingBox();
+    expect([family, (box?.height ?? 0) <= height]).toEqual([family, true]);
+  }
+  const faults = await page.evaluate(() => ({
+    sideways: document.documentElement.scrollWidth - window.innerWidth,
+    small: [...document.querySelectorAll('button, input')].flatMap((key) => {
+      const { width: wide, height: high } = key.getBoundingClientRect();
+      return wide > 0 && Math.min(wide, high) < 43.9 ? [key.outerHTML.slice(0, 80)] : [];
+    }),
+  }));
+  expect([family, faults]).toEqual([family, { sideways: 0, small: [] }]);
+}
 
-  test('the board and the buttons are in sight together, whatever the answer is made with', async ({
-    page,
-  }) => {
-    const { name, rounds } = ROUNDS;
-    await takeSeat(page, club().classes.lantern.code, 'Juno');
-    await openSet(page, name);
-    for (const [index, { family }] of rounds.entries()) {
-      await expect(page.getByText(`Task ${index + 1} of ${rounds.length}`)).toBeVisible();
-      const done = page.getByRole('button', { name: /^(Done|Help)/ }).first();
-      await done.scrollIntoViewIfNeeded();
-      // With the button in sight the board has not left the screen.
-      const board = page.locator('[class*="boardPlace"]');
-      if ((await board.count()) > 0) {
-        await expect(board, family).toBeInViewport({ ratio: 0.9 });
-        const box = await board.boundingBox();
-        expect([family, (box?.height ?? 0) <= 390]).toEqual([family, true]);
+for (const [words, width, height] of [
+  ['that lies', 844, 390],
+  ['that stands', 390, 844],
+  ['that is very small', 320, 640],
+  ['at 200 %', 640, 400],
+] as const) {
+  test.describe(`on a screen ${words}`, () => {
+    test.use({ viewport: { width, height }, hasTouch: true });
+
+    test('the board and the buttons are in sight together, whatever the answer is made with', async ({
+      page,
+    }) => {
+      await takeSeat(page, club().classes.lantern.code, 'Juno');
+      for (const { name, rounds } of DEMO_ROUNDS) {
+        await openSet(page, name);
+        for (const [index, { family }] of rounds.entries()) {
+          await expect(page.getByText(`Task ${index + 1} of ${rounds.length}`)).toBeVisible();
+          await expectTogether(page, family, height);
+          await page.getByRole('button', { name: 'Later' }).click();
+        }
+        await page.getByRole('button', { name: 'My place' }).click();
       }
-      await page.getByRole('button', { name: 'Later' }).click();
-    }
+    });
   });
-});
+}
 
 test.describe('by keyboard alone', () => {
   test('every answer mode is answered with Tab, arrows, Enter and letters', async ({ page }) => {
