@@ -61,7 +61,14 @@ export {
 } from './reports';
 export { chanceLineText, chancePlaceText, chanceText, gameTitle, resultText } from './games';
 export { gradeText, KEY_KIND_WORDS } from './grade';
-export { answerLineText, ledgerText, SUGGESTION_WORDS, suggestionText, thoughtText } from './live';
+export {
+  answerLineText,
+  ledgerText,
+  SUGGESTION_WORDS,
+  suggestionText,
+  thoughtText,
+  workedAnswerText,
+} from './live';
 export { planItemText, SEGMENT_WORDS, segmentText, shortDayText, WEEKDAY_WORDS } from './lessons';
 export { makeStagePlan } from './planTemplates';
 export { TRAIL_WORDS } from './trail';

@@ -2,7 +2,7 @@
 import { findBalance, type Board, type ValueScale } from '@/core/board';
 import { openExercise, type Answer, type ExerciseTask, type FamilyId } from '@/core/exercises';
 import { getPosition, makeMoveText, makeNumberedLine, makeSan, parseMoveText } from '@/core/notation';
-import type { Fate, SuggestionGroup } from '@/core/proof';
+import type { Fate, FateTable, SuggestionGroup } from '@/core/proof';
 import { isSameMove, listLegalMoves, playMove, type Move, type Position } from '@/core/rules';
 import { answerText } from './exercises';
 import { fateText, seenText, takenWords } from './fates';
@@ -32,6 +32,22 @@ export function suggestionText(position: Position, fate: Fate, delay: number): s
   const by = makeSan(playMove(position, move), reply);
   const deed = won === '' ? `loses ${lost}` : `loses ${lost} for ${won}`;
   return `${deed}, by ${by} (${seenText(fate.seenPlies)})`;
+}
+
+/** The answer to an own position, as far as it was worked out: its best move and what becomes of it. */
+export function workedAnswerText(
+  position: Position | undefined,
+  { table, state }: { readonly table: FateTable | undefined; readonly state: 'working' | 'done' | 'failed' },
+): string {
+  if (position === undefined)
+    return 'No answer can be worked out here: that needs a legal position with both kings.';
+  if (state === 'failed') return 'The answer could not be worked out. Press A twice to try again.';
+  const best = table?.moves[0];
+  if (best === undefined) return state === 'done' ? 'There is no move here.' : 'Working out the answer ...';
+  const more = state === 'working' ? ' Still working ...' : '';
+  const becomes = suggestionText(position, best.fate, 0);
+  if (best.fate.kind === 'mates') return `${makeNumberedLine(position, best.fate.line)}: ${becomes}.${more}`;
+  return `No mate found. Looks best: ${makeSan(position, best.move)}, ${becomes}.${more}`;
 }
 
 /** "White is 3 ahead": the men on a board, counted by the club's points. */

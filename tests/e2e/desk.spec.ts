@@ -127,7 +127,7 @@ test('the whole solution is read aloud and shown on the board, both lengths said
   await openPage(page, `/desk?fen=${encodeURIComponent(BLOCK)}`);
   await page.getByRole('button', { name: 'Prove', exact: true }).click();
   await expect(page.getByText('Without pointless blocks: mate in 1.')).toBeVisible();
-  await page.getByRole('button', { name: /If Black blocks \(Bf8\): 2 Rxf8#/ }).click();
+  await page.getByRole('button', { name: /If Black blocks \(Bf8\): 2\. Rxf8#/ }).click();
   await expect(boardOf(page).square('f8')).toHaveAccessibleName('f8, white rook');
   await page.keyboard.press('h');
   await expect(boardOf(page).square('e1')).toHaveAccessibleName('e1, white rook');

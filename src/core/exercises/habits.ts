@@ -131,9 +131,12 @@ function countedGraph({ graph, count }: HabitTask): Pick<SolutionGraph, 'nodes'>
   return count === 'no-blocks' ? (graph.blockless ?? graph) : graph;
 }
 
+/** A line is counted from its own first move, whatever number the position has in its game. */
+const getHome = (fen: string): Position => ({ ...getPosition(fen), fullmoves: 1 });
+
 /** Where the line breaks: the move, and what answers it. */
 function noteBreak(fen: string, moves: readonly MoveText[], ply: number, verdict: Verdict): Note {
-  const place = moves.slice(0, ply).reduce<Position | undefined>(playText, getPosition(fen));
+  const place = moves.slice(0, ply).reduce<Position | undefined>(playText, getHome(fen));
   const move = place && findLegalMove(place, moves[ply] ?? '');
   if (place === undefined || move === undefined) return { code: 'not-a-legal-move' };
   return noteOfMove(place, makeSan(place, move), playMove(place, move), verdict);
@@ -303,7 +306,7 @@ export function listOwnSans(task: HabitTask): string[] {
 /** Plays the order out against a longest defence. */
 function judgeOrder(task: OrderTask, { options }: AnswerOf<'choose'>): Verdict {
   const moves: MoveText[] = [];
-  let position = getPosition(task.fen);
+  let position = getHome(task.fen);
   for (const san of options) {
     const move = parseSan(position, san);
     if (

@@ -49,7 +49,7 @@ export function AnswerFrame(props: {
         <div className={`${classes.boardPlace} ${isBoardSmall ? classes.small : ''}`}>{board}</div>
       )}
       {children !== undefined && <div className={classes.made}>{children}</div>}
-      <div className={classes.said} aria-live="polite">
+      <div className={classes.said} role="status">
         {isAnswered ? <Said said={said} /> : <span>{say(said.join(' '))}</span>}
       </div>
       <div className={classes.buttons}>

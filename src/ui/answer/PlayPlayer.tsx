@@ -132,7 +132,7 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
         />
       </div>
       <div className={classes.answer}>
-        <div className={classes.said} aria-live="polite">
+        <div className={classes.said} role="status">
           {isRight ? <strong>{say(said)}</strong> : say(said)}
         </div>
         <div className={classes.buttons}>

@@ -191,7 +191,7 @@ test('a proved mate is told as a tree that is read aloud, and any part of it is 
   await press('Prove');
   expect(screen.getByText('check')).toBeInTheDocument();
   expect(screen.getByText(/Dual: also Rdxe8#\.|Dual: also Rexe8#\./)).toBeInTheDocument();
-  await press(/If Black blocks \(Qe8\): 1 R[de]xe8#|If Black blocks \(Qe8\): 2 R[de]xe8#/);
+  await press(/If Black blocks \(Qe8\): 2\. R[de]xe8#/);
   expect(cell('e8, white rook')).toBeInTheDocument();
   expect(screen.getByRole('heading', { name: 'A defence and its answer' })).toBeInTheDocument();
 });

@@ -61,7 +61,8 @@ export function SolutionTree(props: {
 }
 
 function Whole({ fen, solution, onShow }: { fen: string; solution: MateSolution; onShow: OnShow }) {
-  const home = useMemo(() => getPosition(fen), [fen]);
+  // A solution is counted from its own first move, here as on the board beside it.
+  const home = useMemo(() => ({ ...getPosition(fen), fullmoves: 1 }), [fen]);
   const { proof, tries, isWhole } = solution;
   const root = proof.nodes[0];
   if (root === undefined) return null;
@@ -188,8 +189,8 @@ function sanOf(position: Position, text: MoveText): string {
   return move === undefined ? text : makeSan(position, move);
 }
 
-/** "2 Rh3#" or "2... Rh3#". */
+/** "2. Rh3#" or "2... Rh3#". */
 function numbered(position: Position, text: MoveText): string {
-  const dots = position.turn === 'black' ? '...' : '';
+  const dots = position.turn === 'black' ? '...' : '.';
   return `${position.fullmoves}${dots} ${sanOf(position, text)}`;
 }

@@ -32,12 +32,14 @@ export interface Study {
     drop: Drop,
     turn: Side | undefined,
   ) => readonly StudyStep[] | undefined;
+  /** These steps in the place of those made by hand. */
+  readonly take: (steps: readonly StudyStep[]) => void;
   readonly forget: () => void;
 }
 
 /** The coach's free hand: either colour, any number of moves running, each one by the rules or explained. */
-export function useStudy(): Study {
-  const [steps, setSteps] = useState<readonly StudyStep[]>([]);
+export function useStudy(first: readonly StudyStep[] = []): Study {
+  const [steps, setSteps] = useState(first);
   const [refusal, setRefusal] = useState<Refusal>();
   return {
     steps,
@@ -57,11 +59,29 @@ export function useStudy(): Study {
       setRefusal(undefined);
       return next;
     },
+    take(next) {
+      setSteps(next);
+      setRefusal(undefined);
+    },
     forget() {
       setSteps([]);
       setRefusal(undefined);
     },
   };
+}
+
+/** Moves made by hand, made again from where they began; up to the first that is not allowed. */
+export function replaySteps(home: PositionDraft, moves: readonly Move[]): StudyStep[] {
+  const steps: StudyStep[] = [];
+  let place = home;
+  for (const { from, to, promotion } of moves) {
+    const tried = tryHandMove(place, promotion === undefined ? { from, to } : { from, to, promotion });
+    if (!tried.ok) break;
+    const { move, after } = tried.value;
+    steps.push({ move, words: manMoveText(place, move), after });
+    place = after;
+  }
+  return steps;
 }
 
 /** The squares a refusal names, for a mark on the board. */

@@ -76,6 +76,7 @@ const QUESTION = {
 };
 
 beforeEach(() => {
+  window.localStorage.clear();
   asked = [];
   addresses = [];
   news = newsOf();
@@ -116,7 +117,7 @@ async function openBoard(changes: Partial<BoardPage> & { readonly live?: typeof 
       asked.push({ what, input });
       return Promise.resolve({ ok: true as const, value });
     };
-  renderUi(
+  const view = renderUi(
     <BigBoard
       page={{ ...PAGE, ...changes }}
       actions={{
@@ -130,6 +131,7 @@ async function openBoard(changes: Partial<BoardPage> & { readonly live?: typeof 
     />,
   );
   await settle();
+  return view;
 }
 
 const key = async (name: string) => {
@@ -253,6 +255,77 @@ test('a puzzle is asked as the puzzle it is, what was reached by hand as a posit
   await press('Ask the class');
   expect(screen.getByRole('alert')).toHaveTextContent('No move is possible here');
   expect(asked.filter(({ what }) => what === 'ask')).toHaveLength(2);
+});
+
+test('asked in the middle of a line, the rest of the line stays; what they say is played out from there, and home is where it was asked', async () => {
+  await openBoard({ live: { ...PAGE.live, place: { segment: 0, stop: 1 } } });
+  await key('.');
+  await key('q');
+  const fen = '4k3/8/8/8/3R4/8/8/3K4 b - - 0 1';
+  expect(asked.at(-1)).toMatchObject({
+    what: 'ask',
+    input: { fen, words: 'Black to move. What would you play?' },
+  });
+  const question = { ...QUESTION, questionId: 3 as QuestionId, fen };
+  news = newsOf({ question, answers: [answer(1, 'e8f7', 3)] });
+  await settle();
+  await press('What they say');
+  // A move called out from the position that was asked is noted, not played.
+  playByKeys('e8', 'e7');
+  await settle();
+  expect(asked.at(-1)).toMatchObject({ what: 'called', input: { questionId: 3, move: 'e8e7' } });
+  await press('Kf7');
+  expect(screen.getByRole('gridcell', { name: 'f7, black king' })).toBeInTheDocument();
+  await press('Home');
+  expect(screen.getByRole('gridcell', { name: 'e8, black king' })).toBeInTheDocument();
+  expect(screen.getByRole('gridcell', { name: 'd4, white rook' })).toBeInTheDocument();
+  await key('.');
+  expect(screen.getByRole('gridcell', { name: 'e7, black king' })).toBeInTheDocument();
+});
+
+test('a reload finds the board as it was: set up by hand, half set up, and with the moves that were made', async () => {
+  const cells = () => screen.getAllByRole('gridcell').map((cell) => cell.getAttribute('aria-label'));
+  const first = await openBoard(AT_THE_MATE);
+  await key('e');
+  await key('w');
+  const square = (name: string) => screen.getByRole('gridcell', { name: new RegExp(`^${name}, `) });
+  fireEvent.keyDown(square('d4'), { key: 'q' });
+  const half = cells();
+  first.unmount();
+  const second = await openBoard(AT_THE_MATE);
+  expect(cells()).toEqual(half);
+  await key('e');
+  playByKeys('d4', 'd7');
+  await settle();
+  const moved = cells();
+  expect(moved).toContain('d7, white queen');
+  second.unmount();
+  const third = await openBoard(AT_THE_MATE);
+  expect(cells()).toEqual(moved);
+  await press('Home');
+  expect(screen.getByRole('gridcell', { name: 'd4, white queen' })).toBeInTheDocument();
+  third.unmount();
+  // At another place of the plan nothing of it is left.
+  await openBoard();
+  expect(screen.queryByRole('gridcell', { name: /white queen/ })).toBeNull();
+});
+
+test('the answer to an own position is worked out; without kings it is told why there is none', async () => {
+  const own = (fen: string) =>
+    openBoard({ segments: [segment('Own', [{ kind: 'position', label: 'A position', fen }])] });
+  const mate = await own(BACK_RANK);
+  await key('a');
+  await settle();
+  expect(screen.getByText('1. Ra8#: mates in 1 (proved).')).toBeInTheDocument();
+  mate.unmount();
+  const quiet = await own('4k3/8/8/8/8/8/4P3/4K3 w - - 0 1');
+  await key('a');
+  await settle();
+  expect(screen.getByText(/^No mate found\. Looks best: /)).toBeInTheDocument();
+  quiet.unmount();
+  await own('8/8/8/3N4/8/8/8/8 w - - 0 1');
+  await key('a');
+  expect(screen.getByText(/^No answer can be worked out here/)).toBeInTheDocument();
 });
 
 test('while it is asked the clock tells how long they think, and the same key stops asking', async () => {

@@ -10,8 +10,9 @@ import { makeMoveText, parseFenLetter, type MoveText } from '@/core/notation';
 import { findBoardState, tryHandMove, type PositionDraft } from '@/core/rules';
 import type { Result } from '@/core/shared';
 import type { DiagramMark } from '@/drawing';
-import { boardStateText, handFaultText, SIDE_WORDS, thoughtText } from '@/text';
+import { boardStateText, handFaultText, SIDE_WORDS, thoughtText, workedAnswerText } from '@/text';
 import { Board, type Drop } from '@/ui/board';
+import { useIsBrowser } from '@/ui/device';
 import { useSending } from '@/ui/forms/useSending';
 import { useHouseVoice } from '@/ui/words';
 import { hasMoves, isPromotion, listHandMarks, squaresOfRefusal } from '../desk/useStudy';
@@ -52,12 +53,21 @@ function findOpen(read: LiveQuestion | undefined, asked: Asked | undefined): Que
   return read?.isOpen === true && !isClosedHere ? read.questionId : undefined;
 }
 
-/** The board in front of a class: question and board, the rest beside them when it is called. */
-export function BigBoard(props: {
+interface BigBoardProps {
   readonly page: BoardPage & { readonly live: NonNullable<BoardPage['live']> };
   readonly actions: BoardActions;
   readonly onEnded: () => void;
-}) {
+}
+
+/**
+ * The board in front of a class: question and board, the rest beside them when it is called. It reads the device's memory, so that a reload
+ * finds what was set up; until then its room is kept.
+ */
+export function BigBoard(props: BigBoardProps) {
+  return useIsBrowser() ? <OpenBoard {...props} /> : <div className={classes.page} />;
+}
+
+function OpenBoard(props: BigBoardProps) {
   const { page, actions } = props;
   const { liveId } = page.live;
   const { say } = useHouseVoice();
@@ -84,9 +94,8 @@ export function BigBoard(props: {
     openId === question?.questionId &&
     isOpen &&
     side === 'said' &&
-    isHome &&
     !isRevealed &&
-    question?.fen === board.fen;
+    question?.fen === board.fenOf(shown);
   const refusal = study.refusal?.place === shown ? study.refusal : undefined;
 
   function open(name: SideName) {
@@ -109,7 +118,6 @@ export function BigBoard(props: {
       return;
     }
     setNotice('');
-    if (!isHome) board.keepAsHome();
     setIsRevealed(false);
     const sent = await sending.send(() =>
       actions.ask({
@@ -144,9 +152,9 @@ export function BigBoard(props: {
       return;
     }
     const tried =
-      to === undefined || to === start || !isNoting || home.board[start]?.side !== home.turn
+      to === undefined || to === start || !isNoting || shown.board[start]?.side !== shown.turn
         ? undefined
-        : tryHandMove(home, promotion === undefined ? { from: start, to } : { from: start, to, promotion });
+        : tryHandMove(shown, promotion === undefined ? { from: start, to } : { from: start, to, promotion });
     if (tried?.ok === true) void note(makeMoveText(tried.value.move));
     else board.move(made);
   }
@@ -207,14 +215,16 @@ export function BigBoard(props: {
       ? handFaultText(refusal.place, refusal.fault)
       : board.isAnswerShown && isHome && shownStop.answer !== undefined
         ? `Right is: ${shownStop.answer.text}.`
-        : (tellStep(board.steps[board.ply - 1]?.words, shown) ??
-          (hand === 'sets-up'
-            ? `${SIDE_WORDS[home.turn]} to move.`
-            : hand === 'draws'
-              ? 'Draw: two squares make an arrow, one square twice a ring.'
-              : shownStop.isHidden || shownStop.words.includes(' to move')
-                ? ''
-                : `${SIDE_WORDS[shown.turn]} to move.`));
+        : board.isAnswerShown && isHome && board.worked !== undefined
+          ? workedAnswerText(board.position, board.worked)
+          : (tellStep(board.steps[board.ply - 1]?.words, shown) ??
+            (hand === 'sets-up'
+              ? `${SIDE_WORDS[home.turn]} to move.`
+              : hand === 'draws'
+                ? 'Draw: two squares make an arrow, one square twice a ring.'
+                : shownStop.isHidden || shownStop.words.includes(' to move')
+                  ? ''
+                  : `${SIDE_WORDS[shown.turn]} to move.`));
   const upright = shownStop.bottom;
   const seenFrom = bottom === 'usual' ? upright : opponentOf(upright);
 

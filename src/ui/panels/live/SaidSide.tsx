@@ -110,6 +110,13 @@ interface Said {
   readonly line: ShownLine | undefined;
 }
 
+/** Of a move nothing is known of: looked at soon; none of the position's moves; or the work broke off. */
+const UNKNOWN_WORDS = {
+  working: 'not looked at yet',
+  done: 'not a legal move here',
+  failed: 'could not be worked out: close this side and open it again',
+} as const;
+
 /** Reads a group of answers: its move as it is written, its fate, and the line that shows it. */
 function useSaid(
   question: LiveNews['question'],
@@ -118,7 +125,7 @@ function useSaid(
   const fen = question?.fen ?? '';
   const position = useMemo(() => findPosition(fen), [fen]);
   const hasMoves = position !== undefined && groups.some(({ move }) => move !== undefined);
-  const table = useFates(hasMoves ? fen : undefined);
+  const { table, state } = useFates(hasMoves ? fen : undefined);
   return ({ text, move: moveText, isRight }) => {
     if (moveText === undefined)
       return { group: isRight === true ? 'mates' : 'open', text, becomes: '', line: undefined };
@@ -133,7 +140,7 @@ function useSaid(
     return {
       group,
       text: san,
-      becomes: fate === undefined ? 'not looked at yet' : suggestionText(position, fate, delay),
+      becomes: fate === undefined ? UNKNOWN_WORDS[state] : suggestionText(position, fate, delay),
       line: { name: `If ${san}`, fen, moves: (fate?.line ?? [move]).map(makeMoveText) },
     };
   };

@@ -1,32 +1,67 @@
 'use client';
-import { useMemo, useReducer, useState } from 'react';
-import { findPosition, makeFen, type MoveText } from '@/core/notation';
+import { useEffect, useMemo, useReducer, useState } from 'react';
+import { z } from 'zod';
+import {
+  findPosition,
+  getDraft,
+  makeFen,
+  makeMoveText,
+  parseFen,
+  parseMoveText,
+  type MoveText,
+} from '@/core/notation';
 import type { Position, PositionDraft } from '@/core/rules';
-import type { BoardPage, BoardPlace } from '@/contracts/live';
+import { placeSchema, type BoardPage, type BoardPlace } from '@/contracts/live';
+import { openDraft } from '@/ui/device';
 import { reduceDesk, startDesk, type DeskAction } from '../desk/deskState';
 import { playLine, type ShownLine } from '../desk/shownLine';
-import { useStudy, type StudyStep } from '../desk/useStudy';
+import { replaySteps, useStudy, type StudyStep } from '../desk/useStudy';
 import { findStop, firstOf, showDraft, showStop, stepPlace, type ShownStop } from './stops';
-import { useComposed } from './useBoardWork';
+import { useComposed, useFates } from './useBoardWork';
 
 /** What the coach's hand does on the big board. */
 export type BoardHand = 'moves' | 'sets-up' | 'draws';
 
+const fenSchema = z.string().refine((fen) => parseFen(fen).ok);
+
+/** What a reload of the big board finds again; the place itself is the server's. */
+const keptSchema = z.object({
+  place: placeSchema,
+  /** The own position that stands in the place of the stop. */
+  own: fenSchema.nullable(),
+  /** The position that is being set up. */
+  setUp: fenSchema.nullable(),
+  /** Moves made by hand, and how many moves are on the board. */
+  moves: z.array(z.string()),
+  ply: z.number().int().nonnegative(),
+});
+
+const KEPT = 'board';
+
 /** Where the big board stands: the stop of the plan or an own position, the line that is stepped through, and the free hand. */
 export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) {
   const { segments } = page;
+  const draft = useMemo(
+    () => openDraft(window.localStorage, `vorschule-board-${page.live?.liveId ?? 0}`),
+    [page.live?.liveId],
+  );
   const [place, setPlace] = useState<BoardPlace>(
     () => (findStop(segments, page.live?.place ?? START) ? page.live?.place : firstPlace(page)) ?? START,
   );
+  const [kept] = useState(() => {
+    const read = keptSchema.safeParse(draft.read(KEPT));
+    const isHere = read.data?.place.segment === place.segment && read.data.place.stop === place.stop;
+    return isHere ? read.data : undefined;
+  });
   // A position set up or kept by hand stands in the place of the stop until the board goes on.
-  const [own, setOwn] = useState<PositionDraft>();
-  const [setUp, edit] = useReducer(reduceDesk, '', startDesk);
-  const [hand, setHand] = useState<BoardHand>('moves');
+  const [own, setOwn] = useState<PositionDraft | undefined>(() => openKept(kept?.own));
+  const [setUp, edit] = useReducer(reduceDesk, kept?.setUp ?? '', startDesk);
+  const [hand, setHand] = useState<BoardHand>(openKept(kept?.setUp) === undefined ? 'moves' : 'sets-up');
   const [chosen, setChosen] = useState<ShownLine>();
-  const [ply, setPly] = useState(0);
+  const [ply, setPly] = useState(kept?.ply ?? 0);
+  // Where a line that is played out left the one before it.
+  const [left, setLeft] = useState<{ readonly steps: readonly StudyStep[]; readonly ply: number }>();
   const [isAnswerShown, setIsAnswerShown] = useState(false);
-  const study = useStudy();
-
   const stop = findStop(segments, place);
   const composed = useComposed(stop, page);
   const isComposing = own === undefined && stop?.kind === 'exercise' && composed === undefined;
@@ -34,6 +69,14 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
     const planned = stop && showStop(stop, composed);
     return own === undefined && planned !== undefined ? planned : showDraft(own ?? startDesk('').draft);
   }, [own, stop, composed]);
+
+  const [keptSteps] = useState(() =>
+    replaySteps(
+      shownStop.home,
+      (kept?.moves ?? []).flatMap((text) => parseMoveText(text) ?? []),
+    ),
+  );
+  const study = useStudy(keptSteps);
 
   const isSettingUp = hand === 'sets-up';
   const home = isSettingUp ? setUp.draft : shownStop.home;
@@ -47,10 +90,24 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
   );
   const steps: readonly StudyStep[] = study.steps.length > 0 ? study.steps : line.steps;
   const shown: PositionDraft = (ply > 0 ? steps[ply - 1]?.after : undefined) ?? home;
+  const isAnswerPlanned = shownStop.moves.length > 0 || shownStop.answer !== undefined;
+  // Nobody has written an answer to an own position: it is worked out when it is asked for.
+  const worked = useFates(isAnswerShown && !isAnswerPlanned && position !== undefined ? fen : undefined);
+
+  useEffect(() => {
+    draft.write(KEPT, {
+      place,
+      own: own === undefined ? null : makeFen(own),
+      setUp: isSettingUp ? makeFen(setUp.draft) : null,
+      moves: study.steps.map(({ move }) => makeMoveText(move)),
+      ply,
+    } satisfies z.input<typeof keptSchema>);
+  }, [draft, place, own, isSettingUp, setUp.draft, study.steps, ply]);
 
   function forget() {
     study.forget();
     setChosen(undefined);
+    setLeft(undefined);
     setPly(0);
   }
 
@@ -78,6 +135,8 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
     isComposing,
     isHome: ply === 0,
     isAnswerShown,
+    /** What was worked out of an own position when its answer is wanted; undefined where an answer is planned. */
+    worked: isAnswerPlanned ? undefined : worked,
     fenOf: makeFen,
     canUndo: setUp.past.length > 0,
     step: (by: 1 | -1) => goTo(stepPlace(segments, place, by)),
@@ -86,11 +145,26 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
       if (first !== undefined) goTo(first);
     },
     toPly: (next: number) => setPly(Math.max(0, Math.min(steps.length, next))),
-    goHome: forget,
-    /** Puts a line on the board, its first move made. */
-    playOut(next: ShownLine) {
+    /** Back to where a line that was played out began, else to the home position. */
+    goHome() {
       forget();
-      if (next.fen !== fen) setOwn(startDesk(next.fen).draft);
+      if (left === undefined) return;
+      study.take(left.steps);
+      setPly(left.ply);
+    },
+    /** Puts a line on the board, its first move made. Where it begins in the middle of what is shown, that is kept for the way back. */
+    playOut(next: ShownLine) {
+      const from = left?.steps ?? study.steps;
+      const before = [...(from.length > 0 ? from : line.steps)];
+      const at = [home, ...before.map(({ after }) => after)].findIndex((one) => makeFen(one) === next.fen);
+      forget();
+      if (at > 0) {
+        setLeft({ steps: from, ply: at });
+        study.take([...before.slice(0, at), ...playLine(next).steps]);
+        setPly(at + 1);
+        return;
+      }
+      if (at < 0) setOwn(startDesk(next.fen).draft);
       setChosen(next);
       setPly(1);
     },
@@ -119,6 +193,10 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
 }
 
 export type BoardState = ReturnType<typeof useBoard>;
+
+function openKept(fen: string | null | undefined): PositionDraft | undefined {
+  return fen === null || fen === undefined ? undefined : getDraft(fen);
+}
 
 const NO_MOVES: readonly MoveText[] = [];
 const START: BoardPlace = { segment: 0, stop: 0 };

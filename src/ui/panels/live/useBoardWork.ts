@@ -35,21 +35,32 @@ export function useComposed(
   return stop?.kind === 'exercise' && key !== undefined ? made[key]?.[stop.index] : undefined;
 }
 
-/** What becomes of every move of a position, deeper while one looks; undefined before anything is known, or without a position. */
-export function useFates(fen: string | undefined): FateTable | undefined {
+/** What is known of a position's moves, and whether more is coming. */
+export interface FatesRead {
+  readonly table: FateTable | undefined;
+  readonly state: 'working' | 'done' | 'failed';
+}
+
+const NOTHING_READ: FatesRead = { table: undefined, state: 'working' };
+
+/** What becomes of every move of a position, deeper while one looks; without a position nothing is worked out. */
+export function useFates(fen: string | undefined): FatesRead {
   const client = useMemo(() => createSearchClient(startSearchWorker), []);
-  const [tables, setTables] = useState<Readonly<Record<string, FateTable>>>({});
+  const [read, setRead] = useState<Readonly<Record<string, FatesRead>>>({});
   useEffect(() => () => client.stopAll(), [client]);
   useEffect(() => {
     if (fen === undefined) return undefined;
-    const keep = (table: FateTable) => setTables((known) => ({ ...known, [fen]: table }));
+    const keep = (next: Partial<FatesRead>) =>
+      setRead((known) => ({ ...known, [fen]: { ...(known[fen] ?? NOTHING_READ), ...next } }));
     const asked = client.ask({ kind: 'fates', fen, plies: FATE_PLIES, isPassed: false }, (progress) => {
-      if (progress.kind === 'fates') keep(progress.table);
+      if (progress.kind === 'fates') keep({ table: progress.table });
     });
     void asked.outcome.then((outcome) => {
-      if (outcome.kind === 'answer' && outcome.answer.kind === 'fates') keep(outcome.answer.table);
+      if (outcome.kind === 'answer' && outcome.answer.kind === 'fates')
+        keep({ table: outcome.answer.table, state: 'done' });
+      else if (outcome.kind !== 'stopped') keep({ state: 'failed' });
     });
     return () => asked.stop();
   }, [client, fen]);
-  return fen === undefined ? undefined : tables[fen];
+  return (fen === undefined ? undefined : read[fen]) ?? NOTHING_READ;
 }
