@@ -1,5 +1,6 @@
 'use client';
 import { useMemo } from 'react';
+import { z } from 'zod';
 import type { Ask, Verdict } from '@/core/exercises';
 import { getDraft, getMove, getPosition } from '@/core/notation';
 import type { PositionDraft } from '@/core/rules';
@@ -16,6 +17,7 @@ import {
   type PlayJudge,
 } from './playState';
 import { usePlayDraft } from './usePlayDraft';
+import { useDraft } from '@/ui/device';
 
 /** The man that goes alone is known. */
 const WANDER_STEPS = ['square'] as const;
@@ -48,6 +50,8 @@ function Played<Place extends PositionDraft>(
   const { session, home, ground, next, onNext } = props;
   const { exercise, family, helpCount } = session;
   const [play, setPlay] = usePlayDraft(session.draft);
+  // A step of the family's help is read where it was asked for; after the next move what happened is said again.
+  const [hintedAt, setHintedAt] = useDraft(session.draft, 'hintedAt', z.number().int().nonnegative(), 0);
   const judge: PlayJudge = {
     respond: (moves) => exercise.respond(moves),
     findRightMove: exercise.findRightMove,
@@ -94,14 +98,16 @@ function Played<Place extends PositionDraft>(
         text:
           open !== undefined && openMove !== undefined && open.step !== 'idea'
             ? helpStepText(playAll(ground, home, play.moves), openMove, open.step)
-            : isThinking && hint !== undefined
+            : isThinking && hint !== undefined && hintedAt === play.moves.length
               ? hintText(family, hint)
               : undefined,
         open: open && openMove && { step: open.step, move: openMove },
         label: hasNextHint ? 'Help' : nextStep && HELP_LABELS[nextStep],
         onAsk() {
-          if (hasNextHint) session.askHelp();
-          else act({ kind: 'hint' });
+          if (hasNextHint) {
+            setHintedAt(play.moves.length);
+            session.askHelp();
+          } else act({ kind: 'hint' });
         },
       }}
       solution={() => (exercise.solution.kind === 'play' ? exercise.solution.moves : [])}

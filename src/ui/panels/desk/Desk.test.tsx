@@ -330,3 +330,19 @@ describe('adding to a set', () => {
     ]);
   });
 });
+
+test('away from home it is said which position is proved, and both may be', async () => {
+  openDesk(MATE_IN_2);
+  fireEvent.click(screen.getByRole('radio', { name: 'Make moves' }));
+  playByKeys('d6', 'd8');
+  await press('Prove the home position');
+  expect(screen.getByText(/mate in 2/i)).toBeInTheDocument();
+  expect(cell('d6, white rook')).toBeInTheDocument();
+  playByKeys('d6', 'd8');
+  playByKeys('a4', 'e8');
+  await press('Prove the board as shown');
+  expect(screen.getAllByText(/mates? in 1[^0-9]/i).length).toBeGreaterThan(0);
+  expect(cell('d8, white rook')).toBeInTheDocument();
+  await press('Undo');
+  expect(cell('d6, white rook')).toBeInTheDocument();
+});

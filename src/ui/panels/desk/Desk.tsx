@@ -112,6 +112,12 @@ export function Desk(props: {
     void search.prove(fen, maxMoves);
   }
 
+  /** The board that is shown becomes the home position; Undo brings the one before it back. */
+  function proveShown() {
+    edit({ kind: 'load', draft: shown });
+    void search.prove(makeFen(shown), maxMoves);
+  }
+
   async function judge(text: string, claimed: number | undefined, isBlockless: boolean) {
     const answer = await search.judge(fen, text, claimed, isBlockless);
     if (answer?.kind === 'breaks') show(breakLine(answer));
@@ -288,6 +294,7 @@ export function Desk(props: {
               canProve={position !== undefined}
               onMaxMoves={setMaxMoves}
               onProve={prove}
+              onProveShown={isHome || !checkPosition(shown).ok ? undefined : proveShown}
               onStop={() => search.stop('prover')}
             />
             <div className={classes.pane}>

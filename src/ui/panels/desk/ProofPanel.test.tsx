@@ -18,6 +18,7 @@ function openPanel(prover: ProverState, canProve = true) {
         canProve={canProve}
         onMaxMoves={(moves) => heard.push(`at most ${moves}`)}
         onProve={() => heard.push('prove')}
+        onProveShown={undefined}
         onStop={() => heard.push('stop')}
       />
     </MantineProvider>,

@@ -18,6 +18,8 @@ export function ProofPanel(props: {
   readonly canProve: boolean;
   readonly onMaxMoves: (maxMoves: number) => void;
   readonly onProve: () => void;
+  /** While another board than the home position is shown: makes it the home position and proves it. */
+  readonly onProveShown: (() => void) | undefined;
   readonly onStop: () => void;
 }) {
   const { turn, prover, maxMoves, canProve } = props;
@@ -37,9 +39,16 @@ export function ProofPanel(props: {
             Stop
           </Button>
         ) : (
-          <Button disabled={!canProve} onClick={props.onProve}>
-            Prove
-          </Button>
+          <>
+            <Button disabled={!canProve} onClick={props.onProve}>
+              {props.onProveShown === undefined ? 'Prove' : 'Prove the home position'}
+            </Button>
+            {props.onProveShown !== undefined && (
+              <Button variant="default" onClick={props.onProveShown}>
+                Prove the board as shown
+              </Button>
+            )}
+          </>
         )}
         {canProve && (
           <Button
