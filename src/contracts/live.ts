@@ -10,8 +10,8 @@ import {
   type NotationWays,
   type Scale,
 } from '@/core/exercises';
-import { parseFen, parseMoveText, type MoveText } from '@/core/notation';
-import { waitedMsSchema, type SeatRound } from './attempts';
+import { parseFen, type MoveText } from '@/core/notation';
+import { liveQuestionSchema } from './seatLesson';
 import type { SpokenWords } from './houseWords';
 import {
   classIdSchema,
@@ -21,11 +21,9 @@ import {
   requestIdSchema,
   studentIdSchema,
   taskIdSchema,
-  type AssignmentId,
   type ClassId,
   type LessonId,
   type LiveId,
-  type StudentId,
   type TaskId,
 } from './ids';
 import type { PlanItem, SegmentKind } from './lessons';
@@ -112,37 +110,6 @@ export const closeQuestionSchema = z.object({ questionId: questionIdSchema });
 
 export const openLiveTaskSchema = z.object({ questionId: questionIdSchema });
 
-const suggestionFields = {
-  clientId: requestIdSchema,
-  questionId: questionIdSchema,
-  move: z
-    .string()
-    .max(5)
-    .refine((text) => parseMoveText(text) !== undefined, 'no move'),
-};
-
-/** A move for the position that was asked about, as the device keeps it until it is stored. */
-export const keptSuggestionSchema = z.object({ ...suggestionFields, answeredAt: z.iso.datetime() });
-export type KeptSuggestion = z.infer<typeof keptSuggestionSchema>;
-
-/** The same as it is sent. */
-export const newSuggestionSchema = z.object({
-  ...suggestionFields,
-  waitedMs: waitedMsSchema,
-  studentId: studentIdSchema.optional(),
-});
-export type NewSuggestion = z.infer<typeof newSuggestionSchema>;
-
-export const liveQuestionSchema = z.object({
-  questionId: questionIdSchema,
-  taskId: taskIdSchema.optional(),
-  fen: z.string(),
-  words: z.string(),
-  askedAt: z.string(),
-  isOpen: z.boolean(),
-});
-export type LiveQuestion = z.infer<typeof liveQuestionSchema>;
-
 /** What the big board and the coach's window open with. */
 export interface BoardPage {
   readonly classId: ClassId;
@@ -201,20 +168,3 @@ export const liveNewsAnswerSchema = z.object({
   answers: z.array(liveAnswerSchema),
 });
 export type LiveNews = z.infer<typeof liveNewsAnswerSchema>;
-
-/** What a seat hears of the lesson. */
-export const seatNewsSchema = z.object({
-  isLive: z.boolean(),
-  /** The open question. */
-  question: liveQuestionSchema.optional(),
-  /** The child's newest move for it. */
-  given: z.string().optional(),
-});
-export type SeatNews = z.infer<typeof seatNewsSchema>;
-
-export interface SeatLesson {
-  readonly studentId: StudentId;
-  readonly news: SeatNews;
-  /** What the child can do meanwhile. */
-  readonly meanwhile: { readonly assignmentId: AssignmentId; readonly round: SeatRound } | undefined;
-}

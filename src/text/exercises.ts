@@ -12,7 +12,7 @@ import {
 } from '@/core/exercises';
 import type { PawnGoal } from '@/core/pawns';
 import type { AttackAnswer } from '@/core/tactics';
-import { RULE_WORDS, SQUARE_RULE_WORDS } from './families';
+import { RULE_WORDS, SQUARE_RULE_WORDS } from './rules';
 import { mateQuestion } from './proof';
 import { PATTERN_WORDS } from './patternBook';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';

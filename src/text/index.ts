@@ -21,9 +21,10 @@ export {
   questionText,
   type PawnRule,
 } from './exercises';
-export { FAMILY_WORDS, LEVEL_WORDS, PRESET_WORDS, STAGE_WORDS } from './families';
+export { FAMILY_WORDS, PRESET_WORDS, STAGE_WORDS } from './families';
+export { LEVEL_WORDS } from './levels';
 export { noteText, pawnEndText, verdictText } from './notes';
-export { masteryText, nextRoundText, ROUND_REASON_WORDS, SEAT_REASON_WORDS, topicText } from './topics';
+export { masteryText, nextRoundText, ROUND_REASON_WORDS, topicText } from './topics';
 export {
   hardshipText,
   homeworkText,
@@ -86,6 +87,7 @@ export {
   moveSentence,
   refutedSentence,
   rightSentence,
+  SEAT_REASON_WORDS,
   seatTaskName,
   unsentText,
   wentWellText,

@@ -2,7 +2,9 @@ import { parseSquareName } from '@/core/board';
 import { getDraft } from '@/core/notation';
 import { getExerciseFamily, openExercise, type Answer, type ExerciseId, type Note } from '@/core/exercises';
 import { hintText, noteText, questionText, verdictText } from '.';
-import { FAMILY_WORDS, LEVEL_WORDS, RULE_WORDS } from './families';
+import { FAMILY_WORDS } from './families';
+import { LEVEL_WORDS } from './levels';
+import { RULE_WORDS } from './rules';
 import { EXERCISE_IDS, listLevels } from '@/core/exercises';
 
 const at = (name: string): number => parseSquareName(name) ?? -1;

@@ -13,6 +13,7 @@ import type { Diagnosis, FamilyId } from '@/core/exercises';
 import type { PatternMatch } from '@/core/patterns';
 import type { StoredFate } from '@/core/puzzles';
 import { FAMILY_WORDS } from './families';
+import type { RoundReason } from '@/core/progress';
 import { PATTERN_WORDS } from './patternBook';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
@@ -127,6 +128,13 @@ export function leaveUnsentText(count: number): string {
   const [is, them] = count === 1 ? ['is', 'it'] : ['are', 'them'];
   return `${countWords(count, 'answer')} ${is} not sent yet. This device keeps ${them} safe. Sign in here again to send ${them}.`;
 }
+
+/** Why a task is in a child's next round. */
+export const SEAT_REASON_WORDS: Readonly<Record<RoundReason, string>> = {
+  due: 'Once more',
+  class: 'What your class is at',
+  stretch: 'Something new',
+};
 
 /** What a task is called on the seat: "Mate in 2", "Captures". */
 export function seatTaskName(family: FamilyId, mateInMoves: number | undefined): string {

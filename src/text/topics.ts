@@ -27,13 +27,6 @@ export function masteryText({ mean, low, high, evidence }: Mastery): string {
   return `Right about ${tenths(mean)} times in 10${span}, by ${countWords(evidence, 'answer')}`;
 }
 
-/** The same to the child. */
-export const SEAT_REASON_WORDS: Readonly<Record<RoundReason, string>> = {
-  due: 'Once more',
-  class: 'What your class is at',
-  stretch: 'Something new',
-};
-
 /** "3 to see once more, 2 of what your class is at, 1 that is new". */
 export function nextRoundText(
   parts: readonly { readonly why: RoundReason; readonly count: number }[],

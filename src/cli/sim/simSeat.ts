@@ -10,7 +10,7 @@ import {
   seatNewsSchema,
   type KeptSuggestion,
   type LiveQuestion,
-} from '@/contracts/live';
+} from '@/contracts/seatLesson';
 import type { KeyPicture } from '@/contracts/people';
 import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import { findPosition, getDraft, makeMoveText, type MoveText } from '@/core/notation';

@@ -2,7 +2,8 @@
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import { newAttemptSchema, newShownSchema } from '@/contracts/attempts';
 import type { ServiceFault } from '@/contracts/faults';
-import { newSuggestionSchema, openLiveTaskSchema } from '@/contracts/live';
+import { openLiveTaskSchema } from '@/contracts/live';
+import { newSuggestionSchema } from '@/contracts/seatLesson';
 import { unsentNewsSchema } from '@/contracts/unsent';
 import { SEAT_ROUTES, type SeatRouteName } from '@/contracts/seatRoutes';
 import { failure, success, type Result } from '@/core/shared';

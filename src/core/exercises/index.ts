@@ -7,7 +7,7 @@ export {
   type AnswerMode,
   type AnswerOf,
 } from './answer';
-export { LEVELS, type Exercise, type Level, type TaskResponse } from './family';
+export { LEVELS, type Exercise, type Level, type OpenableFamily, type TaskResponse } from './family';
 export {
   getAskedLength,
   MATE_COUNTS,
@@ -32,6 +32,7 @@ export {
   type ExerciseTaskOf,
   type FamilyId,
 } from './registry';
+export { loadFamily } from './loadFamily';
 export { wander, without } from './looseMoves';
 export { scaleSchema, type Scale } from './values';
 export { listSpareMen } from './namedMates';

@@ -1,4 +1,5 @@
-import type { BoardPlace, LiveQuestion } from '@/contracts/live';
+import type { BoardPlace } from '@/contracts/live';
+import type { LiveQuestion } from '@/contracts/seatLesson';
 import type {
   ClassId,
   CoachId,

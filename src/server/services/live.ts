@@ -11,11 +11,9 @@ import {
   type LiveAnswer,
   type LiveNews,
   type LiveNewsQuery,
-  type NewSuggestion,
   type SaveLivePlace,
-  type SeatLesson,
-  type SeatNews,
 } from '@/contracts/live';
+import { type NewSuggestion, type SeatLesson, type SeatNews } from '@/contracts/seatLesson';
 import { findStage, getExerciseFamily } from '@/core/exercises';
 import { getDraft, getMove } from '@/core/notation';
 import { tryHandMove } from '@/core/rules';

@@ -1,124 +1,14 @@
 'use client';
-import { useMemo, useState } from 'react';
-import { z } from 'zod';
-import {
-  answerSchema,
-  openExercise,
-  type Answer,
-  type Exercise,
-  type ExerciseId,
-  type ExerciseTask,
-  type Verdict,
-} from '@/core/exercises';
-import { ChooseAnswer } from './ChooseAnswer';
-import { NO_DRAFT, useDraft, type Draft } from '@/ui/device';
-import { LineAnswer } from './LineAnswer';
-import { NumberAnswer } from './NumberAnswer';
-import { PlaceAnswer } from './PlaceAnswer';
-import { PlayAnswer } from './PlayAnswer';
-import { SheetAnswer } from './SheetAnswer';
-import { TapAnswer } from './TapAnswer';
-import { WriteAnswer } from './WriteAnswer';
+import { useMemo } from 'react';
+import { openExercise, type ExerciseTask } from '@/core/exercises';
+import { AnswerPlayer, type AnswerPlayerProps } from './AnswerPlayer';
 
-export interface ExercisePlayerProps {
+export type ExercisePlayerProps = Omit<AnswerPlayerProps, 'family' | 'exercise'> & {
   readonly task: ExerciseTask;
-  /** Words of the button that goes on. */
-  readonly next: string;
-  /** Hears each answer once, with the steps of help that were open. */
-  readonly onAnswer?: (answer: Answer, isRight: boolean, hints: number) => void;
-  /** Hears that the solution was shown. */
-  readonly onShown?: () => void;
-  readonly onNext: () => void;
-  /** Where the answer in the making is kept; nowhere unless this says so. */
-  readonly draft?: Draft;
-}
+};
 
-/** The player of every exercise: one for each answer mode, whatever the family. Key it by its task. */
-export function ExercisePlayer(props: ExercisePlayerProps) {
-  const { task, next, onNext } = props;
+/** The player of an exercise of any family. It brings all of them with it: for a coach, who tries one after another. */
+export function ExercisePlayer({ task, ...props }: ExercisePlayerProps) {
   const exercise = useMemo(() => openExercise(task), [task]);
-  const session = useAnswering(task.family, exercise, props);
-  const common = { session, next, onNext };
-  const { ask } = exercise;
-  switch (ask.kind) {
-    case 'play':
-      return ask.rules === 'line' || ask.rules === 'way' ? (
-        <LineAnswer ask={ask} {...common} />
-      ) : (
-        <PlayAnswer ask={ask} {...common} />
-      );
-    case 'tap':
-      return <TapAnswer ask={ask} {...common} />;
-    case 'place':
-      return <PlaceAnswer tray={ask.tray} {...common} />;
-    case 'write':
-      return ask.form === 'sheet' ? (
-        <SheetAnswer ask={ask} {...common} />
-      ) : (
-        <WriteAnswer form={ask.form} {...common} />
-      );
-    case 'number':
-      return <NumberAnswer ask={ask} {...common} />;
-    case 'choose':
-      return <ChooseAnswer ask={ask} {...common} />;
-  }
-}
-
-/** What all modes share: the verdict on the answer that was given last, the help that is open, and whether the solution is shown. */
-export interface Answering {
-  readonly family: ExerciseId;
-  readonly exercise: Exercise;
-  /** Keeps what is made of the answer. */
-  readonly draft: Draft;
-  /** Undefined while an answer is being made. */
-  readonly verdict: Verdict | undefined;
-  readonly isShown: boolean;
-  readonly isOver: boolean;
-  readonly helpCount: number;
-  readonly give: (answer: Answer) => Verdict;
-  /** The answer is changed: the old verdict goes. */
-  readonly change: () => void;
-  readonly askHelp: () => void;
-  readonly show: () => void;
-  /** The solution was shown by the player itself. */
-  readonly tellShown: () => void;
-}
-
-const helpSchema = z.number().int().nonnegative();
-/** The answer the verdict is on; null: it was changed since. */
-const judgedSchema = answerSchema.nullable();
-
-function useAnswering(
-  family: ExerciseId,
-  exercise: Exercise,
-  { onAnswer, onShown, draft = NO_DRAFT }: ExercisePlayerProps,
-): Answering {
-  const [judged, setJudged] = useDraft<Answer | null>(draft, 'judged', judgedSchema, null);
-  const [helpCount, setHelpCount] = useDraft(draft, 'help', helpSchema, 0);
-  const [isShown, setIsShown] = useState(false);
-  const verdict = useMemo(() => (judged === null ? undefined : exercise.judge(judged)), [exercise, judged]);
-  return {
-    family,
-    exercise,
-    draft,
-    verdict,
-    isShown,
-    isOver: isShown || verdict?.outcome === 'right',
-    helpCount,
-    give(answer) {
-      const given = exercise.judge(answer);
-      setJudged(answer);
-      onAnswer?.(answer, given.outcome === 'right', helpCount);
-      return given;
-    },
-    change: () => setJudged(null),
-    askHelp: () => setHelpCount(Math.min(helpCount + 1, exercise.hints.length)),
-    show() {
-      // The solution is the last step of the ladder.
-      setHelpCount(exercise.hints.length + 1);
-      setIsShown(true);
-      onShown?.();
-    },
-    tellShown: () => onShown?.(),
-  };
+  return <AnswerPlayer family={task.family} exercise={exercise} {...props} />;
 }

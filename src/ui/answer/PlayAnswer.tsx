@@ -5,7 +5,7 @@ import type { Ask, Verdict } from '@/core/exercises';
 import { getDraft, getMove, getPosition } from '@/core/notation';
 import type { PositionDraft } from '@/core/rules';
 import { HELP_LABELS, helpStepText, hintText, noteText, questionText } from '@/text';
-import type { Answering } from './ExercisePlayer';
+import type { Answering } from './AnswerPlayer';
 import { GAME, PAWNS, playAll, WANDERING, type Ground } from './ground';
 import { PlayPlayer, type PlayWords } from './PlayPlayer';
 import {

@@ -114,6 +114,7 @@ test('a whole round: wrong, hint, right, next, done', async () => {
   playByKeys('e1', 'e8');
   await settle();
   press('Done');
+  await settle();
   expect(screen.getByText('You solved all 2 tasks.')).toBeVisible();
   expect(screen.getByText('Right at once: “Mate in 2”.')).toBeVisible();
   expect(screen.getByText('One to play again: “Mate in 1”')).toBeVisible();
@@ -205,6 +206,7 @@ test('the last open task is shown: the way on is to play it', async () => {
   playByKeys('a1', 'a8');
   await settle();
   press('Done');
+  await settle();
   expect(screen.getByRole('heading', { name: 'All done.' })).toBeVisible();
 });
 
@@ -300,12 +302,14 @@ test('at the end one task is offered again, and a reload forgets nothing of how 
   playByKeys('e1', 'e8');
   await settle();
   press('Done');
+  await settle();
   expect(screen.getByText('Right at once: “Mate in 2”.')).toBeVisible();
   press('Once more');
   expect(screen.getByRole('heading', { name: 'White to move. Mate in 1.' })).toBeVisible();
   playByKeys('a1', 'a8');
   await settle();
   press('Done');
+  await settle();
   expect(screen.getByRole('heading', { name: 'All done.' })).toBeVisible();
 });
 

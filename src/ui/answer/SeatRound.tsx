@@ -1,21 +1,35 @@
 'use client';
 import { Button } from '@mantine/core';
-import { useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import type { StudentId } from '@/contracts/ids';
 import type { Answer } from '@/core/exercises';
 import { SEAT_REASON_WORDS } from '@/text';
-import { RoundEnd } from './RoundEnd';
 import { dropDraft, openDraft, useIsBrowser } from '@/ui/device';
-import { ExercisePlayer } from './ExercisePlayer';
 import { MateSeat } from './MateSeat';
 import { readPlace, writePlace, type SeatPlace } from './seatPlace';
 import classes from './SeatRound.module.css';
 import { useOutbox, useShownOutbox } from '@/ui/sending';
 
+/** What not every round needs comes when it does: the player of exercises, their families, and the end. */
+const loadExercises = () => import('./SeatExercise');
+const loadEnd = () => import('./RoundEnd');
+const SeatExercise = lazy(() => loadExercises().then(({ SeatExercise: player }) => ({ default: player })));
+const RoundEnd = lazy(() => loadEnd().then(({ RoundEnd: end }) => ({ default: end })));
+
+/** Fetches all that the tasks of a round need, so that it goes on without a network; what can't be fetched now is fetched when it is needed. */
+function fetchAll(tasks: readonly SeatTask[]): void {
+  const families = [...new Set(tasks.map(({ family }) => family))].filter((family) => family !== 'mate');
+  const exercises =
+    families.length === 0 ? undefined : loadExercises().then(({ fetchFamilies }) => fetchFamilies(families));
+  void Promise.allSettled([exercises, loadEnd()]);
+}
+
 /** Where a round is left for, as its button says. */
 export type SeatBack = 'My place' | 'My path' | 'The board' | 'Go on';
+
+const FETCH_LATER_MS = 800;
 
 const BACK_WORDS: Readonly<Record<SeatBack, string>> = {
   'My place': 'Back to my place',
@@ -34,7 +48,14 @@ interface SeatRoundProps {
 
 /** A round on the seat. It reads the device's memory, so it is drawn in the browser only; its place is kept until then. */
 export function SeatRound(props: SeatRoundProps) {
-  return useIsBrowser() ? <OpenRound {...props} /> : <div className={classes.waiting} />;
+  const waiting = <div className={classes.waiting} />;
+  return useIsBrowser() ? (
+    <Suspense fallback={waiting}>
+      <OpenRound {...props} />
+    </Suspense>
+  ) : (
+    waiting
+  );
 }
 
 /** The tasks of a set one after another, answers sent as they are given. */
@@ -61,6 +82,11 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
     if (task !== undefined)
       writePlace(window.localStorage, placeKey, { taskId: task.taskId, solved, stumbled });
   }, [placeKey, task, solved, stumbled]);
+  // After the first task is drawn: what it needs itself comes first.
+  useEffect(() => {
+    const timer = window.setTimeout(() => fetchAll(round.tasks), FETCH_LATER_MS);
+    return () => window.clearTimeout(timer);
+  }, [round.tasks]);
   if (task === undefined)
     return (
       <RoundEnd
@@ -144,17 +170,19 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
         </Button>
       </header>
       <OutboxNote state={outbox.state} />
-      {task.family === 'mate' ? (
-        <MateSeat
-          key={visit}
-          puzzle={task}
-          ours={round.ours}
-          {...common}
-          onAgain={() => setStartedAt(performance.now())}
-        />
-      ) : (
-        <ExercisePlayer key={visit} task={task} {...common} />
-      )}
+      <Suspense fallback={<div className={classes.waiting} />}>
+        {task.family === 'mate' ? (
+          <MateSeat
+            key={visit}
+            puzzle={task}
+            ours={round.ours}
+            {...common}
+            onAgain={() => setStartedAt(performance.now())}
+          />
+        ) : (
+          <SeatExercise key={visit} task={task} {...common} />
+        )}
+      </Suspense>
     </div>
   );
 }

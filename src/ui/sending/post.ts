@@ -1,5 +1,5 @@
 import type { NewAttempt, NewShown } from '@/contracts/attempts';
-import type { NewSuggestion } from '@/contracts/live';
+import type { NewSuggestion } from '@/contracts/seatLesson';
 import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import type { SendResult } from '@/core/shared';
 

@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { keptAttemptSchema, keptShownSchema, type KeptAttempt, type KeptShown } from '@/contracts/attempts';
 import type { StudentId } from '@/contracts/ids';
-import { keptSuggestionSchema, type KeptSuggestion } from '@/contracts/live';
+import { keptSuggestionSchema, type KeptSuggestion } from '@/contracts/seatLesson';
 import { createOutbox, type DeviceClocks, type Outbox, type OutboxState, type Sendable } from '@/core/shared';
 import { postAttempt, postShown, postSuggestion } from './post';
 

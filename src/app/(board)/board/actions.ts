@@ -6,9 +6,9 @@ import {
   beginLiveSchema,
   closeQuestionSchema,
   endLiveSchema,
-  newSuggestionSchema,
   saveLivePlaceSchema,
 } from '@/contracts/live';
+import { newSuggestionSchema } from '@/contracts/seatLesson';
 import type { Result } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
 import {

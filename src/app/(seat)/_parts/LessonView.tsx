@@ -1,6 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import type { SeatLesson as SeatLessonData } from '@/contracts/live';
+import type { SeatLesson as SeatLessonData } from '@/contracts/seatLesson';
 import { SeatLesson } from '@/ui/panels/live/SeatLesson';
 
 export function LessonView({ lesson }: { readonly lesson: SeatLessonData }) {

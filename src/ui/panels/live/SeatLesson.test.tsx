@@ -2,7 +2,7 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 import { playByKeys, renderUi } from '../../../../tests/support/renderUi';
 import type { AssignmentId, QuestionId, RoundId, StudentId, TaskId } from '@/contracts/ids';
-import type { NewSuggestion, SeatLesson as SeatLessonData, SeatNews } from '@/contracts/live';
+import type { NewSuggestion, SeatLesson as SeatLessonData, SeatNews } from '@/contracts/seatLesson';
 import { createTaskSearches, makeMateTask } from '@/core/compose';
 import { getPosition } from '@/core/notation';
 import { SeatLesson } from './SeatLesson';

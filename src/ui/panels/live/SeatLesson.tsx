@@ -2,7 +2,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
-import { seatNewsSchema, type LiveQuestion, type SeatLesson as SeatLessonData } from '@/contracts/live';
+import { seatNewsSchema, type LiveQuestion, type SeatLesson as SeatLessonData } from '@/contracts/seatLesson';
 import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import type { MoveText } from '@/core/notation';
 import { SeatRound } from '@/ui/answer';

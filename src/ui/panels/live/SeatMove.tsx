@@ -3,7 +3,7 @@ import { Button } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import { getDraft, getMove, makeMoveText, type MoveText } from '@/core/notation';
 import { tryHandMove, type HandFault } from '@/core/rules';
-import type { LiveQuestion } from '@/contracts/live';
+import type { LiveQuestion } from '@/contracts/seatLesson';
 import { handFaultText, manMoveText } from '@/text';
 import { Board, type Drop } from '@/ui/board';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';

@@ -1,0 +1,60 @@
+/** What a seat hears of a lesson at the big board, and what it sends: nothing a seat does not need is reached from here. */
+import { z } from 'zod';
+import { parseMoveText } from '@/core/notation';
+import { waitedMsSchema, type SeatRound } from './attempts';
+import {
+  questionIdSchema,
+  requestIdSchema,
+  studentIdSchema,
+  taskIdSchema,
+  type AssignmentId,
+  type StudentId,
+} from './ids';
+
+const suggestionFields = {
+  clientId: requestIdSchema,
+  questionId: questionIdSchema,
+  move: z
+    .string()
+    .max(5)
+    .refine((text) => parseMoveText(text) !== undefined, 'no move'),
+};
+
+/** A move for the position that was asked about, as the device keeps it until it is stored. */
+export const keptSuggestionSchema = z.object({ ...suggestionFields, answeredAt: z.iso.datetime() });
+export type KeptSuggestion = z.infer<typeof keptSuggestionSchema>;
+
+/** The same as it is sent. */
+export const newSuggestionSchema = z.object({
+  ...suggestionFields,
+  waitedMs: waitedMsSchema,
+  studentId: studentIdSchema.optional(),
+});
+export type NewSuggestion = z.infer<typeof newSuggestionSchema>;
+
+export const liveQuestionSchema = z.object({
+  questionId: questionIdSchema,
+  taskId: taskIdSchema.optional(),
+  fen: z.string(),
+  words: z.string(),
+  askedAt: z.string(),
+  isOpen: z.boolean(),
+});
+export type LiveQuestion = z.infer<typeof liveQuestionSchema>;
+
+/** What a seat hears of the lesson. */
+export const seatNewsSchema = z.object({
+  isLive: z.boolean(),
+  /** The open question. */
+  question: liveQuestionSchema.optional(),
+  /** The child's newest move for it. */
+  given: z.string().optional(),
+});
+export type SeatNews = z.infer<typeof seatNewsSchema>;
+
+export interface SeatLesson {
+  readonly studentId: StudentId;
+  readonly news: SeatNews;
+  /** What the child can do meanwhile. */
+  readonly meanwhile: { readonly assignmentId: AssignmentId; readonly round: SeatRound } | undefined;
+}
