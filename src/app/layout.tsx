@@ -1,12 +1,10 @@
 import '@fontsource/andika/400.css';
 import '@fontsource/andika/700.css';
-import '@mantine/core/styles.css';
 import '@/ui/theme/tokens.css';
-import { ColorSchemeScript, mantineHtmlProps } from '@mantine/core';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import { Providers } from '@/ui/theme/Providers';
+import { SCHEME_ATTRIBUTE, SCHEME_SCRIPT } from '@/ui/theme/scheme';
 import { FetchingNote } from './_parts/FetchingNote';
 
 export const metadata: Metadata = {
@@ -21,15 +19,14 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   // Scripts of the page itself bear the number of this answer; no other one runs. So no page is made before it is asked for.
   const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (
-    <html lang="en" {...mantineHtmlProps}>
+    // The script below may change the scheme before the page wakes.
+    <html lang="en" {...{ [SCHEME_ATTRIBUTE]: 'light' }} suppressHydrationWarning>
       <head>
-        <ColorSchemeScript nonce={nonce} defaultColorScheme="auto" />
+        <script nonce={nonce} dangerouslySetInnerHTML={{ __html: SCHEME_SCRIPT }} />
       </head>
       <body>
-        <Providers>
-          <FetchingNote />
-          {children}
-        </Providers>
+        <FetchingNote />
+        {children}
       </body>
     </html>
   );

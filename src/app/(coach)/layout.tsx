@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { listClubWords } from '@/server/services/houseWords';
+import { Providers } from '@/ui/theme/Providers';
 import { SchemeButton } from '@/ui/theme/SchemeButton';
 import { HouseWordsProvider } from '@/ui/words';
 import { signOut } from '../(public)/sign-in/actions';
@@ -12,7 +13,7 @@ import { getPageCoach } from './_parts/coachPage';
 export default async function CoachLayout({ children }: { children: ReactNode }) {
   const actor = await getPageCoach();
   return (
-    <>
+    <Providers>
       <header className={styles.bar}>
         <div className={styles.barInner}>
           <Brand size={30} />
@@ -29,6 +30,6 @@ export default async function CoachLayout({ children }: { children: ReactNode })
       <HouseWordsProvider spoken={{ words: await listClubWords(actor), readingLevel: 'full' }}>
         <main className={styles.page}>{children}</main>
       </HouseWordsProvider>
-    </>
+    </Providers>
   );
 }

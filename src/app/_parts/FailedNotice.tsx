@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { Notice } from './Notice';
 
 /** Something of ours has failed. `retry` fetches the page anew. */
@@ -9,7 +9,7 @@ export function FailedNotice({ retry }: { readonly retry: () => void }) {
       What you had stored is safe. Try once more; if it happens again, tell whoever runs Vorschule for your
       club.
       <br />
-      <Button mt="md" onClick={retry}>
+      <Button style={{ marginTop: '1rem' }} onClick={retry}>
         Try again
       </Button>
     </Notice>

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import type { ReactNode } from 'react';
 import type { Square } from '@/core/board';
 import type { Note } from '@/core/exercises';
@@ -10,7 +10,6 @@ import { TaskQuestion, useHouseVoice } from '@/ui/words';
 
 /** More sentences than these are not read. */
 const MOST_NOTES = 4;
-const BIG = { size: 'lg' as const, mih: 56 };
 
 /**
  * Question, board, answer, what is said, buttons: the same places in every mode, and nothing jumps. Where an answer is made with more
@@ -54,20 +53,20 @@ export function AnswerFrame(props: {
       </div>
       <div className={classes.buttons}>
         {isOver ? (
-          <Button {...BIG} autoFocus onClick={onNext}>
+          <Button autoFocus onClick={onNext}>
             {next}
           </Button>
         ) : (
           <>
-            <Button {...BIG} disabled={onDone === undefined || verdict !== undefined} onClick={onDone}>
+            <Button disabled={onDone === undefined || verdict !== undefined} onClick={onDone}>
               Done
             </Button>
             {verdict === undefined ? (
-              <Button {...BIG} variant="default" disabled={!hasMoreHelp} onClick={session.askHelp}>
+              <Button variant="default" disabled={!hasMoreHelp} onClick={session.askHelp}>
                 {hasMoreHelp ? 'Help' : 'No more help'}
               </Button>
             ) : (
-              <Button {...BIG} variant="default" onClick={session.show}>
+              <Button variant="default" onClick={session.show}>
                 Show me
               </Button>
             )}

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { useMemo, useState } from 'react';
 import { z } from 'zod';
 import { makeSquareName, PROMOTION_ROLES, type PromotionRole, type Square } from '@/core/board';
@@ -177,7 +177,7 @@ function ToldMoves<Place extends PositionDraft>(
         </ol>
         <Button
           variant="default"
-          mih={48}
+          size="small"
           disabled={told.length === 0 || session.isOver}
           onClick={() => change(told.slice(0, -1))}
         >
@@ -192,7 +192,7 @@ function ToldMoves<Place extends PositionDraft>(
               <Button
                 key={role}
                 variant="default"
-                mih={48}
+                size="small"
                 onClick={() => move !== undefined && change([...told, move])}
               >
                 {say(ROLE_WORDS[role])}

@@ -1,5 +1,5 @@
 'use client';
-import { Button, TextInput } from '@mantine/core';
+import { Button, controlClasses } from '@/ui/controls';
 import type { Ask } from '@/core/exercises';
 import { questionText } from '@/text';
 import { z } from 'zod';
@@ -56,10 +56,12 @@ export function NumberAnswer(props: {
       {...rest}
     >
       <div className={classes.number}>
-        <Button size="lg" mih={56} miw={56} variant="default" aria-label="One less" onClick={() => step(-1)}>
+        <Button style={{ minWidth: 56 }} variant="default" aria-label="One less" onClick={() => step(-1)}>
           −
         </Button>
-        <TextInput
+        <input
+          type="text"
+          className={controlClasses.field}
           aria-label="Your number"
           inputMode="numeric"
           autoComplete="off"
@@ -70,7 +72,7 @@ export function NumberAnswer(props: {
             if (event.key === 'Enter') done?.();
           }}
         />
-        <Button size="lg" mih={56} miw={56} variant="default" aria-label="One more" onClick={() => step(1)}>
+        <Button style={{ minWidth: 56 }} variant="default" aria-label="One more" onClick={() => step(1)}>
           +
         </Button>
       </div>

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { useEffect, useMemo, useState } from 'react';
 import { makeSquareName, type Side, type Square } from '@/core/board';
 import type { Verdict } from '@/core/exercises';
@@ -267,9 +267,8 @@ function PlayButtons(props: {
   readonly onNext: () => void;
 }) {
   const { play, help, next, isSettled, onShow, onAction, onNext } = props;
-  const big = { size: 'lg' as const, mih: 56 };
   const showMe = canBeShown(play) && (
-    <Button {...big} variant="default" disabled={!isSettled} onClick={onShow}>
+    <Button variant="default" disabled={!isSettled} onClick={onShow}>
       Show me
     </Button>
   );
@@ -277,16 +276,11 @@ function PlayButtons(props: {
     case 'thinking':
       return (
         <>
-          <Button
-            {...big}
-            variant="default"
-            disabled={!isSettled || help.label === undefined}
-            onClick={help.onAsk}
-          >
+          <Button variant="default" disabled={!isSettled || help.label === undefined} onClick={help.onAsk}>
             {help.label ?? 'No more help'}
           </Button>
           {play.moves.length > 0 && (
-            <Button {...big} variant="default" onClick={() => onAction({ kind: 'home' })}>
+            <Button variant="default" onClick={() => onAction({ kind: 'home' })}>
               From the start
             </Button>
           )}
@@ -295,27 +289,22 @@ function PlayButtons(props: {
       );
     case 'asking':
       return [play.phase.move, play.phase.other].map((move) => (
-        <Button key={move} {...big} miw={120} onClick={() => onAction({ kind: 'choose', move })}>
+        <Button key={move} style={{ minWidth: 120 }} onClick={() => onAction({ kind: 'choose', move })}>
           {makeSquareName(getMove(move).to)}
         </Button>
       ));
     case 'ended':
       return play.phase.verdict.outcome === 'right' ? (
-        <Button {...big} autoFocus onClick={onNext}>
+        <Button autoFocus onClick={onNext}>
           {next}
         </Button>
       ) : (
         <>
-          <Button {...big} disabled={!isSettled} onClick={() => onAction({ kind: 'again' })}>
+          <Button disabled={!isSettled} onClick={() => onAction({ kind: 'again' })}>
             Try again
           </Button>
           {countSeen(play) < play.moves.length && (
-            <Button
-              {...big}
-              variant="default"
-              disabled={!isSettled}
-              onClick={() => onAction({ kind: 'tellWhole' })}
-            >
+            <Button variant="default" disabled={!isSettled} onClick={() => onAction({ kind: 'tellWhole' })}>
               What comes next?
             </Button>
           )}
@@ -324,7 +313,7 @@ function PlayButtons(props: {
       );
     case 'shown':
       return (
-        <Button {...big} autoFocus disabled={!isSettled} onClick={onNext}>
+        <Button autoFocus disabled={!isSettled} onClick={onNext}>
           {next}
         </Button>
       );

@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import type { SeatTask } from '@/contracts/attempts';
 import type { TaskId } from '@/contracts/ids';
 import { getAskedLength } from '@/core/exercises';
@@ -41,7 +41,7 @@ export function RoundEnd(props: {
       {climbed > 0 && (
         <p>
           {countWords(climbed, 'stair')} you had climbed before.{' '}
-          <Button size="md" mih={56} variant="default" onClick={onClimb}>
+          <Button variant="default" onClick={onClimb}>
             Climb {climbed === 1 ? 'it' : 'them'} again
           </Button>
         </p>
@@ -49,14 +49,12 @@ export function RoundEnd(props: {
       {again !== undefined && (
         <p className={classes.again}>
           <span>One to play again: “{nameOf(again)}”</span>
-          <Button size="md" mih={56} variant="default" onClick={() => onRepeat(again.taskId)}>
+          <Button variant="default" onClick={() => onRepeat(again.taskId)}>
             Once more
           </Button>
         </p>
       )}
-      <Button size="lg" mih={56} onClick={onLeave}>
-        {back}
-      </Button>
+      <Button onClick={onLeave}>{back}</Button>
     </div>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
@@ -148,7 +148,7 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
   return (
     <div className={classes.round}>
       <header className={classes.head}>
-        <Button size="md" mih={56} variant="default" onClick={onLeave}>
+        <Button variant="default" onClick={onLeave}>
           {back}
         </Button>
         <span className={classes.where}>
@@ -160,8 +160,6 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
           </span>
         </span>
         <Button
-          size="md"
-          mih={56}
           variant="default"
           disabled={nextOpen === undefined || nextOpen === index}
           onClick={() => open(nextOpen ?? index)}

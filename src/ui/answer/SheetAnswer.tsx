@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { useMemo } from 'react';
 import { z } from 'zod';
 import type { Ask, Scene } from '@/core/exercises';
@@ -82,10 +82,10 @@ export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
         }}
       />
       <div className={classes.turns}>
-        <Button variant="default" mih={48} disabled={at === 0} onClick={() => setAt(at - 1)}>
+        <Button variant="default" size="small" disabled={at === 0} onClick={() => setAt(at - 1)}>
           Move before
         </Button>
-        <Button variant="default" mih={48} disabled={isLast || !isWritten} onClick={() => setAt(at + 1)}>
+        <Button variant="default" size="small" disabled={isLast || !isWritten} onClick={() => setAt(at + 1)}>
           Next move
         </Button>
       </div>

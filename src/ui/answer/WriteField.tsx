@@ -1,6 +1,6 @@
 'use client';
-import { TextInput } from '@mantine/core';
 import type { CSSProperties } from 'react';
+import { controlClasses } from '@/ui/controls';
 import classes from './AnswerFrame.module.css';
 
 export const SQUARE_KEYS = [
@@ -25,7 +25,9 @@ export function WriteField(props: {
   return (
     <>
       <div className={classes.write}>
-        <TextInput
+        <input
+          type="text"
+          className={controlClasses.field}
           aria-label="Your answer"
           autoComplete="off"
           autoCapitalize="off"

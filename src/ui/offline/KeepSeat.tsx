@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { v4 as makeUuid } from 'uuid';
@@ -82,8 +82,7 @@ function NoOfflineNote() {
     <p className={classes.note} role="note">
       <span>Offline? Keep this page open. You can still finish your puzzles.</span>
       <Button
-        size="md"
-        mih={48}
+        size="small"
         variant="default"
         onClick={() => {
           window.localStorage.setItem(TOLD_KEY, 'yes');

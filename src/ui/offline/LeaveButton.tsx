@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { useRef, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { StudentId } from '@/contracts/ids';
@@ -40,7 +40,7 @@ export function LeaveButton({
       }}
     >
       {unsent === 0 ? (
-        <Button type="submit" variant="default" mih={56}>
+        <Button type="submit" variant="default">
           I am done
         </Button>
       ) : (
@@ -48,7 +48,6 @@ export function LeaveButton({
           <p>{leaveUnsentText(unsent)}</p>
           <span className={classes.ways}>
             <Button
-              mih={56}
               onClick={() => {
                 isWarned.current = false;
                 setUnsent(0);
@@ -56,7 +55,7 @@ export function LeaveButton({
             >
               Stay here
             </Button>
-            <Button type="submit" variant="default" mih={56}>
+            <Button type="submit" variant="default">
               Leave anyway
             </Button>
           </span>

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { useState } from 'react';
 import type { StudentId } from '@/contracts/ids';
 import { unsentText } from '@/text';
@@ -20,10 +20,8 @@ export function UnsentCard({ studentId }: { readonly studentId: StudentId }) {
     <section className={classes.card} aria-label="Answers on this device">
       <p role="status">{unsentText(waiting, trouble)}</p>
       <Button
-        size="md"
-        mih={56}
         variant="default"
-        loading={isSending}
+        isBusy={isSending}
         onClick={() => {
           setSending(true);
           void Promise.all([answers.flush(), moves.flush()]).finally(() => setSending(false));

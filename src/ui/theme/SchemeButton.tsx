@@ -1,19 +1,12 @@
 'use client';
-import { Button, useComputedColorScheme, useMantineColorScheme } from '@mantine/core';
 import { IconMoon, IconSun } from '@tabler/icons-react';
+import { Button } from '@/ui/controls';
+import { SCHEME_ATTRIBUTE, SCHEME_KEY } from './scheme';
 
 /** Changes between light and dark; both labels are in the page and the style sheet shows one, so nothing flickers. */
 export function SchemeButton() {
-  const { setColorScheme } = useMantineColorScheme();
-  const current = useComputedColorScheme('light');
   return (
-    <Button
-      variant="subtle"
-      color="gray"
-      c="var(--ink)"
-      px="xs"
-      onClick={() => setColorScheme(current === 'dark' ? 'light' : 'dark')}
-    >
+    <Button variant="subtle" size="small" onClick={changeScheme}>
       <span data-show="light">
         <IconMoon size={20} aria-hidden /> Dark
       </span>
@@ -22,4 +15,15 @@ export function SchemeButton() {
       </span>
     </Button>
   );
+}
+
+function changeScheme(): void {
+  const { documentElement: page } = document;
+  const next = page.getAttribute(SCHEME_ATTRIBUTE) === 'dark' ? 'light' : 'dark';
+  page.setAttribute(SCHEME_ATTRIBUTE, next);
+  try {
+    window.localStorage.setItem(SCHEME_KEY, next);
+  } catch {
+    // A device that keeps nothing shows it until the next page.
+  }
 }

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { useEffect, useSyncExternalStore } from 'react';
 
 const never = () => () => undefined;
@@ -16,7 +16,7 @@ export function ReadAloud({ text }: { readonly text: string }) {
   return (
     <Button
       variant="default"
-      mih={44}
+      size="small"
       style={{ visibility: canSpeak ? 'visible' : 'hidden' }}
       onClick={() => speak(text)}
     >

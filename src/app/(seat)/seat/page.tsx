@@ -6,7 +6,7 @@ import { LeaveButton, UnsentCard } from '@/ui/offline';
 import { SchemeButton } from '@/ui/theme/SchemeButton';
 import { leaveSeat } from '../../(public)/join/actions';
 import { AutoRefresh } from '../../_parts/AutoRefresh';
-import { LinkButton } from '../../_parts/LinkButton';
+import { SeatLink } from '../_parts/SeatLink';
 import pages from '../../_parts/pages.module.css';
 import { getPageStudent } from '../_parts/seatPage';
 import styles from './home.module.css';
@@ -88,9 +88,9 @@ function NextThing<Path extends string>({ title, note, href, action }: Thing<Pat
         <h2>{title}</h2>
       </div>
       {note !== undefined && <p className={pages.soft}>{note}</p>}
-      <LinkButton href={href} size="xl" mih={72} says={`${action}: ${title}`}>
+      <SeatLink href={href} size="huge" says={`${action}: ${title}`}>
         {action}
-      </LinkButton>
+      </SeatLink>
     </>
   );
 }
@@ -102,9 +102,9 @@ function Row<Path extends string>({ title, note, href, action }: Thing<Path>) {
         <strong>{title}</strong>
         {note !== undefined && <span className={pages.soft}>{note}</span>}
       </span>
-      <LinkButton href={href} variant="default" size="md" mih={56} says={`${action}: ${title}`}>
+      <SeatLink href={href} variant="default" says={`${action}: ${title}`}>
         {action}
-      </LinkButton>
+      </SeatLink>
     </li>
   );
 }

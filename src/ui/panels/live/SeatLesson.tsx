@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import { seatNewsSchema, type LiveQuestion, type SeatLesson as SeatLessonData } from '@/contracts/seatLesson';
@@ -66,23 +66,13 @@ export function SeatLesson({
               : 'The lesson at the board is over.'}
       </p>
       <div className={classes.ways}>
-        <Button size="md" mih={56} px="md" variant="default" onClick={onLeave}>
+        <Button variant="default" onClick={onLeave}>
           My place
         </Button>
-        <Button
-          size="md"
-          mih={56}
-          px="md"
-          variant={isNew ? 'filled' : 'default'}
-          aria-pressed={!isOwn}
-          onClick={() => setIsAway(false)}
-        >
+        <Button variant={isNew ? 'filled' : 'default'} aria-pressed={!isOwn} onClick={() => setIsAway(false)}>
           The board
         </Button>
         <Button
-          size="md"
-          mih={56}
-          px="md"
           variant="default"
           aria-pressed={isOwn}
           disabled={meanwhile === undefined}

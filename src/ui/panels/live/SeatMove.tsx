@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { useMemo, useState } from 'react';
 import { getDraft, getMove, makeMoveText, type MoveText } from '@/core/notation';
 import { tryHandMove, type HandFault } from '@/core/rules';
@@ -63,8 +63,6 @@ export function SeatMove(props: {
         {say(said)}
       </p>
       <Button
-        size="lg"
-        mih={56}
         disabled={chosen === undefined || isSent}
         onClick={() => {
           if (chosen !== undefined) onSend(chosen);

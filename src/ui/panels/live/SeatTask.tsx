@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { useEffect, useState } from 'react';
 import { z } from 'zod';
 import type { SeatRound as SeatRoundData } from '@/contracts/attempts';
@@ -38,8 +38,6 @@ export function SeatTask(props: {
       <div className={classes.waiting}>
         <p>The task did not come. Is there a connection?</p>
         <Button
-          size="lg"
-          mih={56}
           onClick={() => {
             setRound('opening');
             setTries(tries + 1);

@@ -1,5 +1,5 @@
 'use client';
-import { Button, Checkbox, NativeSelect } from '@mantine/core';
+import { Button, CheckField, SelectField } from '@/ui/controls';
 import { useEffect, useMemo, useReducer, useState } from 'react';
 import type { PawnGoal } from '@/core/pawns';
 import { tryHandMove } from '@/core/rules';
@@ -28,6 +28,11 @@ const OPPONENTS: readonly { readonly value: PawnRules['opponent']; readonly labe
   { value: 'steady', label: 'The app, steady' },
   { value: 'strong', label: 'The app, strong' },
 ];
+const GOALS: readonly { readonly value: PawnGoal; readonly label: string }[] = [
+  { value: 'promotion', label: 'First pawn on the last rank' },
+  { value: 'last-move', label: 'Whoever makes the last move' },
+];
+const COUNTS = ['3', '5', '8'].map((count) => ({ value: count, label: count }));
 const FIRST_RULES: PawnRules = { opponent: 'child', goal: 'promotion', hasKings: false, pawns: 8 };
 
 /**
@@ -118,12 +123,8 @@ function OpenTable({ owner }: { readonly owner: string }) {
         {say(said)}
       </p>
       <div className={classes.buttons}>
-        <Button size="lg" mih={56} onClick={() => begin({})}>
-          New game
-        </Button>
+        <Button onClick={() => begin({})}>New game</Button>
         <Button
-          size="lg"
-          mih={56}
           variant="default"
           disabled={state.moves.length === 0}
           onClick={() => dispatch({ kind: 'back' })}
@@ -134,47 +135,34 @@ function OpenTable({ owner }: { readonly owner: string }) {
       <PawnRuleCards goal={rules.goal} />
       <fieldset className={classes.rules}>
         <legend>How to play</legend>
-        <NativeSelect
+        <SelectField
           label="Who plays"
-          size="md"
           value={rules.opponent}
+          options={OPPONENTS}
           onChange={(event) => {
             const chosen = OPPONENTS.find(({ value }) => value === event.currentTarget.value);
             if (chosen !== undefined) begin({ opponent: chosen.value });
           }}
-          data={[...OPPONENTS]}
         />
-        <NativeSelect
+        <SelectField
           label="Who wins"
-          size="md"
           value={rules.goal}
           disabled={rules.hasKings}
+          options={GOALS}
           onChange={(event) => begin({ goal: event.currentTarget.value as PawnGoal })}
-          data={[
-            { value: 'promotion', label: 'First pawn on the last rank' },
-            { value: 'last-move', label: 'Whoever makes the last move' },
-          ]}
         />
-        <NativeSelect
+        <SelectField
           label="Pawns of each side"
-          size="md"
           value={String(rules.pawns)}
+          options={COUNTS}
           onChange={(event) => begin({ pawns: Number(event.currentTarget.value) as PawnRules['pawns'] })}
-          data={['3', '5', '8']}
         />
-        <Checkbox
-          label="With kings"
-          size="md"
-          checked={rules.hasKings}
-          onChange={(event) => begin({ hasKings: event.currentTarget.checked })}
-        />
-        <Checkbox
-          label="Turn the board after each move"
-          size="md"
-          checked={isTurned}
-          disabled={rules.opponent !== 'child'}
-          onChange={(event) => setIsTurned(event.currentTarget.checked)}
-        />
+        <CheckField checked={rules.hasKings} onChange={(hasKings) => begin({ hasKings })}>
+          With kings
+        </CheckField>
+        <CheckField checked={isTurned} disabled={rules.opponent !== 'child'} onChange={setIsTurned}>
+          Turn the board after each move
+        </CheckField>
       </fieldset>
     </div>
   );

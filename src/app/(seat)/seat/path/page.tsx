@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { getStudentPath } from '@/server/services/paths';
 import { gapText, nextRoundText, STAGE_WORDS, standingText } from '@/text';
-import { LinkButton } from '../../../_parts/LinkButton';
+import { SeatLink } from '../../_parts/SeatLink';
 import { getPageStudent } from '../../_parts/seatPage';
 import { startNextRoundAction, startPracticeAction } from './actions';
 import { PractiseButton } from './_parts/PractiseButton';
@@ -17,9 +17,9 @@ export default async function PathPage() {
     <div className={pages.seatPage}>
       <div className={pages.head}>
         <h1>My path</h1>
-        <LinkButton href="/seat" variant="default" mih={56}>
+        <SeatLink href="/seat" variant="default">
           My place
-        </LinkButton>
+        </SeatLink>
       </div>
       {next === undefined && <p className={pages.card}>You can do all of this. Well done.</p>}
       {nextRound.length > 0 && (

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { PawnTable } from '@/ui/panels/pawns/PawnTable';
-import { LinkButton } from '../../../_parts/LinkButton';
+import { SeatLink } from '../../_parts/SeatLink';
 import pages from '../../../_parts/pages.module.css';
 import { getPageStudent } from '../../_parts/seatPage';
 
@@ -13,9 +13,9 @@ export default async function SeatPawnsPage() {
     <div className={pages.seatTable}>
       <div className={pages.head}>
         <span />
-        <LinkButton href="/seat" variant="default" mih={56}>
+        <SeatLink href="/seat" variant="default">
           My place
-        </LinkButton>
+        </SeatLink>
       </div>
       <PawnTable owner={String(studentId)} />
     </div>

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mantine/core';
+import { Button } from '@/ui/controls';
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
@@ -47,14 +47,7 @@ export function PractiseButton(props: {
 
   return (
     <span>
-      <Button
-        size="lg"
-        mih={56}
-        variant={isNext ? 'filled' : 'default'}
-        loading={isBusy}
-        aria-label={says}
-        onClick={start}
-      >
+      <Button variant={isNext ? 'filled' : 'default'} isBusy={isBusy} aria-label={says} onClick={start}>
         {label}
       </Button>
       {error !== '' && (

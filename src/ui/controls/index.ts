@@ -1,0 +1,3 @@
+export { Button, buttonClass, type ButtonLook } from './Button';
+export { CheckField, SelectField } from './Fields';
+export { default as controlClasses } from './controls.module.css';
