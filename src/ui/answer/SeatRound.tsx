@@ -1,6 +1,6 @@
 'use client';
 import { Button } from '@/ui/controls';
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, type ReactNode, useEffect, useMemo, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import type { StudentId } from '@/contracts/ids';
@@ -41,6 +41,8 @@ const BACK_WORDS: Readonly<Record<SeatBack, string>> = {
 interface SeatRoundProps {
   readonly round: SeatRoundData;
   readonly studentId: StudentId;
+  /** Shown until the device's memory is read and the first player is there. */
+  readonly waiting?: ReactNode;
   /** Where leaving leads to. */
   readonly back?: SeatBack;
   readonly onLeave: () => void;
@@ -48,7 +50,7 @@ interface SeatRoundProps {
 
 /** A round on the seat. It reads the device's memory, so it is drawn in the browser only; its place is kept until then. */
 export function SeatRound(props: SeatRoundProps) {
-  const waiting = <div className={classes.waiting} />;
+  const waiting = props.waiting ?? <div className={classes.waiting} />;
   return useIsBrowser() ? (
     <Suspense fallback={waiting}>
       <OpenRound {...props} />

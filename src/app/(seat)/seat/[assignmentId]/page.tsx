@@ -4,6 +4,7 @@ import { assignmentIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { openSeatRound } from '@/server/services/seat';
 import { getPageStudent } from '../../_parts/seatPage';
+import { FirstLook } from '../../_parts/FirstLook';
 import { RoundView } from '../../_parts/RoundView';
 
 export const metadata: Metadata = { title: 'Puzzles' };
@@ -14,5 +15,12 @@ export default async function SeatRoundPage({ params }: PageProps<'/seat/[assign
   const round = id.ok ? await openSeatRound(actor, id.value) : id;
   // What is no longer on the place is not shown as an error to a child: the place itself is.
   if (!round.ok) redirect('/seat');
-  return <RoundView round={round.value} studentId={actor.studentId} backTo="/seat" />;
+  return (
+    <RoundView
+      round={round.value}
+      studentId={actor.studentId}
+      backTo="/seat"
+      waiting={<FirstLook round={round.value} />}
+    />
+  );
 }

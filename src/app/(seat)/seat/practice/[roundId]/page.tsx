@@ -4,6 +4,7 @@ import { roundIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { openPractice } from '@/server/services/paths';
 import { getPageStudent } from '../../../_parts/seatPage';
+import { FirstLook } from '../../../_parts/FirstLook';
 import { RoundView } from '../../../_parts/RoundView';
 
 export const metadata: Metadata = { title: 'Practice' };
@@ -13,5 +14,12 @@ export default async function PracticePage({ params }: PageProps<'/seat/practice
   const id = parseInput(roundIdSchema, (await params).roundId);
   const round = id.ok ? await openPractice(actor, id.value) : id;
   if (!round.ok) redirect('/seat/path');
-  return <RoundView round={round.value} studentId={actor.studentId} backTo="/seat/path" />;
+  return (
+    <RoundView
+      round={round.value}
+      studentId={actor.studentId}
+      backTo="/seat/path"
+      waiting={<FirstLook round={round.value} />}
+    />
+  );
 }

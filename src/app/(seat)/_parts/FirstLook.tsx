@@ -1,0 +1,37 @@
+import type { SeatRound, SeatTask } from '@/contracts/attempts';
+import { getAskedLength, openExercise } from '@/core/exercises';
+import { getPosition } from '@/core/notation';
+import type { Diagram } from '@/drawing';
+import { mateQuestion, questionText } from '@/text';
+import { RoundWaiting } from '@/ui/answer/RoundWaiting';
+
+/**
+ * The first open task of a round, drawn by the server: its question and its board stand there before any script has come. The device may
+ * know better where the child was; then that task takes its place.
+ */
+export function FirstLook({ round }: { readonly round: SeatRound }) {
+  const first = round.tasks.find(({ isSolved, isClimbed }) => !isSolved && !isClimbed);
+  return first === undefined ? <RoundWaiting /> : <RoundWaiting {...lookOf(first)} />;
+}
+
+interface Look {
+  readonly words: string;
+  readonly diagram: Diagram | undefined;
+  readonly layout: 'played' | 'made';
+}
+
+function lookOf(task: SeatTask): Look {
+  if (task.family === 'mate') {
+    const { board, turn } = getPosition(task.task.fen);
+    const words = mateQuestion(turn, getAskedLength(task.task));
+    return { words, diagram: { board, turn, bottom: turn }, layout: 'played' };
+  }
+  const { ask, scene, question } = openExercise(task);
+  const marks = scene.asked.map((square) => ({ square, mark: 'hint' as const }));
+  const isMoved = ask.kind === 'play' && ask.rules !== 'line' && ask.rules !== 'way';
+  return {
+    words: questionText(question),
+    diagram: scene.isHidden ? undefined : { ...scene, marks },
+    layout: isMoved ? 'played' : 'made',
+  };
+}

@@ -1,0 +1,101 @@
+/** What a child's page weighs, and what is on it before any script has run. */
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { DEMO_ROUNDS } from '@/cli/demo/rounds';
+import { openOwnClub } from '../support/club/ownClub';
+import { takeSeat } from '../support/visitors';
+
+const MATES = 'Two crossings';
+const [{ name: EXERCISES } = { name: '' }] = DEMO_ROUNDS;
+const club = openOwnClub({
+  given: [
+    { set: MATES, to: 'lantern' },
+    { set: EXERCISES, to: 'lantern' },
+  ],
+});
+
+/**
+ * Bytes of script, compressed, that each page may load with all of its round. A page that becomes heavier is looked at before its figure is
+ * raised. Framework and pages' own wiring alone are 138 kB, the schema library 32 kB.
+ */
+const BUDGETS_KB = { home: 200, mate: 230, exercises: 275, pawns: 240 };
+/** No component library is on the seat: its style alone was 36 kB. */
+const STYLE_BUDGET_KB = 12;
+
+const sizeOf = (address: string) =>
+  gzipSync(readFileSync(path.join('.next', new URL(address).pathname.replace('/_next/', '')))).length;
+
+/** A page opened by a browser that knows nothing yet, but for who sits there. */
+async function weigh(browser: Browser, seat: Page, address: string): Promise<{ js: number; css: number }> {
+  const context = await browser.newContext({
+    storageState: await seat.context().storageState(),
+    serviceWorkers: 'block',
+  });
+  const page = await context.newPage();
+  const files = new Set<string>();
+  page.on('request', (request) => {
+    if (/\/_next\/static\/.*\.(js|css)$/.test(request.url())) files.add(request.url());
+  });
+  await page.goto(address);
+  // With what the page fetches ahead for the rest of its round.
+  await page.waitForLoadState('networkidle');
+  await page.waitForFunction(() => performance.now() > 2500);
+  await page.waitForLoadState('networkidle');
+  await context.close();
+  const sum = (end: string) =>
+    [...files].filter((file) => file.endsWith(end)).reduce((bytes, file) => bytes + sizeOf(file), 0) / 1000;
+  return { js: sum('.js'), css: sum('.css') };
+}
+
+const addressOf = async (seat: Page, set: string) =>
+  (await seat.getByRole('link', { name: new RegExp(`: ${set}`) }).getAttribute('href')) ?? '';
+
+test('the pages of a child keep to their weight', async ({ browser, page }) => {
+  test.setTimeout(120_000);
+  await takeSeat(page, club().classes.lantern.code, 'Wren');
+  const pages = {
+    home: '/seat',
+    mate: await addressOf(page, MATES),
+    exercises: await addressOf(page, EXERCISES),
+    pawns: '/seat/pawns',
+  };
+  for (const name of Object.keys(pages) as (keyof typeof pages)[]) {
+    const { js, css } = await weigh(browser, page, pages[name]);
+    expect([name, Math.round(js), js <= BUDGETS_KB[name]]).toEqual([name, Math.round(js), true]);
+    expect([name, Math.round(css), css <= STYLE_BUDGET_KB]).toEqual([name, Math.round(css), true]);
+  }
+});
+
+for (const [words, width, height] of [
+  ['upright', 390, 844],
+  ['lying', 844, 390],
+  ['large', 1280, 800],
+] as const) {
+  test(`question and board stand there before any script, and stay where they are, ${words}`, async ({
+    browser,
+    page,
+  }) => {
+    await page.setViewportSize({ width, height });
+    await takeSeat(page, club().classes.lantern.code, 'Wren');
+    for (const set of [MATES, EXERCISES]) {
+      const address = await addressOf(page, set);
+      const shared = { storageState: await page.context().storageState(), viewport: { width, height } };
+      const bare = await browser.newContext({ ...shared, javaScriptEnabled: false });
+      const awake = await browser.newContext(shared);
+      const places: unknown[] = [];
+      for (const context of [bare, awake]) {
+        const seat = await context.newPage();
+        await seat.goto(address);
+        if (context === awake) await seat.getByRole('grid').waitFor();
+        await expect(seat.getByRole('heading', { level: 1 })).toBeVisible();
+        const heading = await seat.getByRole('heading', { level: 1 }).boundingBox();
+        const board = await seat.locator('[class*="boardPlace"]').boundingBox();
+        places.push({ heading: heading?.y, board });
+        await context.close();
+      }
+      expect([set, places[1]]).toEqual([set, places[0]]);
+    }
+  });
+}
