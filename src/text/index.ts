@@ -41,6 +41,7 @@ export { readMoveText, reasonText as moveReasonText } from './notation';
 export {
   findPatterns,
   listRoleSentences,
+  mateCalledText,
   mateNamedText,
   matchText,
   sacrificeText,

@@ -2,6 +2,7 @@
 import { makeSquareName, type Square } from '@/core/board';
 import { getPosition } from '@/core/notation';
 import {
+  type PatternMatch,
   BARE_PICTURES,
   namePatterns,
   PATTERN_IDS,
@@ -175,4 +176,12 @@ export function sacrificeText({ role, square, takenBy, aim }: Sacrifice): string
 
 function capital(text: string): string {
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+}
+
+/** "It is called: Smothered mate. We call it: The lighthouse."; a broad reading is no name for a child. */
+export function mateCalledText(names: readonly PatternMatch[], ours: readonly string[]): string {
+  const name = names.find(({ reading }) => reading === 'strict');
+  const called = name === undefined ? '' : `It is called: ${PATTERN_WORDS[name.id].name}.`;
+  const calledHere = ours.length === 0 ? '' : `We call it: ${listWords(ours)}.`;
+  return `${called} ${calledHere}`.trim();
 }

@@ -10,11 +10,9 @@ import {
   type Position,
 } from '@/core/rules';
 import type { Diagnosis, FamilyId } from '@/core/exercises';
-import type { PatternMatch } from '@/core/patterns';
 import type { StoredFate } from '@/core/puzzles';
 import { FAMILY_WORDS } from './families';
 import type { RoundReason } from '@/core/progress';
-import { PATTERN_WORDS } from './patternBook';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** "Black's rook takes the queen on g7, check." */
@@ -95,18 +93,11 @@ export function refutedSentence(wrong: WrongMove, end: Position): string {
   return taken === '' ? `The mate in ${mateInMoves} is gone.` : taken;
 }
 
-/** Said when the goal is reached in so many moves, on the board or but for pointless blocks; a mate with a name is called by it. */
-export function rightSentence(
-  mateInMoves: number,
-  isMate: boolean,
-  names: readonly PatternMatch[] = [],
-  ours: readonly string[] = [],
-): string {
+/** Said when the goal is reached in so many moves, on the board or but for pointless blocks; `called` is the mate's name in words. */
+export function rightSentence(mateInMoves: number, isMate: boolean, called = ''): string {
   if (!isMate) return `Yes. Only pointless blocks are left: that counts as mate in ${mateInMoves}.`;
-  const name = names.find(({ reading }) => reading === 'strict');
-  const called = name === undefined ? '' : ` It is called: ${PATTERN_WORDS[name.id].name}.`;
-  const calledHere = ours.length === 0 ? '' : ` We call it: ${listWords(ours)}.`;
-  return `${mateInMoves === 1 ? 'Yes, checkmate.' : `Yes, checkmate in ${mateInMoves}.`}${called}${calledHere}`;
+  const head = mateInMoves === 1 ? 'Yes, checkmate.' : `Yes, checkmate in ${mateInMoves}.`;
+  return `${head} ${called}`.trim();
 }
 
 /** Of answers that are still on the device, on the child's home. */

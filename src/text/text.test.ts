@@ -14,6 +14,7 @@ import {
   fateText,
   faultText,
   listWords,
+  mateCalledText,
   mateText,
   moveKindText,
   moveSentence,
@@ -302,10 +303,14 @@ test('the goal is reached on the board, or but for pointless blocks; the moves p
 
 test('a mate is called by its name when it strictly has one', () => {
   const named = namePatterns(positionOf(BARE_PICTURES.smothered));
-  expect(rightSentence(2, true, named)).toBe('Yes, checkmate in 2. It is called: Smothered mate.');
-  expect(rightSentence(1, true, [], ['Harbour gate'])).toBe('Yes, checkmate. We call it: Harbour gate.');
+  expect(rightSentence(2, true, mateCalledText(named, []))).toBe(
+    'Yes, checkmate in 2. It is called: Smothered mate.',
+  );
+  expect(rightSentence(1, true, mateCalledText([], ['Harbour gate']))).toBe(
+    'Yes, checkmate. We call it: Harbour gate.',
+  );
   const broad = named.map((match) => ({ ...match, reading: 'loose' as const }));
-  expect(rightSentence(2, true, broad)).toBe('Yes, checkmate in 2.');
+  expect(rightSentence(2, true, mateCalledText(broad, []))).toBe('Yes, checkmate in 2.');
 });
 
 test('why a move is not right: shown by the reply, never scolding', () => {

@@ -1,11 +1,10 @@
 'use client';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { SeatPuzzle } from '@/contracts/attempts';
 import type { NamedPicture } from '@/contracts/clubPatterns';
 import { opponentOf } from '@/core/board';
 import { getAskedLength, mateFamily, type Answer, type Verdict } from '@/core/exercises';
 import { getMove, getPosition } from '@/core/notation';
-import { defineClubPattern, matchPatterns, namePatterns } from '@/core/patterns';
 import { isCheckmate, type Position } from '@/core/rules';
 import {
   HELP_LABELS,
@@ -20,6 +19,7 @@ import {
 } from '@/text';
 import type { Draft } from '@/ui/device';
 import { GAME, playAll } from './ground';
+import type { nameMate } from './mateNames';
 import { PlayPlayer, type PlayWords, type ShownRefutation } from './PlayPlayer';
 import {
   answerMoves,
@@ -56,6 +56,8 @@ export function MateSeat(props: {
     helpSteps: HELP_STEPS,
   };
 
+  const nameOf = useMateNames(props.ours);
+
   function act(action: PlayAction) {
     const next = reducePlay(play, action, judge);
     setPlay(next);
@@ -78,7 +80,7 @@ export function MateSeat(props: {
       home={home}
       ground={GAME}
       play={play}
-      words={wordsOf(puzzle, home, props.next, props.ours)}
+      words={wordsOf(puzzle, home, props.next, nameOf)}
       help={{
         text:
           open === undefined || openMove === undefined
@@ -97,11 +99,28 @@ export function MateSeat(props: {
   );
 }
 
+/** The names of mates, fetched while the child thinks; a mate has none until they are there. */
+function useMateNames(ours: readonly NamedPicture[]): (place: Position) => string {
+  const [names, setNames] = useState<typeof nameMate>();
+  useEffect(() => {
+    const gone = new AbortController();
+    import('./mateNames').then(
+      (loaded) => {
+        if (!gone.signal.aborted) setNames(() => loaded.nameMate);
+      },
+      // Without a network a mate is right all the same.
+      () => undefined,
+    );
+    return () => gone.abort();
+  }, []);
+  return (place) => names?.(place, ours) ?? '';
+}
+
 function wordsOf(
   { task }: SeatPuzzle,
   home: Position,
   next: string,
-  ours: readonly NamedPicture[],
+  nameOf: (place: Position) => string,
 ): PlayWords<Position> {
   const toWrong = (verdict: Verdict, { before, line, reply }: ShownRefutation<Position>) => ({
     diagnosis: verdict.diagnoses[0],
@@ -111,19 +130,12 @@ function wordsOf(
     reply,
     taken: takenText(before, line),
   });
-  const own = ours.map(({ name, picture }) => defineClubPattern(name, picture));
   const asked = getAskedLength(task);
   return {
     question: mateQuestion(home.turn, asked),
     begin: 'Play your move on the board.',
     next,
-    right: (movesPlayed, place) =>
-      rightSentence(
-        movesPlayed,
-        isCheckmate(place),
-        namePatterns(place),
-        matchPatterns(place, own).map(({ id }) => id),
-      ),
+    right: (movesPlayed, place) => rightSentence(movesPlayed, isCheckmate(place), nameOf(place)),
     wrong: (verdict, refuted) => wrongSentence(toWrong(verdict, refuted)),
     wrongWhole: (verdict, refuted, end) => refutedSentence(toWrong(verdict, refuted), end),
   };
