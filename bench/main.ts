@@ -1,6 +1,7 @@
 /**
  * Speeds beside reference libraries, measured side by side in one warm run, so that the ratios hold on any machine. Bundled first,
- * as the product is. Run with: npm run bench, or npm run bench -- perft (refuting, finding, fates, names, staircase, composing, paper, import) for one part
+ * as the product is. Run with: npm run bench, or npm run bench -- perft (refuting, finding, fates, names, staircase, composing, paper, import) for one part;
+ * npm run bench -- seat beside a running demo
  */
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -16,6 +17,7 @@ import { PERFT, positionOf } from '../tests/fixtures/positions';
 import { cpuMs, leastMs, median, medianRatio, tellRatio, tellRatioBelow, tellTime } from './measure';
 import { matesByChessJs, openBare } from '../tests/fixtures/referenceProver';
 import { openChessops, perftByChessops } from '../tests/fixtures/referencePerft';
+import { benchSeat } from './seat';
 import { CHECKING, MATES, ORDINARY } from '../tests/fixtures/mates';
 
 const ROUNDS = 9;
@@ -276,6 +278,8 @@ const parts = {
   import: benchImport,
 };
 const [asked] = process.argv.slice(2);
+// It needs a demo, so it runs when it is asked for alone.
+if (asked === 'seat') await benchSeat();
 for (const [name, bench] of Object.entries(parts)) {
   if (asked === undefined || asked === name) await bench();
 }
