@@ -157,7 +157,7 @@ export function standingText(standing: Standing): string {
     case 'begun':
       return 'On the way';
     case 'repeat':
-      return 'Look at this once more';
+      return 'Play this once more';
     case 'can':
       return 'I can do this';
   }

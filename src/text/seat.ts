@@ -123,7 +123,7 @@ export function leaveUnsentText(count: number): string {
 /** Why a task is in a child's next round. */
 export const SEAT_REASON_WORDS: Readonly<Record<RoundReason, string>> = {
   due: 'Once more',
-  class: 'What your class is at',
+  class: 'Like your class',
   stretch: 'Something new',
 };
 

@@ -27,16 +27,17 @@ export function masteryText({ mean, low, high, evidence }: Mastery): string {
   return `Right about ${tenths(mean)} times in 10${span}, by ${countWords(evidence, 'answer')}`;
 }
 
-/** "3 to see once more, 2 of what your class is at, 1 that is new". */
+/** "6 tasks: 3 to repeat, 2 like your class and 1 new." */
 export function nextRoundText(
   parts: readonly { readonly why: RoundReason; readonly count: number }[],
 ): string {
   const words = {
-    due: 'to see once more',
-    class: 'of what your class is at',
-    stretch: 'that is new',
+    due: 'to repeat',
+    class: 'like your class',
+    stretch: 'new',
   } as const;
-  return listWords(parts.map(({ why, count }) => `${count} ${words[why]}`));
+  const all = parts.reduce((sum, { count }) => sum + count, 0);
+  return `${countWords(all, 'task')}: ${listWords(parts.map(({ why, count }) => `${count} ${words[why]}`))}.`;
 }
 
 export const ROUND_REASON_WORDS: Readonly<Record<RoundReason, string>> = {
