@@ -135,6 +135,8 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
       return `${square}: without the ${ROLE_WORDS[note.role]} it is no mate either.`;
     case 'stands-in-the-way':
       return `${square}: without the ${ROLE_WORDS[note.role]} it is mate.`;
+    case 'pawn-on-last-rank':
+      return `${square}: a pawn never stands on the first or the last rank.`;
     case 'not-this-mate':
       return `${square}: with a ${ROLE_WORDS[note.role]} there it is not this: ${PATTERN_WORDS[note.pattern].name}.`;
     case 'other-mate':

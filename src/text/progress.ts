@@ -28,6 +28,7 @@ const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
   'stands-in-the-way': 'overlook the man in the way',
   'forces-nothing': 'mark a move that forces nothing',
   forces: 'overlook or misjudge a forcing move',
+  'pawn-on-last-rank': 'put a pawn on the first or last rank',
   'not-this-mate': 'put the missing man on a wrong square',
   'other-mate': 'give mate, but another one',
   'one-man-only': 'move more than one man',

@@ -421,6 +421,12 @@ function isTrue(said: Said, note: Note): boolean {
       const first = answer.kind === 'play' ? findByText(task.fen, answer.moves[0] ?? '') : undefined;
       return first !== undefined && isMate(first.after);
     }
+    case 'pawn-on-last-rank':
+      return (
+        (note.square < 8 || note.square > 55) &&
+        said.answer.kind === 'place' &&
+        said.answer.men.some(({ square, role }) => square === note.square && role === 'pawn')
+      );
     case 'one-man-only':
     case 'not-this-mate':
     case 'not-mate-yet':

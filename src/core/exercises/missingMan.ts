@@ -14,6 +14,7 @@ import {
   type Role,
   type Side,
   type Square,
+  rankOf,
 } from '../board';
 import { findPosition, getDraft, makeFen } from '../notation';
 import { namePatterns, PATTERN_IDS, type PatternId } from '../patterns';
@@ -140,6 +141,9 @@ function judgeAdded(gap: Gap, { men }: AnswerOf<'place'>, sides: readonly Side[]
   if (!stays || one === undefined || others.length > 0 || !sides.includes(one.side))
     return wrongFor([{ code: 'one-man-only' }]);
   const { square, role } = one;
+  // No game comes to such a board, whatever else stands on it.
+  if (role === 'pawn' && (rankOf(square) === 0 || rankOf(square) === 7))
+    return wrongFor([{ code: 'pawn-on-last-rank', square }], { extra: [square] });
   const filled = putOn(gap, square, getMan(one.side, role));
   if (isThisMate(filled, gap.id)) return { ...RIGHT, right: [square] };
   return wrongFor(

@@ -56,6 +56,8 @@ export type Note =
   /** Of forcing moves: a square none of them goes to; one that does, and what it is or comes to. */
   | { readonly code: 'forces-nothing'; readonly square: Square }
   | { readonly code: 'forces'; readonly square: Square; readonly move: string; readonly label: ForcingLabel }
+  /** A pawn was put on the first or the last rank. */
+  | { readonly code: 'pawn-on-last-rank'; readonly square: Square }
   /** One man is to be put on the board, and the others stay. */
   | { readonly code: 'one-man-only' }
   | {
