@@ -59,6 +59,9 @@ test('signing out forgets the pages; answers not sent stay, hidden from the next
   await page.getByRole('button', { name: 'My place' }).click();
   await page.waitForURL('**/seat');
   await page.getByRole('button', { name: 'I am done' }).click();
+  // Told before, and left here all the same.
+  await expect(page.getByText('1 answer is not sent yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave anyway' }).click();
   await page.waitForURL('**/join');
   expect(await listKept(page)).toEqual([]);
 

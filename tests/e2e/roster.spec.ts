@@ -44,7 +44,7 @@ test('a coach renames a child, gives a new key that works at once, and removes t
   await dialog.getByRole('button', { name: 'Remove from class' }).click();
   await expect(page.getByRole('button', { name: 'Remove: Limpet' })).toHaveCount(0);
   await child.reload();
-  await expect(child.getByText('Nothing lies on your place yet.')).toBeVisible();
+  await expect(child.getByText('No tasks from your coach yet.')).toBeVisible();
   await child.context().close();
 });
 
