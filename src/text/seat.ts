@@ -45,12 +45,14 @@ interface WrongMove {
   readonly mateInMoves: number;
   /** What the other side answers, in words. */
   readonly reply: string | undefined;
+  readonly isReplyCapture: boolean;
   /** What is lost along the line, in words. */
   readonly taken: string;
 }
 
 /** Why a move is not right, in one sentence that fits the one reply on the board. How far it is known, the coach's pages say. */
-export function wrongSentence({ diagnosis, fate, defender, mateInMoves, reply, taken }: WrongMove): string {
+export function wrongSentence(wrong: WrongMove): string {
+  const { diagnosis, fate, defender, mateInMoves, reply, isReplyCapture, taken } = wrong;
   const side = SIDE_WORDS[defender];
   switch (diagnosis) {
     case 'stalemate':
@@ -64,7 +66,7 @@ export function wrongSentence({ diagnosis, fate, defender, mateInMoves, reply, t
         ? reply
         : join(reply, `now ${side} can checkmate you`);
     case 'loses-men':
-      if (reply?.includes(' takes ') === true) return reply;
+      if (reply !== undefined && isReplyCapture) return reply;
       return join(reply, taken === '' ? 'now you lose something' : lowerFirst(taken).replace(/\.$/, ''));
     default:
       return join(reply, `the mate in ${mateInMoves} is gone`);

@@ -214,8 +214,15 @@ test('moves in words', () => {
   `);
 });
 
-const wrong = (diagnosis: Diagnosis, fate: StoredFate | undefined, reply: string | undefined) =>
-  wrongSentence({ diagnosis, fate, defender: 'black', mateInMoves: 2, reply, taken: 'You lose a queen.' });
+const wrong = (
+  diagnosis: Diagnosis,
+  fate: StoredFate | undefined,
+  reply: string | undefined,
+  isReplyCapture = false,
+) => {
+  const known = { defender: 'black', mateInMoves: 2, taken: 'You lose a queen.' } as const;
+  return wrongSentence({ diagnosis, fate, reply, isReplyCapture, ...known });
+};
 
 test('fates in words: proved is said plainly, seen says how deep', () => {
   expect([
@@ -324,6 +331,12 @@ test('why a move is not right: shown by the reply, never scolding', () => {
       'loses-men',
       { kind: 'material', gain: -9, seenPlies: 4, line: 'f7g6' },
       "Black's pawn takes the queen on g6.",
+      true,
+    ),
+    wrong(
+      'loses-men',
+      { kind: 'material', gain: -9, seenPlies: 4, line: 'f7g7' },
+      "Black's king goes to g7.",
     ),
     wrong(
       'draws',
@@ -340,6 +353,7 @@ test('why a move is not right: shown by the reply, never scolding', () => {
      "Black's rook goes to a1, checkmate.",
      "Black's rook goes to a1, check: now Black can checkmate you.",
      "Black's pawn takes the queen on g6.",
+     "Black's king goes to g7: you lose a queen.",
      "Black's king takes the rook on g7: now Black can get a draw.",
      "Black has no move and is not in check: stalemate, a draw.",
      "The mate in 2 is gone.",

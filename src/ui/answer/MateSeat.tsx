@@ -122,12 +122,13 @@ function wordsOf(
   next: string,
   nameOf: (place: Position) => string,
 ): PlayWords<Position> {
-  const toWrong = (verdict: Verdict, { before, line, reply }: ShownRefutation<Position>) => ({
+  const toWrong = (verdict: Verdict, { before, line, reply, isReplyCapture }: ShownRefutation<Position>) => ({
     diagnosis: verdict.diagnoses[0],
     fate: verdict.fate,
     defender: opponentOf(home.turn),
     mateInMoves: asked,
     reply,
+    isReplyCapture,
     taken: takenText(before, line),
   });
   const asked = getAskedLength(task);

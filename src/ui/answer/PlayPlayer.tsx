@@ -20,6 +20,8 @@ export interface ShownRefutation<Place> {
   readonly before: Place;
   readonly line: readonly MoveText[];
   readonly reply: string | undefined;
+  /** Does that answer capture? */
+  readonly isReplyCapture: boolean;
 }
 
 /** What is said; the page knows the task, the player only its moves. */
@@ -216,22 +218,26 @@ function pliesAtOnce(before: readonly MoveText[], moves: readonly MoveText[], is
 }
 
 /** The refutation from the student's own move on. */
-function findRefutation<Place>(
+function findRefutation<Place extends PositionDraft>(
+  ground: Ground<Place>,
   home: Place,
   steps: readonly Step<Place>[],
   plies: number,
 ): ShownRefutation<Place> {
   const first = steps.length - plies;
+  const answered = plies === 0 ? undefined : steps[first];
   return {
     before: steps[first - 2]?.after ?? home,
     line: steps.slice(Math.max(0, first - 1)).map(({ move }) => makeMoveText(move)),
-    reply: plies === 0 ? undefined : steps[first]?.sentence,
+    reply: answered?.sentence,
+    isReplyCapture:
+      answered !== undefined && ground.isCapture(steps[first - 1]?.after ?? home, answered.move),
   };
 }
 
 /** What is said under the board once every move is shown. */
 function saidText<Place extends PositionDraft>(
-  { home, play, words, help }: PlayPlayerProps<Place>,
+  { home, ground, play, words, help }: PlayPlayerProps<Place>,
   steps: readonly Step<Place>[],
   place: Place,
   isShort: boolean,
@@ -247,7 +253,7 @@ function saidText<Place extends PositionDraft>(
     case 'ended': {
       const { verdict } = play.phase;
       if (verdict.outcome === 'right') return words.right(Math.ceil(play.moves.length / 2), place);
-      const refuted = findRefutation(home, steps, verdict.refutation.length);
+      const refuted = findRefutation(ground, home, steps, verdict.refutation.length);
       const isWhole = play.phase.isToldWhole && verdict.refutation.length > 1;
       const text = isWhole ? words.wrongWhole(verdict, refuted, place) : words.wrong(verdict, refuted);
       return isShort ? firstSentence(text) : text;

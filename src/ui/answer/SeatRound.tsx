@@ -1,12 +1,12 @@
 'use client';
 import { Button } from '@/ui/controls';
-import { lazy, Suspense, type ReactNode, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, type ReactNode, useEffect, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import type { StudentId } from '@/contracts/ids';
 import type { Answer } from '@/core/exercises';
 import { SEAT_REASON_WORDS } from '@/text';
-import { dropDraft, openDraft, useIsBrowser } from '@/ui/device';
+import { dropDraft, openDraft, useIsBrowser, type Draft } from '@/ui/device';
 import { MateSeat } from './MateSeat';
 import { readPlace, writePlace, type SeatPlace } from './seatPlace';
 import classes from './SeatRound.module.css';
@@ -76,10 +76,8 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
 
   const task = round.tasks[index];
   const draftKey = `vorschule-draft-${round.roundId}-${task?.taskId ?? 0}`;
-  // A task that is opened again begins with what is kept of it now.
+  // A task that is opened again is a new visit: it begins with what is kept of it now.
   const [visit, setVisit] = useState(0);
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- read anew at each visit
-  const draft = useMemo(() => openDraft(window.localStorage, draftKey), [draftKey, visit]);
   useEffect(() => {
     if (task !== undefined)
       writePlace(window.localStorage, placeKey, { taskId: task.taskId, solved, stumbled });
@@ -139,7 +137,6 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
   const nextOpen = nextAfter(round.tasks, [...solved, ...skipped], index);
   const common = {
     next: nextOpen === undefined ? 'Done' : nextOpen === index ? 'Now you' : 'Next one',
-    draft,
     onAnswer: answer,
     onShown: tellShown,
     onNext() {
@@ -171,20 +168,30 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
       </header>
       <OutboxNote state={outbox.state} />
       <Suspense fallback={<div className={classes.waiting} />}>
-        {task.family === 'mate' ? (
-          <MateSeat
-            key={visit}
-            puzzle={task}
-            ours={round.ours}
-            {...common}
-            onAgain={() => setStartedAt(performance.now())}
-          />
-        ) : (
-          <SeatExercise key={visit} task={task} {...common} />
-        )}
+        <Visit key={visit} draftKey={draftKey}>
+          {(draft) =>
+            task.family === 'mate' ? (
+              <MateSeat
+                puzzle={task}
+                ours={round.ours}
+                draft={draft}
+                {...common}
+                onAgain={() => setStartedAt(performance.now())}
+              />
+            ) : (
+              <SeatExercise task={task} draft={draft} {...common} />
+            )
+          }
+        </Visit>
       </Suspense>
     </div>
   );
+}
+
+/** A task while it is open, with what was kept of its answer when it was opened. */
+function Visit(props: { readonly draftKey: string; readonly children: (draft: Draft) => ReactNode }) {
+  const [draft] = useState(() => openDraft(window.localStorage, props.draftKey));
+  return props.children(draft);
 }
 
 /** Where to go on: the place kept on this device, else the first task not solved yet. */
