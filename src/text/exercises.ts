@@ -78,7 +78,7 @@ export function questionText(question: Question): string {
     case 'free-men':
       return `Tap every man that ${SIDE_WORDS[question.turn]} can take and nobody takes back.`;
     case 'king-squares':
-      return 'Mark every square beside the king: free, own man or guarded.';
+      return 'Mark every square beside the king: free, own piece or guarded.';
     case 'unprotected':
       return `Tap every man of ${SIDE_WORDS[question.side]} that nobody protects.`;
     case 'trapped':
@@ -373,7 +373,7 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
   knight: 'Knight',
   pawn: 'Pawn',
   free: 'Free',
-  'own-man': 'Own man',
+  'own-man': 'Own piece',
   checks: 'Check',
   captures: 'Capture',
   threats: 'Threat of mate',

@@ -84,13 +84,13 @@ const ROWS: readonly Row[] = [
     'pawn-moves',
     { fen: REACH, square: at('e2') },
     tap('e3'),
-    'e3: a pawn goes straight but takes slantwise, and a man stands there.',
+    'e3: a pawn moves straight and captures diagonally, and a piece is there.',
   ],
   [
     'pawn-moves',
     { fen: REACH, square: at('e2') },
     tap('f3'),
-    'f3: a pawn goes slantwise only to take, and nobody stands there.',
+    'f3: a pawn moves diagonally only to capture, and no piece is there.',
   ],
   [
     'pawn-moves',
@@ -102,7 +102,7 @@ const ROWS: readonly Row[] = [
   ['count-reach', { fen: REACH, square: at('d1') }, number(0), 'There are more.'],
   ['captures', { fen: CAPTURES }, tap('d6'), 'd6: no man can take the pawn there.'],
   ['captures', { fen: CAPTURES }, tap('c3'), 'c3: nobody stands there.'],
-  ['captures', { fen: CAPTURES }, tap('a1'), 'a1: that is an own man.'],
+  ['captures', { fen: CAPTURES }, tap('a1'), 'a1: that is your own piece.'],
   ['captures', { fen: CAPTURES }, tap('a7'), 'e5: the rook on e1 gets there.'],
   ['free-men', { fen: CAPTURES }, tap('e5', 'a7'), 'e5: the pawn on d6 takes back.'],
   ['unprotected', { fen: CAPTURES }, tap('e5', 'a7'), 'e5: the pawn on d6 protects the knight.'],
@@ -143,7 +143,7 @@ const ROWS: readonly Row[] = [
     'attack-from',
     { fen: '8/8/8/8/n7/8/8/R7 w - - 0 1', square: at('a1'), target: at('a4') },
     tap('a4', 'a2', 'a3'),
-    'a4: that is the man to be attacked. It is to be attacked, not taken.',
+    'a4: that is the target. Attack it, do not capture it.',
   ],
   [
     'king-squares',
@@ -161,7 +161,7 @@ const ROWS: readonly Row[] = [
     'king-squares',
     { fen: '4k3/8/8/8/8/8/3P4/4K3 w - - 0 1' },
     tap('d2 free'),
-    'd2: an own man stands there.',
+    'd2: the king’s own piece is there.',
   ],
   [
     'king-squares',
@@ -609,7 +609,7 @@ test.each([
       weights: { middle: 1, attacked: 1, blocked: 1, moves: 1 },
     },
     tap('b3'),
-    ['b3: 1 middle square, 1 move: 0 points.', 'c2: 1 middle square, 1 man attacked, 1 move: 1 point.'],
+    ['b3: 1 middle square, 1 move: 0 points.', 'c2: 1 middle square, 1 piece attacked, 1 move: 1 point.'],
   ],
   [
     'best-square',
@@ -620,7 +620,7 @@ test.each([
       weights: { middle: 1, attacked: 1, blocked: 1, moves: 1 },
     },
     tap('h8'),
-    ['h8 is not one of the marked squares.', 'c2: 1 middle square, 1 man attacked, 1 move: 1 point.'],
+    ['h8 is not one of the marked squares.', 'c2: 1 middle square, 1 piece attacked, 1 move: 1 point.'],
   ],
   ['attack-men', { ...ATTACKED, answer: 'take' }, tap('b1'), undefined],
   [
@@ -683,7 +683,7 @@ test('questions and hints are whole sentences about the task', () => {
     'Move the rook to h8 in as few moves as you can. Tell the whole way first: the man stays.',
   );
   expect(route.hints.map((hint) => hintText('route', hint))).toEqual([
-    'Think backwards: from which squares can it reach the target?',
+    'Think backwards: from which squares can your piece reach the target?',
     'It can be done in 2 moves.',
   ]);
   const trade = openExercise({

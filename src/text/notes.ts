@@ -112,9 +112,9 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'own-square':
       return `${square}: the ${ROLE_WORDS[note.role]} stands here already.`;
     case 'pawn-takes-slantwise':
-      return `${square}: a pawn goes straight but takes slantwise, and a man stands there.`;
+      return `${square}: a pawn moves straight and captures diagonally, and a piece is there.`;
     case 'pawn-needs-a-man':
-      return `${square}: a pawn goes slantwise only to take, and nobody stands there.`;
+      return `${square}: a pawn moves diagonally only to capture, and no piece is there.`;
     case 'passing-is-over':
       return `${square}: the pawn beside did not go two steps just now, so it cannot be taken in passing.`;
     case 'not-taken':
@@ -148,13 +148,13 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'nobody-there':
       return `${square}: nobody stands there.`;
     case 'own-side':
-      return `${square}: that is an own man.`;
+      return `${square}: that is your own piece.`;
     case 'is-the-target':
-      return `${square}: that is the man to be attacked. It is to be attacked, not taken.`;
+      return `${square}: that is the target. Attack it, do not capture it.`;
     case 'is-free':
       return `${square}: nobody guards it, the king may go there.`;
     case 'is-own-man':
-      return `${square}: an own man stands there.`;
+      return `${square}: the king’s own piece is there.`;
     case 'not-beside-king':
       return `${square} is not beside the king.`;
     case 'not-marked':
@@ -267,12 +267,12 @@ export function pawnEndText({ winner, why }: PawnEnd): string {
   return `${who}: ${PAWN_END_WORDS[why]}.`;
 }
 
-/** "2 middle squares, 1 man attacked, 1 move: 2 points". */
+/** "2 middle squares, 1 piece attacked, 1 move: 2 points". */
 function tallyText(tally: Extract<Note, { code: 'tally' }>): string {
   const parts = [
     tally.middle > 0 ? countWords(tally.middle, 'middle square') : '',
-    tally.attacked > 0 ? `${countWords(tally.attacked, 'man', 'men')} attacked` : '',
-    tally.blocked > 0 ? `${countWords(tally.blocked, 'own man', 'own men')} in the way` : '',
+    tally.attacked > 0 ? `${countWords(tally.attacked, 'piece')} attacked` : '',
+    tally.blocked > 0 ? `${countWords(tally.blocked, 'own piece')} in the way` : '',
     countWords(tally.moves, 'move'),
   ].filter((part) => part !== '');
   return `${parts.join(', ')}: ${countWords(tally.points, 'point')}`;

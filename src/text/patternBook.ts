@@ -56,7 +56,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ingredients: [
       'A rook gives check on the corner square beside the king.',
       'A bishop holds it from afar, along the long diagonal.',
-      'An own man or a guard takes the king’s other squares.',
+      'Its own pieces or guards take the king’s other squares.',
     ],
     failures: ['The long diagonal gets blocked: the king takes the rook.', 'The king slips out over f8.'],
   },
@@ -67,11 +67,11 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ingredients: [
       'A rook gives check beside the king on the last rank.',
       'A bishop holds it, and on its way guards the square in front of the king.',
-      'An own man takes another square from the king.',
+      'Its own piece takes another square from the king.',
     ],
     failures: [
       'A man steps between bishop and rook.',
-      'The king runs to the side its own man does not block.',
+      'The king runs to the side that its own piece does not block.',
     ],
   },
   greco: {
@@ -79,7 +79,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     also: [],
     origin: 'After Gioachino Greco (17th century).',
     ingredients: [
-      'The king stands in the corner, its own pawn slantwise before it.',
+      'The king is in the corner, with its own pawn diagonally in front.',
       'A rook or queen checks along the open edge file.',
       'A bishop guards the square beside the king.',
     ],
@@ -105,7 +105,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     origin: 'After Pedro Damiano, whose book is of 1512.',
     ingredients: [
       'A pawn stands two squares in front of the king.',
-      'It holds the queen, who gives mate slantwise in front of the king.',
+      'It holds the queen, who gives mate diagonally in front of the king.',
       'The king’s way out on the other side is shut.',
     ],
     failures: ['The king runs over f8.', 'The pawn has been taken: so is the queen.'],
@@ -127,7 +127,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ingredients: [
       'The king stands in the corner.',
       'A rook gives check next to it.',
-      'A knight two squares away slantwise holds the rook and guards the other side.',
+      'A knight two squares away diagonally holds the rook and guards the other side.',
     ],
     failures: ['The knight stands one square off: the king takes the rook or slips out.'],
   },
@@ -136,7 +136,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     also: [],
     origin: 'From the novel “Anastasia und das Schachspiel” (1803).',
     ingredients: [
-      'The king stands on the edge file, an own man beside it.',
+      'The king is on the edge file, with its own piece beside it.',
       'A knight on the third square inwards guards both slanting squares.',
       'A rook or queen checks along the edge file.',
     ],
@@ -208,10 +208,10 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     also: [],
     origin: 'After Joseph Henry Blackburne (19th century).',
     ingredients: [
-      'A bishop gives check slantwise in front of the king.',
+      'A bishop gives check diagonally in front of the king.',
       'A knight holds it.',
       'The other bishop guards from afar.',
-      'An own man stands on the king’s far side.',
+      'The king’s own piece is on its far side.',
     ],
     failures: [
       'The knight is taken: the king takes the bishop.',
@@ -231,7 +231,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     origin: 'After Max Lange (19th century).',
     ingredients: [
       'The king has stepped forward to the edge file.',
-      'The queen gives mate behind it, slantwise, on the last rank.',
+      'The queen gives mate diagonally behind it, on the last rank.',
       'A bishop on f7 holds her and guards g6.',
     ],
     failures: ['The bishop’s line to the queen is shut: the king takes her.'],
@@ -252,7 +252,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     origin: 'The two men behind the king look like a swallow’s tail; guéridon is French for a small table.',
     ingredients: [
       'The queen gives mate next to the king, straight on, and is held.',
-      'Both squares slantwise behind the king are taken by its own men.',
+      'Both squares diagonally behind the king are taken by its own men.',
     ],
     failures: ['Nobody holds the queen.', 'One tail feather is missing: the king slips out behind.'],
   },
@@ -261,7 +261,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     also: ['Cozio’s mate'],
     origin: 'Also after Carlo Cozio, whose book is of 1766.',
     ingredients: [
-      'The queen gives mate next to the king, slantwise, and is held.',
+      'The queen gives mate diagonally next to the king, and is protected.',
       'The two squares she does not reach are taken by the king’s own men.',
     ],
     failures: ['Nobody holds the queen.', 'One of the two squares is empty.'],
@@ -270,7 +270,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     name: 'Corner mate',
     also: [],
     ingredients: [
-      'The king stands in the corner, one square taken by its own man.',
+      'The king is in the corner, with one square taken by its own piece.',
       'A rook or queen guards the file beside it.',
       'A knight gives mate.',
     ],
@@ -281,7 +281,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     also: ['box mate'],
     ingredients: [
       'A rook gives check next to the king.',
-      'The queen holds it slantwise, one empty square between.',
+      'The queen protects it diagonally, one empty square between.',
       'King, rook and queen stand in one box of three by three squares.',
     ],
     failures: ['The square behind the king is free.', 'A man steps between queen and rook.'],
@@ -290,7 +290,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     name: 'Triangle mate',
     also: [],
     ingredients: [
-      'The queen gives mate next to the king, slantwise.',
+      'The queen gives mate diagonally next to the king.',
       'A rook two squares from her, on one line, holds her.',
       'King, queen and rook make a triangle.',
     ],
@@ -328,7 +328,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     name: 'Double-bishop mate',
     also: ['two bishops’ mate'],
     ingredients: [
-      'The king stands on the edge, an own man beside it.',
+      'The king is on the edge, with its own piece beside it.',
       'Two bishops on diagonals side by side: one checks, one guards.',
     ],
     failures: ['One diagonal is blocked.', 'The bishops cross instead: that is another mate.'],

@@ -35,7 +35,7 @@ const USUAL: Readonly<Record<Stage, Usual>> = {
     asked: [position('8/8/8/8/8/2p5/8/N7 w - - 0 1', 'How does the knight get to c3?')],
   },
   capturing: {
-    show: 'One man a move, by landing on it. Pawns go straight and take slantwise.',
+    show: 'One man a move, by landing on it. Pawns move straight and capture diagonally.',
     ask: 'What may be taken here? None forgotten?',
     play: 'The game of pawns alone: the first one through wins.',
     items: [position('8/8/8/2p1p3/3P4/8/8/8 w - - 0 1', 'What may the pawn take?')],

@@ -107,5 +107,5 @@ export const SIGN_WORDS: Readonly<
   hint: 'look at this man',
   fault: 'this is impossible; the sentence says why',
   guarded: 'guarded: a man of the other side could take here',
-  blocked: 'an own man stands here',
+  blocked: 'a piece of the king’s own side is here',
 };

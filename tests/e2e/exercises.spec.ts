@@ -152,7 +152,7 @@ test('the ladder of help, then the solution and why', async ({ page }) => {
   await openExercises(page);
   await chooseExercise(page, 'reach');
   await page.getByRole('button', { name: 'Help' }).click();
-  await expect(page.getByText(/Rooks go straight/)).toBeVisible();
+  await expect(page.getByText(/Rooks move straight/)).toBeVisible();
   await page.getByRole('button', { name: 'Help' }).click();
   await expect(page.getByText(/^There are \d+\.$/)).toBeVisible();
   const { scene, solution } = firstTask('reach');

@@ -63,7 +63,7 @@ test('tapping: a mark is given and taken back; what is wrong is told, what is mi
 test('help is asked for step by step and told with the answer; who is shown the solution goes on without an answer', () => {
   const { heard } = openPlayer('captures', CAPTURES);
   press('Help');
-  expect(screen.getByText(/Take your men one by one/)).toBeInTheDocument();
+  expect(screen.getByText(/Go through your pieces one by one/)).toBeInTheDocument();
   press('Help');
   expect(screen.getByText('There are 2.')).toBeInTheDocument();
   press('Help');
@@ -89,7 +89,7 @@ test('labels without a sign of their own are told apart by number, on the board 
 test('labels: the chosen sign is put on the tapped square, another one replaces it', () => {
   const { heard } = openPlayer('king-squares', { fen: '4k3/8/8/8/8/8/3P4/4K3 w - - 0 1' });
   for (const square of ['d1', 'd2', 'e2', 'f1', 'f2']) pressSquare(square);
-  fireEvent.click(screen.getByRole('radio', { name: 'Own man' }));
+  fireEvent.click(screen.getByRole('radio', { name: 'Own piece' }));
   pressSquare('d2');
   press('Done');
   expect(screen.getByText('Yes, all 5.')).toBeInTheDocument();
