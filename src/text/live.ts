@@ -39,15 +39,15 @@ export function workedAnswerText(
   position: Position | undefined,
   { table, state }: { readonly table: FateTable | undefined; readonly state: 'working' | 'done' | 'failed' },
 ): string {
-  if (position === undefined)
-    return 'No answer can be worked out here: that needs a legal position with both kings.';
+  if (position === undefined) return 'No answer here: it needs a legal position with both kings.';
   if (state === 'failed') return 'The answer could not be worked out. Press A twice to try again.';
   const best = table?.moves[0];
-  if (best === undefined) return state === 'done' ? 'There is no move here.' : 'Working out the answer ...';
+  if (best === undefined)
+    return state === 'done' ? 'There are no legal moves here.' : 'Working out the answer ...';
   const more = state === 'working' ? ' Still working ...' : '';
   const becomes = suggestionText(position, best.fate, 0);
   if (best.fate.kind === 'mates') return `${makeNumberedLine(position, best.fate.line)}: ${becomes}.${more}`;
-  return `No mate found. Looks best: ${makeSan(position, best.move)}, ${becomes}.${more}`;
+  return `No mate found. Best move found: ${makeSan(position, best.move)}, ${becomes}.${more}`;
 }
 
 /** "White is 3 ahead": the men on a board, counted by the club's points. */

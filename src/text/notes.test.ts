@@ -646,7 +646,7 @@ test.each([
     'pawn-game',
     { fen: '8/8/P7/7p/7P/8/1p6/8 w - - 0 1', goal: 'promotion', strength: 'steady', seed: 1, won: ['a6a7'] },
     play('a6a7'),
-    ['Black has won: a pawn has come to the last rank.'],
+    ['Black has won: a pawn reached the last rank.'],
   ],
   [
     'promote-to',

@@ -254,14 +254,14 @@ const CANNOT_WORDS: Readonly<Record<AttackAnswer, string>> = {
 };
 
 const PAWN_END_WORDS = {
-  'far-row': 'a pawn has come to the last rank',
+  'far-row': 'a pawn reached the last rank',
   'no-men-left': 'the other side has no pawns left',
   'no-move': 'the side to move cannot move',
   mate: 'it is checkmate',
   'quiet-moves': 'only the kings have moved for a long time',
 } as const;
 
-/** "White has won: a pawn has come to the last rank." */
+/** "White has won: a pawn reached the last rank." */
 export function pawnEndText({ winner, why }: PawnEnd): string {
   const who = winner === undefined ? 'Nobody has won' : `${SIDE_WORDS[winner]} has won`;
   return `${who}: ${PAWN_END_WORDS[why]}.`;

@@ -125,7 +125,7 @@ export function leaveUnsentText(count: number): string {
 /** Why a task is in a child's next round. */
 export const SEAT_REASON_WORDS: Readonly<Record<RoundReason, string>> = {
   due: 'Once more',
-  class: 'Like your class',
+  class: 'What your class is learning',
   stretch: 'Something new',
 };
 
@@ -141,5 +141,5 @@ const MOST_NAMES = 4;
 export function wentWellText(names: readonly string[], hasStumbled: boolean): string {
   if (!hasStumbled) return 'Every first answer was right.';
   if (names.length === 0) return 'You kept trying until it worked.';
-  return `Right at once: ${listWords(names.slice(0, MOST_NAMES).map((name) => `“${name}”`))}.`;
+  return `Right first time: ${listWords(names.slice(0, MOST_NAMES).map((name) => `“${name}”`))}.`;
 }

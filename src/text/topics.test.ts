@@ -23,5 +23,5 @@ test('a child is told what its next round holds', () => {
     { why: 'class', count: 2 },
     { why: 'stretch', count: 1 },
   ] as const;
-  expect(nextRoundText(parts)).toBe('6 tasks: 3 to repeat, 2 like your class and 1 new.');
+  expect(nextRoundText(parts)).toBe('6 tasks: 3 to repeat, 2 from your class and 1 new.');
 });

@@ -27,13 +27,13 @@ export function masteryText({ mean, low, high, evidence }: Mastery): string {
   return `Right about ${tenths(mean)} times in 10${span}, by ${countWords(evidence, 'answer')}`;
 }
 
-/** "6 tasks: 3 to repeat, 2 like your class and 1 new." */
+/** "6 tasks: 3 to repeat, 2 from your class and 1 new." */
 export function nextRoundText(
   parts: readonly { readonly why: RoundReason; readonly count: number }[],
 ): string {
   const words = {
     due: 'to repeat',
-    class: 'like your class',
+    class: 'from your class',
     stretch: 'new',
   } as const;
   const all = parts.reduce((sum, { count }) => sum + count, 0);

@@ -46,11 +46,11 @@ export function squareWords(square: Square, man: Man | undefined): string {
 
 const onSquareWords = (man: Man | undefined) => (man === undefined ? 'empty' : manWords(man));
 
-/** "5 from the left, 4 from below, empty": of a board without letters and numbers, where the name would be the answer. */
+/** "5 from the left, 4 from the bottom, empty": of a board without letters and numbers, where the name would be the answer. */
 export function squarePlaceWords(square: Square, man: Man | undefined, bottom: Side): string {
   const [file, rank] = [fileOf(square) + 1, rankOf(square) + 1];
   const [left, below] = bottom === 'white' ? [file, rank] : [9 - file, 9 - rank];
-  return `${left} from the left, ${below} from below, ${onSquareWords(man)}`;
+  return `${left} from the left, ${below} from the bottom, ${onSquareWords(man)}`;
 }
 
 /** "1 puzzle", "12 puzzles". */
@@ -74,7 +74,7 @@ export const ARROW_WORDS: Readonly<Record<'attack' | 'idea', string>> = {
 export const MARK_WORDS: Readonly<
   Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>
 > = {
-  goes: 'free to go to',
+  goes: 'can go here',
   takes: 'can be captured',
   chosen: 'marked',
   hint: 'look here',

@@ -70,7 +70,7 @@ export function PlaceAnswer(props: {
     <AnswerFrame
       session={session}
       begin="Choose a man, then tap squares. Or drag it there."
-      notice={isSlipTold ? 'Did your hand slip? Look once more, then press Done again.' : undefined}
+      notice={isSlipTold ? 'Did your hand slip? Look again, then press Done.' : undefined}
       onDone={give}
       board={
         <Board

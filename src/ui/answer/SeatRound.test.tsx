@@ -116,7 +116,7 @@ test('a whole round: wrong, hint, right, next, done', async () => {
   press('Done');
   await settle();
   expect(screen.getByText('You solved all 2 tasks.')).toBeVisible();
-  expect(screen.getByText('Right at once: “Mate in 2”.')).toBeVisible();
+  expect(screen.getByText('Right first time: “Mate in 2”.')).toBeVisible();
   expect(screen.getByText('One to play again: “Mate in 1”')).toBeVisible();
   press('Back to my place');
   expect(left).toEqual(['left']);
@@ -303,7 +303,7 @@ test('at the end one task is offered again, and a reload forgets nothing of how 
   await settle();
   press('Done');
   await settle();
-  expect(screen.getByText('Right at once: “Mate in 2”.')).toBeVisible();
+  expect(screen.getByText('Right first time: “Mate in 2”.')).toBeVisible();
   press('Once more');
   expect(screen.getByRole('heading', { name: 'White to move. Mate in 1.' })).toBeVisible();
   playByKeys('a1', 'a8');

@@ -49,7 +49,7 @@ export default async function SeatHomePage() {
         ) : (
           <NextThing
             title={done.length > 0 ? 'All your tasks are done.' : 'No tasks from your coach yet.'}
-            note="Go on along your path."
+            note="Keep going on your path."
             href="/seat/path"
             action="My path"
           />
@@ -62,7 +62,7 @@ export default async function SeatHomePage() {
           .map((assignment) => (
             <AssignmentRow key={assignment.assignmentId} assignment={assignment} action="Open" />
           ))}
-        <Row title="Pawns only" note="A game with pawns alone." href="/seat/pawns" action="Play" />
+        <Row title="Pawns only" note="A game with only pawns." href="/seat/pawns" action="Play" />
         {done.map((assignment) => (
           <AssignmentRow key={assignment.assignmentId} assignment={assignment} action="Look again" />
         ))}

@@ -321,11 +321,11 @@ test('the answer to an own position is worked out; without kings it is told why 
   const quiet = await own('4k3/8/8/8/8/8/4P3/4K3 w - - 0 1');
   await key('a');
   await settle();
-  expect(screen.getByText(/^No mate found\. Looks best: /)).toBeInTheDocument();
+  expect(screen.getByText(/^No mate found\. Best move found: /)).toBeInTheDocument();
   quiet.unmount();
   await own('8/8/8/3N4/8/8/8/8 w - - 0 1');
   await key('a');
-  expect(screen.getByText(/^No answer can be worked out here/)).toBeInTheDocument();
+  expect(screen.getByText(/^No answer here: /)).toBeInTheDocument();
 });
 
 test('while it is asked the clock tells how long they think, and the same key stops asking', async () => {

@@ -114,7 +114,7 @@ interface Said {
 const UNKNOWN_WORDS = {
   working: 'not looked at yet',
   done: 'not a legal move here',
-  failed: 'could not be worked out: close this side and open it again',
+  failed: 'could not be worked out. Close this panel and open it again',
 } as const;
 
 /** Reads a group of answers: its move as it is written, its fate, and the line that shows it. */

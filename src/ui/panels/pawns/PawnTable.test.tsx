@@ -35,7 +35,7 @@ test('the pawns table: two play by turns, the end is told, kings shut out the la
   ] as const)
     play(from, to);
   expect(
-    screen.getByRole('heading', { name: 'White has won: a pawn has come to the last rank.' }),
+    screen.getByRole('heading', { name: 'White has won: a pawn reached the last rank.' }),
   ).toBeInTheDocument();
   press('Take back');
   expect(screen.getByRole('heading', { name: /White to move/ })).toBeInTheDocument();
