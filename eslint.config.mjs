@@ -31,6 +31,13 @@ export default tseslint.config(
       '@typescript-eslint/no-unnecessary-boolean-literal-compare': 'off',
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      'no-restricted-imports': [
+        'error',
+        {
+          name: 'zod',
+          message: 'Take zod/mini: half its weight on a child’s page, and one dialect for all.',
+        },
+      ],
       // knex builders are awaitable; an un-awaited promise is a bug.
       '@typescript-eslint/no-floating-promises': 'error',
       '@typescript-eslint/consistent-type-imports': 'error',

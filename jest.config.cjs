@@ -13,7 +13,9 @@ const transform = {
 };
 const common = {
   transform,
-  transformIgnorePatterns: ['/node_modules/(?!(uuid|csv-parse|iron-session|chessops|@badrap)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(uuid|csv-parse|iron-session|chessops|@badrap|flesch-kincaid|syllable)/)',
+  ],
   moduleNameMapper: {
     '\\.css$': '<rootDir>/tests/support/emptyModule.cjs',
     '^server-only$': '<rootDir>/tests/support/emptyModule.cjs',

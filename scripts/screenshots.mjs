@@ -32,10 +32,7 @@ async function takeSeat(page) {
 
 async function openRound(page) {
   await takeSeat(page);
-  await page
-    .getByRole('link', { name: /Start|Go on/ })
-    .first()
-    .click();
+  await page.getByRole('link', { name: /: Lights on the quay/ }).click();
   await page.getByRole('grid').waitFor();
 }
 
@@ -54,7 +51,7 @@ const open = (address) => async (page) => {
 /** The last lesson of Lantern class at the big board, its second position asked. */
 async function teach(page) {
   await open('/classes/4/lessons')(page);
-  const held = page.locator('section').filter({ hasText: 'Were held' });
+  const held = page.locator('section').filter({ hasText: 'Past lessons' });
   await held.getByRole('link', { name: 'Open' }).first().click();
   await page.waitForURL(/lessons\/\d+/);
   await page.getByRole('button', { name: 'Teach at the big board' }).click();
@@ -67,6 +64,8 @@ async function teach(page) {
 
 /** name: [size, steps, dark?] */
 const VIEWS = {
+  // Before the class is at the board.
+  'home-phone': [PHONE, takeSeat],
   desk: [DESK, proveOnDesk],
   'desk-fates': [
     DESK,
@@ -78,7 +77,6 @@ const VIEWS = {
     },
   ],
   mates: [DESK, open('/patterns')],
-  mate: [DESK, open('/patterns/opera')],
   staircase: [
     DESK,
     async (page) => {

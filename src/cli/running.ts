@@ -1,7 +1,7 @@
 /** The demo that runs on this machine, for commands beside it. */
 import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { runHere } from './processes';
 import { Advice } from './say';
 

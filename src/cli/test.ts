@@ -1,7 +1,7 @@
 /** `vorschule test`: every check in order, then one closing line with the totals over all runners. */
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { buildWhenStale } from './build';
 import { createLifetime, type Lifetime } from './lifetime';
 import { startMariadb, type PrivateDatabase } from './mariadb';

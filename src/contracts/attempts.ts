@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import {
   answerSchema,
   type ExerciseTask,
@@ -26,10 +26,10 @@ const DAY_MS = 86_400_000;
  * A time in milliseconds measured by a device, at most so many. What makes no sense counts as none: an answer is never refused for a clock.
  */
 function deviceMsSchema(mostMs: number) {
-  return z
-    .number()
-    .catch(0)
-    .transform((ms) => Math.min(mostMs, Math.max(0, Math.round(ms))));
+  return z.pipe(
+    z.catch(z.number(), 0),
+    z.transform((ms) => Math.min(mostMs, Math.max(0, Math.round(ms)))),
+  );
 }
 
 /** Which task of which round, by the id the device made. */
@@ -38,7 +38,7 @@ const taskFields = { clientId: requestIdSchema, roundId: roundIdSchema, taskId: 
 const attemptFields = {
   ...taskFields,
   answer: answerSchema,
-  hints: z.number().int().min(0).max(99),
+  hints: z.int().check(z.minimum(0), z.maximum(99)),
   spentMs: deviceMsSchema(DAY_MS),
 };
 
@@ -52,7 +52,7 @@ export const waitedMsSchema = deviceMsSchema(Number.MAX_SAFE_INTEGER);
 const sentFields = {
   waitedMs: waitedMsSchema,
   /** Whose it is, by the device that keeps it: another child may have signed in there meanwhile. */
-  studentId: studentIdSchema.optional(),
+  studentId: z.optional(studentIdSchema),
 };
 
 /** One attempt as the seat sends it. */

@@ -2,7 +2,7 @@
  * One club in a file of its own: a zip of "club.json" (what it is), "tables/NAME.json" (the rows of a table, as an array of objects), and, for
  * other programs, "games.pgn" and "sets/*.pgn". docs/club-file.md describes every part.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 
 export const CLUB_FILE_FORMAT = 'vorschule-club';
 export const CLUB_FILE_VERSION = 1;
@@ -12,8 +12,8 @@ export const clubFileHeadSchema = z.object({
   version: z.literal(CLUB_FILE_VERSION),
   madeAt: z.iso.datetime(),
   /** The last step of the schema it was made with. */
-  step: z.string().max(120),
-  club: z.string().min(1).max(120),
+  step: z.string().check(z.maxLength(120)),
+  club: z.string().check(z.minLength(1), z.maxLength(120)),
   /** With the names, passwords and keys of people, and with what is about single ones: mails, trail, answers that were not saved. */
   hasNames: z.boolean(),
 });

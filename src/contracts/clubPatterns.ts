@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { ClubPicture } from '@/core/patterns';
 import { clubPatternIdSchema, requestIdSchema, type ClubPatternId } from './ids';
 
@@ -17,10 +17,10 @@ export interface ClubPattern extends NamedPicture {
 
 export const newClubPatternSchema = z.object({
   requestId: requestIdSchema,
-  name: z.string().trim().min(1).max(60),
-  fen: z.string().min(1).max(100),
+  name: z.string().check(z.trim(), z.minLength(1), z.maxLength(60)),
+  fen: z.string().check(z.minLength(1), z.maxLength(100)),
   /** The squares that belong to the picture. */
-  marked: z.array(z.number().int().min(0).max(63)).max(16),
+  marked: z.array(z.int().check(z.minimum(0), z.maximum(63))).check(z.maxLength(16)),
 });
 export type NewClubPattern = z.infer<typeof newClubPatternSchema>;
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { MAN_VALUES } from '@/core/board';
 import { FORCING_KINDS } from '@/core/proof';
 import { KEY_LENGTHS, USUAL_KEY_LENGTH } from './people';
@@ -7,24 +7,26 @@ import { MATE_COUNTS, notationWaysSchema, scaleSchema } from '@/core/exercises';
 /** Each kind once. */
 const readingOrderSchema = z
   .array(z.enum(FORCING_KINDS))
-  .refine(
-    (order) => FORCING_KINDS.every((kind) => order.includes(kind)) && order.length === FORCING_KINDS.length,
+  .check(
+    z.refine(
+      (order) => FORCING_KINDS.every((kind) => order.includes(kind)) && order.length === FORCING_KINDS.length,
+    ),
   );
 
 /** What a club has decided for itself; what it has not touched is as here. */
 export const clubSettingsSchema = z.object({
   /** By which count the length of a mate is asked for. */
-  mateCount: z.enum(MATE_COUNTS).default('full'),
+  mateCount: z._default(z.enum(MATE_COUNTS), 'full'),
   /** What men are worth in new exercises, in points. */
-  values: scaleSchema.default({ ...MAN_VALUES, king: 0 }),
+  values: z._default(scaleSchema, { ...MAN_VALUES, king: 0 }),
   /** How moves are written: absent, the usual ways. */
-  ways: notationWaysSchema.optional(),
+  ways: z.optional(notationWaysSchema),
   /** In which order the forcing moves are read. */
-  readingOrder: readingOrderSchema.default([...FORCING_KINDS]),
+  readingOrder: z._default(readingOrderSchema, [...FORCING_KINDS]),
   /** Pictures in a child's key, from the next one that is made. */
-  keyLength: z.literal(KEY_LENGTHS).default(USUAL_KEY_LENGTH),
+  keyLength: z._default(z.literal(KEY_LENGTHS), USUAL_KEY_LENGTH),
   /** Mates are also called by a name in its loose reading, where books differ. */
-  areLooseNamesShown: z.boolean().default(false),
+  areLooseNamesShown: z._default(z.boolean(), false),
 });
 export type ClubSettings = z.infer<typeof clubSettingsSchema>;
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 
 export const FILE_FORMATS = ['pgn', 'epd', 'csv', 'json'] as const;
 export type FileFormat = (typeof FILE_FORMATS)[number];

@@ -1,5 +1,5 @@
 /** Whole games: kept with what they held, each chance with its place, for the child that played them or for the club. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { SIDES, type Side } from '@/core/board';
 import { RESULTS, type GameResult, type MoveText } from '@/core/notation';
 import type { Chance } from '@/core/proof';
@@ -25,18 +25,17 @@ const playedBySchema = z.object({
 export const newGameSchema = z.object({
   requestId: requestIdSchema,
   /** "White – Black, event, date", as the file tells it. */
-  title: z.string().trim().min(1).max(200),
+  title: z.string().check(z.trim(), z.minLength(1), z.maxLength(200)),
   result: z.enum(RESULTS),
   /** Where it began. */
-  fen: z.string().min(1).max(100),
+  fen: z.string().check(z.minLength(1), z.maxLength(100)),
   moves: z
-    .array(z.string().regex(/^([a-h][1-8]){2}[qrbn]?$/))
-    .min(1)
-    .max(MOST_PLIES),
-  playedBy: playedBySchema.optional(),
+    .array(z.string().check(z.regex(/^([a-h][1-8]){2}[qrbn]?$/)))
+    .check(z.minLength(1), z.maxLength(MOST_PLIES)),
+  playedBy: z.optional(playedBySchema),
   /** Where chances were found; the server looks at these places again. */
-  plies: z.array(z.number().int().min(0).max(MOST_PLIES)).max(MOST_PLIES),
-  maxMoves: z.number().int().min(1).max(5),
+  plies: z.array(z.int().check(z.minimum(0), z.maximum(MOST_PLIES))).check(z.maxLength(MOST_PLIES)),
+  maxMoves: z.int().check(z.minimum(1), z.maximum(5)),
 });
 export type NewGame = z.infer<typeof newGameSchema>;
 export const removeGameSchema = z.object({ gameId: gameIdSchema });

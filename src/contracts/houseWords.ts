@@ -1,5 +1,5 @@
 /** How a club or a class calls things, and how much is explained to its children. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { ClassId } from './ids';
 
 /** What may have a name of the house; the three answers to check are the king's going away, the taking, the putting between. */
@@ -30,31 +30,28 @@ export type ReadingLevel = (typeof READING_LEVELS)[number];
 /** One and several are stored with a slash between them, so a word has none. */
 const wordSchema = z
   .string()
-  .trim()
-  .min(1)
-  .max(40)
-  .regex(/^[^/]+$/, 'a word has no slash');
+  .check(z.trim(), z.minLength(1), z.maxLength(40), z.regex(/^[^/]+$/, 'a word has no slash'));
 export const houseWordSchema = z.object({
   term: z.enum(HOUSE_TERMS),
   one: wordSchema,
   /** Of several; with an s at the end when nothing is said. */
-  many: wordSchema.optional(),
+  many: z.optional(wordSchema),
 });
 export type HouseWord = z.infer<typeof houseWordSchema>;
 
-export const houseWordsSchema = z
-  .array(houseWordSchema)
-  .max(HOUSE_TERMS.length)
-  .refine((words) => new Set(words.map(({ term }) => term)).size === words.length, 'a term has two words');
+export const houseWordsSchema = z.array(houseWordSchema).check(
+  z.maxLength(HOUSE_TERMS.length),
+  z.refine((words) => new Set(words.map(({ term }) => term)).size === words.length, 'a term has two words'),
+);
 
 export const saveHouseWordsSchema = z.object({
   /** Null: the whole club. */
-  classId: z
-    .number()
-    .int()
-    .positive()
-    .transform((id) => id as ClassId)
-    .nullable(),
+  classId: z.nullable(
+    z.pipe(
+      z.number().check(z.int(), z.positive()),
+      z.transform((id) => id as ClassId),
+    ),
+  ),
   words: houseWordsSchema,
   readingLevel: z.enum(READING_LEVELS),
 });

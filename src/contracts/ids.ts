@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Brand } from '@/core/shared';
 
 export type ClubId = Brand<number, 'club'>;
@@ -24,20 +24,15 @@ export type AttemptId = Brand<number, 'attempt'>;
 
 /** Ids arrive as numbers or, from addresses, as digits. */
 function idSchema<Id extends number>() {
-  return z.coerce
-    .number()
-    .int()
-    .positive()
-    .transform((value) => value as Id);
+  return z.pipe(
+    z.coerce.number().check(z.int(), z.positive()),
+    z.transform((value) => value as Id),
+  );
 }
 
 /** Text that is compared byte by byte in the database, where other letters than these cannot even be looked for. */
 export function exactTextSchema(most: number) {
-  return z
-    .string()
-    .min(1)
-    .max(most)
-    .regex(/^[\x20-\x7e]+$/);
+  return z.string().check(z.minLength(1), z.maxLength(most), z.regex(/^[\x20-\x7e]+$/));
 }
 
 export const classIdSchema = idSchema<ClassId>();

@@ -1,5 +1,5 @@
 /** What is to be taught (a plan with its segments), when (lessons), and who was there. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { EXERCISE_IDS, LEVELS, STAGES } from '@/core/exercises';
 import { parseFen, readPgn, type PgnGame } from '@/core/notation';
 import { PATTERN_IDS } from '@/core/patterns';
@@ -21,11 +21,11 @@ import { daySchema } from './terms';
 export const SEGMENT_KINDS = ['show', 'ask', 'practise', 'play', 'homework'] as const;
 export type SegmentKind = (typeof SEGMENT_KINDS)[number];
 
-const fenSchema = z
-  .string()
-  .max(120)
-  .refine((text) => parseFen(text).ok, 'no position');
-const labelSchema = z.string().trim().max(120).default('');
+const fenSchema = z.string().check(
+  z.maxLength(120),
+  z.refine((text) => parseFen(text).ok, 'no position'),
+);
+const labelSchema = z._default(z.string().check(z.trim(), z.maxLength(120)), '');
 
 /** The one game of a text, without a fault. */
 export function findLine(text: string): PgnGame | undefined {
@@ -45,7 +45,7 @@ export const planItemSchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('line'),
     // Whether it is a line the service asks a worker: reading moves takes its time.
-    pgn: z.string().min(1).max(4000),
+    pgn: z.string().check(z.minLength(1), z.maxLength(4000)),
     label: labelSchema,
   }),
   z.object({ kind: z.literal('pattern'), pattern: z.enum(PATTERN_IDS) }),
@@ -53,8 +53,8 @@ export const planItemSchema = z.discriminatedUnion('kind', [
     kind: z.literal('round'),
     family: z.enum(EXERCISE_IDS),
     level: z.literal(LEVELS),
-    seed: z.number().int().min(1).max(999_999),
-    count: z.number().int().min(1).max(20),
+    seed: z.int().check(z.minimum(1), z.maximum(999_999)),
+    count: z.int().check(z.minimum(1), z.maximum(20)),
   }),
   /** A set or a staircase of the club. */
   z.object({ kind: z.literal('set'), setId: setIdSchema }),
@@ -63,16 +63,16 @@ export type PlanItem = z.infer<typeof planItemSchema>;
 
 export const segmentSchema = z.object({
   /** Made where the segment is added; tells segments apart while they are put into order. */
-  key: z.string().min(1).max(40),
+  key: z.string().check(z.minLength(1), z.maxLength(40)),
   kind: z.enum(SEGMENT_KINDS),
-  title: z.string().trim().max(120),
-  minutes: z.number().int().min(0).max(180),
+  title: z.string().check(z.trim(), z.maxLength(120)),
+  minutes: z.int().check(z.minimum(0), z.maximum(180)),
   /** What the coach wants to say or not to forget. */
-  notes: z.string().trim().max(2000),
-  items: z.array(planItemSchema).max(40),
+  notes: z.string().check(z.trim(), z.maxLength(2000)),
+  items: z.array(planItemSchema).check(z.maxLength(40)),
 });
 export type Segment = z.infer<typeof segmentSchema>;
-export const segmentsSchema = z.array(segmentSchema).max(30);
+export const segmentsSchema = z.array(segmentSchema).check(z.maxLength(30));
 
 /** All lines of a plan together: a game of forty moves is some three hundred letters. */
 const MOST_LINE_LETTERS = 20_000;
@@ -87,23 +87,25 @@ export const newPlanSchema = z.object({
   classId: classIdSchema,
   title: nameSchema(120),
   /** What it begins with: a stage's usual lesson, or another plan. */
-  from: z
-    .discriminatedUnion('kind', [
+  from: z.optional(
+    z.discriminatedUnion('kind', [
       z.object({ kind: z.literal('stage'), stage: z.enum(STAGES) }),
       z.object({ kind: z.literal('plan'), planId: planIdSchema }),
-    ])
-    .optional(),
+    ]),
+  ),
 });
 export type NewPlan = z.infer<typeof newPlanSchema>;
 
 export const savePlanSchema = z.object({
   planId: planIdSchema,
   /** As it was read: when somebody has saved meanwhile, nothing is overwritten. */
-  revision: z.number().int().min(1),
+  revision: z.int().check(z.minimum(1)),
   title: nameSchema(120),
-  segments: segmentsSchema.refine(
-    (segments) => countLineLetters(segments) <= MOST_LINE_LETTERS,
-    'more lines than a lesson can hold',
+  segments: segmentsSchema.check(
+    z.refine(
+      (segments) => countLineLetters(segments) <= MOST_LINE_LETTERS,
+      'more lines than a lesson can hold',
+    ),
   ),
 });
 export type SavePlan = z.infer<typeof savePlanSchema>;
@@ -124,14 +126,14 @@ export interface LessonPlan extends PlanSummary {
 }
 
 /** Local times of the club. */
-const timeSchema = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/);
+const timeSchema = z.string().check(z.regex(/^([01]\d|2[0-3]):[0-5]\d$/));
 
 /** The same hour on these days of the week (1 Monday to 7 Sunday) from one day to another; one day alone is one lesson. */
 export const scheduleSchema = z.object({
   classId: classIdSchema,
-  weekdays: z.array(z.number().int().min(1).max(7)).min(1).max(7),
+  weekdays: z.array(z.int().check(z.minimum(1), z.maximum(7))).check(z.minLength(1), z.maxLength(7)),
   startsAt: timeSchema,
-  minutes: z.number().int().min(5).max(300),
+  minutes: z.int().check(z.minimum(5), z.maximum(300)),
   from: daySchema,
   to: daySchema,
 });
@@ -139,8 +141,8 @@ export type Schedule = z.infer<typeof scheduleSchema>;
 
 export const changeLessonSchema = z.object({
   lessonId: lessonIdSchema,
-  planId: planIdSchema.nullable().optional(),
-  isCancelled: z.boolean().optional(),
+  planId: z.optional(z.nullable(planIdSchema)),
+  isCancelled: z.optional(z.boolean()),
 });
 export type ChangeLesson = z.infer<typeof changeLessonSchema>;
 
@@ -153,7 +155,7 @@ export const newHolidaySchema = z.object({
   endsOn: daySchema,
 });
 export type NewHoliday = z.infer<typeof newHolidaySchema>;
-export const removeHolidaySchema = z.object({ holidayId: z.coerce.number().int().positive() });
+export const removeHolidaySchema = z.object({ holidayId: z.coerce.number().check(z.int(), z.positive()) });
 
 export interface Holiday extends NewHoliday {
   readonly holidayId: number;
@@ -191,7 +193,7 @@ export const attendanceSchema = z.object({
   lessonId: lessonIdSchema,
   studentId: studentIdSchema,
   /** Null: not known. */
-  wasHere: z.boolean().nullable(),
+  wasHere: z.nullable(z.boolean()),
 });
 export type Attendance = z.infer<typeof attendanceSchema>;
 
@@ -212,7 +214,7 @@ export interface LessonPage extends Lesson {
 export const catchUpSchema = z.object({
   requestId: requestIdSchema,
   lessonId: lessonIdSchema,
-  studentIds: z.array(studentIdSchema).min(1).max(60),
+  studentIds: z.array(studentIdSchema).check(z.minLength(1), z.maxLength(60)),
 });
 export type CatchUp = z.infer<typeof catchUpSchema>;
 

@@ -1,5 +1,5 @@
 /** The club's stored mates, looked up by wish. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { SIDES } from '@/core/board';
 import { LEVELS } from '@/core/exercises';
 import { isPatternId, type PatternId } from '@/core/patterns';
@@ -15,28 +15,31 @@ const isWishedName = (text: string): text is WishedName => isPatternId(text) || 
 export const wishedNameOf = (clubPatternId: ClubPatternId): WishedName => `ours:${clubPatternId}`;
 
 /** An empty field of a form is no wish. */
-const wish = <Schema extends z.ZodType>(schema: Schema) =>
-  z.preprocess((value) => (value === '' ? undefined : value), schema.optional());
+const wish = <Schema extends z.ZodMiniType>(schema: Schema) =>
+  z.pipe(
+    z.transform((value) => (value === '' ? undefined : value)),
+    z.optional(schema),
+  );
 
 /** What a puzzle has to be; each wish left out is open. */
 const wishShape = {
   /** Length of the mate. */
-  moves: wish(z.coerce.number().int().min(1).max(8)),
+  moves: wish(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(8))),
   /** Ends in one of these named mates; their ids with commas between. */
   patterns: wish(
-    z
-      .string()
-      .max(800)
-      .transform((text): readonly WishedName[] => text.split(',').filter(isWishedName)),
+    z.pipe(
+      z.string().check(z.maxLength(800)),
+      z.transform((text): readonly WishedName[] => text.split(',').filter(isWishedName)),
+    ),
   ),
   key: wish(z.enum(KEY_KINDS)),
   /** Who mates. */
   side: wish(z.enum(SIDES)),
   /** Where the king stands that is mated. */
   wing: wish(z.enum(WINGS)),
-  level: wish(z.coerce.number().pipe(z.literal(LEVELS))),
+  level: wish(z.pipe(z.coerce.number(), z.literal(LEVELS))),
   /** So many men at most, kings included. */
-  men: wish(z.coerce.number().int().min(3).max(32)),
+  men: wish(z.coerce.number().check(z.int(), z.minimum(3), z.maximum(32))),
   /** New to this class. */
   classId: wish(classIdSchema),
 };
@@ -46,11 +49,11 @@ export type LibraryWishes = z.infer<typeof libraryWishesSchema>;
 export const MOST_SURPRISES = 40;
 export const librarySearchSchema = z.object({
   ...wishShape,
-  page: z.coerce.number().int().min(1).max(100_000).default(1),
+  page: z._default(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(100_000)), 1),
   /** So many are picked, from easy to hard, instead of listing all. */
-  surprise: wish(z.coerce.number().int().min(1).max(MOST_SURPRISES)),
+  surprise: wish(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(MOST_SURPRISES))),
   /** The same seed picks the same again. */
-  seed: z.coerce.number().int().min(1).max(999_999).default(1),
+  seed: z._default(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(999_999)), 1),
 });
 export type LibrarySearch = z.infer<typeof librarySearchSchema>;
 
@@ -77,7 +80,7 @@ export interface LibraryPage {
 /** Stored puzzles to be put into a set. */
 export const addStoredSchema = z.object({
   setId: setIdSchema,
-  taskIds: z.array(taskIdSchema).min(1).max(500),
+  taskIds: z.array(taskIdSchema).check(z.minLength(1), z.maxLength(500)),
 });
 /** How many of them were not in the set before. */
 export interface AddedStored {

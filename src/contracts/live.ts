@@ -2,7 +2,7 @@
  * A lesson while it runs: what the big board shows and asks, what the seats hear of it, and what came back. Nothing of it is kept in a
  * process: seats and windows read the stored rows again and again (`sinceMs` below).
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import {
   exerciseTaskSchema,
   type ExerciseTask,
@@ -74,8 +74,8 @@ export interface BoardSegment {
 
 /** Where the board stands; both from 0. */
 export const placeSchema = z.object({
-  segment: z.number().int().min(0).max(99),
-  stop: z.number().int().min(0).max(999),
+  segment: z.int().check(z.minimum(0), z.maximum(99)),
+  stop: z.int().check(z.minimum(0), z.maximum(999)),
 });
 export type BoardPlace = z.infer<typeof placeSchema>;
 
@@ -83,7 +83,7 @@ export const beginLiveSchema = z.object({
   requestId: requestIdSchema,
   classId: classIdSchema,
   /** Whose plan the board steps through; without one it is empty. */
-  lessonId: lessonIdSchema.optional(),
+  lessonId: z.optional(lessonIdSchema),
 });
 export type BeginLive = z.infer<typeof beginLiveSchema>;
 
@@ -91,19 +91,19 @@ export const saveLivePlaceSchema = z.object({ liveId: liveIdSchema, place: place
 export type SaveLivePlace = z.infer<typeof saveLivePlaceSchema>;
 export const endLiveSchema = z.object({ liveId: liveIdSchema });
 
-const fenSchema = z
-  .string()
-  .max(120)
-  .refine((text) => parseFen(text).ok, 'no position');
+const fenSchema = z.string().check(
+  z.maxLength(120),
+  z.refine((text) => parseFen(text).ok, 'no position'),
+);
 
 export const askSchema = z.object({
   requestId: requestIdSchema,
   liveId: liveIdSchema,
   /** A stored puzzle or an exercise is answered as such; without one every move of the position is an answer. */
-  taskId: taskIdSchema.optional(),
-  exercise: exerciseTaskSchema.optional(),
+  taskId: z.optional(taskIdSchema),
+  exercise: z.optional(exerciseTaskSchema),
   fen: fenSchema,
-  words: z.string().trim().min(1).max(200),
+  words: z.string().check(z.trim(), z.minLength(1), z.maxLength(200)),
 });
 export type AskQuestion = z.infer<typeof askSchema>;
 export const closeQuestionSchema = z.object({ questionId: questionIdSchema });
@@ -133,7 +133,7 @@ export const liveAnswerSchema = z.object({
   key: z.string(),
   questionId: questionIdSchema,
   /** Absent: called out and entered by the coach. */
-  studentId: studentIdSchema.optional(),
+  studentId: z.optional(studentIdSchema),
   /** A move of the position, or the answer to a task in words. */
   answer: z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('move'), move: z.string() }),
@@ -151,19 +151,19 @@ export const OVERLAP_MS = 5000;
 
 export const liveNewsSchema = z.object({
   /** The server's clock at the last reading; nothing: from the beginning of the question. */
-  sinceMs: z.coerce.number().int().min(0).optional(),
+  sinceMs: z.optional(z.coerce.number().check(z.int(), z.minimum(0))),
   /** The question those readings were about. */
-  questionId: questionIdSchema.optional(),
+  questionId: z.optional(questionIdSchema),
 });
 export type LiveNewsQuery = z.infer<typeof liveNewsSchema>;
 
 export const liveNewsAnswerSchema = z.object({
   /** The server's clock at this reading. */
   nowMs: z.number(),
-  liveId: liveIdSchema.optional(),
-  place: placeSchema.optional(),
+  liveId: z.optional(liveIdSchema),
+  place: z.optional(placeSchema),
   /** The newest question of the lesson. */
-  question: liveQuestionSchema.optional(),
+  question: z.optional(liveQuestionSchema),
   students: z.array(z.object({ studentId: studentIdSchema, name: z.string() })),
   answers: z.array(liveAnswerSchema),
 });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { STAGES, type Stage } from '@/core/exercises';
 import type { RoundReason, StageGap, Standing } from '@/core/progress';
 import { classIdSchema, requestIdSchema, studentIdSchema, type StudentId } from './ids';
@@ -6,10 +6,10 @@ import { classIdSchema, requestIdSchema, studentIdSchema, type StudentId } from 
 /** The order of a class and which stages are open: every stage once. */
 export const classPathSchema = z.object({
   classId: classIdSchema,
-  stages: z
-    .array(z.object({ stage: z.enum(STAGES), isOpen: z.boolean() }))
-    .length(STAGES.length)
-    .refine((stages) => new Set(stages.map(({ stage }) => stage)).size === STAGES.length, 'a stage twice'),
+  stages: z.array(z.object({ stage: z.enum(STAGES), isOpen: z.boolean() })).check(
+    z.length(STAGES.length),
+    z.refine((stages) => new Set(stages.map(({ stage }) => stage)).size === STAGES.length, 'a stage twice'),
+  ),
 });
 export type ClassPath = z.infer<typeof classPathSchema>;
 
@@ -18,7 +18,7 @@ export const studentStageSchema = z.object({
   classId: classIdSchema,
   studentId: studentIdSchema,
   stage: z.enum(STAGES),
-  isOpen: z.boolean().optional(),
+  isOpen: z.optional(z.boolean()),
 });
 export type StudentStage = z.infer<typeof studentStageSchema>;
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { LEVELS, type Level, type Stage } from '@/core/exercises';
 import type { Hardship } from '@/core/progress';
 import {
@@ -33,46 +33,41 @@ export const KEY_LENGTHS = [3, 4, 5] as const;
 export type KeyLength = (typeof KEY_LENGTHS)[number];
 export const USUAL_KEY_LENGTH: KeyLength = 3;
 
-export const keySchema = z.array(z.enum(KEY_PICTURES)).min(KEY_LENGTHS[0]).max(KEY_LENGTHS[2]);
+export const keySchema = z
+  .array(z.enum(KEY_PICTURES))
+  .check(z.minLength(KEY_LENGTHS[0]), z.maxLength(KEY_LENGTHS[2]));
 
 /** Visible text of a name; trimmed, no control characters, runs of spaces as one. */
 export function nameSchema(most: number) {
-  return z
-    .string()
-    .transform((text) => text.normalize('NFC').replace(/\s+/g, ' ').trim())
-    .pipe(
-      z
-        .string()
-        .min(1)
-        .max(most)
-        .regex(/^[^\p{Cc}]+$/u),
-    );
+  return z.pipe(
+    z.pipe(
+      z.string(),
+      z.transform((text) => text.normalize('NFC').replace(/\s+/g, ' ').trim()),
+    ),
+    z.string().check(z.minLength(1), z.maxLength(most), z.regex(/^[^\p{Cc}]+$/u)),
+  );
 }
 
 /** What a coach signs in as, as it is stored and compared: without case and accents, so that every way to type it is one name. */
-const signInNameSchema = z
-  .string()
-  .max(200)
-  .transform((text) =>
-    text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ').trim(),
-  )
-  .pipe(
-    z
-      .string()
-      .min(1)
-      .max(60)
-      .regex(/^[^\p{Cc}]+$/u),
-  );
+const signInNameSchema = z.pipe(
+  z.pipe(
+    z.string().check(z.maxLength(200)),
+    z.transform((text) =>
+      text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ').trim(),
+    ),
+  ),
+  z.string().check(z.minLength(1), z.maxLength(60), z.regex(/^[^\p{Cc}]+$/u)),
+);
 
 export const coachSignInSchema = z.object({
   signInName: signInNameSchema,
-  password: z.string().min(1).max(200),
+  password: z.string().check(z.minLength(1), z.maxLength(200)),
 });
 
-const newPasswordSchema = z.string().min(10).max(200);
+const newPasswordSchema = z.string().check(z.minLength(10), z.maxLength(200));
 
 export const changePasswordSchema = z.object({
-  oldPassword: z.string().min(1).max(200),
+  oldPassword: z.string().check(z.minLength(1), z.maxLength(200)),
   newPassword: newPasswordSchema,
 });
 export type ChangePassword = z.infer<typeof changePasswordSchema>;
@@ -90,10 +85,10 @@ export const newCoachSchema = z.object({
 export type NewCoach = z.infer<typeof newCoachSchema>;
 
 export const clubNameSchema = nameSchema(120);
-export const timeZoneSchema = z.string().max(64).refine(isTimeZone, 'unknown time zone');
+export const timeZoneSchema = z.string().check(z.maxLength(64), z.refine(isTimeZone, 'unknown time zone'));
 
 export const setUpSchema = z.object({
-  code: z.string().min(1).max(64),
+  code: z.string().check(z.minLength(1), z.maxLength(64)),
   clubName: clubNameSchema,
   timeZone: timeZoneSchema,
   leadName: nameSchema(60),
@@ -112,10 +107,13 @@ function isTimeZone(text: string): boolean {
   }
 }
 
-export const joinCodeSchema = z
-  .string()
-  .transform((text) => text.toUpperCase().replace(/[^A-Z0-9]/g, ''))
-  .pipe(z.string().min(1).max(12));
+export const joinCodeSchema = z.pipe(
+  z.pipe(
+    z.string(),
+    z.transform((text) => text.toUpperCase().replace(/[^A-Z0-9]/g, '')),
+  ),
+  z.string().check(z.minLength(1), z.maxLength(12)),
+);
 
 export const studentSignInSchema = z.object({
   joinCode: joinCodeSchema,
@@ -135,7 +133,7 @@ export const renameStudentSchema = z.object({
   studentId: studentIdSchema,
   name: nameSchema(40),
 });
-export const classLevelSchema = z.object({ classId: classIdSchema, level: z.literal(LEVELS).optional() });
+export const classLevelSchema = z.object({ classId: classIdSchema, level: z.optional(z.literal(LEVELS)) });
 
 /** A coach teaches a class, or helps in it: sees it and its answers, gives keys, changes nothing else. */
 export const CLASS_POSTS = ['coach', 'assistant'] as const;
@@ -144,7 +142,7 @@ export const classPostSchema = z.object({
   classId: classIdSchema,
   coachId: coachIdSchema,
   /** Undefined: neither. */
-  post: z.enum(CLASS_POSTS).optional(),
+  post: z.optional(z.enum(CLASS_POSTS)),
 });
 
 export const rosterStudentSchema = z.object({ classId: classIdSchema, studentId: studentIdSchema });

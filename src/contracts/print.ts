@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { classIdSchema } from './ids';
 
 export const PAPER_SIZES = ['a4', 'letter'] as const;
@@ -11,37 +11,41 @@ export const SHEET_KINDS = ['tasks', 'set-up'] as const;
 export const SHEET_PARTS = ['both', 'sheets', 'key'] as const;
 
 /** A box of a form that is not ticked is not sent. */
-const tickSchema = z
-  .literal('on')
-  .optional()
-  .transform((value) => value === 'on');
-export const paperSchema = z.enum(PAPER_SIZES).default('a4');
-const perSheetSchema = z.coerce.number().pipe(z.literal(DIAGRAMS_PER_SHEET)).default(6);
+const tickSchema = z.pipe(
+  z.optional(z.literal('on')),
+  z.transform((value) => value === 'on'),
+);
+export const paperSchema = z._default(z.enum(PAPER_SIZES), 'a4');
+const perSheetSchema = z._default(z.pipe(z.coerce.number(), z.literal(DIAGRAMS_PER_SHEET)), 6);
 
 /** What a form on paper asks for; it comes in the address, so that a sheet can be printed again. */
 export const setSheetsSchema = z.object({
-  kind: z.enum(SHEET_KINDS).default('tasks'),
+  kind: z._default(z.enum(SHEET_KINDS), 'tasks'),
   paper: paperSchema,
   perSheet: perSheetSchema,
-  parts: z.enum(SHEET_PARTS).default('both'),
+  parts: z._default(z.enum(SHEET_PARTS), 'both'),
   coordinates: tickSchema,
   lines: tickSchema,
   large: tickSchema,
   /** A copy for each child of the class, with its nickname. */
   names: tickSchema,
-  classId: z
-    .literal('')
-    .transform(() => undefined)
-    .or(classIdSchema)
-    .optional(),
-  date: z.string().trim().max(40).default(''),
+  classId: z.optional(
+    z.union([
+      z.pipe(
+        z.literal(''),
+        z.transform(() => undefined),
+      ),
+      classIdSchema,
+    ]),
+  ),
+  date: z._default(z.string().check(z.trim(), z.maxLength(40)), ''),
 });
 export type SetSheets = z.infer<typeof setSheetsSchema>;
 
 export const blankSheetsSchema = z.object({
   paper: paperSchema,
   perSheet: perSheetSchema,
-  sheets: z.coerce.number().int().min(1).max(50).default(1),
+  sheets: z._default(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(50)), 1),
   coordinates: tickSchema,
   lines: tickSchema,
 });

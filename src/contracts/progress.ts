@@ -1,5 +1,5 @@
 /** What children can, as coaches see it: every figure with its doubt, and with the answers it comes from. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Mastery, RoundReason, Standing } from '@/core/progress';
 import {
   classIdSchema,
@@ -63,7 +63,7 @@ export const answersQuerySchema = z.object({
   of: z.discriminatedUnion('kind', [
     z.object({ kind: z.literal('class'), value: classIdSchema }),
     z.object({ kind: z.literal('week'), value: z.iso.date() }),
-    z.object({ kind: z.literal('mistake'), value: z.string().regex(/^[a-z-]{1,60}$/) }),
+    z.object({ kind: z.literal('mistake'), value: z.string().check(z.regex(/^[a-z-]{1,60}$/)) }),
     z.object({ kind: z.literal('rated'), value: z.iso.date() }),
   ]),
 });

@@ -1,5 +1,5 @@
 /** What is stored about a child: looked at, handed out, erased. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Answer, VerdictOutcome } from '@/core/exercises';
 import { classIdSchema, studentIdSchema, type ClassId, type StudentId } from './ids';
 import type { Enrolment } from './people';
@@ -10,7 +10,7 @@ export const childSchema = z.object({ classId: classIdSchema, studentId: student
 export const eraseStudentSchema = z.object({
   studentId: studentIdSchema,
   /** Typed by whoever erases, so that it is not done by a slip. */
-  name: z.string().trim().max(60),
+  name: z.string().check(z.trim(), z.maxLength(60)),
 });
 export type EraseStudent = z.infer<typeof eraseStudentSchema>;
 

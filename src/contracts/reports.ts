@@ -1,5 +1,5 @@
 /** What is told about children on paper and by mail: reports, certificates, the whole record. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { STAGES, type Stage } from '@/core/exercises';
 import { classIdSchema, requestIdSchema, studentIdSchema, type ClassId, type MailId } from './ids';
 import type { NameCard } from './people';
@@ -14,11 +14,15 @@ export const reportSchema = z.discriminatedUnion('what', [
     what: z.literal('children'),
     ...classId,
     ...paper,
-    studentId: z
-      .literal('')
-      .transform(() => undefined)
-      .or(studentIdSchema)
-      .optional(),
+    studentId: z.optional(
+      z.union([
+        z.pipe(
+          z.literal(''),
+          z.transform(() => undefined),
+        ),
+        studentIdSchema,
+      ]),
+    ),
   }),
   z.object({ what: z.literal('class'), ...classId, ...paper }),
   z.object({ what: z.literal('certificates'), ...classId, ...paper, stage: z.enum(STAGES) }),
@@ -38,8 +42,8 @@ export const newMailSchema = z.object({
   requestId: requestIdSchema,
   classId: classIdSchema,
   /** Whose report goes with it; without, that of the class. */
-  studentId: studentIdSchema.optional(),
-  to: z.email().max(254),
+  studentId: z.optional(studentIdSchema),
+  to: z.email().check(z.maxLength(254)),
 });
 export type NewMail = z.infer<typeof newMailSchema>;
 

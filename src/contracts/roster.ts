@@ -1,11 +1,14 @@
 /** A class's children as a list from elsewhere. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { classIdSchema, requestIdSchema } from './ids';
 import { nameSchema } from './people';
 
 export const MOST_ROSTER_ROWS = 100;
 
-export const rosterTextSchema = z.object({ classId: classIdSchema, text: z.string().min(1).max(100_000) });
+export const rosterTextSchema = z.object({
+  classId: classIdSchema,
+  text: z.string().check(z.minLength(1), z.maxLength(100_000)),
+});
 
 /** Why a row is not offered. */
 export type RosterFault = 'no-name' | 'too-long' | 'no-text' | 'twice' | 'in-class' | 'has-left';
@@ -26,8 +29,8 @@ export interface ReadRoster {
 export const addChildrenSchema = z.object({
   requestId: requestIdSchema,
   classId: classIdSchema,
-  names: z.array(nameSchema(40)).min(1).max(MOST_ROSTER_ROWS),
+  names: z.array(nameSchema(40)).check(z.minLength(1), z.maxLength(MOST_ROSTER_ROWS)),
 });
 
 /** Of one class, or of all one may see. */
-export const rosterFileSchema = z.object({ classId: classIdSchema.optional() });
+export const rosterFileSchema = z.object({ classId: z.optional(classIdSchema) });

@@ -1,5 +1,5 @@
 /** What a seat hears of a lesson at the big board, and what it sends: nothing a seat does not need is reached from here. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { parseMoveText } from '@/core/notation';
 import { waitedMsSchema, type SeatRound } from './attempts';
 import {
@@ -14,10 +14,10 @@ import {
 const suggestionFields = {
   clientId: requestIdSchema,
   questionId: questionIdSchema,
-  move: z
-    .string()
-    .max(5)
-    .refine((text) => parseMoveText(text) !== undefined, 'no move'),
+  move: z.string().check(
+    z.maxLength(5),
+    z.refine((text) => parseMoveText(text) !== undefined, 'no move'),
+  ),
 };
 
 /** A move for the position that was asked about, as the device keeps it until it is stored. */
@@ -28,13 +28,13 @@ export type KeptSuggestion = z.infer<typeof keptSuggestionSchema>;
 export const newSuggestionSchema = z.object({
   ...suggestionFields,
   waitedMs: waitedMsSchema,
-  studentId: studentIdSchema.optional(),
+  studentId: z.optional(studentIdSchema),
 });
 export type NewSuggestion = z.infer<typeof newSuggestionSchema>;
 
 export const liveQuestionSchema = z.object({
   questionId: questionIdSchema,
-  taskId: taskIdSchema.optional(),
+  taskId: z.optional(taskIdSchema),
   fen: z.string(),
   words: z.string(),
   askedAt: z.string(),
@@ -46,9 +46,9 @@ export type LiveQuestion = z.infer<typeof liveQuestionSchema>;
 export const seatNewsSchema = z.object({
   isLive: z.boolean(),
   /** The open question. */
-  question: liveQuestionSchema.optional(),
+  question: z.optional(liveQuestionSchema),
   /** The child's newest move for it. */
-  given: z.string().optional(),
+  given: z.optional(z.string()),
 });
 export type SeatNews = z.infer<typeof seatNewsSchema>;
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { classIdSchema, exactTextSchema } from './ids';
 
 /** How near what somebody has had is: the same task, its twin on the board, or another one with the same idea. */
@@ -16,6 +16,8 @@ export interface SeenTask {
 /** A puzzle that need not be stored, by its keys. */
 export const findSeenSchema = z.object({
   classId: classIdSchema,
-  puzzles: z.array(z.object({ twinKey: exactTextSchema(120), ideaKey: exactTextSchema(120) })).max(100),
+  puzzles: z
+    .array(z.object({ twinKey: exactTextSchema(120), ideaKey: exactTextSchema(120) }))
+    .check(z.maxLength(100)),
 });
 export type FindSeen = z.infer<typeof findSeenSchema>;

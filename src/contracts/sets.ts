@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { HABITS, EXERCISE_IDS, LEVELS, type ExerciseTask } from '@/core/exercises';
 import type { PatternId } from '@/core/patterns';
 import type { Rating, SetForecast } from '@/core/progress';
@@ -22,18 +22,23 @@ export const newSetSchema = z.object({
   requestId: requestIdSchema,
   name: nameSchema(120),
   /** Stairs a child has climbed elsewhere are skipped on its seat. */
-  isStaircase: z.boolean().default(false),
+  isStaircase: z._default(z.boolean(), false),
 });
-export const addPuzzleSchema = z.object({ setId: setIdSchema, fen: z.string().min(1).max(200) });
+export const addPuzzleSchema = z.object({
+  setId: setIdSchema,
+  fen: z.string().check(z.minLength(1), z.maxLength(200)),
+});
 /** Positions by their exact keys. */
-export const findStoredSchema = z.object({ exactKeys: z.array(exactTextSchema(120)).max(1_000) });
+export const findStoredSchema = z.object({
+  exactKeys: z.array(exactTextSchema(120)).check(z.maxLength(1_000)),
+});
 /** A round of fresh exercises: the same numbers make the same tasks again. */
 export const addRoundSchema = z.object({
   setId: setIdSchema,
   family: z.enum(EXERCISE_IDS),
   level: z.literal(LEVELS),
-  seed: z.number().int().min(1).max(999_999),
-  count: z.number().int().min(1).max(20),
+  seed: z.int().check(z.minimum(1), z.maximum(999_999)),
+  count: z.int().check(z.minimum(1), z.maximum(20)),
 });
 export type NewRound = z.infer<typeof addRoundSchema>;
 export const removePuzzleSchema = z.object({ setId: setIdSchema, taskId: taskIdSchema });
@@ -45,7 +50,10 @@ export const replacePuzzleSchema = z.object({
 });
 export type ReplacePuzzle = z.infer<typeof replacePuzzleSchema>;
 /** All tasks of the set in a new order. */
-export const orderSetSchema = z.object({ setId: setIdSchema, taskIds: z.array(taskIdSchema).max(2_000) });
+export const orderSetSchema = z.object({
+  setId: setIdSchema,
+  taskIds: z.array(taskIdSchema).check(z.maxLength(2_000)),
+});
 /** A puzzle of the set, to be answered in another way as well. */
 export const addHabitSchema = z.object({ setId: setIdSchema, taskId: taskIdSchema, habit: z.enum(HABITS) });
 export const giveSetSchema = z.object({

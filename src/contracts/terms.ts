@@ -1,5 +1,5 @@
 /** Terms, and what happens to classes where one ends and the next begins. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { LEVELS } from '@/core/exercises';
 import {
   classIdSchema,
@@ -23,7 +23,7 @@ export const newTermSchema = z.object({
 export type NewTerm = z.infer<typeof newTermSchema>;
 
 /** A term with another name or other days. */
-export const changedTermSchema = newTermSchema.extend({ termId: termIdSchema });
+export const changedTermSchema = z.extend(newTermSchema, { termId: termIdSchema });
 export type ChangedTerm = z.infer<typeof changedTermSchema>;
 
 export interface Term {
@@ -42,7 +42,7 @@ export interface TermSummary extends Term {
 
 /** Where a child goes: into a class that is made in the same step, into one that is there, or out of the club's classes. */
 const destinationSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('new'), key: z.string().min(1).max(40) }),
+  z.object({ kind: z.literal('new'), key: z.string().check(z.minLength(1), z.maxLength(40)) }),
   z.object({ kind: z.literal('class'), classId: classIdSchema }),
   z.object({ kind: z.literal('leaves') }),
 ]);
@@ -56,29 +56,30 @@ export type Destination = z.infer<typeof destinationSchema>;
 export const rosterChangeSchema = z.object({
   requestId: requestIdSchema,
   /** Where new classes belong; not needed when none is made. */
-  termId: termIdSchema.optional(),
+  termId: z.optional(termIdSchema),
   classes: z
     .array(
       z.object({
-        key: z.string().min(1).max(40),
+        key: z.string().check(z.minLength(1), z.maxLength(40)),
         name: nameSchema(60),
-        level: z.literal(LEVELS).optional(),
-        heirOf: classIdSchema.optional(),
+        level: z.optional(z.literal(LEVELS)),
+        heirOf: z.optional(classIdSchema),
       }),
     )
-    .max(40)
-    .refine(
-      (classes) => new Set(classes.map(({ key }) => key)).size === classes.length,
-      'two classes of one key',
-    )
-    .refine((classes) => {
-      const heirs = classes.flatMap(({ heirOf }) => heirOf ?? []);
-      return new Set(heirs).size === heirs.length;
-    }, 'two heirs of one class'),
+    .check(
+      z.maxLength(40),
+      z.refine(
+        (classes) => new Set(classes.map(({ key }) => key)).size === classes.length,
+        'two classes of one key',
+      ),
+      z.refine((classes) => {
+        const heirs = classes.flatMap(({ heirOf }) => heirOf ?? []);
+        return new Set(heirs).size === heirs.length;
+      }, 'two heirs of one class'),
+    ),
   moves: z
     .array(z.object({ studentId: studentIdSchema, fromClassId: classIdSchema, to: destinationSchema }))
-    .min(1)
-    .max(600),
+    .check(z.minLength(1), z.maxLength(600)),
 });
 export type RosterChange = z.infer<typeof rosterChangeSchema>;
 
@@ -97,7 +98,7 @@ export interface PastRosterChange extends MadeRosterChange {
   readonly coachName: string;
 }
 
-export const undoRosterChangeSchema = z.object({ changeId: z.coerce.number().int().positive() });
+export const undoRosterChangeSchema = z.object({ changeId: z.coerce.number().check(z.int(), z.positive()) });
 
 /** What the page shows on which a term is begun. */
 export interface TermTurn {

@@ -1,14 +1,14 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 
 /** Secrets that ship with the demo; a real installation refuses them. */
 export const DEMO_SESSION_SECRET = 'quillhaven-demo-only-not-a-secret-0001';
 
 const envSchema = z.object({
   DATABASE_URL: z.url({ protocol: /^(mysql|mariadb)$/ }),
-  SESSION_SECRET: z.string().min(32),
+  SESSION_SECRET: z.string().check(z.minLength(32)),
   ORIGIN: z.url({ protocol: /^https?$/ }),
   /** Addresses and networks of proxies in front of the server, with commas between them: only they are believed who is asking. */
-  TRUSTED_PROXIES: z.string().default(''),
+  TRUSTED_PROXIES: z._default(z.string(), ''),
 });
 export type ServerEnv = z.infer<typeof envSchema>;
 

@@ -1,5 +1,4 @@
 /** The exercises' questions, choices and hints: short, verbs first. */
-import { isPatternId } from '@/core/patterns';
 import { makeSquareName, type Side } from '@/core/board';
 import {
   SMUDGE,
@@ -14,7 +13,7 @@ import type { PawnGoal } from '@/core/pawns';
 import type { AttackAnswer } from '@/core/tactics';
 import { RULE_WORDS, SQUARE_RULE_WORDS } from './rules';
 import { mateQuestion } from './proof';
-import { PATTERN_WORDS } from './patternBook';
+import { findPatternName, PATTERN_NAMES } from './patternNames';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 export function questionText(question: Question): string {
@@ -60,7 +59,7 @@ export function questionText(question: Question): string {
     case 'attack-men':
       return `${attackText(question)} ${ATTACK_TASK_WORDS[question.answer]}`;
     case 'whole-line':
-      return `${mateQuestion(question.turn, question.moves)} Say the whole line, both sides, before a man moves.`;
+      return `${mateQuestion(question.turn, question.moves)} Show the whole line for both sides first. The pieces will stay put.`;
     case 'last-square':
       return `${mateQuestion(question.turn, question.moves)} Tap the square of the last move.`;
     case 'right-order':
@@ -74,13 +73,13 @@ export function questionText(question: Question): string {
     case 'sign':
       return `${SIDE_WORDS[question.turn]} has played ${question.move}. Which sign has it earned?`;
     case 'captures':
-      return `Tap every man that ${SIDE_WORDS[question.turn]} can take.`;
+      return `Tap every piece and pawn that ${SIDE_WORDS[question.turn]} can take.`;
     case 'free-men':
-      return `Tap every man that ${SIDE_WORDS[question.turn]} can take and nobody takes back.`;
+      return `Tap everything that ${SIDE_WORDS[question.turn]} can take for free: nobody can take back.`;
     case 'king-squares':
       return 'Mark every square beside the king: free, own piece or guarded.';
     case 'unprotected':
-      return `Tap every man of ${SIDE_WORDS[question.side]} that nobody protects.`;
+      return `Tap every piece and pawn of ${SIDE_WORDS[question.side]} that nobody protects.`;
     case 'trapped':
       return `Tap every piece of ${SIDE_WORDS[question.side]} that has no safe square to go to.`;
     case 'attack-from':
@@ -104,11 +103,11 @@ export function questionText(question: Question): string {
     case 'mate-by-name':
       return question.pattern === undefined
         ? `${SIDE_WORDS[question.turn]} to move. Give mate in one move. Which mate will it be?`
-        : `${SIDE_WORDS[question.turn]} to move. Give this mate in one move: ${PATTERN_WORDS[question.pattern].name}.`;
+        : `${SIDE_WORDS[question.turn]} to move. Give this mate in one move: ${PATTERN_NAMES[question.pattern]}.`;
     case 'missing-man':
-      return `One man of ${SIDE_WORDS[question.side]} is missing. Put it where it makes this mate: ${PATTERN_WORDS[question.pattern].name}.`;
+      return `One man of ${SIDE_WORDS[question.side]} is missing. Put it where it makes this mate: ${PATTERN_NAMES[question.pattern]}.`;
     case 'missing-part':
-      return `${SIDE_WORDS[question.side]} wants to give this mate: ${PATTERN_WORDS[question.pattern].name}. One man is missing, White’s or Black’s. Which one? Put it on the board.`;
+      return `${SIDE_WORDS[question.side]} wants to give this mate: ${PATTERN_NAMES[question.pattern]}. One man is missing, White’s or Black’s. Which one? Put it on the board.`;
     case 'who-mates':
       return 'Who could give mate in one move, if it were that side’s turn?';
     case 'forcing-moves':
@@ -124,7 +123,7 @@ export function questionText(question: Question): string {
     case 'mate-in-one':
       return `${SIDE_WORDS[question.turn]} to move. Give mate in one move.`;
     case 'stop-mate':
-      return `${SIDE_WORDS[question.turn]} to move. A mate threatens: play a move that stops it.`;
+      return `${SIDE_WORDS[question.turn]} to move. Your opponent threatens mate. Play a move that stops it.`;
     case 'is-safe-move':
       return `${SIDE_WORDS[question.turn]} wants to play ${question.move}. Does that allow a mate in one?`;
     case 'may-castle':
@@ -154,7 +153,7 @@ export function questionText(question: Question): string {
 
 const FORCING_TASK_WORDS = {
   checks: 'Tap the square of every check.',
-  kinds: 'Mark the square of every check, of every other capture, and of every quiet threat to mate.',
+  kinds: 'Mark the square of every check. Mark every other capture and every quiet threat to mate too.',
   gains: 'Mark the square of every check and capture: what comes of it, if both go on taking there?',
 } as const;
 
@@ -199,15 +198,15 @@ function weightsText({
   moves,
 }: Extract<Question, { code: 'best-square' }>['weights']): string {
   return [
-    `Add ${countWords(middle, 'point')} for each middle square it stands on or sees, and ${attacked} for each piece it attacks.`,
-    `Take away ${blocked} for each own piece in whose way it stands, and ${moves} for each move it needs.`,
+    `Add ${countWords(middle, 'point')} for each middle square it stands on or sees. Add ${attacked} for each piece it attacks.`,
+    `Take away ${blocked} for each own piece it blocks. Take away ${moves} for each move it needs.`,
   ].join(' ');
 }
 
 const PROMOTION_WORDS = {
   mate: 'is mate',
   'no-stalemate': 'is not stalemate',
-  fork: 'attacks two bigger men at once and is not taken',
+  fork: 'attacks two bigger pieces and is safe',
 } as const;
 
 /** A smudged move with a sign that everybody reads as "cannot be read". */
@@ -397,7 +396,8 @@ const OWN_OPTION_WORDS: Partial<Readonly<Record<ExerciseId, Readonly<Record<stri
 export function optionText(family: ExerciseId, option: string): string {
   const own = OWN_OPTION_WORDS[family]?.[option];
   if (own !== undefined) return own;
-  if (isPatternId(option)) return PATTERN_WORDS[option].name;
+  const pattern = findPatternName(option);
+  if (pattern !== undefined) return pattern;
   if (family === 'stalemating' || family === 'result') return option === '1/2-1/2' ? '½-½' : option;
   const [kind = '', one, other] = option.split('-');
   if (family === 'who-is-ahead' && one !== undefined) {

@@ -3,7 +3,7 @@ import type { KnownPattern, SetItem, SetPuzzle } from '@/contracts/sets';
 import type { PatternId } from '@/core/patterns';
 import type { SetForecast } from '@/core/progress';
 import { levelOfNumber } from '@/core/puzzles';
-import { PATTERN_WORDS } from './patternBook';
+import { PATTERN_NAMES } from './patternNames';
 import { countWords, listWords } from './words';
 
 /** What is certain about a set's answers: mates are proved, the rest follows from the board. Empty for an empty set. */
@@ -37,7 +37,7 @@ export function setSummaryText(items: readonly SetItem[]): string {
   ].join(' ');
 }
 
-const nameOf = (id: PatternId) => PATTERN_WORDS[id].name;
+const nameOf = (id: PatternId) => PATTERN_NAMES[id];
 
 function levelsText(least: number, most: number): string {
   return least === most ? `All mates of level ${least}.` : `Mates of levels ${least} to ${most}.`;

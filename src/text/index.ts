@@ -78,6 +78,7 @@ export { dayText, ROSTER_FAULT_WORDS, rosterChangeText } from './roster';
 export { choiceText, menText, setUpText, sideLineText } from './paper';
 export { forecastText, knownText, setProofText, setSummaryText } from './forecast';
 export { PATTERN_WORDS } from './patternBook';
+export { PATTERN_NAMES } from './patternNames';
 export { WING_WORDS } from './words';
 export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';

@@ -8,7 +8,7 @@ import {
 } from '@/contracts/lessons';
 import { makeNumberedLine } from '@/core/notation';
 import { FAMILY_WORDS } from './families';
-import { PATTERN_WORDS } from './patternBook';
+import { PATTERN_NAMES } from './patternNames';
 import { countWords } from './words';
 
 export const SEGMENT_WORDS: Readonly<Record<SegmentKind, string>> = {
@@ -66,7 +66,7 @@ export function planItemText(item: PlanItem, setName: (setId: number) => string 
       return `${item.label === '' ? moves : `${item.label}: ${moves}`}${left}`;
     }
     case 'pattern':
-      return PATTERN_WORDS[item.pattern].name;
+      return PATTERN_NAMES[item.pattern];
     case 'round':
       return `${FAMILY_WORDS[item.family]} (level ${item.level}, ${countWords(item.count, 'task')})`;
     case 'set':

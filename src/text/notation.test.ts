@@ -122,7 +122,7 @@ test('each refusal names what stands against the move', () => {
      " -> Nothing is written here yet.",
      "hello -> This does not read as a move.",
      "Nf -> Something is missing: which man goes to which square?",
-     "-- -> One may not pass: a move has to be made.",
+     "-- -> You have to make a move.",
      "e4 e5 -> These are several moves. One at a time.",
      "Nj3 -> There is no square j3: files go from a to h, ranks from 1 to 8.",
      "Xf3 -> No man has the letter X.",

@@ -114,7 +114,7 @@ export function reasonText(position: Pick<Position, 'board' | 'turn'>, reason: N
     case 'incomplete':
       return 'Something is missing: which man goes to which square?';
     case 'null-move':
-      return 'One may not pass: a move has to be made.';
+      return 'You have to make a move.';
     case 'more-than-one-move':
       return 'These are several moves. One at a time.';
     case 'no-such-square':

@@ -101,7 +101,7 @@ const ROWS: readonly Row[] = [
   ['count-reach', { fen: REACH, square: at('d1') }, number(9), 'That is too many.'],
   ['count-reach', { fen: REACH, square: at('d1') }, number(0), 'There are more.'],
   ['captures', { fen: CAPTURES }, tap('d6'), 'd6: no man can take the pawn there.'],
-  ['captures', { fen: CAPTURES }, tap('c3'), 'c3: nobody stands there.'],
+  ['captures', { fen: CAPTURES }, tap('c3'), 'c3: no piece is there.'],
   ['captures', { fen: CAPTURES }, tap('a1'), 'a1: that is your own piece.'],
   ['captures', { fen: CAPTURES }, tap('a7'), 'e5: the rook on e1 gets there.'],
   ['free-men', { fen: CAPTURES }, tap('e5', 'a7'), 'e5: the pawn on d6 takes back.'],
@@ -395,7 +395,12 @@ const ROWS: readonly Row[] = [
   ['write-move', { fen: BACK_RANK, move: 'a1a8' }, write('Ra7'), 'That would be Ra7, another move.'],
   ['write-move', { fen: BACK_RANK, move: 'a1a8' }, write('Na8'), 'White has no knight here.'],
   ['write-move', { fen: BACK_RANK, move: 'a1a8' }, write('Ra8'), 'We write it Ra8#.'],
-  ['play-written', { fen: BACK_RANK, move: 'a1a8' }, play('a1a7'), 'That was Ra7. Asked was Ra8#.'],
+  [
+    'play-written',
+    { fen: BACK_RANK, move: 'a1a8' },
+    play('a1a7'),
+    'That was Ra7. You were asked to play Ra8#.',
+  ],
   ['play-written', { fen: BACK_RANK, move: 'a1a8' }, play('a1b3'), 'That move is not allowed here.'],
   [
     'which-man',
@@ -539,7 +544,7 @@ test.each<[ExerciseId, unknown, Answer, readonly string[]]>([
     { fen: '6rk/5Npp/8/8/8/8/R7/6K1 b - - 0 1' },
     tap('f7', 'g7', 'b1'),
     [
-      'b1: nobody stands there.',
+      'b1: no piece is there.',
       'f7: without the knight it is no mate any more.',
       'g7: a pawn is not asked about here.',
       'a2: without the rook it is still mate.',

@@ -8,7 +8,7 @@ import type { AttackAnswer } from '@/core/tactics';
 import { optionText } from './exercises';
 import { reasonText as writtenReasonText } from './notation';
 import { fateText } from './fates';
-import { PATTERN_WORDS } from './patternBook';
+import { PATTERN_NAMES } from './patternNames';
 import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
 /** The head of what is said: right, or what is too much and what is missing. */
@@ -52,7 +52,7 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
     case 'goes-round':
       return `That took ${countWords(note.moves, 'move')}. It can be done in ${note.fewest}.`;
     case 'move-not-meant':
-      return `That was ${note.move}. Asked was ${note.meant}.`;
+      return `That was ${note.move}. You were asked to play ${note.meant}.`;
     case 'mate-not-yet':
       return note.reason.code === 'no-check'
         ? `${note.move} does not even give check.`
@@ -138,15 +138,15 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'pawn-on-last-rank':
       return `${square}: a pawn never stands on the first or the last rank.`;
     case 'not-this-mate':
-      return `${square}: with a ${ROLE_WORDS[note.role]} there it is not this: ${PATTERN_WORDS[note.pattern].name}.`;
+      return `${square}: with a ${ROLE_WORDS[note.role]} there it is not this: ${PATTERN_NAMES[note.pattern]}.`;
     case 'other-mate':
-      return `${square}: the ${ROLE_WORDS[note.role]} gives mate there, but not this one: ${PATTERN_WORDS[note.pattern].name}.`;
+      return `${square}: the ${ROLE_WORDS[note.role]} gives mate there, but not this one: ${PATTERN_NAMES[note.pattern]}.`;
     case 'forces-nothing':
       return `${square}: no move that is asked for goes there.`;
     case 'forces':
       return `${square}: ${note.move}. ${FORCED_WORDS[note.label]}`;
     case 'nobody-there':
-      return `${square}: nobody stands there.`;
+      return `${square}: no piece is there.`;
     case 'own-side':
       return `${square}: that is your own piece.`;
     case 'is-the-target':
@@ -378,7 +378,7 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
     case 'it-is-mate':
       return 'It is checkmate: check, and no legal move.';
     case 'is-called':
-      return `It is called: ${PATTERN_WORDS[reason.pattern].name}. The ${man(reason.role, reason.square)} gives it.`;
+      return `It is called: ${PATTERN_NAMES[reason.pattern]}. The ${man(reason.role, reason.square)} gives it.`;
     case 'times':
       return reason.times >= 3
         ? 'Three times the same position: that is a draw if it is claimed.'

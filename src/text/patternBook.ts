@@ -1,8 +1,7 @@
-/** What the pattern book says of each named mate: its names, where they come from, what it is made of, what goes wrong. */
+/** What the pattern book says of each named mate beside its name: other names, where they come from, what it is made of, what goes wrong. */
 import type { PatternId } from '@/core/patterns';
 
 interface PatternWords {
-  readonly name: string;
   /** Other names in use. */
   readonly also: readonly string[];
   /** Where the name comes from, as far as it is safely known; from general chess literature, from memory. */
@@ -15,7 +14,6 @@ interface PatternWords {
 
 export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
   'back-rank': {
-    name: 'Back-rank mate',
     also: ['back-row mate', 'corridor mate'],
     ingredients: [
       'A rook or queen checks along the last rank.',
@@ -29,14 +27,12 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ],
   },
   smothered: {
-    name: 'Smothered mate',
     also: ['suffocated mate', 'Lucena’s mate', 'Philidor’s legacy'],
     origin: 'Printed by Lucena in 1497; the long way to it is called Philidor’s legacy.',
     ingredients: ['A knight gives check.', 'Every square round the king is taken by its own men.'],
     failures: ['The knight can be taken.', 'One square is free: the king steps out.'],
   },
   anderssen: {
-    name: 'Anderssen’s mate',
     also: [],
     origin: 'After Adolf Anderssen (19th century).',
     ingredients: [
@@ -50,7 +46,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ],
   },
   mayet: {
-    name: 'Mayet’s mate',
     also: [],
     origin: 'After Carl Mayet (19th century).',
     ingredients: [
@@ -61,7 +56,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['The long diagonal gets blocked: the king takes the rook.', 'The king slips out over f8.'],
   },
   opera: {
-    name: 'Opera mate',
     also: ['Morphy’s opera mate'],
     origin: 'From Paul Morphy’s game in the Paris opera, 1858.',
     ingredients: [
@@ -75,7 +69,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ],
   },
   greco: {
-    name: 'Greco’s mate',
     also: [],
     origin: 'After Gioachino Greco (17th century).',
     ingredients: [
@@ -89,7 +82,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ],
   },
   boden: {
-    name: 'Boden’s mate',
     also: ['criss-cross mate'],
     origin: 'After Samuel Boden, who ended a game so in 1853.',
     ingredients: [
@@ -100,7 +92,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['One of the two diagonals is blocked.', 'A square that should be blocked is empty.'],
   },
   damiano: {
-    name: 'Damiano’s mate',
     also: ['queen-and-pawn mate'],
     origin: 'After Pedro Damiano, whose book is of 1512.',
     ingredients: [
@@ -111,7 +102,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['The king runs over f8.', 'The pawn has been taken: so is the queen.'],
   },
   'damiano-bishop': {
-    name: 'Damiano’s bishop mate',
     also: ['diagonal support'],
     origin: 'After Pedro Damiano, whose book is of 1512.',
     ingredients: ['The queen gives mate directly in front of the king.', 'A bishop holds her.'],
@@ -121,7 +111,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ],
   },
   arabian: {
-    name: 'Arabian mate',
     also: [],
     origin: 'Found in old Arabic manuscripts; one of the oldest mates written down.',
     ingredients: [
@@ -132,7 +121,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['The knight stands one square off: the king takes the rook or slips out.'],
   },
   anastasia: {
-    name: 'Anastasia’s mate',
     also: [],
     origin: 'From the novel “Anastasia und das Schachspiel” (1803).',
     ingredients: [
@@ -146,7 +134,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ],
   },
   hook: {
-    name: 'Hook mate',
     also: [],
     ingredients: [
       'A rook gives check next to the king.',
@@ -160,7 +147,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ],
   },
   legal: {
-    name: 'Légal’s mate',
     also: ['sea-cadet mate'],
     origin: 'After the Sire de Légal (18th century).',
     ingredients: [
@@ -168,10 +154,9 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
       'A bishop on f7 and a knight on e5 hold each other and guard.',
       'The other knight gives mate on d5.',
     ],
-    failures: ['The knight on e5 can simply be taken: then the queen was given for nothing.'],
+    failures: ['The knight on e5 can simply be taken: then the queen was given away.'],
   },
   morphy: {
-    name: 'Morphy’s mate',
     also: [],
     origin: 'After Paul Morphy (19th century).',
     ingredients: [
@@ -182,7 +167,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['A man steps between on the long diagonal.', 'The rook’s file is shut: the king steps aside.'],
   },
   pillsbury: {
-    name: 'Pillsbury’s mate',
     also: [],
     origin: 'After Harry Nelson Pillsbury (about 1900).',
     ingredients: [
@@ -193,7 +177,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['A man steps between rook and king.', 'The king goes to f8.'],
   },
   reti: {
-    name: 'Réti’s mate',
     also: [],
     origin: 'From a game Richard Réti won in Vienna in 1910.',
     ingredients: [
@@ -204,7 +187,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['One of the four squares is empty.', 'Something stands between rook and bishop.'],
   },
   blackburne: {
-    name: 'Blackburne’s mate',
     also: [],
     origin: 'After Joseph Henry Blackburne (19th century).',
     ingredients: [
@@ -219,14 +201,12 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     ],
   },
   lolli: {
-    name: 'Lolli’s mate',
     also: [],
     origin: 'After Giambattista Lolli, whose book is of 1763.',
     ingredients: ['A pawn has come to f6.', 'It holds the queen, who gives mate in front of the king.'],
     failures: ['The pawn is taken before the queen arrives.', 'A rook on f8 has left: the king runs there.'],
   },
   'max-lange': {
-    name: 'Max Lange’s mate',
     also: [],
     origin: 'After Max Lange (19th century).',
     ingredients: [
@@ -237,7 +217,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['The bishop’s line to the queen is shut: the king takes her.'],
   },
   epaulette: {
-    name: 'Epaulette mate',
     also: [],
     origin: 'An epaulette is the shoulder piece of a uniform: the king wears its own men.',
     ingredients: [
@@ -247,7 +226,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['One shoulder has moved: the king steps aside.', 'A man steps between queen and king.'],
   },
   'swallows-tail': {
-    name: 'Swallow’s tail mate',
     also: ['guéridon mate'],
     origin: 'The two men behind the king look like a swallow’s tail; guéridon is French for a small table.',
     ingredients: [
@@ -257,7 +235,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['Nobody holds the queen.', 'One tail feather is missing: the king slips out behind.'],
   },
   dovetail: {
-    name: 'Dovetail mate',
     also: ['Cozio’s mate'],
     origin: 'Also after Carlo Cozio, whose book is of 1766.',
     ingredients: [
@@ -267,7 +244,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['Nobody holds the queen.', 'One of the two squares is empty.'],
   },
   corner: {
-    name: 'Corner mate',
     also: [],
     ingredients: [
       'The king is in the corner, with one square taken by its own piece.',
@@ -277,7 +253,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['The file is shut: the king steps aside.', 'The knight can be taken.'],
   },
   'kill-box': {
-    name: 'Kill box mate',
     also: ['box mate'],
     ingredients: [
       'A rook gives check next to the king.',
@@ -287,7 +262,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['The square behind the king is free.', 'A man steps between queen and rook.'],
   },
   triangle: {
-    name: 'Triangle mate',
     also: [],
     ingredients: [
       'The queen gives mate diagonally next to the king.',
@@ -297,7 +271,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['The square behind the king is free.', 'A man steps between queen and rook.'],
   },
   vukovic: {
-    name: 'Vuković’s mate',
     also: [],
     origin: 'After Vladimir Vuković, who wrote on attacks.',
     ingredients: [
@@ -308,14 +281,12 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['Nobody holds the rook.', 'The knight stands elsewhere: the king steps aside.'],
   },
   balestra: {
-    name: 'Balestra mate',
     also: [],
     origin: 'Balestra is Italian for crossbow.',
     ingredients: ['A bishop gives check.', 'The queen alone shuts two squares or more.'],
     failures: ['The bishop’s line is blocked.', 'The queen shuts one square too few.'],
   },
   suffocation: {
-    name: 'Suffocation mate',
     also: [],
     ingredients: [
       'A knight gives check.',
@@ -325,7 +296,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['The bishop’s diagonal is shut.', 'The knight can be taken.'],
   },
   'double-bishop': {
-    name: 'Double-bishop mate',
     also: ['two bishops’ mate'],
     ingredients: [
       'The king is on the edge, with its own piece beside it.',
@@ -334,14 +304,12 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['One diagonal is blocked.', 'The bishops cross instead: that is another mate.'],
   },
   'david-goliath': {
-    name: 'David and Goliath mate',
     also: ['pawn mate'],
     origin: 'The smallest man fells the king.',
-    ingredients: ['A pawn gives mate.', 'An own pawn stands next to the king.'],
+    ingredients: ['A pawn gives mate.', 'A pawn of the king’s own side stands next to it.'],
     failures: ['The pawn can be taken, also in passing.', 'The king takes the pawn: nobody holds it.'],
   },
   ladder: {
-    name: 'Ladder mate',
     also: ['roller', 'two-rook mate'],
     ingredients: [
       'One rook or queen guards the line in front of the king.',
@@ -350,7 +318,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['The king comes near and takes a rook: first move it far away.', 'The fence has a gap.'],
   },
   scholars: {
-    name: 'Scholar’s mate',
     also: ['four-move mate'],
     ingredients: [
       'The queen takes on f7, the square only the king guards.',
@@ -360,7 +327,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['f7 is guarded once more.', 'A pawn or knight steps in the queen’s way.'],
   },
   fools: {
-    name: 'Fool’s mate',
     also: ['two-move mate'],
     origin: 'The shortest game there is ends so.',
     ingredients: [
@@ -371,8 +337,6 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
     failures: ['A pawn or piece steps between.', 'The e- or d-pawn has moved: the king runs.'],
   },
   'queen-king-support': {
-    // Broadly read the queen may be protected by any piece, so the name speaks of the support alone.
-    name: 'Support mate',
     also: ['queen and king mate', 'kiss of death'],
     ingredients: [
       'The king stands on the edge.',

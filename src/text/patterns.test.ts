@@ -7,6 +7,7 @@ import {
   listRoleSentences,
   mateNamedText,
   matchText,
+  PATTERN_NAMES,
   PATTERN_WORDS,
   sacrificeText,
   stairText,
@@ -15,8 +16,9 @@ import {
 } from '.';
 
 test.each(PATTERN_IDS)('%s: a name of its own, ingredients and what goes wrong in whole sentences', (id) => {
-  const { name, also, origin, ingredients, failures } = PATTERN_WORDS[id];
-  const names = PATTERN_IDS.flatMap((other) => [PATTERN_WORDS[other].name, ...PATTERN_WORDS[other].also]);
+  const name = PATTERN_NAMES[id];
+  const { also, origin, ingredients, failures } = PATTERN_WORDS[id];
+  const names = PATTERN_IDS.flatMap((other) => [PATTERN_NAMES[other], ...PATTERN_WORDS[other].also]);
   for (const one of [name, ...also]) expect(names.filter((other) => other === one)).toHaveLength(1);
   expect(ingredients.length).toBeGreaterThanOrEqual(2);
   expect(failures.length).toBeGreaterThanOrEqual(1);

@@ -14,11 +14,12 @@ import {
 } from '@/core/patterns';
 import { listAttackers, type Position, type PositionDraft } from '@/core/rules';
 import { PATTERN_WORDS } from './patternBook';
+import { PATTERN_NAMES } from './patternNames';
 import { countWords, listWords, ROLE_WORDS } from './words';
 
 /** In the order of their names, as in a register. */
 const SORTED_IDS = PATTERN_IDS.toSorted((one, other) =>
-  PATTERN_WORDS[one].name.localeCompare(PATTERN_WORDS[other].name, 'en'),
+  PATTERN_NAMES[one].localeCompare(PATTERN_NAMES[other], 'en'),
 );
 
 /** The patterns that fit what is typed: a part of a name, a man of the picture, or the square on which mate is given; all for nothing. */
@@ -34,7 +35,8 @@ export function findPatterns(sought: string): PatternId[] {
 
 /** Names with plain letters too: nobody types the accents. */
 function nameOf(id: PatternId): string {
-  const { name, also } = PATTERN_WORDS[id];
+  const name = PATTERN_NAMES[id];
+  const { also } = PATTERN_WORDS[id];
   const text = [name, ...also].join(' ').toLowerCase();
   return `${text} ${text
     .normalize('NFD')
@@ -116,7 +118,7 @@ function groupByMen(guards: PatternRoles['guards']) {
 export function tagsText(tags: readonly MateTag[], ours: readonly MateTag<string>[] = []): string {
   const sentence = (begin: string, how: MateTag['how']) => {
     const own = ours.filter((tag) => tag.how === how).map(({ id }) => id);
-    const named = tags.filter((tag) => tag.how === how).map(({ id }) => PATTERN_WORDS[id].name);
+    const named = tags.filter((tag) => tag.how === how).map(({ id }) => PATTERN_NAMES[id]);
     const names = [...own, ...named];
     return names.length === 0 ? [] : [`${begin}: ${listWords(names)}.`];
   };
@@ -131,7 +133,7 @@ export function mateNamedText(
 ): string {
   const named = namePatterns(mated).filter(({ reading }) => areLooseShown || reading === 'strict');
   const roles = named[0]?.roles ?? tellMate(mated);
-  const names = [...clubNames, ...named.map(({ id }) => PATTERN_WORDS[id].name)];
+  const names = [...clubNames, ...named.map(({ id }) => PATTERN_NAMES[id])];
   const head =
     names.length === 0 ? 'It is mate, without a name of the book.' : `It is mate: ${listWords(names)}.`;
   return roles === undefined ? head : `${head} ${matchText(mated, roles)}`;
@@ -181,7 +183,7 @@ function capital(text: string): string {
 /** "It is called: Smothered mate. We call it: The lighthouse."; a broad reading is no name for a child. */
 export function mateCalledText(names: readonly PatternMatch[], ours: readonly string[]): string {
   const name = names.find(({ reading }) => reading === 'strict');
-  const called = name === undefined ? '' : `It is called: ${PATTERN_WORDS[name.id].name}.`;
+  const called = name === undefined ? '' : `It is called: ${PATTERN_NAMES[name.id]}.`;
   const calledHere = ours.length === 0 ? '' : `We call it: ${listWords(ours)}.`;
   return `${called} ${calledHere}`.trim();
 }

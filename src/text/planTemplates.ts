@@ -42,7 +42,7 @@ const USUAL: Readonly<Record<Stage, Usual>> = {
     asked: [position('8/5p2/8/2n1R2b/8/4p3/8/8 w - - 0 1', 'Every capture of the rook')],
   },
   attack: {
-    show: 'Attacked and protected. A man nobody protects can be had for nothing.',
+    show: 'Attacked and protected. A piece nobody protects is free to take.',
     ask: 'The rook is attacked: what are all the answers?',
     play: 'A game in which each move is first looked at by the neighbour: does it leave a man alone?',
     items: [position('4k3/8/8/3b4/8/8/6R1/4K3 w - - 0 1', 'The rook is attacked')],

@@ -20,13 +20,13 @@ const EVERYONE = ['Fern', 'Juno', 'Otter', 'Quill', 'Wren'];
 
 test('who needs a topic is told by name, and the whole class as such', () => {
   const text = (weak: string[], due: string[]) => repeatText({ weak, due }, EVERYONE);
-  expect(text(['Fern', 'Otter'], [])).toBe('Little comes right: Fern and Otter.');
+  expect(text(['Fern', 'Otter'], [])).toBe('Struggling: Fern and Otter.');
   expect(text([], EVERYONE)).toBe('Due again: the whole class.');
   expect(text(['Quill'], ['Fern', 'Juno', 'Otter', 'Wren'])).toBe(
-    'Little comes right: Quill. Due again: the whole class but Quill.',
+    'Struggling: Quill. Due again: the whole class but Quill.',
   );
   // Of two, one is not "the whole class but one".
-  expect(repeatText({ weak: ['Fern'], due: [] }, ['Fern', 'Juno'])).toBe('Little comes right: Fern.');
+  expect(repeatText({ weak: ['Fern'], due: [] }, ['Fern', 'Juno'])).toBe('Struggling: Fern.');
 });
 
 test('time is told in minutes and hours', () => {

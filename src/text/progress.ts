@@ -168,17 +168,17 @@ export function standingText(standing: Standing): string {
 export const STANDING_WORDS: Readonly<Record<Standing, string>> = {
   'not-begun': 'Not begun',
   begun: 'On the way',
-  repeat: 'Little comes right',
-  can: 'Sure',
+  repeat: 'Struggling',
+  can: 'Secure',
 };
 
-/** "Little comes right: Fern and Otter. Due again: the whole class but Quill." */
+/** "Struggling: Fern and Otter. Due again: the whole class but Quill." */
 export function repeatText(
   { weak, due }: { readonly weak: readonly string[]; readonly due: readonly string[] },
   everyone: readonly string[],
 ): string {
   return [
-    ...(weak.length === 0 ? [] : [`Little comes right: ${whoWords(weak, everyone)}.`]),
+    ...(weak.length === 0 ? [] : [`Struggling: ${whoWords(weak, everyone)}.`]),
     ...(due.length === 0 ? [] : [`Due again: ${whoWords(due, everyone)}.`]),
   ].join(' ');
 }

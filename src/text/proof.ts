@@ -3,8 +3,6 @@ import type { Side } from '@/core/board';
 import type { ProofReport } from '@/core/proof';
 import { listWords, SIDE_WORDS } from './words';
 
-const NUMBERS = new Intl.NumberFormat('en-GB');
-
 /** "White mates in 3; one key: 1 Qg6". Keys in SAN, as from the prover. */
 export function mateText(turn: Side, mateInMoves: number, keys: readonly string[]): string {
   const dots = turn === 'black' ? '1...' : '1';
@@ -47,7 +45,7 @@ export function undecidedText(turn: Side, noMateWithin: number): string {
 export function progressText({ noMateWithin, examining, atMost, nodes }: ProofReport, ms: number): string {
   const excluded = noMateWithin === 0 ? '' : `No mate in ${noMateWithin}. `;
   const found = atMost === undefined ? '' : `Mate in at most ${atMost} is proved. `;
-  const spent = `${NUMBERS.format(nodes)} positions in ${(ms / 1000).toFixed(1)} s`;
+  const spent = `${nodes.toLocaleString('en-GB')} positions in ${(ms / 1000).toFixed(1)} s`;
   // Minimal already: what is left are the other keys and the other count.
   if (atMost === examining) return `${excluded}Mate in ${atMost} is proved. Looking for every key: ${spent}.`;
   return `${excluded}${found}Looking for mate in ${examining}: ${spent}.`;

@@ -14,7 +14,7 @@ export function lessonsText(className: string, { here, away }: { here: number; a
   return `Was in ${here} of ${countWords(here + away, 'lesson')} of ${className}.`;
 }
 
-/** What a class needs, topic by topic: "Mate in 2. Little comes right: Fern." */
+/** What a class needs, topic by topic: "Mate in 2. Struggling: Fern." */
 export function listRepeatLines({ repeats, students }: ClassProgress, most: number): string[] {
   const names = students.map(({ name }) => name);
   return repeats.slice(0, most).map((one) => `${one.name} – ${repeatText(one, names)}`);
@@ -60,7 +60,7 @@ export function reportMailText(name: string, className: string, clubName: string
 export function classMailText(className: string, clubName: string): string {
   return [
     'Hello,',
-    `with this mail comes the report of ${className}: what to repeat, children with like needs, homework and attendance. It names children: please keep it among those who teach them.`,
+    `with this mail comes the report of ${className}: what to repeat, children who need the same things, homework and attendance. It names children: please keep it among those who teach them.`,
     clubName,
   ].join('\n\n');
 }

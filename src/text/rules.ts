@@ -30,7 +30,7 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
   'attack-from': 'Go there in your head. Do you attack the target from there? Does anybody attack you?',
   trapped: 'Ask of each piece: where can it go? Could it be captured there?',
   'attack-kinds':
-    'Go through them all: capture, go away, protect, put something between, open a line, free a protector, pin, attack back, check first.',
+    'Go through them all. Capture, go away or protect. Put something between. Open a line or free a protector. Pin, attack back or check first.',
   'attack-men':
     'Try your pieces one by one. After the move: can your piece still be won? Can the piece that moved be won?',
   'who-is-ahead': 'Cross out what both sides have. Then count the rest in points.',
@@ -55,11 +55,11 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
     'Find the mate they threaten. Then guard the square, make room for the king, or capture the piece.',
   'is-safe-move': 'After the move, look at every check they have.',
   'may-castle':
-    'King and rook have not moved, nothing is between them, and the king is not in check, passes no attacked square and lands on none.',
-  'may-pass': 'Only a pawn that has just moved two steps and is right beside yours, and only at once.',
+    'King and rook have not moved. Nothing is between them. The king is not in check. It crosses no attacked square and lands on none.',
+  'may-pass': 'Only at once. Their pawn has just moved two steps. It is right beside yours.',
   'promote-to': 'Try all four in your head: queen, rook, bishop, knight.',
   'write-move':
-    'Letter of the piece, x for a capture, the square, + for check or # for mate. A pawn has no letter.',
+    'The letter of the piece, x for a capture, the square. Then + for check or # for mate. A pawn has no letter.',
   'play-written': 'The letter tells you which piece, the square tells you where. No letter means a pawn.',
   'repair-line': 'Compare what is written with the move: piece, x, square, sign, and which of two pieces.',
   'garbled-line':

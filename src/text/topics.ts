@@ -1,7 +1,7 @@
 /** What is said of what a child can. */
 import { isTelling, parseTopic, type Mastery, type RoundReason } from '@/core/progress';
 import { FAMILY_WORDS } from './families';
-import { PATTERN_WORDS } from './patternBook';
+import { PATTERN_NAMES } from './patternNames';
 import { countWords, listWords } from './words';
 
 /** "Where can it go?", "Mate in 2", "Smothered mate". */
@@ -13,7 +13,7 @@ export function topicText(topic: string): string {
     case 'mate':
       return parts.mateInMoves === 5 ? 'Mate in 5 and more' : `Mate in ${parts.mateInMoves}`;
     case 'pattern':
-      return PATTERN_WORDS[parts.pattern].name;
+      return PATTERN_NAMES[parts.pattern];
     case undefined:
       return 'Something that is not taught any more';
   }

@@ -137,6 +137,22 @@ for (const [words, width, height] of [
   });
 }
 
+test('on a phone that lies the pawns game has its whole board beside what is said', async ({ page }) => {
+  await page.setViewportSize({ width: 844, height: 390 });
+  await takeSeat(page, club().classes.lantern.code, 'Wren');
+  await openPage(page, '/seat/pawns');
+  const board = page.getByRole('grid', { name: 'Board of the pawns game' });
+  const question = page.getByRole('heading', { level: 1 });
+  await expect(board).toBeInViewport({ ratio: 0.99 });
+  await expect(question).toBeInViewport({ ratio: 0.99 });
+  await expect(page.getByRole('button', { name: 'New game' })).toBeInViewport({ ratio: 0.99 });
+  const [left, right] = [await board.boundingBox(), await question.boundingBox()];
+  expect(right?.x ?? 0).toBeGreaterThanOrEqual((left?.x ?? 0) + (left?.width ?? 0));
+  // What comes last is scrolled to, and the board stays.
+  await page.getByLabel('Turn the board after each move').scrollIntoViewIfNeeded();
+  await expect(board).toBeInViewport({ ratio: 0.99 });
+});
+
 test.describe('by keyboard alone', () => {
   test('every answer mode is answered with Tab, arrows, Enter and letters', async ({ page }) => {
     await openExercises(page);

@@ -12,7 +12,7 @@ test('a score sheet is looked through, kept for its child, and the mate that was
 }) => {
   await signInCoach(page, club().lead);
   await openPage(page, '/games');
-  await page.getByRole('link', { name: 'Bring in games' }).click();
+  await page.getByRole('link', { name: 'Import games' }).click();
   await page.waitForURL('**/games/import');
   await waitUntilAwake(page);
   await page.getByLabel('Or paste a score sheet').fill(SHEET);
@@ -21,7 +21,7 @@ test('a score sheet is looked through, kept for its child, and the mate that was
   await expect(page.getByText('Move 6, White: White had a mate in 2 here. Played was Nxd1.')).toBeVisible();
   await expect(page.getByText(/Read up to here: .*Ke5/)).toBeVisible();
   await page.getByLabel('Whose game is game 1').selectOption({ label: 'Moss, Lantern class' });
-  await page.getByRole('button', { name: 'Keep game 1' }).click();
+  await page.getByRole('button', { name: 'Save game 1' }).click();
   await page.getByRole('link', { name: 'Open the game' }).click();
   await page.waitForURL(/games\/\d+$/);
   await waitUntilAwake(page);

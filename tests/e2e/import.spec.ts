@@ -17,7 +17,7 @@ const GAMES = MATES.map(
 test('a file of games becomes puzzles in a set; what is none is told with its reason', async ({ page }) => {
   await signInCoach(page, club().lead);
   await openPage(page, '/sets');
-  await page.getByRole('link', { name: 'Bring in positions' }).click();
+  await page.getByRole('link', { name: 'Import positions' }).click();
   await page.waitForURL('**/sets/import');
   await waitUntilAwake(page);
   await page.locator('input[type=file]').setInputFiles({

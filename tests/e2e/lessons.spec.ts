@@ -54,7 +54,7 @@ test('a coach plans a lesson, notes who is there by one tap, and the child that 
   await page.getByRole('link', { name: 'Lessons and plans' }).click();
   await page.waitForURL('**/lessons');
   await waitUntilAwake(page);
-  const held = page.locator('section').filter({ has: page.getByRole('heading', { name: 'Were held' }) });
+  const held = page.locator('section').filter({ has: page.getByRole('heading', { name: 'Past lessons' }) });
   const last = held.getByRole('listitem').first();
   await last.getByRole('combobox').selectOption({ label: 'Rooks on the last rank' });
   await expect(last.getByRole('combobox')).toHaveValue(/\d+/);

@@ -44,7 +44,7 @@ test('twelve mates in two with Boden’s or the smothered mate, level 3, none th
   await store(page, 1, 'Seen before');
   await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Tidepool class' });
   await page.getByRole('button', { name: 'Give to class' }).click();
-  await expect(page.getByText('It lies on the seats of Tidepool class now.')).toBeVisible();
+  await expect(page.getByText('Tidepool class can see it now.')).toBeVisible();
 
   await compose(page, 12);
   await expect(

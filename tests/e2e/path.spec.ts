@@ -38,7 +38,7 @@ test('the coach orders the path by buttons, by keyboard and by drag, and closes 
   await expect(rows.first()).toContainText('1. The board');
   await page.getByRole('button', { name: 'The board: later' }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
-  await expect(rows.first()).toContainText('1. How the men go');
+  await expect(rows.first()).toContainText('1. How the pieces move');
   // By keyboard: take it up, move it up, lay it down.
   await page.getByRole('button', { name: 'Move The board' }).focus();
   await page.keyboard.press('Space');

@@ -38,7 +38,7 @@ test('reports wait for the caution; one goes into the outbox, is looked at, save
   await openPage(page, `${club().pathOf('lantern')}/reports`);
   const makers = page.getByRole('button', { name: 'Make the PDF' });
   await expect(makers.first()).toBeDisabled();
-  await page.getByLabel('I give it only to those who may have it').check();
+  await page.getByLabel('I will share it only with people who are allowed to see it.').check();
   await expect(makers.first()).toBeEnabled();
   const classId = club().pathOf('lantern').replace('/classes/', '');
   const made = await page.request.get(`/print/reports?what=children&classId=${classId}&studentId=&paper=a4`);

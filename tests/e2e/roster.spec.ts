@@ -52,7 +52,7 @@ test('a set can be given once only, a puzzle opened on the Desk and taken out of
   await openPage(page, '/sets');
   await page.getByRole('link', { name: /Two crossings/ }).click();
   await page.getByRole('button', { name: 'Give to class' }).click();
-  await expect(page.getByText('It lies on the seats of Harbour class now.')).toBeVisible();
+  await expect(page.getByText('Harbour class can see it now.')).toBeVisible();
   await expect(page.getByRole('link', { name: 'Answers' })).toHaveCount(1);
   await page.getByRole('switch', { name: 'Show solutions' }).check({ force: true });
   await expect(page.getByText(/^Key: /).first()).toBeVisible();

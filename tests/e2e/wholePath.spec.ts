@@ -39,7 +39,7 @@ test('coach, child, coach: a position is proved, given, solved in another browse
   await coach.getByRole('link', { name: /Tide tables/ }).click();
   await coach.getByLabel('Class', { exact: true }).selectOption({ label: 'Tide class' });
   await coach.getByRole('button', { name: 'Give to class' }).click();
-  await expect(coach.getByText('It lies on the seats of Tide class now.')).toBeVisible();
+  await expect(coach.getByText('Tide class can see it now.')).toBeVisible();
 
   // The child, in a browser of its own, on a tablet.
   const childContext = await browser.newContext({ viewport: { width: 768, height: 1024 }, hasTouch: true });

@@ -6,7 +6,7 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { strFromU8, unzipSync } from 'fflate';
 import fc from 'fast-check';
-import type { z } from 'zod';
+import type { z } from 'zod/mini';
 import type { ServiceFault } from '@/contracts/faults';
 import { exportClub } from '@/server/services/clubExport';
 import { faultText } from '@/text';
@@ -19,7 +19,7 @@ jest.setTimeout(1_800_000);
 
 /** The browser's cookies, and the schemas that what it sent was held against. */
 const mockJar = new Map<string, string>();
-const mockSchemas: z.ZodType[] = [];
+const mockSchemas: z.ZodMiniType[] = [];
 class MockSentOn extends Error {}
 jest.mock('next/headers', () => ({
   cookies: () =>
@@ -37,12 +37,12 @@ jest.mock('next/navigation', () => ({
   },
 }));
 jest.mock('@/server/auth/parseInput', () => {
-  const actual = jest.requireActual<{ parseInput: (schema: z.ZodType, input: unknown) => unknown }>(
+  const actual = jest.requireActual<{ parseInput: (schema: z.ZodMiniType, input: unknown) => unknown }>(
     '@/server/auth/parseInput',
   );
   return {
     ...actual,
-    parseInput: (schema: z.ZodType, input: unknown) => {
+    parseInput: (schema: z.ZodMiniType, input: unknown) => {
       mockSchemas.push(schema);
       return actual.parseInput(schema, input);
     },
@@ -81,7 +81,7 @@ async function readClub({ clubId }: Club): Promise<Record<string, string>> {
   );
 }
 
-const inputsOf = (schema: z.ZodType | undefined, idsOf: (field: string) => readonly number[]) =>
+const inputsOf = (schema: z.ZodMiniType | undefined, idsOf: (field: string) => readonly number[]) =>
   schema === undefined
     ? anything
     : fc.oneof({ weight: 4, arbitrary: ofForm(schema, idsOf) }, { weight: 1, arbitrary: anything });

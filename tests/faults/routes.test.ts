@@ -4,7 +4,7 @@
  */
 import { readdirSync } from 'node:fs';
 import fc from 'fast-check';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { newAttemptSchema, newShownSchema } from '@/contracts/attempts';
 import { setFileSchema } from '@/contracts/files';
 import { classIdSchema, mailIdSchema, setIdSchema } from '@/contracts/ids';
@@ -50,7 +50,7 @@ const PLACES = readdirSync('src/app', { recursive: true, encoding: 'utf8' })
   .sort();
 
 /** What stands behind the question mark of our addresses, and what pages read there by hand. */
-const ASKED: readonly z.ZodType[] = [
+const ASKED: readonly z.ZodMiniType[] = [
   blankSheetsSchema,
   childSchema,
   lessonsFileSchema,
@@ -60,8 +60,8 @@ const ASKED: readonly z.ZodType[] = [
   rosterFileSchema,
   setFileSchema,
   setSheetsSchema,
-  z.object({ mailId: mailIdSchema, classId: classIdSchema, into: setIdSchema }).partial(),
-  z.object({ fen: z.string(), of: z.enum(['week', 'topic', 'family']), value: z.string() }).partial(),
+  z.partial(z.object({ mailId: mailIdSchema, classId: classIdSchema, into: setIdSchema })),
+  z.partial(z.object({ fen: z.string(), of: z.enum(['week', 'topic', 'family']), value: z.string() })),
 ];
 
 withDatabase();

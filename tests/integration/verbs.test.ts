@@ -329,6 +329,13 @@ test.each([
   [['compose', '--mate', '2', '--pattern', 'nothing'], 'There is no mate "nothing". The names are: legal,'],
   [['compose', '--mate', '1', '--key', 'quiet'], '--key of a mate in 1 is one of check, capture, promotion.'],
   [['compose', '--mate', '2', '--side', 'red'], '--side is white or black.'],
+  [['prove', '--pattern', 'nonsense', '-'], "prove: Unknown option '--pattern'."],
+  [['judge', '--json=yes', '-'], "judge: Option '--json' does not take an argument."],
+  [['fate', '--depth'], "fate: Option '--depth <value>' argument missing."],
+  [['name', 'mates.epd', 'more.epd'], 'name does not take "more.epd".'],
+  [['backup', '--json', 'club.zip'], "backup: Unknown option '--json'."],
+  [['constructor'], 'There is no command "constructor".'],
+  [['--json', 'prove'], 'There is no command "--json".'],
 ])('%j is not understood, and why is said', async (words, told) => {
   const ended = await run(words);
   expect(ended.code).toBe(2);

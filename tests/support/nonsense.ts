@@ -3,7 +3,7 @@
  * anything in them. Drawn by fast-check, which shrinks what fails.
  */
 import fc from 'fast-check';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 
 /** The part of JSON Schema that ours become. */
 interface Form {
@@ -80,7 +80,7 @@ export const anything: fc.Arbitrary<unknown> = fc.oneof(
 
 /** Has the form that is asked for; `idsOf` gives numbers that stand for something, by the name of the field. */
 export function ofForm(
-  schema: z.ZodType,
+  schema: z.ZodMiniType,
   idsOf: (field: string) => readonly number[],
 ): fc.Arbitrary<unknown> {
   const form: unknown = z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any', reused: 'inline' });

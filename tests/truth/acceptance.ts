@@ -14,7 +14,7 @@ import {
   open,
   turned,
 } from './chessBoard';
-import { looksLike, type TaskFields } from './notes';
+import type { TaskFields } from './notes';
 import {
   findKingOf,
   kindOf,
@@ -286,6 +286,12 @@ export function acceptanceOf(id: ExerciseId, task: TaskFields): Accepts {
       return oneMove(task.fen, ({ after }) =>
         task.mateInMoves > 2 ? false : mustBeMated(after, task.mateInMoves - 1),
       );
+    case 'name-line':
+      return options([nameOfLine(task)]);
+    case 'last-square':
+    case 'whole-line':
+    case 'right-order':
+      return isShort(task) ? acceptHabit(id, task) : () => undefined;
     case 'set-up':
     case 'repair':
       return acceptSetUp(id, task);
@@ -294,6 +300,39 @@ export function acceptanceOf(id: ExerciseId, task: TaskFields): Accepts {
     default:
       return () => undefined;
   }
+}
+
+/** A mate short enough to be worked out by trying everything, all men put between counted. */
+const isShort = ({ mateInMoves, count }: TaskFields) => mateInMoves <= 2 && count !== 'no-blocks';
+
+/** A mate thought out before it is played: its last square, its moves of both sides, its own moves in their order. */
+function acceptHabit(
+  id: 'last-square' | 'whole-line' | 'right-order',
+  { fen, mateInMoves }: TaskFields,
+): Accepts {
+  const keys = movesOf(fen).filter(({ after }) => mustBeMated(after, mateInMoves - 1));
+  // Of a mate in two every reply is a longest one.
+  const lines = keys.flatMap((key) =>
+    mateInMoves === 1
+      ? [[key]]
+      : movesOf(key.after).flatMap((reply) => matesIn(reply.after).map((mate) => [key, reply, mate])),
+  );
+  if (id === 'last-square') return oneOf(lines.map((line) => squareOf(line.at(-1)?.to ?? 'a1')));
+  if (id === 'whole-line') {
+    const right = new Set(lines.map((line) => line.map(({ lan }) => lan).join(' ')));
+    return (answer) => answer.kind === 'play' && right.has(answer.moves.join(' '));
+  }
+  const bare = (san = '') => san.replace(/[+#]$/, '');
+  const right = new Set(lines.map((line) => [line[0], line[2]].map((move) => bare(move?.san)).join(' ')));
+  return (answer) => answer.kind === 'choose' && right.has(answer.options.join(' '));
+}
+
+/** A file by its letter, a rank by its number, a diagonal by its ends. */
+function nameOfLine({ from, to, asks }: TaskFields): string {
+  const kind = from % 8 === to % 8 ? 'file' : to - from < 8 ? 'rank' : 'diagonal';
+  if (asks === 'kind') return kind;
+  if (kind === 'diagonal') return `diagonal-${nameOf(from)}-${nameOf(to)}`;
+  return kind === 'file' ? `file-${nameOf(from).charAt(0)}` : `rank-${nameOf(from).charAt(1)}`;
 }
 
 const INITIAL = readBoard('rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1').cells;
@@ -511,4 +550,11 @@ function acceptWay(id: ExerciseId, task: TaskFields): Accepts {
     // Neither right nor wrong while it goes on.
     return task.commit === 'line' ? false : undefined;
   };
+}
+
+export function looksLike(san: string, garbled: string): boolean {
+  return (
+    san.length === garbled.length &&
+    Array.from(garbled).every((sign, index) => sign === '_' || sign === san.charAt(index))
+  );
 }

@@ -14,14 +14,41 @@ export function listAnswers(id: ExerciseId, exercise: Exercise, task: TaskFields
   return [exercise.solution, ...beside, ...listMore(id, exercise, task, seed)];
 }
 
-function listMore(id: ExerciseId, { ask }: Exercise, task: TaskFields, seed: number): Answer[] {
+function listMore(id: ExerciseId, { ask, solution }: Exercise, task: TaskFields, seed: number): Answer[] {
   if (WAYS.includes(id)) return listWays(id, task, seed);
   if (ask.kind === 'play' && ask.rules === 'legal')
     return movesOf(task.fen).map(({ lan }) => ({ kind: 'play', moves: [lan], slips: 0 }));
+  if (id === 'whole-line') return listLines(exerciseLine(solution), task, seed);
   if (id === 'missing-man' || id === 'missing-part') return listAdded(ask, task, seed);
   if (ask.kind === 'write' && ask.form === 'move')
     return movesOf(task.fen).map(({ san }) => ({ kind: 'write', text: san }));
   return [];
+}
+
+const exerciseLine = (solution: Exercise['solution']) => (solution.kind === 'play' ? solution.moves : []);
+
+/** Lines of both sides that leave the stated one at some move, every first move among them, and go on at random, mates first. */
+function listLines(line: readonly string[], task: TaskFields, seed: number): Answer[] {
+  const random = createRandom(seed);
+  const pick = <Value>(values: readonly Value[]) => values[Math.floor(random() * values.length)];
+  const follow = (begun: readonly string[]): Answer => {
+    const moves: string[] = [];
+    let fen = task.fen;
+    while (moves.length < line.length) {
+      const known = begun[moves.length];
+      const open = movesOf(fen);
+      const mates = moves.length === line.length - 1 ? open.filter(({ san }) => san.endsWith('#')) : [];
+      const move =
+        known === undefined ? pick(mates.length > 0 ? mates : open) : open.find(({ lan }) => lan === known);
+      if (move === undefined) break;
+      moves.push(move.lan);
+      fen = move.after;
+    }
+    return { kind: 'play', moves, slips: 0 };
+  };
+  const firsts = movesOf(task.fen).map(({ lan }) => follow([lan]));
+  const later = Array.from({ length: 20 }, (_, at) => follow(line.slice(0, 1 + (at % line.length))));
+  return [...firsts, ...later];
 }
 
 /** Random walks towards the end of a way and a move beyond it, and each step that is not allowed at the beginning. */

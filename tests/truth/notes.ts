@@ -3,7 +3,9 @@
  * is true but speaks for the wrong answer counts as false: `speaksFor` names those.
  */
 import type { Answer, ExerciseId, Note, Reason, Verdict } from '@/core/exercises';
+import { acceptanceOf, looksLike } from './acceptance';
 import {
+  canMateIn,
   exchangeOn,
   findBySan,
   findByText,
@@ -13,6 +15,7 @@ import {
   isStale,
   matesIn,
   movesOf,
+  mustBeMated,
   open,
   exchangeBy,
   turned,
@@ -75,6 +78,8 @@ export interface TaskFields {
   readonly candidates: readonly number[];
   readonly commit: string;
   readonly mateInMoves: number;
+  readonly count: string | undefined;
+  readonly asks: string;
   readonly id: string;
   readonly sans: readonly string[];
 }
@@ -283,7 +288,7 @@ function isTrue(said: Said, note: Note): boolean {
     case 'wrong-rank':
       return note.square % 8 === note.asked % 8 && note.square !== note.asked;
     case 'another-square':
-      return true;
+      return note.asked === task.square;
     case 'no-such-square':
       return !/^[a-h][1-8]$/i.test(note.text.trim());
     // Kings.
@@ -313,16 +318,27 @@ function isTrue(said: Said, note: Note): boolean {
       return true; // Held against a count of its own in `acceptance`.
     // Set-up: held against the initial position.
     case 'board-turned':
+      return answer.kind === 'place' && answer.men.every(({ square }) => [0, 1, 6, 7].includes(square % 8));
     case 'armies-exchanged':
-      return answer.kind === 'place' && answer.men.length > 0;
+      return (
+        answer.kind === 'place' &&
+        answer.men.every(({ square, side }) => (side === 'white' ? square > 47 : square < 16))
+      );
     case 'belongs-elsewhere':
     case 'is-missing':
     case 'is-extra':
     case 'wrong-side':
       return isTrueOfSetUp(said, note);
     case 'king-queen-exchanged':
-    case 'bishop-knight-exchanged':
-      return true;
+    case 'bishop-knight-exchanged': {
+      // The square is the one the sentence names: of the queen, of the knight.
+      const standing = note.code === 'king-queen-exchanged' ? 'king' : 'bishop';
+      return (
+        answer.kind === 'place' &&
+        answer.men.some(({ square, role }) => square === note.square && role === standing) &&
+        (standing === 'king' ? note.square % 8 === 3 : [1, 6].includes(note.square % 8))
+      );
+    }
     case 'too-many':
       return answer.kind === 'number' && answer.value > note.right;
     case 'too-few':
@@ -334,7 +350,7 @@ function isTrue(said: Said, note: Note): boolean {
       return answer.kind === 'play' && answer.moves.length === note.moves;
     // Moves.
     case 'not-a-legal-move':
-      return true;
+      return !isLawful(said);
     case 'move-not-meant':
       return note.move !== note.meant && findBySan(task.fen, note.move) !== undefined;
     case 'mate-not-yet': {
@@ -419,7 +435,12 @@ function isTrue(said: Said, note: Note): boolean {
       return isPiece(cells, note.square, note.role) && isMate(fenWithout(task.fen, note.square));
     case 'other-mate': {
       const first = answer.kind === 'play' ? findByText(task.fen, answer.moves[0] ?? '') : undefined;
-      return first !== undefined && isMate(first.after);
+      return (
+        first !== undefined &&
+        isMate(first.after) &&
+        squareOf(first.to) === note.square &&
+        first.piece === kindOf(note.role)
+      );
     }
     case 'pawn-on-last-rank':
       return (
@@ -433,7 +454,7 @@ function isTrue(said: Said, note: Note): boolean {
       return isTrueOfGap(said, note);
     // Forcing moves.
     case 'forces-nothing':
-      return true;
+      return !isAsked(said, note.square);
     case 'forces': {
       const move = findBySan(task.fen, note.move);
       return (
@@ -441,19 +462,35 @@ function isTrue(said: Said, note: Note): boolean {
       );
     }
     case 'no-mate-there':
+      return !isAsked(said, note.square);
     case 'mates-there':
-      return true;
+      return isAsked(said, note.square);
     // Lines.
     case 'line-too-short':
-      return true;
+      return answer.kind !== 'play' || (lineOf(said).length === answer.moves.length && !isMate(endOf(said)));
     case 'cannot-yet':
-      return true;
+      return (
+        answer.kind === 'choose' &&
+        cannotFollow(task.fen, answer.options.slice(0, answer.options.indexOf(note.san)), note.san)
+      );
     case 'line-breaks':
+      return isTrueBreak(said, note);
     case 'lasts-longer':
-      return true;
+      return lineOf(said).some(({ before, san }, ply) => {
+        const better = findBySan(before, note.better);
+        if (ply % 2 === 0 || san !== note.san || better === undefined || note.better === san) return false;
+        const left = task.mateInMoves - (ply + 1) / 2;
+        const weak = findBySan(before, san);
+        return (
+          left > 2 ||
+          (weak !== undefined && canMateIn(weak.after, left - 1) && !canMateIn(better.after, left - 1))
+        );
+      });
+    // The pawns' game.
     case 'game-lost':
+      return isEnded(said, note.why, note.winner);
     case 'game-drawn':
-      return true;
+      return isEnded(said, note.why, undefined);
     case 'wrong-option':
       return (
         verdict.outcome === 'wrong' &&
@@ -470,6 +507,123 @@ function isTrue(said: Said, note: Note): boolean {
     case 'missing-option':
       return note.reason === undefined || isTrueReason(said, note.reason, note.option);
   }
+}
+
+/** Is this one of the squares that are asked for? What is stated is held against a count of its own in `acceptance`. */
+const isAsked = ({ solution, task, id }: Said, square: number) =>
+  id === 'last-square' && task.mateInMoves <= 2
+    ? acceptanceOf(id, task)({ kind: 'tap', marks: [{ square }] }) === true
+    : solution.kind === 'tap' && solution.marks.some((mark) => mark.square === square);
+
+/** The moves of an answer as far as they are legal, each with the position before it. */
+function lineOf({ task, answer }: Said) {
+  const line: { readonly before: string; readonly san: string; readonly after: string }[] = [];
+  let before = task.fen;
+  for (const text of answer.kind === 'play' ? answer.moves : []) {
+    const move = findByText(before, text);
+    if (move === undefined) break;
+    line.push({ before, san: move.san, after: move.after });
+    before = move.after;
+  }
+  return line;
+}
+
+const endOf = (said: Said) => lineOf(said).at(-1)?.after ?? said.task.fen;
+
+/** Is the move that was called wrong allowed all the same? */
+function isLawful(said: Said): boolean {
+  const { id, answer, verdict } = said;
+  if (answer.kind !== 'play') return false;
+  const ply = verdict.wrongPly ?? 0;
+  const text = answer.moves[ply] ?? '';
+  if (LEGAL_FAMILIES.includes(id)) return lineOf(said).length > ply;
+  const board = boardBefore(said);
+  const from = squareOf(text.slice(0, 2));
+  const isOwn =
+    id === 'pawn-game'
+      ? board.cells[from]?.isWhite === (board.isWhiteToMove === (ply % 2 === 0))
+      : from === askedFrom(said);
+  return isOwn && listTargets(board, from).includes(squareOf(text.slice(2, 4)));
+}
+
+const LEGAL_FAMILIES: readonly ExerciseId[] = [
+  'mate-in-one',
+  'stop-mate',
+  'mate-by-name',
+  'give-up',
+  'whole-line',
+];
+
+/** Is there a game in which the given moves come in this order, and the next one cannot be played? */
+function cannotFollow(fen: string, order: readonly string[], next: string): boolean {
+  const [san, ...rest] = order;
+  if (san === undefined) return findBySan(fen, next) === undefined;
+  const move = findBySan(fen, san);
+  return move !== undefined && movesOf(move.after).some((reply) => cannotFollow(reply.after, rest, next));
+}
+
+/** The named move was made there, its reply is possible, and, where little is left, there is no mate in time any more. */
+function isTrueBreak(
+  said: Said,
+  note: { readonly number: string; readonly san: string; readonly reply: string | undefined },
+): boolean {
+  const { task, answer, verdict } = said;
+  if (answer.kind === 'choose') return answer.options.includes(note.san);
+  const ply = verdict.wrongPly ?? 0;
+  const move = lineOf(said)[ply];
+  if (move?.san !== note.san) return false;
+  const isBlack = open(move.before).turn() === 'b';
+  const count = Math.floor((ply + (open(task.fen).turn() === 'b' ? 1 : 0)) / 2) + 1;
+  if (note.number !== `${count}${isBlack ? '...' : '.'}`) return false;
+  const left = task.mateInMoves - Math.floor(ply / 2) - 1;
+  if (note.reply === undefined) return left > 1 || ply % 2 === 1 || !mustBeMated(move.after, left);
+  const reply = findBySan(move.after, note.reply);
+  if (reply === undefined) return false;
+  return left > 1 || ply % 2 === 1 || left === 0 || !canMateIn(reply.after, left);
+}
+
+/** Does the pawns' game end so, on the board the answer and its reply lead to or one before it? */
+function isEnded(
+  { task, answer, verdict }: Said,
+  why: string,
+  winner: 'white' | 'black' | undefined,
+): boolean {
+  if (answer.kind !== 'play') return false;
+  let { cells, isWhiteToMove } = readBoard(task.fen);
+  const boards = [...answer.moves, ...verdict.refutation].map((text) => {
+    const [from, to] = [squareOf(text.slice(0, 2)), squareOf(text.slice(2, 4))];
+    // Taken in passing, the pawn beside goes.
+    const isPassing = cells[from]?.kind === 'p' && (to - from) % 8 !== 0 && cells[to] === undefined;
+    cells = moveOn(cells, from, to);
+    if (isPassing) cells = liftOff(cells, to + (isWhiteToMove ? -8 : 8));
+    isWhiteToMove = !isWhiteToMove;
+    return { cells, isWhiteToMove };
+  });
+  return boards.some((board) => {
+    const men = (isWhite: boolean) =>
+      board.cells.flatMap((piece, at) => (piece?.isWhite === isWhite ? [at] : []));
+    const isWon = winner !== undefined && (winner === 'white') !== board.isWhiteToMove;
+    const cannotMove = men(board.isWhiteToMove).every(
+      (from) => listTargets({ cells: board.cells, passed: undefined }, from).length === 0,
+    );
+    switch (why) {
+      case 'far-row':
+        return isWon && men(winner === 'white').some((at) => (winner === 'white' ? at > 55 : at < 8));
+      case 'no-men-left':
+        return isWon && !men(board.isWhiteToMove).some((at) => board.cells[at]?.kind !== 'k');
+      case 'no-move':
+        return cannotMove && (winner === undefined || isWon);
+      case 'mate':
+        return (
+          isWon &&
+          cannotMove &&
+          listAttackersOf(board.cells, findKingOf(board.cells, board.isWhiteToMove), !board.isWhiteToMove)
+            .length > 0
+        );
+      default:
+        return winner === undefined;
+    }
+  });
 }
 
 const INITIAL = readBoard('rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1').cells;
@@ -526,13 +680,6 @@ function isTrueOfGap({ task, answer }: Said, note: Note): boolean {
   const isStanding = man.role !== 'pawn' || (man.square > 7 && man.square < 56);
   const mates = kings === 2 && isStanding && isMate(chess.fen());
   return note.code === 'not-mate-yet' ? !mates : mates;
-}
-
-export function looksLike(san: string, garbled: string): boolean {
-  return (
-    san.length === garbled.length &&
-    Array.from(garbled).every((sign, index) => sign === '_' || sign === san.charAt(index))
-  );
 }
 
 function isForcedSo(move: ReturnType<typeof movesOf>[number], label: string, fen: string): boolean {

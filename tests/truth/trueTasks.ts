@@ -6,7 +6,7 @@ import { acceptanceOf } from './acceptance';
 import { listAnswers } from './answers';
 import { listDuelFaults } from './duel';
 import { findFalse, type TaskFields } from './notes';
-import { listWordingFaults } from './wording';
+import { listLongSentences, listWordingFaults } from './wording';
 
 export interface Fault {
   readonly at: string;
@@ -36,6 +36,7 @@ export function listFaults(id: ExerciseId, level: Level, seed: number): Fault[] 
     const said = verdict.notes.map((note) => ({ note, text: noteText(id, note, scene) }));
     for (const { note, text } of said) {
       const fault = findFalse({ id, task, answer, verdict, solution }, note);
+      found.push(...listLongSentences(text));
       if (fault !== undefined) found.push(`${fault}: ${text} ${JSON.stringify(note)}`);
     }
     if (verdict.outcome === 'wrong' && said.every(({ text }) => text.trim() === ''))

@@ -15,7 +15,7 @@ const NEEDED: Partial<Readonly<Record<ExerciseId, readonly RegExp[]>>> = {
   'attack-from': [/one move/, /every square/, /nobody can capture it/],
   'best-square': [/[Aa]dd/, /each middle square/, /each piece it attacks/, /each move/],
   captures: [/every/, /can take/],
-  'free-men': [/every/],
+  'free-men': [/every/, /nobody can take back/],
   unprotected: [/every/, /nobody protects/],
   trapped: [/every/, /no safe square/],
   'attack-kinds': [/attacks/, /[Cc]hoose all/],
@@ -36,11 +36,25 @@ const NEEDED: Partial<Readonly<Record<ExerciseId, readonly RegExp[]>>> = {
   'missing-part': [/One man/],
 };
 
+/** A child of seven reads no longer sentence to its end (the club's own rule). */
+const MOST_WORDS = 16;
+
+export const sentencesOf = (text: string) => text.split(/(?<=[.?!:])\s+/);
+export const wordsOf = (text: string) => text.split(/\s+/).filter((word) => word !== '');
+
+export function listLongSentences(text: string): string[] {
+  return sentencesOf(text)
+    .filter((sentence) => wordsOf(sentence).length > MOST_WORDS)
+    .map((sentence) => `"${sentence}" is too long to read`);
+}
+
 /** What a question lacks; empty when nothing. */
 export function listWordingFaults(id: ExerciseId, exercise: Exercise): string[] {
   const text = questionText(exercise.question);
   const missing = (NEEDED[id] ?? []).filter((needed) => !needed.test(text));
   const faults = missing.map((needed) => `"${text}" does not say ${String(needed)}`);
+  const spoken = [text, ...exercise.hints.map((hint) => hintText(id, hint))];
+  faults.push(...spoken.flatMap(listLongSentences));
   const { ask, scene } = exercise;
   if (ask.kind === 'play' && ask.rules === 'way' && !/whole way/.test(text))
     faults.push(`"${text}" does not say that the whole way is told first`);

@@ -8,7 +8,7 @@ import { createReadStream } from 'node:fs';
 import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip } from 'node:zlib';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { Advice } from '../say';
 
 const HEAD = '-- vorschule-backup ';

@@ -2,7 +2,7 @@
  * One simulated child on its device: signs in with its card, hears the board, thinks, answers, changes its mind and drops out. It speaks
  * to the server over HTTP only, and keeps its answers in the same outbox as the app, so that a server that is away loses none.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { v4 as makeUuid } from 'uuid';
 import { keptAttemptSchema, type KeptAttempt, type SeatRound } from '@/contracts/attempts';
 import {
@@ -34,7 +34,7 @@ export interface SimCard {
   readonly strength: number;
 }
 
-export const simCardsSchema: z.ZodType<SimCard[]> = z.array(
+export const simCardsSchema: z.ZodMiniType<SimCard[]> = z.array(
   z.object({
     name: z.string(),
     studentId: z.number(),
@@ -51,7 +51,7 @@ const CLOCKS: DeviceClocks = {
 
 /** Of the round that a task is opened with, what a simulated child reads. */
 const roundSchema = z.custom<SeatRound>(
-  (value) => typeof value === 'object' && value !== null && 'roundId' in value && 'tasks' in value,
+  (value: unknown) => typeof value === 'object' && value !== null && 'roundId' in value && 'tasks' in value,
 );
 
 export interface SimSeat {

@@ -1,5 +1,5 @@
 /** `vorschule judge`: written solutions in, each with its verdict out. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Position } from '@/core/rules';
 import { createMateSearch } from '@/core/search';
 import { judgeWritten, type WrittenVerdict } from '@/core/written';
@@ -21,7 +21,7 @@ export interface JudgeOptions {
 const questionSchema = z.object({
   fen: z.string(),
   line: z.string(),
-  claimed: z.number().int().min(1).max(30).optional(),
+  claimed: z.optional(z.int().check(z.minimum(1), z.maximum(30))),
 });
 
 /** One object a line with --json; the shape is a contract. Nothing applies to a line that holds but its verdict. */

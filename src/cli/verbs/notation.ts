@@ -1,5 +1,5 @@
 /** `vorschule notation`: written moves in, each read with its remarks or the reason why it is no move there. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { LANGUAGES, makeMoveText, readMove, type Language, type ReadMove } from '@/core/notation';
 import type { Position } from '@/core/rules';
 import { readMoveText } from '@/text';

@@ -1,5 +1,5 @@
 /** Which piece an exercise is about, in the families that ask about one: what a child can do with a rook says nothing of a knight. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Role } from '../board';
 import { getDraft } from '../notation';
 import type { FamilyId } from './registry';

@@ -3,7 +3,7 @@
  * might be pinned is another lesson. `trapped`: their pieces that cannot go anywhere without being taken there (the first grade of
  * safe); pawns are not asked about. `attack-from`: where one man of ours attacks a man of theirs and cannot be taken.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { opponentOf, type Square } from '../board';
 import { listAttackers, listLawfulReach, type PositionDraft } from '../rules';
 import { squareSchema } from './answer';
@@ -71,12 +71,13 @@ function findSafeSquare(draft: PositionDraft, from: Square): Square | undefined 
 
 const attackFromShape = z.object({ fen: boardTextSchema, square: squareSchema, target: squareSchema });
 type AttackFromTask = z.infer<typeof attackFromShape>;
-const attackFromTaskSchema = attackFromShape
-  .refine(({ fen, square, target }) => {
+const attackFromTaskSchema = attackFromShape.check(
+  z.refine(({ fen, square, target }) => {
     const { board, turn } = getDraft(fen);
     return board[square]?.side === turn && board[target]?.side === opponentOf(turn);
-  }, 'the two men are not there')
-  .refine((task) => listAttackingSquares(task).length > 0, 'no such square');
+  }, 'the two men are not there'),
+  z.refine((task) => listAttackingSquares(task).length > 0, 'no such square'),
+);
 
 export const attackFromFamily = defineFamily<AttackFromTask, 'tap'>({
   id: 'attack-from',

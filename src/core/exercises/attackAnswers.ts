@@ -4,7 +4,7 @@
  * man that can answer in one of these ways, or every square the attacked man can go to. An answer is a move of that kind that is
  * sound: nothing is lost in the exchange where the man went, nor on the square of the attacked man.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Square } from '../board';
 import { getPosition, makeSan, makeSanLine } from '../notation';
 import { playMove } from '../rules';
@@ -38,9 +38,10 @@ export const attackKindsFamily = defineFamily<AttackedTask, 'choose'>({
   skill: 'answers-to-attack',
   answerMode: 'choose',
   levels: 4,
-  taskSchema: attackedShape
-    .refine(isAttack, 'nobody is attacked there')
-    .refine((task) => listKinds(task).length > 0, 'there is no answer'),
+  taskSchema: attackedShape.check(
+    z.refine(isAttack, 'nobody is attacked there'),
+    z.refine((task) => listKinds(task).length > 0, 'there is no answer'),
+  ),
   question: (task) => ({ code: 'attack-kinds', ...aboutAttack(task) }),
   scene: ({ fen, target }) => sceneOfPosition(fen, { asked: [target] }),
   ask: () => ({ kind: 'choose', options: ATTACK_ANSWERS, isMultiple: true }),
@@ -53,7 +54,7 @@ export const attackKindsFamily = defineFamily<AttackedTask, 'choose'>({
   hints: (task) => chooseHints(ATTACK_ANSWERS, listKinds(task)),
 });
 
-const attackMenShape = attackedShape.extend({ answer: z.enum(ATTACK_ANSWERS) });
+const attackMenShape = z.extend(attackedShape, { answer: z.enum(ATTACK_ANSWERS) });
 type AttackMenTask = z.infer<typeof attackMenShape>;
 
 export const attackMenFamily = defineFamily<AttackMenTask, 'tap'>({
@@ -63,9 +64,10 @@ export const attackMenFamily = defineFamily<AttackMenTask, 'tap'>({
   skill: 'answers-to-attack',
   answerMode: 'tap',
   levels: 4,
-  taskSchema: attackMenShape
-    .refine(isAttack, 'nobody is attacked there')
-    .refine((task) => listAnsweringSquares(task).length > 0, 'there is no such answer'),
+  taskSchema: attackMenShape.check(
+    z.refine(isAttack, 'nobody is attacked there'),
+    z.refine((task) => listAnsweringSquares(task).length > 0, 'there is no such answer'),
+  ),
   question: (task) => ({ code: 'attack-men', ...aboutAttack(task), answer: task.answer }),
   scene: ({ fen, target }) => sceneOfPosition(fen, { asked: [target] }),
   ask: () => ({ kind: 'tap', isSingle: false, labels: [] }),

@@ -4,7 +4,7 @@
  * way it shortens, one less for each move it takes to get there. That these four are looked at is common practice; how much each
  * weighs is the coach's, so the weights belong to the task. Where two squares have as many points, both are right.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { opponentOf, type Square } from '../board';
 import { getDraft } from '../notation';
 import { listLawfulReach, type PositionDraft } from '../rules';
@@ -20,16 +20,16 @@ const MIDDLE: readonly Square[] = [27, 28, 35, 36];
 const MOST_MOVES = 3;
 
 const tallyWeightsSchema = z.object({
-  middle: z.number().int().min(0).max(5),
-  attacked: z.number().int().min(0).max(5),
-  blocked: z.number().int().min(0).max(5),
-  moves: z.number().int().min(0).max(5),
+  middle: z.int().check(z.minimum(0), z.maximum(5)),
+  attacked: z.int().check(z.minimum(0), z.maximum(5)),
+  blocked: z.int().check(z.minimum(0), z.maximum(5)),
+  moves: z.int().check(z.minimum(0), z.maximum(5)),
 });
 
 const bestSquareShape = z.object({
   fen: boardTextSchema,
   square: squareSchema,
-  candidates: z.array(squareSchema).min(2).max(5),
+  candidates: z.array(squareSchema).check(z.minLength(2), z.maxLength(5)),
   weights: tallyWeightsSchema,
 });
 export type BestSquareTask = z.infer<typeof bestSquareShape>;
@@ -51,12 +51,13 @@ export const bestSquareFamily = defineFamily<BestSquareTask, 'tap'>({
   skill: 'good-squares',
   answerMode: 'tap',
   levels: 4,
-  taskSchema: bestSquareShape
-    .refine(({ fen, square }) => {
+  taskSchema: bestSquareShape.check(
+    z.refine(({ fen, square }) => {
       const { board, turn } = getDraft(fen);
       return board[square]?.side === turn;
-    }, 'no man stands there')
-    .refine((task) => listTallies(task).length === task.candidates.length, 'a square is out of reach'),
+    }, 'no man stands there'),
+    z.refine((task) => listTallies(task).length === task.candidates.length, 'a square is out of reach'),
+  ),
   question: ({ fen, square, candidates, weights }) => ({
     code: 'best-square',
     role: getRole(getDraft(fen), square),

@@ -3,7 +3,7 @@
  * cannot show, who has moved before, is told with the question. A rook that is attacked, an attacked square beside it on the long
  * side and an earlier check do not matter. A task has one failing condition at most, so that one answer is right.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { opponentOf, rankOf, type Square } from '../board';
 import { findKing, listAttackers, type PositionDraft } from '../rules';
 import { getPosition } from '../notation';
@@ -31,9 +31,8 @@ const castlingShape = z.object({
   wasInCheck: z.boolean(),
 });
 type CastlingTask = z.infer<typeof castlingShape>;
-const castlingTaskSchema = castlingShape.refine(
-  (task) => listFailing(task).length <= 1,
-  'more than one condition fails',
+const castlingTaskSchema = castlingShape.check(
+  z.refine((task) => listFailing(task).length <= 1, 'more than one condition fails'),
 );
 
 export const mayCastleFamily = defineFamily<CastlingTask, 'choose'>({

@@ -4,7 +4,7 @@
  * is taken (by the king too), something is put between (common practice); none is mate. `mate-in-one`: any mating move.
  * `stop-mate`: any move after which the other side has no mate at once. `is-safe-move`: does this move allow one?
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { makeMoveText, makeSan, getPosition } from '../notation';
 import {
   findKing,
@@ -116,7 +116,7 @@ export const answersToCheckFamily = defineFamily<BoardTask, 'choose'>({
   skill: 'answers-to-check',
   answerMode: 'choose',
   levels: 4,
-  taskSchema: boardTaskSchema.refine(({ fen }) => isCheck(getPosition(fen)), 'not in check'),
+  taskSchema: boardTaskSchema.check(z.refine(({ fen }) => isCheck(getPosition(fen)), 'not in check')),
   question: () => ({ code: 'answers-to-check' }),
   scene: ({ fen }) => sceneOfPosition(fen),
   ask: () => ({ kind: 'choose', options: CHECK_ANSWERS, isMultiple: true }),
@@ -161,7 +161,9 @@ export const mateInOneFamily = defineFamily<BoardTask, 'play'>({
   skill: 'mate-in-one',
   answerMode: 'play',
   levels: 4,
-  taskSchema: boardTaskSchema.refine(({ fen }) => listMatingMoves(getPosition(fen)).length > 0, 'no mate'),
+  taskSchema: boardTaskSchema.check(
+    z.refine(({ fen }) => listMatingMoves(getPosition(fen)).length > 0, 'no mate'),
+  ),
   question: ({ fen }) => ({ code: 'mate-in-one', turn: getPosition(fen).turn }),
   scene: ({ fen }) => sceneOfPosition(fen),
   ask: ({ fen }) => ({ kind: 'play', rules: 'legal', fen }),
@@ -244,7 +246,7 @@ function listSafeMoves(position: Position): Move[] {
 
 export const safeMoveTaskSchema = z
   .object({ fen: positionTextSchema, move: z.string() })
-  .refine(({ fen, move }) => findLegalMove(getPosition(fen), move) !== undefined, 'not a move');
+  .check(z.refine(({ fen, move }) => findLegalMove(getPosition(fen), move) !== undefined, 'not a move'));
 export type SafeMoveTask = z.infer<typeof safeMoveTaskSchema>;
 export const SAFE_OPTIONS = ['allows-mate', 'allows-none'] as const;
 

@@ -2,7 +2,7 @@
  * Family `square-colour`: light or dark, without looking at a board. With two squares: of one colour or not, which is what a bishop
  * needs to know. a1 is dark (FIDE Laws of Chess, article 2.1).
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { fileOf, isDarkSquare, rankOf, type Square } from '../board';
 import { EMPTY_DRAFT } from '../rules';
 import { squareSchema } from './answer';
@@ -11,8 +11,8 @@ import { defineFamily } from './family';
 import { sceneOf } from './lessonBoard';
 
 export const colourTaskSchema = z
-  .object({ square: squareSchema, other: squareSchema.optional() })
-  .refine(({ square, other }) => square !== other, 'the same square twice');
+  .object({ square: squareSchema, other: z.optional(squareSchema) })
+  .check(z.refine(({ square, other }) => square !== other, 'the same square twice'));
 export type ColourTask = z.infer<typeof colourTaskSchema>;
 
 export const COLOUR_OPTIONS = ['light', 'dark'] as const;

@@ -7,7 +7,7 @@
  * its task in an instant. Sets, assignments, attempts and progress know families only through this interface; screens know answer
  * modes only.
  */
-import type { z } from 'zod';
+import type { z } from 'zod/mini';
 import type { MoveText } from '../notation';
 import type { Answer, AnswerMode, AnswerOf } from './answer';
 import type { Ask, Hint, Question, RuleVariant, Scene } from './question';
@@ -31,13 +31,13 @@ interface FamilyHead<Task> {
   /** What is trained, finer than the stage. */
   readonly skill: string;
   readonly answerMode: AnswerMode;
-  readonly taskSchema: z.ZodType<Task>;
+  readonly taskSchema: z.ZodMiniType<Task>;
 }
 
 /** Answered by moves, with a stored solution. */
 export interface PuzzleFamily<Task, Solution> extends FamilyHead<Task> {
   readonly answerMode: 'play';
-  readonly solutionSchema: z.ZodType<Solution>;
+  readonly solutionSchema: z.ZodMiniType<Solution>;
   /** Reply or verdict after the student's latest move. */
   respond(task: Task, solution: Solution, moves: readonly MoveText[]): TaskResponse;
   judge(task: Task, solution: Solution, answer: AnswerOf<'play'>): Verdict;

@@ -1,11 +1,11 @@
 /** Family `find-square`: tap the square that is named. Children often say rank before file: that is told apart. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { fileOf, rankOf, SIDES, squareAt, type Side, type Square } from '../board';
 import { EMPTY_DRAFT } from '../rules';
 import { squareSchema } from './answer';
 import { defineFamily } from './family';
 import { sceneOf } from './lessonBoard';
-import type { RuleVariant } from './question';
+import type { RuleVariant, Scene } from './question';
 import { compareMarks, tapSquares } from './tapVerdict';
 import type { Note } from './verdict';
 
@@ -15,6 +15,14 @@ export const squareTaskSchema = z.object({
   hasCoordinates: z.boolean(),
 });
 export type SquareTask = z.infer<typeof squareTaskSchema>;
+
+/** The empty board of a question about names of squares. */
+export function sceneOfSquares(
+  { bottom, hasCoordinates }: Pick<SquareTask, 'bottom' | 'hasCoordinates'>,
+  asked: readonly Square[],
+): Scene {
+  return sceneOf(EMPTY_DRAFT, { turn: undefined, bottom, hasCoordinates, areNamesAsked: true, asked });
+}
 
 /** From whose side an empty board is seen: nothing on it tells where its letters are out of sight. */
 export function seenFrom({
@@ -43,7 +51,7 @@ export const findSquareFamily = defineFamily<SquareTask, 'tap'>({
   levels: 4,
   taskSchema: squareTaskSchema,
   question: (task) => ({ code: 'tap-square', square: task.square, seenFrom: seenFrom(task) }),
-  scene: ({ bottom, hasCoordinates }) => sceneOf(EMPTY_DRAFT, { turn: undefined, bottom, hasCoordinates }),
+  scene: (task) => sceneOfSquares(task, []),
   ask: () => ({ kind: 'tap', isSingle: true, labels: [] }),
   solution: ({ square }) => tapSquares([square]),
   judge({ square: asked }, answer) {

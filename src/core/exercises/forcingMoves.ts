@@ -4,7 +4,7 @@
  * what comes of each check and capture if both sides go on taking on its square: the exact exchange, or mate. Boards on which two of the moves go to one
  * square are not asked about.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Square } from '../board';
 import { getPosition, makeSan } from '../notation';
 import { FORCING_KINDS, listForcing, type ForcingKind } from '../proof';
@@ -65,10 +65,12 @@ export const forcingMovesFamily = defineFamily<ForcingTask, 'tap'>({
   skill: 'forcing-moves',
   answerMode: 'tap',
   levels: 4,
-  taskSchema: forcingShape.refine((task) => {
-    const squares = listLabelled(task).map(({ square }) => square);
-    return squares.length > 0 && new Set(squares).size === squares.length;
-  }, 'no move of these kinds, or two that go to one square'),
+  taskSchema: forcingShape.check(
+    z.refine((task) => {
+      const squares = listLabelled(task).map(({ square }) => square);
+      return squares.length > 0 && new Set(squares).size === squares.length;
+    }, 'no move of these kinds, or two that go to one square'),
+  ),
   question: ({ fen, asked }) => ({ code: 'forcing-moves', turn: getPosition(fen).turn, asked }),
   scene: ({ fen }) => sceneOfPosition(fen),
   ask: ({ asked }) => ({

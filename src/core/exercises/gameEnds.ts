@@ -3,7 +3,7 @@
  * 5.2 and 9). `why-stopped`: a game has ended with this result; why? `stalemating`: which of these moves give stalemate?
  * `result`: how is the result written (PGN standard, section 8.2.6)?
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { SIDES } from '../board';
 import { getPosition, parseSan } from '../notation';
 import { EMPTY_DRAFT, findOutcome, isCheck, playMove } from '../rules';
@@ -16,11 +16,11 @@ import type { GameEnding, GameStory } from './question';
 import type { Reason } from './verdict';
 
 /** What the game was before this position. */
-const gameStorySchema: z.ZodType<GameStory> = z.object({
+const gameStorySchema: z.ZodMiniType<GameStory> = z.object({
   /** How often this position has been on the board, now included. */
-  times: z.number().int().min(1).max(5),
+  times: z.int().check(z.minimum(1), z.maximum(5)),
   /** Full moves since the last capture or pawn move. */
-  quietMoves: z.number().int().min(0).max(80),
+  quietMoves: z.int().check(z.minimum(0), z.maximum(80)),
   haveAgreed: z.boolean(),
 });
 
@@ -48,7 +48,7 @@ function listDraws({ fen, story }: DrawTask): DrawKind[] {
   return outcome === 'mate' ? [] : draws;
 }
 
-const drawTaskSchema = drawShape.refine((task) => listDraws(task).length <= 1, 'two draws at once');
+const drawTaskSchema = drawShape.check(z.refine((task) => listDraws(task).length <= 1, 'two draws at once'));
 
 /** Why this draw is there, or why it is not. */
 function reasonOfDraw({ fen, story }: DrawTask, option: DrawKind): Reason {
@@ -124,11 +124,13 @@ function solveStop(task: StopTask): StopReason {
   return draw === undefined || draw === 'no-draw' ? 'agreement' : draw;
 }
 
-const stopTaskSchema = stopShape.refine((task) => {
-  const outcome = findOutcome(getPosition(task.fen));
-  if (outcome?.kind === 'mate') return task.result === (outcome.winner === 'white' ? '1-0' : '0-1');
-  return listDraws(task).length <= (task.result === '1/2-1/2' ? 1 : 0);
-}, 'the result does not fit the board');
+const stopTaskSchema = stopShape.check(
+  z.refine((task) => {
+    const outcome = findOutcome(getPosition(task.fen));
+    if (outcome?.kind === 'mate') return task.result === (outcome.winner === 'white' ? '1-0' : '0-1');
+    return listDraws(task).length <= (task.result === '1/2-1/2' ? 1 : 0);
+  }, 'the result does not fit the board'),
+);
 
 export const whyStoppedFamily = defineFamily<StopTask, 'choose'>({
   id: 'why-stopped',
@@ -184,7 +186,10 @@ function whyNotStopped(task: StopTask, option: string): Reason {
   }
 }
 
-const stalematingShape = z.object({ fen: positionTextSchema, sans: z.array(z.string()).min(3).max(5) });
+const stalematingShape = z.object({
+  fen: positionTextSchema,
+  sans: z.array(z.string()).check(z.minLength(3), z.maxLength(5)),
+});
 export type StalematingTask = z.infer<typeof stalematingShape>;
 
 function listStalemating({ fen, sans }: StalematingTask): string[] {
@@ -195,9 +200,10 @@ function listStalemating({ fen, sans }: StalematingTask): string[] {
   });
 }
 
-const stalematingTaskSchema = stalematingShape
-  .refine(({ fen, sans }) => sans.every((san) => parseSan(getPosition(fen), san).ok), 'not a move')
-  .refine((task) => listStalemating(task).length > 0, 'no stalemate');
+const stalematingTaskSchema = stalematingShape.check(
+  z.refine(({ fen, sans }) => sans.every((san) => parseSan(getPosition(fen), san).ok), 'not a move'),
+  z.refine((task) => listStalemating(task).length > 0, 'no stalemate'),
+);
 
 export const stalematingFamily = defineFamily<StalematingTask, 'choose'>({
   id: 'stalemating',

@@ -4,7 +4,7 @@
  * on which the last move lands. `right-order`: the mating side's own moves are given, they are laid in their order; a wrong order is
  * answered by what breaks it. `give-up`: only the first move, a sacrifice, is asked for. The proof is part of the task, so that judging needs no search.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Square } from '../board';
 import { getPosition, makeMoveText, makeSan, parseMoveText, parseSan, type MoveText } from '../notation';
 import { findSacrifices, type Sacrifice } from '../patterns';
@@ -25,9 +25,9 @@ import { RIGHT, wrongFor, type Note, type Verdict } from './verdict';
 
 const habitShape = z.object({
   fen: positionTextSchema,
-  mateInMoves: z.number().int().positive(),
-  mateNoBlocks: z.number().int().positive().optional(),
-  count: z.enum(MATE_COUNTS).optional(),
+  mateInMoves: z.int().check(z.positive()),
+  mateNoBlocks: z.optional(z.int().check(z.positive())),
+  count: z.optional(z.enum(MATE_COUNTS)),
   graph: solutionGraphSchema,
 });
 export type HabitTask = z.infer<typeof habitShape>;
@@ -219,10 +219,12 @@ export const giveUpFamily = defineFamily<HabitTask, 'play'>({
   skill: 'sacrifices',
   levels: 3,
   answerMode: 'play',
-  taskSchema: habitShape.refine(
+  taskSchema: habitShape.check(
     // Where useless men between need not count, a quicker mate would be right as well, and nobody is given up for it.
-    (task) => task.mateNoBlocks === undefined && findFirstSacrifice(task) !== undefined,
-    'the mate does not begin with a sacrifice, or is shorter without men put between for nothing',
+    z.refine(
+      (task) => task.mateNoBlocks === undefined && findFirstSacrifice(task) !== undefined,
+      'the mate does not begin with a sacrifice, or is shorter without men put between for nothing',
+    ),
   ),
   question: (task) => ({ code: 'give-up', ...askOf(task) }),
   scene: ({ fen }) => sceneOfPosition(fen),
@@ -244,9 +246,9 @@ export const giveUpFamily = defineFamily<HabitTask, 'play'>({
     moves.length > 0 ? [] : (countedGraph(task).nodes[0]?.moves ?? []).map(({ move }) => move),
 });
 
-const orderShape = habitShape.extend({
+const orderShape = z.extend(habitShape, {
   /** The own moves of a right line, in the order in which they are shown. */
-  shown: z.array(z.string()).min(2).max(5),
+  shown: z.array(z.string()).check(z.minLength(2), z.maxLength(5)),
 });
 export type OrderTask = z.infer<typeof orderShape>;
 
@@ -255,11 +257,13 @@ export const rightOrderFamily = defineFamily<OrderTask, 'choose'>({
   id: 'right-order',
   skill: 'thinking-ahead',
   answerMode: 'choose',
-  taskSchema: orderShape.refine(
-    (task) =>
-      new Set(task.shown).size === task.shown.length &&
-      listOwnSans(task).every((san) => task.shown.includes(san)),
-    'these are not the moves of the line',
+  taskSchema: orderShape.check(
+    z.refine(
+      (task) =>
+        new Set(task.shown).size === task.shown.length &&
+        listOwnSans(task).every((san) => task.shown.includes(san)),
+      'these are not the moves of the line',
+    ),
   ),
   question: (task) => ({ code: 'right-order', ...askOf(task) }),
   scene: ({ fen }) => sceneOfPosition(fen),

@@ -5,7 +5,7 @@
  * own stands there; guarded: it could be taken there (FIDE Laws of Chess, article 3.9.2). A line goes on through the king, and a
  * pinned man guards too (article 3.1.3), so the squares are looked at on the board without the king.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { kingDistance, opponentOf, ROLES, type Square } from '../board';
 import { findKing, isCheckmate, listAttackers, type PositionDraft } from '../rules';
 import type { AnswerOf } from './answer';
@@ -28,10 +28,12 @@ export const kingSquaresFamily = defineFamily<BoardTask, 'tap'>({
   skill: 'flights',
   answerMode: 'tap',
   levels: 4,
-  taskSchema: z.object({ fen: boardTextSchema }).refine(({ fen }) => {
-    const { board, turn } = getDraft(fen);
-    return findKing(board, turn) !== undefined;
-  }, 'no king'),
+  taskSchema: z.object({ fen: boardTextSchema }).check(
+    z.refine(({ fen }) => {
+      const { board, turn } = getDraft(fen);
+      return findKing(board, turn) !== undefined;
+    }, 'no king'),
+  ),
   question: ({ fen }) => ({ code: 'king-squares', turn: getDraft(fen).turn }),
   scene({ fen }) {
     const draft = getDraft(fen);
@@ -94,13 +96,15 @@ export const whoTakesFamily = defineFamily<BoardTask, 'tap'>({
   skill: 'ingredients',
   answerMode: 'tap',
   levels: 3,
-  taskSchema: z.object({ fen: positionTextSchema }).refine(({ fen }) => {
-    const draft = getDraft(fen);
-    // Where two kinds of men guard a square, both would be right: such a board is not asked about.
-    return (
-      isCheckmate(draft) && listNeighbours(draft).every((square) => listTakers(draft, square).length === 1)
-    );
-  }, 'no mate, or two kinds of men guard one square'),
+  taskSchema: z.object({ fen: positionTextSchema }).check(
+    z.refine(({ fen }) => {
+      const draft = getDraft(fen);
+      // Where two kinds of men guard a square, both would be right: such a board is not asked about.
+      return (
+        isCheckmate(draft) && listNeighbours(draft).every((square) => listTakers(draft, square).length === 1)
+      );
+    }, 'no mate, or two kinds of men guard one square'),
+  ),
   question: ({ fen }) => ({ code: 'who-takes', turn: getDraft(fen).turn }),
   scene({ fen }) {
     const draft = getDraft(fen);

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { findPosition, getPosition, makeMoveText, makeSan, parseMoveText, type MoveText } from '../notation';
 import { isSameMove, listCheckers, listLegalMoves, playMove, type Move, type Position } from '../rules';
 import { sceneOf } from './lessonBoard';
@@ -7,7 +7,7 @@ import type { Scene } from './question';
 /** A position of a game as FEN text. */
 export const positionTextSchema = z
   .string()
-  .refine((text) => findPosition(text) !== undefined, 'not a position');
+  .check(z.refine((text) => findPosition(text) !== undefined, 'not a position'));
 
 /** The position as the side to move sees it. */
 export function sceneOfPosition(fen: string, given: Partial<Scene> = {}): Scene {

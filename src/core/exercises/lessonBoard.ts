@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { fileOf, rankOf, squareAt, type Role, type Square } from '../board';
 import { getDraft, parseFen } from '../notation';
 import type { PositionDraft } from '../rules';
@@ -6,7 +6,7 @@ import type { Scene } from './question';
 import type { Note } from './verdict';
 
 /** A board of an exercise as FEN text: kings may be missing, for it need not be a position of a game. */
-export const boardTextSchema = z.string().refine((text) => parseFen(text).ok, 'not a FEN');
+export const boardTextSchema = z.string().check(z.refine((text) => parseFen(text).ok, 'not a FEN'));
 
 /** The man on a square; the task says that one stands there. */
 export function getRole({ board }: PositionDraft, square: Square): Role {
@@ -22,6 +22,7 @@ export function sceneOf({ board, turn }: PositionDraft, given: Partial<Scene> = 
     turn,
     bottom: 'white',
     hasCoordinates: true,
+    areNamesAsked: false,
     asked: [],
     trace: undefined,
     isHidden: false,

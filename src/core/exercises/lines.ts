@@ -1,11 +1,9 @@
 /** Family `name-line`: some squares of a line are marked; what kind of line is it, or which? Files have letters, ranks have numbers. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { FILE_LETTERS, fileOf, makeSquareName, rankOf, squareAt, SIDES, type Square } from '../board';
-import { EMPTY_DRAFT } from '../rules';
 import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
 import { defineFamily } from './family';
-import { seenFrom } from './findSquare';
-import { sceneOf } from './lessonBoard';
+import { sceneOfSquares, seenFrom } from './findSquare';
 
 export const LINE_KINDS = ['file', 'rank', 'diagonal'] as const;
 export type LineKind = (typeof LINE_KINDS)[number];
@@ -14,13 +12,13 @@ export const lineTaskSchema = z
   .object({
     kind: z.enum(LINE_KINDS),
     /** Two squares of the line that say which. */
-    from: z.number().int().min(0).max(63),
-    to: z.number().int().min(0).max(63),
+    from: z.int().check(z.minimum(0), z.maximum(63)),
+    to: z.int().check(z.minimum(0), z.maximum(63)),
     asks: z.enum(['kind', 'name']),
     bottom: z.enum(SIDES),
     hasCoordinates: z.boolean(),
   })
-  .refine(({ from, to, kind }) => from < to && kindOf(from, to) === kind, 'not such a line');
+  .check(z.refine(({ from, to, kind }) => from < to && kindOf(from, to) === kind, 'not such a line'));
 export type LineTask = z.infer<typeof lineTaskSchema>;
 
 export const nameLineFamily = defineFamily<LineTask, 'choose'>({
@@ -33,13 +31,7 @@ export const nameLineFamily = defineFamily<LineTask, 'choose'>({
   taskSchema: lineTaskSchema,
   question: (task) =>
     task.asks === 'kind' ? { code: 'which-kind-of-line' } : { code: 'which-line', seenFrom: seenFrom(task) },
-  scene: (task) =>
-    sceneOf(EMPTY_DRAFT, {
-      turn: undefined,
-      bottom: task.bottom,
-      hasCoordinates: task.hasCoordinates,
-      asked: listLine(task),
-    }),
+  scene: (task) => sceneOfSquares(task, listLine(task)),
   ask: (task) => ({ kind: 'choose', options: listOptions(task), isMultiple: false }),
   solution: (task) => chooseOptions([nameOf(task)]),
   judge: (task, answer) =>

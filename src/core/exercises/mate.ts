@@ -4,7 +4,7 @@
  * pointless blocks, both ways of counting are known: the club's own is asked for and says when the goal is reached, and a move
  * that is right by the other is right all the same.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { findPosition, type MoveText } from '../notation';
 import {
   listLongest,
@@ -26,13 +26,13 @@ export const MATE_COUNTS = ['full', 'no-blocks'] as const;
 export type MateCount = (typeof MATE_COUNTS)[number];
 
 export const mateTaskSchema = z.object({
-  fen: z.string().min(1),
+  fen: z.string().check(z.minLength(1)),
   /** Moves of the side to move, proved minimal. */
-  mateInMoves: z.number().int().positive(),
+  mateInMoves: z.int().check(z.positive()),
   /** The same without pointless blocks, where that is shorter. */
-  mateNoBlocks: z.number().int().positive().optional(),
+  mateNoBlocks: z.optional(z.int().check(z.positive())),
   /** How the club counts; not part of the stored task, full when nothing is said. */
-  count: z.enum(MATE_COUNTS).optional(),
+  count: z.optional(z.enum(MATE_COUNTS)),
 });
 export type MateTask = z.infer<typeof mateTaskSchema>;
 

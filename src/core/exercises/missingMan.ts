@@ -3,7 +3,7 @@
  * the mate. `missing-part`: it may be of either side, a helper or a man that takes a square from its own king; which part of the
  * picture is missing is for the student to find. Any one man that makes the mate of this name is right.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import {
   getMan,
   opponentOf,
@@ -44,7 +44,7 @@ const missingManShape = z.object({
   ...gapShape,
   role: z.enum(ROLES),
   /** The men there are to choose from. */
-  tray: z.array(z.enum(ROLES)).min(1),
+  tray: z.array(z.enum(ROLES)).check(z.minLength(1)),
 });
 export type MissingManTask = z.infer<typeof missingManShape>;
 
@@ -55,9 +55,11 @@ export const missingManFamily = defineFamily<MissingManTask, 'place'>({
   ...PARTS,
   id: 'missing-man',
   levels: 4,
-  taskSchema: missingManShape.refine(
-    (task) => task.tray.includes(task.role) && isFilledBy(task, getMan(matingSideOf(task.fen), task.role)),
-    'the man does not make the mate',
+  taskSchema: missingManShape.check(
+    z.refine(
+      (task) => task.tray.includes(task.role) && isFilledBy(task, getMan(matingSideOf(task.fen), task.role)),
+      'the man does not make the mate',
+    ),
   ),
   question: ({ fen, id }) => ({ code: 'missing-man', pattern: id, side: matingSideOf(fen) }),
   scene: sceneOfGap,
@@ -74,19 +76,25 @@ export const missingManFamily = defineFamily<MissingManTask, 'place'>({
 });
 
 const manShape = z.object({ side: z.enum(SIDES), role: z.enum(ROLES) });
-const missingPartShape = z.object({ ...gapShape, man: manShape, tray: z.array(manShape).min(2) });
+const missingPartShape = z.object({
+  ...gapShape,
+  man: manShape,
+  tray: z.array(manShape).check(z.minLength(2)),
+});
 export type MissingPartTask = z.infer<typeof missingPartShape>;
 
 export const missingPartFamily = defineFamily<MissingPartTask, 'place'>({
   ...PARTS,
   id: 'missing-part',
   levels: 3,
-  taskSchema: missingPartShape.refine(
-    (task) =>
-      task.tray.some((man) => man.side === task.man.side && man.role === task.man.role) &&
-      SIDES.every((side) => task.tray.some((man) => man.side === side)) &&
-      isFilledBy(task, getMan(task.man.side, task.man.role)),
-    'the man does not make the mate, or the tray tells whose it is',
+  taskSchema: missingPartShape.check(
+    z.refine(
+      (task) =>
+        task.tray.some((man) => man.side === task.man.side && man.role === task.man.role) &&
+        SIDES.every((side) => task.tray.some((man) => man.side === side)) &&
+        isFilledBy(task, getMan(task.man.side, task.man.role)),
+      'the man does not make the mate, or the tray tells whose it is',
+    ),
   ),
   question: ({ fen, id }) => ({ code: 'missing-part', pattern: id, side: matingSideOf(fen) }),
   scene: sceneOfGap,

@@ -4,17 +4,16 @@
  */
 import { makeSquareName, parseSquareName } from '../board';
 import { readSpokenSquare } from '../notation';
-import { EMPTY_DRAFT } from '../rules';
 import { defineFamily } from './family';
 import {
   measureSquare,
   noteOtherSquare,
+  sceneOfSquares,
   seenFrom,
   squareRule,
   squareTaskSchema,
   type SquareTask,
 } from './findSquare';
-import { sceneOf } from './lessonBoard';
 import { RIGHT, wrongFor } from './verdict';
 
 export const nameSquareFamily = defineFamily<SquareTask, 'write'>({
@@ -26,8 +25,7 @@ export const nameSquareFamily = defineFamily<SquareTask, 'write'>({
   levels: 4,
   taskSchema: squareTaskSchema,
   question: (task) => ({ code: 'name-square', seenFrom: seenFrom(task) }),
-  scene: ({ square, bottom, hasCoordinates }) =>
-    sceneOf(EMPTY_DRAFT, { turn: undefined, bottom, hasCoordinates, asked: [square] }),
+  scene: (task) => sceneOfSquares(task, [task.square]),
   ask: () => ({ kind: 'write', form: 'square' }),
   solution: ({ square }) => ({ kind: 'write', text: makeSquareName(square) }),
   judge({ square: asked }, { text }) {

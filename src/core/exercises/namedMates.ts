@@ -4,7 +4,7 @@
  * mate. `open-line`: the man that stands in the way of the mate. `who-mates`: the same picture
  * with either side to move: who could mate in one if it were its turn?
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { opponentOf, type Man, type Side, type Square } from '../board';
 import { getPosition, makeMoveText, makeSan } from '../notation';
 import { namePatterns, PATTERN_IDS, type PatternId, type PatternMatch } from '../patterns';
@@ -36,7 +36,7 @@ const countMen = ({ board }: PositionDraft) => board.filter((man) => man !== und
 
 const nameMateShape = z.object({
   fen: positionTextSchema,
-  options: z.array(patternSchema).min(2).max(6),
+  options: z.array(patternSchema).check(z.minLength(2), z.maxLength(6)),
 });
 export type NameMateTask = z.infer<typeof nameMateShape>;
 
@@ -52,9 +52,11 @@ export const nameMateFamily = defineFamily<NameMateTask, 'choose'>({
   skill: 'names-of-mates',
   answerMode: 'choose',
   levels: 4,
-  taskSchema: nameMateShape.refine(
-    (task) => listFitting(task).length === 1 && new Set(task.options).size === task.options.length,
-    'not exactly one name fits',
+  taskSchema: nameMateShape.check(
+    z.refine(
+      (task) => listFitting(task).length === 1 && new Set(task.options).size === task.options.length,
+      'not exactly one name fits',
+    ),
   ),
   question: ({ fen }) => ({ code: 'name-mate', turn: opponentOf(getPosition(fen).turn) }),
   scene: ({ fen }) => sceneOfMate(getPosition(fen)),
@@ -108,7 +110,7 @@ export const mateByNameFamily = defineFamily<ByNameTask, 'play'>({
   skill: 'named-mates',
   answerMode: 'play',
   levels: 5,
-  taskSchema: byNameShape.refine((task) => listNamedMates(task).length > 0, 'nobody mates so'),
+  taskSchema: byNameShape.check(z.refine((task) => listNamedMates(task).length > 0, 'nobody mates so')),
   question: ({ fen, id, isNamed }) => ({
     code: 'mate-by-name',
     turn: getPosition(fen).turn,
@@ -169,14 +171,17 @@ export const spareMenFamily = defineFamily<MateBoardTask, 'tap'>({
   skill: 'ingredients',
   answerMode: 'tap',
   levels: 4,
-  taskSchema: mateShape.refine((task) => {
-    const position = getPosition(task.fen);
-    const spare = listSpareMen(task);
-    // Where one man could stand in for another, each is spare but not both: such a board is not asked about.
-    return (
-      spare.length > 0 && isCheckmate(spare.reduce<PositionDraft>((rest, at) => without(rest, at), position))
-    );
-  }, 'nobody is spare, or not all of them together'),
+  taskSchema: mateShape.check(
+    z.refine((task) => {
+      const position = getPosition(task.fen);
+      const spare = listSpareMen(task);
+      // Where one man could stand in for another, each is spare but not both: such a board is not asked about.
+      return (
+        spare.length > 0 &&
+        isCheckmate(spare.reduce<PositionDraft>((rest, at) => without(rest, at), position))
+      );
+    }, 'nobody is spare, or not all of them together'),
+  ),
   question: ({ fen }) => ({ code: 'spare-men', side: opponentOf(getPosition(fen).turn) }),
   scene: ({ fen }) => sceneOfMate(getPosition(fen)),
   ask: () => ({ kind: 'tap', isSingle: false, labels: [] }),
@@ -222,9 +227,11 @@ export const openLineFamily = defineFamily<MateBoardTask, 'tap'>({
   skill: 'ingredients',
   answerMode: 'tap',
   levels: 3,
-  taskSchema: mateShape.refine(
-    (task) => !isCheckmate(getPosition(task.fen)) && listMenInTheWay(task).length === 1,
-    'not exactly one man stands in the way',
+  taskSchema: mateShape.check(
+    z.refine(
+      (task) => !isCheckmate(getPosition(task.fen)) && listMenInTheWay(task).length === 1,
+      'not exactly one man stands in the way',
+    ),
   ),
   question: ({ fen }) => ({ code: 'open-line', side: opponentOf(getPosition(fen).turn) }),
   scene: ({ fen }) => sceneOfMate(getPosition(fen)),
@@ -260,11 +267,13 @@ export const whoMatesFamily = defineFamily<MateBoardTask, 'choose'>({
   skill: 'named-mates',
   answerMode: 'choose',
   levels: 3,
-  taskSchema: mateShape.refine(({ fen }) => {
-    const position = getPosition(fen);
-    // Either side may be to move, so neither king is in check.
-    return !isCheck(position) && passTurn(position) !== undefined;
-  }, 'a king is in check'),
+  taskSchema: mateShape.check(
+    z.refine(({ fen }) => {
+      const position = getPosition(fen);
+      // Either side may be to move, so neither king is in check.
+      return !isCheck(position) && passTurn(position) !== undefined;
+    }, 'a king is in check'),
+  ),
   question: () => ({ code: 'who-mates' }),
   scene: ({ fen }) => ({ ...sceneOf(getPosition(fen), { bottom: 'white' }), turn: undefined }),
   ask: () => ({ kind: 'choose', options: MATERS, isMultiple: false }),

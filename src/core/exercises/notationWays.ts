@@ -2,7 +2,7 @@
  * How a club has moves written: which ways beside the taught one are accepted, accepted with a remark, or not accepted, and which form is
  * taught. Schools differ in all of it (common practice); the standard's own form is always read.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { makeSquareName } from '../board';
 import { makeSan, type NotationDiagnosis, type ReadMove } from '../notation';
 import { findCaptured, findCastlingWing, type Move, type Position } from '../rules';
@@ -36,11 +36,11 @@ export type Acceptance = (typeof ACCEPTANCES)[number];
 
 export const notationWaysSchema = z.object({
   /** What is said to each group; a remark where nothing is said. */
-  groups: z.partialRecord(z.enum(GROUPS), z.enum(ACCEPTANCES)).default({}),
+  groups: z._default(z.partialRecord(z.enum(GROUPS), z.enum(ACCEPTANCES)), {}),
   /** The form that is taught: where the man goes, or from where to where. */
-  form: z.enum(['short', 'long']).default('short'),
+  form: z._default(z.enum(['short', 'long']), 'short'),
   /** Castling with zeros. */
-  hasZeros: z.boolean().default(false),
+  hasZeros: z._default(z.boolean(), false),
 });
 export type NotationWays = z.infer<typeof notationWaysSchema>;
 export const USUAL_WAYS: NotationWays = { groups: {}, form: 'short', hasZeros: false };

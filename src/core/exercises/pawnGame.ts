@@ -3,7 +3,7 @@
  * game that was won, so that every task can be; any other game that is won is as right. The replies are worked out by `pawns` in a few
  * milliseconds from the board and the seed alone; the judge checks that all moves are allowed and who has won.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { opponentOf, type Side } from '../board';
 import { getDraft, makeMoveText, parseMoveText, type MoveText } from '../notation';
 import {
@@ -27,9 +27,9 @@ export const pawnGameTaskSchema = z.object({
   goal: z.enum(PAWN_GOALS),
   strength: z.enum(PAWN_STRENGTHS),
   /** Decides among the app's equal moves. */
-  seed: z.number().int().nonnegative(),
+  seed: z.int().check(z.nonnegative()),
   /** A game that the student wins, moves of both sides. */
-  won: z.array(z.string()).min(1),
+  won: z.array(z.string()).check(z.minLength(1)),
 });
 export type PawnGameTask = z.infer<typeof pawnGameTaskSchema>;
 

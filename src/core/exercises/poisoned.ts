@@ -3,7 +3,7 @@
  * capture the other side may mate at once, or win more by an exchange on another square than was won (every order of captures looked
  * at), or neither.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { getPosition, makeSan, makeSanLine } from '../notation';
 import { findCaptured, listLegalMoves, playMove, type Move, type Position } from '../rules';
 import { exchangeAfter } from '../tactics';
@@ -25,11 +25,13 @@ export const poisonedFamily = defineFamily<PoisonedTask, 'choose'>({
   skill: 'exchanges',
   answerMode: 'choose',
   levels: 3,
-  taskSchema: poisonedShape.refine((task) => {
-    const position = getPosition(task.fen);
-    const move = findLegalMove(position, task.move);
-    return move !== undefined && findCaptured(position, move) !== undefined && gainOf(task) > 0;
-  }, 'no capture that wins something'),
+  taskSchema: poisonedShape.check(
+    z.refine((task) => {
+      const position = getPosition(task.fen);
+      const move = findLegalMove(position, task.move);
+      return move !== undefined && findCaptured(position, move) !== undefined && gainOf(task) > 0;
+    }, 'no capture that wins something'),
+  ),
   question(task) {
     const { position, move } = openTask(task);
     return { code: 'poisoned', turn: position.turn, move: makeSan(position, move), gain: gainOf(task) };

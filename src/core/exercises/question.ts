@@ -131,6 +131,8 @@ export interface Scene {
   readonly turn: Side | undefined;
   readonly bottom: Side;
   readonly hasCoordinates: boolean;
+  /** Names of squares are what is asked: to a child that hears the board they are told by their places, else the board says the answer. */
+  readonly areNamesAsked: boolean;
   /** Men or squares that are asked about. */
   readonly asked: readonly Square[];
   /** A move that is shown. */

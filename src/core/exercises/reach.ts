@@ -3,7 +3,7 @@
  * of Chess, articles 3.1 to 3.8): `reach` taps the squares, `count-reach` says how many they are, `pawn-moves` asks a pawn alone,
  * en passant included.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { fileOf, rankOf, type Role, type Square } from '../board';
 import { listLawfulReach, type PositionDraft } from '../rules';
 import { squareSchema } from './answer';
@@ -14,12 +14,12 @@ import { compareNumber } from './numberVerdict';
 import { noteNotReached } from './reachNotes';
 import { compareMarks, tapHints, tapSquares } from './tapVerdict';
 
-export const reachTaskSchema = z
-  .object({ fen: boardTextSchema, square: squareSchema })
-  .refine(({ fen, square }) => {
+export const reachTaskSchema = z.object({ fen: boardTextSchema, square: squareSchema }).check(
+  z.refine(({ fen, square }) => {
     const { board, turn } = getDraft(fen);
     return board[square]?.side === turn && listTargets(fen, square).length > 0;
-  }, 'no man that can move stands there');
+  }, 'no man that can move stands there'),
+);
 export type ReachTask = z.infer<typeof reachTaskSchema>;
 
 /** How strange a man's way is to a beginner: a rook's is the plainest. Common practice. */
@@ -107,9 +107,8 @@ export const pawnMovesFamily = defineFamily<ReachTask, 'tap'>({
   ...TAP_PARTS,
   stage: 'capturing',
   levels: 4,
-  taskSchema: reachTaskSchema.refine(
-    ({ fen, square }) => getDraft(fen).board[square]?.role === 'pawn',
-    'not a pawn',
+  taskSchema: reachTaskSchema.check(
+    z.refine(({ fen, square }) => getDraft(fen).board[square]?.role === 'pawn', 'not a pawn'),
   ),
   question: () => ({ code: 'pawn-moves', role: 'pawn' }),
   scene({ fen, square }) {

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { SolutionGraph } from '../puzzles';
 import type { Answer } from './answer';
 import { attackKindsFamily, attackMenFamily } from './attackAnswers';
@@ -119,7 +119,7 @@ export const exerciseTaskSchema = z
     level: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]),
     task: z.unknown(),
   })
-  .refine(({ family, task }) => getExerciseFamily(family).isTask(task), 'not a task of this family');
+  .check(z.refine(({ family, task }) => getExerciseFamily(family).isTask(task), 'not a task of this family'));
 export interface ExerciseTask {
   readonly family: ExerciseId;
   readonly level: Level;

@@ -4,7 +4,7 @@
  * kings: it is never taken, never steps where it is attacked, and answers a check. The fewest moves against the best of their answers are computed over all moves of both (iterated by length, the free way as a lower bound), and every
  * first move that keeps to them is right.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { opponentOf, type Square } from '../board';
 import { getDraft, makeMoveText, parseMoveText, type MoveText } from '../notation';
 import { listAttackers, listLawfulReach, listReach, type Move, type PositionDraft } from '../rules';
@@ -42,12 +42,13 @@ export const routeAnsweredFamily = defineFamily<RouteAnsweredTask, 'play'>({
   skill: 'routes',
   answerMode: 'play',
   levels: 3,
-  taskSchema: routeAnsweredShape
-    .refine(({ fen, square, answering }) => {
+  taskSchema: routeAnsweredShape.check(
+    z.refine(({ fen, square, answering }) => {
       const { board, turn } = getDraft(fen);
       return board[square]?.side === turn && board[answering]?.side === opponentOf(turn);
-    }, 'the two men are not there')
-    .refine((task) => openDuel(task).fewest > 0, 'there is no way'),
+    }, 'the two men are not there'),
+    z.refine((task) => openDuel(task).fewest > 0, 'there is no way'),
+  ),
   question: ({ fen, square, target, answering }) => ({
     code: 'route-answered',
     role: getRole(getDraft(fen), square),

@@ -3,7 +3,7 @@
  * `route-unguarded`: the same without landing where a man of theirs could take it; a man of theirs may be taken on the way. `collect`:
  * take all their men in the fewest moves. A king goes by the laws of kings. The task says whether the man goes step by step or the whole way is told before it moves (`commit`). The fewest is computed by breadth-first search, and every way of that length is right.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { opponentOf, type Square } from '../board';
 import { getDraft, makeMoveText, parseMoveText, type MoveText } from '../notation';
 import { listAttackers, listLawfulReach, type Move, type PositionDraft } from '../rules';
@@ -20,9 +20,9 @@ export const routeTaskSchema = z.object({
   fen: boardTextSchema,
   /** The man that moves. */
   square: squareSchema,
-  targets: z.array(squareSchema).min(1).max(4),
+  targets: z.array(squareSchema).check(z.minLength(1), z.maxLength(4)),
   /** `line`: the whole way is told before the man moves. */
-  commit: z.enum(['step', 'line']).default('step'),
+  commit: z._default(z.enum(['step', 'line']), 'step'),
 });
 export type RouteTask = z.infer<typeof routeTaskSchema>;
 
@@ -61,7 +61,7 @@ function defineRoute(parts: {
     ...head,
     version: 1,
     answerMode: 'play',
-    taskSchema: routeTaskSchema.refine((task) => (fewestOf(task) ?? 0) > 0, 'there is no way'),
+    taskSchema: routeTaskSchema.check(z.refine((task) => (fewestOf(task) ?? 0) > 0, 'there is no way')),
     question: ({ fen, square, targets, commit }) => ({
       code,
       role: getRole(getDraft(fen), square),

@@ -3,7 +3,7 @@
  * `repair`: a set-up with slips in it is put right. Usual slips are known by their own names: king and queen exchanged, bishop and
  * knight exchanged, armies on the wrong side, everything turned by a quarter.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { fileOf, getMan, rankOf, ROLES, SIDES, type Man, type Side, type Square } from '../board';
 import { EMPTY_DRAFT, INITIAL_POSITION } from '../rules';
 import type { AnswerOf } from './answer';
@@ -16,7 +16,7 @@ import { RIGHT, wrongFor, type Note, type Verdict } from './verdict';
 type Placed = ReadonlyMap<Square, Man>;
 
 export const setUpTaskSchema = z.object({
-  sides: z.array(z.enum(SIDES)).min(1).max(2),
+  sides: z.array(z.enum(SIDES)).check(z.minLength(1), z.maxLength(2)),
   /** The pawns stand already. */
   areOfficersOnly: z.boolean(),
   bottom: z.enum(SIDES),
@@ -52,8 +52,8 @@ export const setUpFamily = defineFamily<SetUpTask, 'place'>({
 });
 
 export const repairTaskSchema = z
-  .object({ fen: boardTextSchema, slips: z.number().int().min(1).max(3) })
-  .refine(({ fen }) => countWrong(fen) > 0, 'nothing is wrong');
+  .object({ fen: boardTextSchema, slips: z.int().check(z.minimum(1), z.maximum(3)) })
+  .check(z.refine(({ fen }) => countWrong(fen) > 0, 'nothing is wrong'));
 export type RepairTask = z.infer<typeof repairTaskSchema>;
 
 export const repairFamily = defineFamily<RepairTask, 'place'>({

@@ -2,7 +2,7 @@
  * Families of the score sheet. `garbled-line`: signs of one move are smudged; what stands before and after it leaves one legal move.
  * `keep-score`: moves are shown one after another, and each is written; the reader of moves says what each text means.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Role } from '../board';
 import { getPosition, makeSan, parseSan, readMove } from '../notation';
 import { listLegalMoves, playMove, type Move, type Position } from '../rules';
@@ -23,7 +23,7 @@ const garbledShape = z.object({
   before: z.string(),
   garbled: z.string(),
   /** The moves after it, in SAN. */
-  after: z.array(z.string()).max(6),
+  after: z.array(z.string()).check(z.maxLength(6)),
 });
 export type GarbledTask = z.infer<typeof garbledShape>;
 
@@ -77,9 +77,8 @@ export const garbledLineFamily = defineFamily<GarbledTask, 'write'>({
   skill: 'reading-moves',
   answerMode: 'write',
   levels: 4,
-  taskSchema: garbledShape.refine(
-    (task) => listFittingMoves(task).length === 1,
-    'more than one move fits, or none',
+  taskSchema: garbledShape.check(
+    z.refine((task) => listFittingMoves(task).length === 1, 'more than one move fits, or none'),
   ),
   question(task) {
     const { position } = solveGarbled(task);
@@ -135,8 +134,8 @@ function solveGarbled(task: GarbledTask): { position: Position; san: string } {
 
 const scoreShape = z.object({
   fen: positionTextSchema,
-  moves: z.array(z.string()).min(2).max(20),
-  ways: notationWaysSchema.optional(),
+  moves: z.array(z.string()).check(z.minLength(2), z.maxLength(20)),
+  ways: z.optional(notationWaysSchema),
 });
 export type ScoreTask = z.infer<typeof scoreShape>;
 
@@ -147,7 +146,7 @@ export const keepScoreFamily = defineFamily<ScoreTask, 'write'>({
   skill: 'writing-moves',
   answerMode: 'write',
   levels: 3,
-  taskSchema: scoreShape.refine((task) => replay(task) !== undefined, 'not a game'),
+  taskSchema: scoreShape.check(z.refine((task) => replay(task) !== undefined, 'not a game')),
   question: ({ moves }) => ({ code: 'keep-score', moves: moves.length }),
   scene: ({ fen }) => sceneOf(getPosition(fen), { bottom: 'white' }),
   ask: ({ fen, moves }) => ({ kind: 'write', form: 'sheet', fen, moves }),

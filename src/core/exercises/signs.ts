@@ -12,7 +12,7 @@
  * A fate that is only seen may change when one looks deeper, so a move is asked about only when it earns the same at each of
  * `SIGN_DEPTHS`; mates are proved.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { getPosition, makeSan } from '../notation';
 import { storedFateSchema, type StoredFate } from '../puzzles';
 import { chooseHints, chooseOptions, compareOptions } from './chooseVerdict';
@@ -33,7 +33,7 @@ const signShape = z.object({
   other: movedSchema,
   /** The man that moved could be taken at a loss: it is given up. */
   isGivenUp: z.boolean(),
-  options: z.array(z.enum(SIGNS)).min(2),
+  options: z.array(z.enum(SIGNS)).check(z.minLength(2)),
 });
 export type SignTask = z.infer<typeof signShape>;
 
@@ -44,15 +44,16 @@ export const signsFamily = defineFamily<SignTask, 'choose'>({
   skill: 'annotation',
   answerMode: 'choose',
   levels: 3,
-  taskSchema: signShape
-    .refine(({ fen, own, other }) => {
+  taskSchema: signShape.check(
+    z.refine(({ fen, own, other }) => {
       const position = getPosition(fen);
       return [own, other].every(({ move }) => findLegalMove(position, move) !== undefined);
-    }, 'not a legal move')
-    .refine(
+    }, 'not a legal move'),
+    z.refine(
       (task) => task.options.some((sign) => sign === earnSign(task)),
       'the sign is not among the choices',
     ),
+  ),
   question: (task) => ({ code: 'sign', turn: getPosition(task.fen).turn, move: sanOf(task, task.own.move) }),
   scene({ fen, own }) {
     const move = findLegalMove(getPosition(fen), own.move);

@@ -4,7 +4,7 @@
  * is not stalemate (article 3.7.3.3), or so that it forks: cannot be taken, and attacks at once two men that are each the king or worth
  * more than itself (by the usual points). Every such man is right.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { fileOf, MAN_VALUES, opponentOf, PROMOTION_ROLES, rankOf, type Square } from '../board';
 import { getPosition, makeSan } from '../notation';
 import { findKing, findOutcome, listAttackers, listLegalMoves, playMove, type Position } from '../rules';
@@ -124,11 +124,13 @@ const promotionShape = z.object({
   goal: z.enum(['mate', 'no-stalemate', 'fork']),
 });
 type PromotionTask = z.infer<typeof promotionShape>;
-const promotionTaskSchema = promotionShape.refine((task) => {
-  const right = listRightRoles(task).length;
-  // That nothing is stalemate is an answer too; else everybody would always leave the queen out.
-  return right > 0 && (task.goal === 'no-stalemate' || right < PROMOTION_ROLES.length);
-}, 'nothing to choose');
+const promotionTaskSchema = promotionShape.check(
+  z.refine((task) => {
+    const right = listRightRoles(task).length;
+    // That nothing is stalemate is an answer too; else everybody would always leave the queen out.
+    return right > 0 && (task.goal === 'no-stalemate' || right < PROMOTION_ROLES.length);
+  }, 'nothing to choose'),
+);
 
 export const promoteToFamily = defineFamily<PromotionTask, 'choose'>({
   id: 'promote-to',

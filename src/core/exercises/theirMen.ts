@@ -2,7 +2,7 @@
  * What families have in common that ask to tap men of the other side: the board is a draft without need of kings, every right man
  * counts, and a mark where none of their men stands is explained the same way everywhere.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { opponentOf, type Square } from '../board';
 import type { PositionDraft } from '../rules';
 import { defineFamily, type Level } from './family';
@@ -42,7 +42,7 @@ export function defineTheirMen(parts: TheirMen) {
     answerMode: 'tap',
     taskSchema: z
       .object({ fen: boardTextSchema })
-      .refine(({ fen }) => listRight(getDraft(fen)).length > 0, 'no man is right'),
+      .check(z.refine(({ fen }) => listRight(getDraft(fen)).length > 0, 'no man is right')),
     question: ({ fen }) => parts.question(getDraft(fen)),
     scene: ({ fen }) => sceneOfTheirs(fen),
     ask: () => ({ kind: 'tap', isSingle: false, labels: [] }),

@@ -4,8 +4,8 @@
  * king counts only where it may go. `take-or-leave`: a capture with everything that may follow on its square, every order of captures
  * looked at, each side free to stop (exact, by complete search over the captures on that square).
  */
-import { z } from 'zod';
-import { findBalance, opponentOf, ROLES, type Role, type Side, type Square, type ValueScale } from '../board';
+import { z } from 'zod/mini';
+import { findBalance, opponentOf, type Role, type Side, type Square, type ValueScale } from '../board';
 import {
   findPosition,
   getDraft,
@@ -32,7 +32,7 @@ import { without } from './looseMoves';
 import { compareNumber } from './numberVerdict';
 
 /** Points for each man as the club counts them, when the task was made; the king has none. */
-const pointsSchema = z.number().min(0).max(20);
+const pointsSchema = z.number().check(z.minimum(0), z.maximum(20));
 export const scaleSchema = z.object({
   pawn: pointsSchema,
   knight: pointsSchema,
@@ -40,7 +40,7 @@ export const scaleSchema = z.object({
   rook: pointsSchema,
   queen: pointsSchema,
   king: z.literal(0),
-}) satisfies z.ZodType<ValueScale>;
+}) satisfies z.ZodMiniType<ValueScale>;
 export type Scale = z.infer<typeof scaleSchema>;
 
 export const aheadTaskSchema = z.object({ fen: boardTextSchema, values: scaleSchema });
@@ -91,9 +91,8 @@ function listBalanceOptions(task: AheadTask): string[] {
 
 export const TRADE_OPTIONS = ['good', 'even', 'bad'] as const;
 const menSchema = z
-  .array(z.enum(ROLES).exclude(['king']))
-  .min(1)
-  .max(4);
+  .array(z.enum(['pawn', 'knight', 'bishop', 'rook', 'queen']))
+  .check(z.minLength(1), z.maxLength(4));
 export const tradeTaskSchema = z.object({ given: menSchema, taken: menSchema, values: scaleSchema });
 export type TradeTask = z.infer<typeof tradeTaskSchema>;
 
@@ -201,16 +200,18 @@ function isPinnedAway({ board }: PositionDraft, from: Square, square: Square, si
 
 export const exchangeTaskSchema = z
   .object({ fen: boardTextSchema, move: z.string(), values: scaleSchema })
-  .refine(({ fen, move }) => {
-    const position = findPosition(fen);
-    const parsed = parseMoveText(move);
-    return (
-      position !== undefined &&
-      parsed !== undefined &&
-      listLegalMoves(position).some(({ from, to }) => from === parsed.from && to === parsed.to) &&
-      findCaptured(position, parsed) !== undefined
-    );
-  }, 'no capture');
+  .check(
+    z.refine(({ fen, move }) => {
+      const position = findPosition(fen);
+      const parsed = parseMoveText(move);
+      return (
+        position !== undefined &&
+        parsed !== undefined &&
+        listLegalMoves(position).some(({ from, to }) => from === parsed.from && to === parsed.to) &&
+        findCaptured(position, parsed) !== undefined
+      );
+    }, 'no capture'),
+  );
 export type ExchangeTask = z.infer<typeof exchangeTaskSchema>;
 
 export const EXCHANGE_OPTIONS = ['wins-men', 'comes-out-even', 'loses-men'] as const;

@@ -2,7 +2,7 @@
  * Families of notation. `write-move`: a move is shown, it is written; the reader of moves says what the text means, so every way to write
  * it is right and the taught form is shown. `play-written`: a move is written, it is played. `which-man`: which of two men is meant.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { getPosition, makeMoveText, makeSan, readMove, type ReadMove } from '../notation';
 import { isSameMove, listLegalMoves, type Move, type Position } from '../rules';
 import { defineFamily } from './family';
@@ -18,9 +18,11 @@ export const writtenTaskSchema = z
     fen: positionTextSchema,
     move: z.string(),
     /** How the club had moves written when the task was made; as usual when nothing is said. */
-    ways: notationWaysSchema.optional(),
+    ways: z.optional(notationWaysSchema),
   })
-  .refine(({ fen, move }) => findLegalMove(getPosition(fen), move) !== undefined, 'not a legal move');
+  .check(
+    z.refine(({ fen, move }) => findLegalMove(getPosition(fen), move) !== undefined, 'not a legal move'),
+  );
 export type WrittenTask = z.infer<typeof writtenTaskSchema>;
 
 function openTask({ fen, move: text }: WrittenTask): { position: Position; move: Move; san: string } {
@@ -103,8 +105,10 @@ export const repairLineTaskSchema = z
     before: z.string(),
     faulty: z.string(),
   })
-  .refine((task) => findLegalMove(getPosition(task.fen), task.move) !== undefined, 'not a legal move')
-  .refine((task) => openTask(task).san !== task.faulty, 'nothing is faulty');
+  .check(
+    z.refine((task) => findLegalMove(getPosition(task.fen), task.move) !== undefined, 'not a legal move'),
+    z.refine((task) => openTask(task).san !== task.faulty, 'nothing is faulty'),
+  );
 export type RepairLineTask = z.infer<typeof repairLineTaskSchema>;
 
 export const repairLineFamily = defineFamily<RepairLineTask, 'write'>({
@@ -161,7 +165,9 @@ export const whichManFamily = defineFamily<WrittenTask, 'tap'>({
   skill: 'reading-moves',
   answerMode: 'tap',
   levels: 3,
-  taskSchema: writtenTaskSchema.refine((task) => listSameMen(task).length > 1, 'only one man can go there'),
+  taskSchema: writtenTaskSchema.check(
+    z.refine((task) => listSameMen(task).length > 1, 'only one man can go there'),
+  ),
   question: (task) => ({ code: 'which-man', turn: getPosition(task.fen).turn, san: openTask(task).san }),
   scene: ({ fen }) => sceneOfPosition(fen, { bottom: 'white' }),
   ask: () => ({ kind: 'tap', isSingle: true, labels: [] }),

@@ -4,22 +4,25 @@
  * read by the same matcher as the book's; without pawns of the mating side among the marked men it may be turned in every way, with
  * one left and right only.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { fileOf, opponentOf, rankOf, ROLES, type Square } from '../board';
 import type { Position } from '../rules';
 import { failure, success, type Result } from '../shared';
 import type { Condition, PatternDefinition, Spot } from './form';
 import { openMate } from './mateBoard';
 
-const spotSchema = z.tuple([z.number().int().min(-7).max(7), z.number().int().min(-7).max(7)]);
+const spotSchema = z.tuple([
+  z.int().check(z.minimum(-7), z.maximum(7)),
+  z.int().check(z.minimum(-7), z.maximum(7)),
+]);
 const standingSchema = z.object({ role: z.enum(ROLES), at: spotSchema });
 
 export const clubPictureSchema = z.object({
   checker: standingSchema,
   /** Other men of the mating side. */
-  men: z.array(standingSchema).max(6),
+  men: z.array(standingSchema).check(z.maxLength(6)),
   /** Squares beside the king on which its own men stand. */
-  blocked: z.array(spotSchema).max(8),
+  blocked: z.array(spotSchema).check(z.maxLength(8)),
 });
 export type ClubPicture = z.infer<typeof clubPictureSchema>;
 

@@ -50,7 +50,7 @@ export function listNeeds<Id>(learners: readonly Learner<Id>[], byMs: number): N
 
 const weigh = ({ weak, due }: NeededTopic<unknown>) => 2 * weak.length + due.length;
 
-/** Children with like needs; who shares no need with anybody left is in no group. */
+/** Children who need the same things; who shares no need with anybody left is in no group. */
 export function groupByNeed<Id>(
   learners: readonly Learner<Id>[],
   byMs: number,

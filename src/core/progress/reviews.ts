@@ -17,7 +17,7 @@ import {
   type CardInput,
   type Grade,
 } from 'ts-fsrs';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { standingOf, type RecallOf, type Standing } from './mastery';
 import type { Topic } from './topics';
 
@@ -41,8 +41,8 @@ const scheduler = fsrs({
 const cardSchema = z.object({
   stability: z.number(),
   difficulty: z.number(),
-  reps: z.number().int(),
-  lapses: z.number().int(),
+  reps: z.int(),
+  lapses: z.int(),
   state: z.enum(State),
   scheduledDays: z.number(),
   dueMs: z.number(),
@@ -52,10 +52,10 @@ const cardSchema = z.object({
 export const topicStateSchema = z.object({
   card: cardSchema,
   /** Newest first: the stored answer, and how right it was (1 at once, 0.6 with help, 0 otherwise). */
-  recent: z.array(z.tuple([z.number().int(), z.number()])).max(MOST_RECENT),
+  recent: z.array(z.tuple([z.int(), z.number()])).check(z.maxLength(MOST_RECENT)),
   /** All that counted, ever. */
-  answers: z.number().int(),
-  right: z.number().int(),
+  answers: z.int(),
+  right: z.int(),
 });
 export type TopicState = z.infer<typeof topicStateSchema>;
 

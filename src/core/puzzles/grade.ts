@@ -6,7 +6,7 @@
  * look at, checks that lead nowhere, defences, what is given up, far moves, promotion, whether the picture is a familiar one. The points
  * are our own setting, on a scale like that of ratings; answers correct it later.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { kingDistance } from '../board';
 import { getMove, makeMoveText } from '../notation';
 import { FIRST_MATES, type MateTag } from '../patterns';
@@ -51,8 +51,8 @@ export type GradeReason = (typeof GRADE_REASONS)[number];
 /** What each feature adds stands in `reasons`, the weightiest first; those that add nothing are left out. */
 export const gradeSchema = z.object({
   level: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]),
-  number: z.number().int(),
-  reasons: z.array(z.object({ feature: z.enum(GRADE_REASONS), points: z.number() })).readonly(),
+  number: z.int(),
+  reasons: z.readonly(z.array(z.object({ feature: z.enum(GRADE_REASONS), points: z.number() }))),
 });
 export type Grade = Readonly<z.infer<typeof gradeSchema>>;
 

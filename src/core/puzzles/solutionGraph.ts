@@ -7,15 +7,15 @@
  *
  * Stored graphs carry their format. Format 1 (one record of moves a node, reasons instead of fates) is read as format 2.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { MoveText } from '../notation';
 import type { Proof, ProofMove, ProofNode, ProofReply } from '../proof';
 import { moveTextSchema, storedFateSchema } from './storedFate';
 
-const replySchema = z.object({ move: moveTextSchema, node: z.number().int().nonnegative() });
+const replySchema = z.object({ move: moveTextSchema, node: z.int().check(z.nonnegative()) });
 
 const nodeSchema = z.object({
-  mateInMoves: z.number().int().positive(),
+  mateInMoves: z.int().check(z.positive()),
   /** Every move that keeps the shortest mate, the main one first. */
   moves: z
     .array(
@@ -26,48 +26,49 @@ const nodeSchema = z.object({
         replies: z.array(replySchema),
       }),
     )
-    .min(1),
+    .check(z.minLength(1)),
   /** The other legal moves; empty where they were not looked at. */
   others: z.record(moveTextSchema, storedFateSchema),
 });
-const nodesSchema = z.array(nodeSchema).min(1);
+const nodesSchema = z.array(nodeSchema).check(z.minLength(1));
 
 const formatTwoSchema = z.object({
   formatVersion: z.literal(2),
-  mateInMoves: z.number().int().positive(),
+  mateInMoves: z.int().check(z.positive()),
   /** Node 0 is the position of the task. */
   nodes: nodesSchema,
   /** The same when a check that only pointless blocks can meet counts as mate; present where that is shorter. */
-  blockless: z.object({ mateInMoves: z.number().int().positive(), nodes: nodesSchema }).optional(),
+  blockless: z.optional(z.object({ mateInMoves: z.int().check(z.positive()), nodes: nodesSchema })),
 });
 
 const formatOneSchema = z.object({
   formatVersion: z.literal(1),
-  mateInMoves: z.number().int().positive(),
+  mateInMoves: z.int().check(z.positive()),
   nodes: z
     .array(
       z.object({
-        mateInMoves: z.number().int().positive(),
+        mateInMoves: z.int().check(z.positive()),
         moves: z.record(
           moveTextSchema,
           z.discriminatedUnion('kind', [
-            z.object({ kind: z.literal('keeps'), replies: z.array(replySchema).min(1) }),
+            z.object({ kind: z.literal('keeps'), replies: z.array(replySchema).check(z.minLength(1)) }),
             z.object({ kind: z.literal('mates') }),
             z.object({
               kind: z.literal('loses'),
               why: z.enum(['stalemate', 'slower', 'escapes']),
-              refutation: moveTextSchema.optional(),
+              refutation: z.optional(moveTextSchema),
             }),
           ]),
         ),
       }),
     )
-    .min(1),
+    .check(z.minLength(1)),
 });
 
-export const solutionGraphSchema = z
-  .union([formatTwoSchema, formatOneSchema])
-  .transform((graph) => (graph.formatVersion === 1 ? upgrade(graph) : graph));
+export const solutionGraphSchema = z.pipe(
+  z.union([formatTwoSchema, formatOneSchema]),
+  z.transform((graph) => (graph.formatVersion === 1 ? upgrade(graph) : graph)),
+);
 
 export type SolutionGraph = z.infer<typeof formatTwoSchema>;
 export type SolutionNode = SolutionGraph['nodes'][number];

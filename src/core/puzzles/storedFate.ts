@@ -1,29 +1,33 @@
 /** The fate of a move as it is stored with a task: squares for moves, one text for a line, the move itself left out. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { makeMoveText, parseMoveText, type MoveText } from '../notation';
 import type { Fate } from '../proof';
 
-export const moveTextSchema = z.string().refine((text) => parseMoveText(text) !== undefined, 'not a move');
+export const moveTextSchema = z
+  .string()
+  .check(z.refine((text) => parseMoveText(text) !== undefined, 'not a move'));
 
 const lineSchema = z
   .string()
-  .refine((text) => splitLine(text).every((move) => parseMoveText(move) !== undefined), 'not a line');
+  .check(
+    z.refine((text) => splitLine(text).every((move) => parseMoveText(move) !== undefined), 'not a line'),
+  );
 
 export const storedFateSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('mates'), inMoves: z.number().int().positive(), line: lineSchema }),
-  z.object({ kind: z.literal('mated'), inMoves: z.number().int().positive(), line: lineSchema }),
+  z.object({ kind: z.literal('mates'), inMoves: z.int().check(z.positive()), line: lineSchema }),
+  z.object({ kind: z.literal('mated'), inMoves: z.int().check(z.positive()), line: lineSchema }),
   z.object({
     kind: z.literal('draw'),
     why: z.enum(['stalemate', 'dead', 'fifty', 'threefold']),
     gain: z.number(),
     /** Absent: the move itself draws. */
-    seenPlies: z.number().int().positive().optional(),
+    seenPlies: z.optional(z.int().check(z.positive())),
     line: lineSchema,
   }),
   z.object({
     kind: z.literal('material'),
     gain: z.number(),
-    seenPlies: z.number().int().positive(),
+    seenPlies: z.int().check(z.positive()),
     line: lineSchema,
   }),
   /** Only this is known: the mate in the asked number is gone. The line shows it, where there is one. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { createOutbox, type OutboxState, type SendResult } from './outbox';
 
 const UUIDS = [1, 2, 3].map((digit) => `0000000${digit}-0000-4000-8000-000000000000`);

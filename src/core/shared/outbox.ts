@@ -6,7 +6,7 @@
  * The server is told how long an answer lay here, never what the clock of the device says. While the page is open that is measured by its
  * steady clock, which nobody can set; after a reload it is the difference of two readings of the other one.
  */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 
 /**
  * stored or refused: the server has decided; later: nothing is heard of it; sign-in: again after signing in; failed: the server cannot
@@ -57,7 +57,7 @@ export interface Outbox<Item extends Sendable> {
 export function createOutbox<Item extends Sendable>(options: {
   readonly store: KeyStore;
   readonly key: string;
-  readonly schema: z.ZodType<Item>;
+  readonly schema: z.ZodMiniType<Item>;
   readonly clocks: DeviceClocks;
   /** `waitedMs`: how long it lay here. */
   readonly send: (item: Item, waitedMs: number) => Promise<SendResult>;

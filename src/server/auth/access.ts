@@ -5,7 +5,7 @@
 import 'server-only';
 import { cache } from 'react';
 import { v4 as makeUuid } from 'uuid';
-import type { z } from 'zod';
+import type { z } from 'zod/mini';
 import type { ServiceFault } from '@/contracts/faults';
 import { failure, type Result } from '@/core/shared';
 import { findCoachOfSession, findStudentOfSession } from '../data/people';
@@ -58,7 +58,7 @@ export async function endSession(kind: SessionKind): Promise<void> {
 
 /** Carries out a coach's request: signed in, input parsed, then the work. Every coach action passes here. */
 export async function runAsCoach<Input, Value>(
-  schema: z.ZodType<Input>,
+  schema: z.ZodMiniType<Input>,
   input: unknown,
   work: (actor: CoachActor, input: Input) => Promise<Result<Value, ServiceFault>>,
 ): Promise<Result<Value, ServiceFault>> {
@@ -67,7 +67,7 @@ export async function runAsCoach<Input, Value>(
 
 /** The same for a student's request. */
 export async function runAsStudent<Input, Value>(
-  schema: z.ZodType<Input>,
+  schema: z.ZodMiniType<Input>,
   input: unknown,
   work: (actor: StudentActor, input: Input) => Promise<Result<Value, ServiceFault>>,
 ): Promise<Result<Value, ServiceFault>> {
@@ -76,7 +76,7 @@ export async function runAsStudent<Input, Value>(
 
 async function runAs<Actor, Input, Value>(
   actor: Actor | undefined,
-  schema: z.ZodType<Input>,
+  schema: z.ZodMiniType<Input>,
   input: unknown,
   work: (actor: Actor, input: Input) => Promise<Result<Value, ServiceFault>>,
 ): Promise<Result<Value, ServiceFault>> {

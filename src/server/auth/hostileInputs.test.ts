@@ -5,7 +5,7 @@
  */
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { MOST_LETTERS, MOST_PARTS, parseInput } from './parseInput';
 
 const LIMIT_MS = 200;
@@ -37,19 +37,19 @@ const MODULES = readdirSync(CONTRACTS).filter((file) => file.endsWith('.ts') && 
 /** What browsers read of our own answers. */
 const READ_BY_BROWSERS = ['liveNewsAnswerSchema', 'seatNewsSchema'];
 
-function listSchemas(): (readonly [string, z.ZodType])[] {
+function listSchemas(): (readonly [string, z.ZodMiniType])[] {
   return MODULES.flatMap((file) =>
     Object.entries(jest.requireActual<Record<string, unknown>>(path.join(CONTRACTS, file))).flatMap(
       ([name, value]) =>
-        value instanceof z.ZodType && !READ_BY_BROWSERS.includes(name) ? [[name, value] as const] : [],
+        value instanceof z.ZodMiniType && !READ_BY_BROWSERS.includes(name) ? [[name, value] as const] : [],
     ),
   );
 }
 
 /** The hostile value itself, and, of an object, in each of its fields and in all of them. */
-function* listInputs(schema: z.ZodType, hostile: unknown): Generator {
+function* listInputs(schema: z.ZodMiniType, hostile: unknown): Generator {
   yield hostile;
-  const shape = schema instanceof z.ZodObject ? Object.keys(schema.shape) : [];
+  const shape = schema instanceof z.ZodMiniObject ? Object.keys(schema.shape) : [];
   for (const key of shape) yield { [key]: hostile };
   yield Object.fromEntries(shape.map((key) => [key, hostile]));
 }

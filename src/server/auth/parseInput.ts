@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type { z } from 'zod/mini';
 import type { ServiceFault } from '@/contracts/faults';
 import { failure, success, type Result } from '@/core/shared';
 
@@ -34,7 +34,7 @@ function isWithinBounds(input: unknown): boolean {
 }
 
 /** Parses what came over the wire; names the fields that are not valid. */
-export function parseInput<Input>(schema: z.ZodType<Input>, input: unknown): Result<Input, ServiceFault> {
+export function parseInput<Input>(schema: z.ZodMiniType<Input>, input: unknown): Result<Input, ServiceFault> {
   if (!isWithinBounds(input)) return failure({ code: 'input/not-valid', fields: ['input'] });
   const parsed = schema.safeParse(input);
   if (parsed.success) return success(parsed.data);

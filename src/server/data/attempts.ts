@@ -13,7 +13,7 @@ import {
   type Verdict,
 } from '@/core/exercises';
 import type { ProgressAnswer } from '@/core/progress';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Db, Statement } from '../db';
 
 export interface AttemptInput {
@@ -35,7 +35,7 @@ export const JUDGE_VERSION = 1;
 
 const storedDiagnosesSchema = z.object({
   codes: z.array(z.string()),
-  wrongPly: z.number().nullable(),
+  wrongPly: z.nullable(z.number()),
 });
 
 /** Adds an attempt; nothing of it is ever changed afterwards. */

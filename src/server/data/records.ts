@@ -1,5 +1,5 @@
 /** Everything stored about one child, as it is handed out. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { RecordedAnswer } from '@/contracts/records';
 import type { StudentId } from '@/contracts/ids';
 import { answerSchema, type VerdictOutcome } from '@/core/exercises';

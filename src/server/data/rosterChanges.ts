@@ -1,8 +1,14 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { ClassId, ClubId, CoachId, EnrolmentId, RosterChangeId } from '@/contracts/ids';
 import type { Db } from '../db';
 
-const ids = <Id extends number>() => z.array(z.number().transform((id) => id as Id));
+const ids = <Id extends number>() =>
+  z.array(
+    z.pipe(
+      z.number(),
+      z.transform((id) => id as Id),
+    ),
+  );
 
 /** All that has to be known to take a change back. */
 const detailsSchema = z.object({
@@ -10,9 +16,14 @@ const detailsSchema = z.object({
   ended: ids<EnrolmentId>(),
   made: ids<ClassId>(),
   /** Moves out of the club's classes. */
-  left: z.number().int(),
+  left: z.int(),
   /** Classes that have exchanged their codes. */
-  codes: z.array(z.tuple([z.number(), z.number()]).transform((pair) => pair as [ClassId, ClassId])),
+  codes: z.array(
+    z.pipe(
+      z.tuple([z.number(), z.number()]),
+      z.transform((pair) => pair as [ClassId, ClassId]),
+    ),
+  ),
 });
 export type RosterChangeDetails = z.infer<typeof detailsSchema>;
 

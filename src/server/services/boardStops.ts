@@ -4,7 +4,7 @@ import type { BoardSegment, BoardStop } from '@/contracts/live';
 import { getDraft, makeFen, makeMoveText } from '@/core/notation';
 import { BARE_PICTURES, BOOK_STEPS } from '@/core/patterns';
 import { listMainLine } from '@/core/puzzles';
-import { mateQuestion, PATTERN_WORDS, planItemText } from '@/text';
+import { mateQuestion, PATTERN_NAMES, planItemText } from '@/text';
 import { findSet, getLatestVersion } from '../data/sets';
 import { listTasksOfVersion } from '../data/tasks';
 import type { Db } from '../db';
@@ -33,7 +33,7 @@ async function listStops(db: Db, item: PlanItem): Promise<BoardStop[]> {
       return [{ kind: 'line', label: heading, fen: makeFen(game.start), moves }];
     }
     case 'pattern': {
-      const { name } = PATTERN_WORDS[item.pattern];
+      const name = PATTERN_NAMES[item.pattern];
       return [
         { kind: 'position', label: `${name}: the bare picture`, fen: BARE_PICTURES[item.pattern] },
         ...BOOK_STEPS[item.pattern].map(({ fen, mateInMoves }): BoardStop => {

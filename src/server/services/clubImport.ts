@@ -3,7 +3,8 @@
  * transaction: a file that is not taken changes nothing.
  */
 import { strFromU8, unzipSync } from 'fflate';
-import { z } from 'zod';
+import { z } from 'zod/mini';
+import { en } from 'zod/locales';
 import {
   clubFileHeadSchema,
   openRowSchema,
@@ -88,12 +89,12 @@ function readFile(zip: Uint8Array): Result<ClubFile, ClubFileFault> {
 function readPart<Value>(
   parts: Readonly<Record<string, Uint8Array>>,
   part: string,
-  schema: z.ZodType<Value>,
+  schema: z.ZodMiniType<Value>,
 ): Result<Value, ClubFileFault> {
   const bytes = parts[part];
   if (bytes === undefined) return failure({ code: 'club-file/no-club', part, why: 'it is missing' });
   try {
-    const read = schema.safeParse(JSON.parse(strFromU8(bytes)));
+    const read = schema.safeParse(JSON.parse(strFromU8(bytes)), { error: en().localeError });
     if (read.success) return success(read.data);
     const issue = read.error.issues[0];
     const why = issue === undefined ? 'not understood' : `${issue.path.join('.')}: ${issue.message}`;

@@ -1,5 +1,5 @@
 /** What of a club's file other programs can read: its games, and the mates of its sets, as PGN. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { OpenRow } from '@/contracts/clubFile';
 import { mateTaskSchema } from '@/core/exercises';
 import { getMove, getPosition, makePgn, makeSan, RESULTS, type PgnMove } from '@/core/notation';
@@ -12,7 +12,10 @@ const gameSchema = z.object({
   title: z.string(),
   result: z.enum(RESULTS),
   start_fen: z.string(),
-  moves: z.string().transform((text) => text.split(' ').filter((move) => move !== '')),
+  moves: z.pipe(
+    z.string(),
+    z.transform((text) => text.split(' ').filter((move) => move !== '')),
+  ),
 });
 
 /** Files by name. */

@@ -1,5 +1,5 @@
 /** Paper: a set as sheets with their key, boards to draw on, cards of the named mates. The worker threads lay it out. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { ServiceFault } from '@/contracts/faults';
 import type { SetId } from '@/contracts/ids';
 import type { BlankSheets, CardsRequest, PrintedFile, SetSheets } from '@/contracts/print';
@@ -27,6 +27,7 @@ import {
   makeHouseVoice,
   mateLabel,
   menText,
+  PATTERN_NAMES,
   PATTERN_WORDS,
   questionText,
   setUpText,
@@ -197,7 +198,8 @@ export async function printPatternCards(
     title: 'Named mates',
     paper,
     cards: PATTERN_IDS.map((id) => {
-      const { name, ingredients } = PATTERN_WORDS[id];
+      const name = PATTERN_NAMES[id];
+      const { ingredients } = PATTERN_WORDS[id];
       return { fen: BARE_PICTURES[id], bottom: 'white', title: name, lines: ingredients.map(say) };
     }),
   });

@@ -3,7 +3,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { StudentId } from '@/contracts/ids';
 import type { ChildPage, childSchema, EraseStudent, GoneChild, TrailEntry } from '@/contracts/records';
 import { failure, success, type Result } from '@/core/shared';
-import type { z } from 'zod';
+import type { z } from 'zod/mini';
 import { findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
 import { addAuditEntry, listAuditEntries, type AuditAction } from '../data/auditLog';
 import { isStudentOfClass } from '../data/classes';

@@ -1,5 +1,5 @@
 /** Answers that could not be stored: their coaches are told, so that none is lost in silence. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { ServiceFault } from '@/contracts/faults';
 import { requestIdSchema } from '@/contracts/ids';
 import { parseInput } from '../auth/parseInput';
@@ -25,7 +25,7 @@ const clientSchema = z.object({ clientId: requestIdSchema });
 export async function storeOrTell<Input, Value>(
   actor: StudentActor,
   body: unknown,
-  schema: z.ZodType<Input>,
+  schema: z.ZodMiniType<Input>,
   store: (actor: StudentActor, input: Input) => Promise<Result<Value, ServiceFault>>,
 ): Promise<Result<Value, ServiceFault>> {
   try {

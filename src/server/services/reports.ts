@@ -261,7 +261,7 @@ async function makeClassSheet({
         heading: `To repeat until ${dayText(progress.value.byDay)}`,
         lines: listRepeatLines(progress.value, MOST_REPEATS).map(say),
       },
-      { heading: 'Children with like needs', lines: listGroupLines(progress.value).map(say) },
+      { heading: 'Children who need the same things', lines: listGroupLines(progress.value).map(say) },
       { heading: 'How the homework went', lines: listHomeworkLines(progress.value) },
       { heading: 'Child by child', lines: listChildLines(progress.value) },
     ],

@@ -106,7 +106,7 @@ function headText({ exercise, family, verdict, isShown }: Answering): string {
   const { ask, solution } = exercise;
   if (!isShown) return verdict === undefined ? '' : verdictText(verdict, ask);
   if (ask.kind === 'place') return 'This is how it stands.';
-  const begin = ask.kind === 'tap' ? 'These are right: ' : 'Right is: ';
+  const begin = ask.kind === 'tap' ? 'These are right: ' : 'The answer is ';
   return `${begin}${answerText(family, solution)}.`;
 }
 

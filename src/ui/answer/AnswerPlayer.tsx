@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { answerSchema, type Answer, type Exercise, type ExerciseId, type Verdict } from '@/core/exercises';
 import { ChooseAnswer } from './ChooseAnswer';
 import { NO_DRAFT, useDraft, type Draft } from '@/ui/device';
@@ -76,9 +76,9 @@ export interface Answering {
   readonly tellShown: () => void;
 }
 
-const helpSchema = z.number().int().nonnegative();
+const helpSchema = z.int().check(z.nonnegative());
 /** The answer the verdict is on; null: it was changed since. */
-const judgedSchema = answerSchema.nullable();
+const judgedSchema = z.nullable(answerSchema);
 
 function useAnswering(
   family: ExerciseId,

@@ -1,5 +1,5 @@
 'use client';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Ask } from '@/core/exercises';
 import { optionText, questionText } from '@/text';
 import { useHouseVoice } from '@/ui/words';

@@ -1,7 +1,8 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 import { carry, playByKeys, renderUi } from '../../../tests/support/renderUi';
 import { parseSquareName } from '@/core/board';
-import type { Answer, ExerciseId, ExerciseTask } from '@/core/exercises';
+import { composeExercise } from '@/core/compose';
+import { listLevels, type Answer, type ExerciseId, type ExerciseTask } from '@/core/exercises';
 import { ExercisePlayer } from './ExercisePlayer';
 
 beforeEach(() => {
@@ -191,3 +192,17 @@ test('a piece let go between two squares: the one that was meant is played, and 
   await settle();
   expect(heard).toEqual([[{ kind: 'play', moves: ['a1a8'], slips: 1 }, true, 0]]);
 });
+
+test.each(['find-square', 'name-square', 'name-line'] as const)(
+  '%s: a child who hears the board is not told the names it is asked for, with letters beside the board or without',
+  (family) => {
+    for (const level of listLevels(family)) {
+      const task = composeExercise(family, level, 4000 + level);
+      const { unmount } = renderUi(<ExercisePlayer task={task} next="Next one" onNext={() => undefined} />);
+      const names = screen.getAllByRole('gridcell').map((cell) => cell.getAttribute('aria-label'));
+      expect(names).toHaveLength(64);
+      for (const name of names) expect(name).toMatch(/^\d from the left, \d from the bottom, empty/);
+      unmount();
+    }
+  },
+);

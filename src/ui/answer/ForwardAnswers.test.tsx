@@ -71,7 +71,7 @@ test('a whole line is told while the men stay; what is told wrong is taken back,
   expect(screen.getByRole('list', { name: 'The line so far' }).children).toHaveLength(1);
   press('Done');
   expect(screen.getByText('The line does not come to mate yet.')).toBeInTheDocument();
-  press('Take the last one back');
+  press('Undo');
   expect(screen.getByRole('button', { name: 'Done' })).toBeDisabled();
   for (const move of solution.moves) tell(move);
   press('Done');

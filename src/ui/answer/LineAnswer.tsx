@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@/ui/controls';
 import { useMemo, useState } from 'react';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { makeSquareName, PROMOTION_ROLES, type PromotionRole, type Square } from '@/core/board';
 import type { Ask } from '@/core/exercises';
 import {
@@ -181,7 +181,7 @@ function ToldMoves<Place extends PositionDraft>(
           disabled={told.length === 0 || session.isOver}
           onClick={() => change(told.slice(0, -1))}
         >
-          Take the last one back
+          Undo
         </Button>
       </div>
       {promoting.length > 0 && (

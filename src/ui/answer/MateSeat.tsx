@@ -4,7 +4,7 @@ import type { SeatPuzzle } from '@/contracts/attempts';
 import type { NamedPicture } from '@/contracts/clubPatterns';
 import { opponentOf } from '@/core/board';
 import { getAskedLength, mateFamily, type Answer, type Verdict } from '@/core/exercises';
-import { getMove, getPosition } from '@/core/notation';
+import { getPosition } from '@/core/notation';
 import { isCheckmate, type Position } from '@/core/rules';
 import {
   HELP_LABELS,
@@ -72,7 +72,6 @@ export function MateSeat(props: {
   }
 
   const open = findOpenHelp(play, judge);
-  const openMove = open && getMove(open.move);
   const nextStep = findNextHelp(play, judge);
   const place = playAll(GAME, home, play.moves);
   return (
@@ -83,12 +82,12 @@ export function MateSeat(props: {
       words={wordsOf(puzzle, home, props.next, nameOf)}
       help={{
         text:
-          open === undefined || openMove === undefined
+          open === undefined
             ? undefined
             : open.step === 'idea'
-              ? moveIdeaText(place, openMove)
-              : helpStepText(place, openMove, open.step),
-        open: open && openMove && { step: open.step, move: openMove },
+              ? moveIdeaText(place, open.move)
+              : helpStepText(place, open.move, open.step),
+        open,
         label: nextStep && HELP_LABELS[nextStep],
         onAsk: () => act({ kind: 'hint' }),
       }}

@@ -2,7 +2,7 @@
 import { Button, controlClasses } from '@/ui/controls';
 import type { Ask } from '@/core/exercises';
 import { questionText } from '@/text';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { useDraft } from '@/ui/device';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { getMan, type Board as BoardMen, type Man, type Square } from '@/core/board';
 import { findPlaceSlip, placedMenSchema, type Answer } from '@/core/exercises';
 import { manWords, questionText } from '@/text';
@@ -28,7 +28,7 @@ export function PlaceAnswer(props: {
   /** The man that taps put down, or the hand that takes men away; undefined: taps move men. */
   const [tool, setTool] = useState<Man | 'take-off'>();
   /** Men that slipped beside their square and may be put right, once and for nothing. */
-  const [slips, setSlips] = useDraft(session.draft, 'slips', z.number().int().nonnegative(), 0);
+  const [slips, setSlips] = useDraft(session.draft, 'slips', z.int().check(z.nonnegative()), 0);
   const [isSlipTold, setIsSlipTold] = useState(false);
 
   function put(square: Square, man: Man | undefined) {

@@ -1,8 +1,8 @@
 'use client';
 import { useMemo } from 'react';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Ask, Verdict } from '@/core/exercises';
-import { getDraft, getMove, getPosition } from '@/core/notation';
+import { getDraft, getPosition } from '@/core/notation';
 import type { PositionDraft } from '@/core/rules';
 import { HELP_LABELS, helpStepText, hintText, noteText, questionText } from '@/text';
 import type { Answering } from './AnswerPlayer';
@@ -51,7 +51,7 @@ function Played<Place extends PositionDraft>(
   const { exercise, family, helpCount } = session;
   const [play, setPlay] = usePlayDraft(session.draft);
   // A step of the family's help is read where it was asked for; after the next move what happened is said again.
-  const [hintedAt, setHintedAt] = useDraft(session.draft, 'hintedAt', z.number().int().nonnegative(), 0);
+  const [hintedAt, setHintedAt] = useDraft(session.draft, 'hintedAt', z.int().check(z.nonnegative()), 0);
   const judge: PlayJudge = {
     respond: (moves) => exercise.respond(moves),
     findRightMove: exercise.findRightMove,
@@ -71,7 +71,6 @@ function Played<Place extends PositionDraft>(
   const isThinking = play.phase.kind === 'thinking';
   const hint = hints[helpCount - 1];
   const open = findOpenHelp(play, judge);
-  const openMove = open && getMove(open.move);
   const nextStep = findNextHelp(play, judge);
   const hasNextHint = helpCount < hints.length;
   const tellWrong = (verdict: Verdict, reply: string | undefined) =>
@@ -96,12 +95,12 @@ function Played<Place extends PositionDraft>(
       asked={exercise.scene.asked}
       help={{
         text:
-          open !== undefined && openMove !== undefined && open.step !== 'idea'
-            ? helpStepText(playAll(ground, home, play.moves), openMove, open.step)
+          open !== undefined && open.step !== 'idea'
+            ? helpStepText(playAll(ground, home, play.moves), open.move, open.step)
             : isThinking && hint !== undefined && hintedAt === play.moves.length
               ? hintText(family, hint)
               : undefined,
-        open: open && openMove && { step: open.step, move: openMove },
+        open,
         label: hasNextHint ? 'Help' : nextStep && HELP_LABELS[nextStep],
         onAsk() {
           if (hasNextHint) {

@@ -23,6 +23,7 @@ export function SceneBoard(props: {
       turn={scene.turn}
       bottom={scene.bottom}
       hasCoordinates={scene.hasCoordinates}
+      areNamesAsked={scene.areNamesAsked}
       trace={scene.trace}
       label={title}
       isStill

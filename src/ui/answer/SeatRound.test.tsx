@@ -37,6 +37,9 @@ let addresses: string[] = [];
 /** What the server would answer next; 200 unless told otherwise. */
 let statuses: number[] = [];
 
+// Read before, so that what a seat fetches meanwhile is there when a test has settled.
+beforeAll(() => import('./mateNames'));
+
 beforeEach(() => {
   sent = [];
   addresses = [];
@@ -62,6 +65,8 @@ const openRound = async (round = ROUND) => {
   const view = renderUi(
     <SeatRound round={round} studentId={3 as StudentId} onLeave={() => left.push('left')} />,
   );
+  // The player is fetched, then the names of mates.
+  await settle();
   await settle();
   return { ...view, left };
 };

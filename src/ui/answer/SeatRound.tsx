@@ -6,9 +6,9 @@ import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts'
 import type { StudentId } from '@/contracts/ids';
 import type { Answer } from '@/core/exercises';
 import { SEAT_REASON_WORDS } from '@/text';
-import { dropDraft, openDraft, useIsBrowser, type Draft } from '@/ui/device';
+import { clearOldDrafts, draftKeyOf, dropDraft, openDraft, useIsBrowser, type Draft } from '@/ui/device';
 import { MateSeat } from './MateSeat';
-import { readPlace, writePlace, type SeatPlace } from './seatPlace';
+import { readPlace, writePlace } from './seatPlace';
 import classes from './SeatRound.module.css';
 import { useOutbox, useShownOutbox } from '@/ui/sending';
 
@@ -17,6 +17,14 @@ const loadExercises = () => import('./SeatExercise');
 const loadEnd = () => import('./RoundEnd');
 const SeatExercise = lazy(() => loadExercises().then(({ SeatExercise: player }) => ({ default: player })));
 const RoundEnd = lazy(() => loadEnd().then(({ RoundEnd: end }) => ({ default: end })));
+
+/** Begins to fetch what the first task is played with. A fetch that fails is tried again by who needs it. */
+function fetchFirst(task: SeatTask | undefined): void {
+  if (task === undefined || task.family === 'mate') return;
+  const { family } = task;
+  // The player first: what it shares with a family is then not fetched twice.
+  void Promise.allSettled([loadExercises().then(({ fetchFamilies }) => fetchFamilies([family]))]);
+}
 
 /** Fetches all that the tasks of a round need, so that it goes on without a network; what can't be fetched now is fetched when it is needed. */
 function fetchAll(tasks: readonly SeatTask[]): void {
@@ -50,6 +58,8 @@ interface SeatRoundProps {
 
 /** A round on the seat. It reads the device's memory, so it is drawn in the browser only; its place is kept until then. */
 export function SeatRound(props: SeatRoundProps) {
+  // While the page still wakes: a slow phone takes half a second for that.
+  if (typeof window !== 'undefined') fetchFirst(props.round.tasks[startAt(props.round).index]);
   const waiting = props.waiting ?? <div className={classes.waiting} />;
   return useIsBrowser() ? (
     <Suspense fallback={waiting}>
@@ -62,8 +72,8 @@ export function SeatRound(props: SeatRoundProps) {
 
 /** The tasks of a set one after another, answers sent as they are given. */
 function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundProps) {
-  const placeKey = `vorschule-place-${round.roundId}`;
-  const [start] = useState(() => startOf(round, readPlace(window.localStorage, placeKey)));
+  const placeKey = placeKeyOf(round);
+  const [start] = useState(() => startAt(round));
   const [solved, setSolved] = useState(start.solved);
   const [index, setIndex] = useState(start.index);
   const [startedAt, setStartedAt] = useState(() => performance.now());
@@ -75,13 +85,14 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
   const shownOutbox = useShownOutbox(studentId);
 
   const task = round.tasks[index];
-  const draftKey = `vorschule-draft-${round.roundId}-${task?.taskId ?? 0}`;
+  const draftKey = draftKeyOf(round.roundId, task?.taskId ?? 0);
   // A task that is opened again is a new visit: it begins with what is kept of it now.
   const [visit, setVisit] = useState(0);
   useEffect(() => {
     if (task !== undefined)
       writePlace(window.localStorage, placeKey, { taskId: task.taskId, solved, stumbled });
   }, [placeKey, task, solved, stumbled]);
+  useEffect(() => clearOldDrafts(window.localStorage), []);
   // After the first task is drawn: what it needs itself comes first.
   useEffect(() => {
     const timer = window.setTimeout(() => fetchAll(round.tasks), FETCH_LATER_MS);
@@ -194,8 +205,11 @@ function Visit(props: { readonly draftKey: string; readonly children: (draft: Dr
   return props.children(draft);
 }
 
+const placeKeyOf = ({ roundId }: SeatRoundData) => `vorschule-place-${roundId}`;
+
 /** Where to go on: the place kept on this device, else the first task not solved yet. */
-function startOf(round: SeatRoundData, place: SeatPlace | undefined) {
+function startAt(round: SeatRoundData) {
+  const place = readPlace(window.localStorage, placeKeyOf(round));
   const stored = round.tasks.filter(({ isSolved }) => isSolved).map(({ taskId }) => Number(taskId));
   const solved = [...new Set([...stored, ...(place?.solved ?? [])])];
   const skipped = round.tasks

@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@/ui/controls';
 import { useMemo } from 'react';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Ask, Scene } from '@/core/exercises';
 import { getPosition, parseMoveText } from '@/core/notation';
 import { playMove, type Position } from '@/core/rules';
@@ -27,17 +27,13 @@ export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
   const [texts, setTexts] = useDraft<readonly string[]>(
     session.draft,
     'texts',
-    z.array(z.string()).length(steps.length),
+    z.array(z.string()).check(z.length(steps.length)),
     () => steps.map(() => ''),
   );
   const [at, setAt] = useDraft(
     session.draft,
     'at',
-    z
-      .number()
-      .int()
-      .min(0)
-      .max(steps.length - 1),
+    z.number().check(z.int(), z.minimum(0), z.maximum(steps.length - 1)),
     0,
   );
   const isLast = at === steps.length - 1;

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Square } from '@/core/board';
 import { squareSchema, type Ask } from '@/core/exercises';
 import { drawSign, SCREEN_PAINT, type DiagramMark, type SquareMark } from '@/drawing';
@@ -22,7 +22,7 @@ const LABEL_MARKS: Readonly<Record<string, SquareMark>> = {
   guarded: 'guarded',
 };
 
-const marksSchema = z.array(z.object({ square: squareSchema, label: z.string().optional() }));
+const marksSchema = z.array(z.object({ square: squareSchema, label: z.optional(z.string()) }));
 type TapMark = z.infer<typeof marksSchema>[number];
 
 /** Answered by tapping squares; with labels, one is chosen first and each tap gives it. */
@@ -71,6 +71,7 @@ export function TapAnswer(props: {
           turn={scene.turn}
           bottom={scene.bottom}
           hasCoordinates={scene.hasCoordinates}
+          areNamesAsked={scene.areNamesAsked}
           label={questionText(question)}
           rules={STILL}
           onDrop={() => undefined}
@@ -137,5 +138,5 @@ function toMark(square: Square, label: string | undefined): TapMark {
 
 function begin({ labels, isSingle }: Extract<Ask, { kind: 'tap' }>, count: number): string {
   if (count > 0) return isSingle ? 'Done? Or tap another square.' : `${count} marked.`;
-  return labels.length > 0 ? 'Choose a sign, then tap squares.' : 'Tap the board.';
+  return labels.length > 0 ? 'Pick a label, then tap the squares it belongs to.' : 'Tap the board.';
 }

@@ -1,5 +1,6 @@
 import { createTaskSearches, makeMateTask } from '@/core/compose';
 import { mateFamily } from '@/core/exercises';
+import { getMove } from '@/core/notation';
 import { positionOf } from '../../../tests/fixtures/positions';
 import { HELP_STEPS } from '@/text';
 import {
@@ -85,7 +86,7 @@ test('help is a ladder towards a right move: each step is counted, and the next 
   const HINT: PlayAction = { kind: 'hint' };
   const steps = HELP_STEPS.map((_, at) => play(ONE, ...HELP_STEPS.slice(0, at + 1).map(() => HINT)));
   expect(steps.map((state) => findOpenHelp(state, ONE))).toEqual(
-    HELP_STEPS.map((step) => ({ step, move: 'a1a8' })),
+    HELP_STEPS.map((step) => ({ step, move: getMove('a1a8') })),
   );
   expect(steps.map(({ hints }) => hints)).toEqual([1, 2, 3, 4]);
   const [last] = steps.slice(-1);

@@ -3,7 +3,8 @@
  * help, and what ended it. What is right is asked of the family through `PlayJudge`; nothing here knows what the task is about.
  */
 import type { TaskResponse, Verdict } from '@/core/exercises';
-import type { MoveText } from '@/core/notation';
+import { getMove, type MoveText } from '@/core/notation';
+import type { Move } from '@/core/rules';
 import type { HelpStep } from '@/text';
 
 export interface PlayJudge {
@@ -79,10 +80,10 @@ export function countSeen({ moves, phase }: PlayState): number {
 export function findOpenHelp(
   { phase, moves, help }: PlayState,
   judge: PlayJudge,
-): { readonly step: HelpStep; readonly move: MoveText } | undefined {
+): { readonly step: HelpStep; readonly move: Move } | undefined {
   const step = judge.helpSteps[help - 1];
   const move = phase.kind === 'thinking' && step !== undefined ? judge.findRightMove(moves) : undefined;
-  return step === undefined || move === undefined ? undefined : { step, move };
+  return step === undefined || move === undefined ? undefined : { step, move: getMove(move) };
 }
 
 /** The step of help that may be asked for next. */

@@ -1,12 +1,12 @@
 /** Where a student was in a round: kept on the device, so that a reload or the back button loses nothing. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 
 const placeSchema = z.object({
-  taskId: z.number().int().positive(),
+  taskId: z.int().check(z.positive()),
   /** Solved on this device, whether or not the server has heard of it yet. */
-  solved: z.array(z.number().int()),
+  solved: z.array(z.int()),
   /** Whose first answer was not right, or that were shown. */
-  stumbled: z.array(z.number().int()).default([]),
+  stumbled: z._default(z.array(z.int()), []),
 });
 export type SeatPlace = z.infer<typeof placeSchema>;
 

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { MoveText } from '@/core/notation';
 import type { Draft } from '@/ui/device';
 import { FRESH_PLAY, type PlayState } from './playState';
@@ -8,10 +8,10 @@ const FIELD = 'play';
 
 const playDraftSchema = z.object({
   moves: z.array(z.string()),
-  slips: z.number().int().nonnegative(),
-  hints: z.number().int().nonnegative(),
-  misses: z.number().int().nonnegative(),
-  help: z.number().int().nonnegative(),
+  slips: z.int().check(z.nonnegative()),
+  hints: z.int().check(z.nonnegative()),
+  misses: z.int().check(z.nonnegative()),
+  help: z.int().check(z.nonnegative()),
 });
 
 /** The play of a task, kept as it goes on. */

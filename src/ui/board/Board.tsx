@@ -24,6 +24,8 @@ export interface BoardProps {
   readonly bottom: Side;
   /** Letters and numbers beside the board; there unless this says no. */
   readonly hasCoordinates?: boolean;
+  /** Squares are said by their places, for their names are what is asked; else by their names where letters stand beside the board. */
+  readonly areNamesAsked?: boolean;
   /** Said to who cannot see it, before the squares. */
   readonly label: string;
   readonly rules: HandRules;
@@ -103,8 +105,8 @@ export function Board(props: BoardProps) {
   /** The square with what stands there and what is marked on it. */
   function labelOf(square: Square): string {
     const man = board[square];
-    // Without letters and numbers the name of a square is what is asked.
-    const words = hasCoordinates ? squareWords(square, man) : squarePlaceWords(square, man, bottom);
+    const isNamed = hasCoordinates && props.areNamesAsked !== true;
+    const words = isNamed ? squareWords(square, man) : squarePlaceWords(square, man, bottom);
     const signs = marks
       .filter((mark) => mark.square === square)
       .map(({ mark, tag }) => (tag === undefined ? MARK_WORDS[mark] : `${MARK_WORDS[mark]} ${tag}`));

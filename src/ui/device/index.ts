@@ -1,2 +1,11 @@
-export { dropDraft, NO_DRAFT, openDraft, useDraft, type Draft } from './draft';
+export {
+  clearOldDrafts,
+  draftKeyOf,
+  dropDraft,
+  makeAnswerStore,
+  NO_DRAFT,
+  openDraft,
+  useDraft,
+  type Draft,
+} from './draft';
 export { useIsBrowser } from './useIsBrowser';

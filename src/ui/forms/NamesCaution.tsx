@@ -17,7 +17,7 @@ export function NamesCaution(props: {
       <Checkbox
         className={classes.tick}
         size="md"
-        label="I give it only to those who may have it"
+        label="I will share it only with people who are allowed to see it."
         checked={props.isRead}
         onChange={({ currentTarget }) => props.onRead(currentTarget.checked)}
       />

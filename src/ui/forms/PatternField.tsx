@@ -2,7 +2,7 @@ import { MultiSelect } from '@mantine/core';
 import type { ClubPattern } from '@/contracts/clubPatterns';
 import { wishedNameOf } from '@/contracts/library';
 import { PATTERN_IDS } from '@/core/patterns';
-import { PATTERN_WORDS } from '@/text';
+import { PATTERN_NAMES } from '@/text';
 
 /** The named mates a puzzle is to end in, by their ids; none: any mate. The club's own stand below those of the book. */
 export function PatternField(props: {
@@ -22,7 +22,7 @@ export function PatternField(props: {
       nothingFoundMessage="No mate of this name"
       value={[...props.value]}
       data={[
-        ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name })),
+        ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_NAMES[id] })),
         ...(props.ours ?? []).map(({ clubPatternId, name }) => ({
           value: wishedNameOf(clubPatternId),
           label: `${name} (our own)`,

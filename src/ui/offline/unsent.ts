@@ -1,5 +1,5 @@
 /** What a device tells of the answers that it holds, of all its children: their coach then knows who has to sign in there once more. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import { unsentNewsSchema, type UnsentNews } from '@/contracts/unsent';
 

@@ -4,6 +4,7 @@ import { keptAttemptSchema, keptShownSchema, type KeptAttempt, type KeptShown } 
 import type { StudentId } from '@/contracts/ids';
 import { keptSuggestionSchema, type KeptSuggestion } from '@/contracts/seatLesson';
 import { createOutbox, type DeviceClocks, type Outbox, type OutboxState, type Sendable } from '@/core/shared';
+import { makeAnswerStore } from '@/ui/device';
 import { postAttempt, postShown, postSuggestion } from './post';
 
 const RETRY_MS = 5000;
@@ -27,7 +28,7 @@ export function useOutbox(studentId: StudentId) {
   const key = `vorschule-outbox-${studentId}`;
   return useSending<KeptAttempt>(key, (onChange) =>
     createOutbox({
-      store: window.localStorage,
+      store: makeAnswerStore(window.localStorage),
       key,
       schema: keptAttemptSchema,
       clocks: CLOCKS,
@@ -42,7 +43,7 @@ export function useShownOutbox(studentId: StudentId) {
   const key = `vorschule-shown-${studentId}`;
   return useSending<KeptShown>(key, (onChange) =>
     createOutbox({
-      store: window.localStorage,
+      store: makeAnswerStore(window.localStorage),
       key,
       schema: keptShownSchema,
       clocks: CLOCKS,
@@ -57,7 +58,7 @@ export function useSuggestions(studentId: StudentId) {
   const key = `vorschule-suggestions-${studentId}`;
   return useSending<KeptSuggestion>(key, (onChange) =>
     createOutbox({
-      store: window.localStorage,
+      store: makeAnswerStore(window.localStorage),
       key,
       schema: keptSuggestionSchema,
       clocks: CLOCKS,

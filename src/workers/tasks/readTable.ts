@@ -1,5 +1,5 @@
 import { CsvError, parse } from 'csv-parse/browser/esm/sync';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { ReadTableAnswer, ReadTableQuestion } from '../protocol';
 
 const recordsSchema = z.array(

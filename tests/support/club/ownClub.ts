@@ -6,7 +6,7 @@ import { execFileSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { test } from '@playwright/test';
 import { v4 as makeUuid } from 'uuid';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { DEMO_CLASSES, DEMO_STUDENTS, type DemoClassId } from '@/cli/demo/people';
 import { coachesOf, type OwnCoaches } from './people';
 

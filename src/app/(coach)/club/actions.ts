@@ -3,7 +3,7 @@ import { revalidatePath } from 'next/cache';
 import { clubSettingsSchema } from '@/contracts/clubs';
 import type { ServiceFault } from '@/contracts/faults';
 import type { CoachId } from '@/contracts/ids';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { changePasswordSchema, newCoachSchema, ownCoachSchema } from '@/contracts/people';
 import { saveHouseWordsSchema } from '@/contracts/houseWords';
 import type { Result } from '@/core/shared';

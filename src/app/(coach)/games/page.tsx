@@ -18,11 +18,11 @@ export default async function GamesPage() {
           <h1>Games</h1>
           <span className={styles.soft}>Games of your children and others, with the chances they held.</span>
         </div>
-        <LinkButton href="/games/import">Bring in games</LinkButton>
+        <LinkButton href="/games/import">Import games</LinkButton>
       </div>
       {games.length === 0 ? (
         <p className={styles.card}>
-          There are no games yet. Bring in a score sheet or a PGN file: every position is looked at, and the
+          There are no games yet. Import a score sheet or a PGN file: every position is looked at, and the
           mates and men that could be won are kept.
         </p>
       ) : (

@@ -26,7 +26,7 @@ export default async function SetsPage() {
             Library
           </LinkButton>
           <LinkButton href="/sets/import" variant="default">
-            Bring in positions
+            Import positions
           </LinkButton>
           <LinkButton href="/sets/paper" variant="default">
             Boards and cards

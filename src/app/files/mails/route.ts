@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import { mailIdSchema } from '@/contracts/ids';
 import { runAsCoach } from '@/server/auth/access';
 import { exportMail } from '@/server/services/outbox';

@@ -221,7 +221,7 @@ test('forcing moves are read one by one, what becomes of each only when it is to
   expect(screen.getByText(/^Checks: \d+ moves$/)).toBeInTheDocument();
   expect(screen.queryByText('mates in 2 (proved)')).toBeNull();
   const hidden = screen.getAllByText('?').length;
-  await press('Tell the first');
+  await press('Show the first');
   expect(screen.getAllByText('?')).toHaveLength(hidden - 1);
   await press('Tell all');
   expect(screen.queryByText('?')).toBeNull();

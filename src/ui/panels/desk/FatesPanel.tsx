@@ -61,7 +61,7 @@ function Body(props: Parameters<typeof FatesPanel>[0]) {
     case 'in-check':
       return <p>{SIDE_WORDS[turn]} is in check, so the other side cannot have the move.</p>;
     case 'failed':
-      return <p>It broke off: this browser ended it. Ask again.</p>;
+      return <p>The browser stopped the calculation. Ask again.</p>;
     case 'running':
     case 'ready':
       return (

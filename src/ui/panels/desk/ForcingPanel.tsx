@@ -74,7 +74,7 @@ function Reading(
     <>
       <div className={classes.row}>
         <Button mih={44} disabled={told >= moves.length} onClick={tellNext}>
-          {told === 0 ? 'Tell the first' : told < moves.length ? 'Tell the next' : 'All told'}
+          {told === 0 ? 'Show the first' : told < moves.length ? 'Show the next' : 'All shown'}
         </Button>
         <Button
           variant="default"

@@ -1,7 +1,7 @@
 import type { Route } from 'next';
 import Link from 'next/link';
 import { listShownTags, type MateTag, type Sacrifice } from '@/core/patterns';
-import { PATTERN_WORDS, sacrificeText } from '@/text';
+import { PATTERN_NAMES, sacrificeText } from '@/text';
 import classes from './Desk.module.css';
 
 /** The names a proved mate earns, and what is given up on the way. */
@@ -44,7 +44,7 @@ function NameLine({ how, tags }: { how: MateTag['how']; tags: readonly MateTag[]
       {tags.map(({ id, reading }, index) => (
         <span key={id}>
           {index > 0 && ', '}
-          <Link href={`/patterns/${id}` as Route}>{PATTERN_WORDS[id].name}</Link>
+          <Link href={`/patterns/${id}` as Route}>{PATTERN_NAMES[id]}</Link>
           {reading === 'loose' && ' (in a broad sense)'}
         </span>
       ))}

@@ -79,7 +79,7 @@ function verdictText(written: WrittenState): string {
     case 'stopped':
       return 'Stopped. Nothing is claimed.';
     case 'failed':
-      return 'It broke off: this browser ended it. Check it again.';
+      return 'The browser stopped the calculation. Check it again.';
     case 'judged':
       switch (written.answer.kind) {
         case 'unreadable':

@@ -46,7 +46,7 @@ export function GameView(props: {
     <div className={classes.view}>
       <Replay game={game} positions={positions} ply={ply} onPly={go} />
       <section className={classes.card}>
-        <h2>What it held</h2>
+        <h2>Key moments</h2>
         {game.chances.length === 0 && <p>No mate was missed or played, and no men were given away.</p>}
         <ol className={classes.list} style={{ gap: 0 }}>
           {game.chances.map((chance) => (

@@ -81,9 +81,9 @@ test('what a game held is told, by name once it is a child’s; kept again after
   fireEvent.change(screen.getByLabelText('Whose game is game 1'), { target: { value: '7' } });
   fireEvent.change(screen.getByLabelText('Played'), { target: { value: 'black' } });
   expect(screen.getByText('Move 2, Black: Wren had a mate in 1 here. Played was a6.')).toBeTruthy();
-  await press('Keep game 1');
+  await press('Save game 1');
   expect(await screen.findByText(/The server did not answer/)).toBeTruthy();
-  await press('Keep game 1');
+  await press('Save game 1');
   expect((await screen.findByRole('link', { name: 'Open the game' })).getAttribute('href')).toBe('/games/5');
   expect(sent[0]).toEqual(sent[1]);
   expect(sent[0]).toMatchObject({
@@ -101,7 +101,7 @@ test('a text that holds no game, and a worker that died, are told', async () => 
   expect(await screen.findByText('There is no game in it.')).toBeTruthy();
   outcome = { kind: 'failed', message: 'out of memory' };
   await press('Look through');
-  expect(await screen.findByText(/It broke off/)).toBeTruthy();
+  expect(await screen.findByText(/The browser stopped the calculation/)).toBeTruthy();
 });
 
 const page = (sets: readonly string[] = []): GamePage => ({

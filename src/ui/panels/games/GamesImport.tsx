@@ -114,7 +114,7 @@ function useReading() {
     });
     const ended = await outcome;
     if (ended.kind === 'failed')
-      return { kind: 'unreadable', why: 'It broke off: this browser ended it. Try again.' };
+      return { kind: 'unreadable', why: 'The browser stopped the calculation. Try again.' };
     if (ended.kind === 'stopped') return stateOf('stopped');
     return ended.answer.kind === 'unreadable' ? ended.answer : stateOf('done', undefined, ended.answer.isCut);
   }
@@ -166,7 +166,7 @@ function GameCard(props: {
       );
     } catch {
       // A server action rejects when the network or the server is away; the same id keeps the game once.
-      setStoring({ kind: 'failed', fault: 'The server did not answer. Try again; it is kept once.' });
+      setStoring({ kind: 'failed', fault: 'The server did not answer. Try again: it is saved once only.' });
     }
   }
 
@@ -228,10 +228,10 @@ function GameCard(props: {
               size="md"
               mih={44}
               loading={storing.kind === 'running'}
-              aria-label={`Keep game ${game.number}`}
+              aria-label={`Save game ${game.number}`}
               onClick={() => void store()}
             >
-              Keep it
+              Save
             </Button>
           )}
           {storing.kind === 'failed' && <span role="alert">{storing.fault}</span>}

@@ -127,7 +127,7 @@ function useReading(findStored: ImportActions['findStored']) {
     });
     const ended = await outcome;
     if (ended.kind === 'failed')
-      return { kind: 'unreadable', why: 'It broke off: this browser ended it. Try again.' };
+      return { kind: 'unreadable', why: 'The browser stopped the calculation. Try again.' };
     if (ended.kind === 'answer' && ended.answer.kind === 'unreadable') return ended.answer;
     const isCut = ended.kind === 'answer' && ended.answer.kind === 'imported' && ended.answer.isCut;
     const keys = listMates(positions).map(({ outcome: { exactKey } }) => exactKey);

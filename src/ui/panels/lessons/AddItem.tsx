@@ -5,7 +5,7 @@ import { v4 as makeUuid } from 'uuid';
 import type { PlanItem } from '@/contracts/lessons';
 import { EXERCISE_IDS, listLevels } from '@/core/exercises';
 import { PATTERN_IDS } from '@/core/patterns';
-import { FAMILY_WORDS, PATTERN_WORDS } from '@/text';
+import { FAMILY_WORDS, PATTERN_NAMES } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import type { SetChoice } from '@/ui/forms/chosenSet';
 import classes from './Lessons.module.css';
@@ -105,7 +105,7 @@ export function AddItem(props: {
           label="Which mate"
           size="md"
           value={pattern}
-          data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_WORDS[id].name }))}
+          data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_NAMES[id] }))}
           onChange={({ currentTarget }) =>
             setPattern(PATTERN_IDS.find((id) => id === currentTarget.value) ?? pattern)
           }

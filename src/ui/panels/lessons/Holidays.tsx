@@ -36,10 +36,10 @@ export function Holidays(props: {
                 size="md"
                 mih={44}
                 loading={isBusy}
-                aria-label={`Take away: ${name}`}
+                aria-label={`Delete: ${name}`}
                 onClick={() => void send(() => props.onRemove({ holidayId }))}
               >
-                Take away
+                Delete
               </Button>
             )}
           </li>

@@ -67,7 +67,7 @@ export function LessonList(props: {
                     aria-label={`${isCancelled ? 'Hold' : 'Cancel'} ${shortDayText(day)}`}
                     onClick={() => void send(() => props.onChange({ lessonId, isCancelled: !isCancelled }))}
                   >
-                    {isCancelled ? 'Hold it' : 'Cancel'}
+                    {isCancelled ? 'Put back on' : 'Cancel'}
                   </Button>
                 )}
               </span>

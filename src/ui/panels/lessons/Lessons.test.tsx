@@ -336,10 +336,10 @@ describe('the lessons of a class', () => {
 test('a plan goes only after a second press, and stays when one looks away', async () => {
   const server = makeServer<{ readonly planId: PlanId }, undefined>();
   renderUi(<RemovePlan planId={3 as PlanId} title="Check and mate" onRemove={server.call} />);
-  await press('Take away: Check and mate');
+  await press('Delete: Check and mate');
   fireEvent.blur(screen.getByRole('button'));
-  await press('Take away: Check and mate');
+  await press('Delete: Check and mate');
   expect(server.asked).toEqual([]);
-  await press('Really take away: Check and mate');
+  await press('Delete the plan “Check and mate”?');
   expect(server.asked).toEqual([{ planId: 3 }]);
 });

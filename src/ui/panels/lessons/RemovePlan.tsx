@@ -6,7 +6,7 @@ import type { PlanId } from '@/contracts/ids';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 
-/** Takes a plan away after a second press. */
+/** Deletes a plan after a second press, which asks with its name. */
 export function RemovePlan(props: {
   readonly planId: PlanId;
   readonly title: string;
@@ -23,14 +23,14 @@ export function RemovePlan(props: {
         mih={44}
         px="xs"
         loading={isBusy}
-        aria-label={`${isAsked ? 'Really take away' : 'Take away'}: ${props.title}`}
+        aria-label={isAsked ? `Delete the plan “${props.title}”?` : `Delete: ${props.title}`}
         onBlur={() => setIsAsked(false)}
         onClick={() => {
           if (isAsked) void send(() => props.onRemove({ planId: props.planId }));
           else setIsAsked(true);
         }}
       >
-        {isAsked ? 'Really take away' : 'Take away'}
+        {isAsked ? 'Delete this plan?' : 'Delete'}
       </Button>
       <span role="alert">{error}</span>
     </>

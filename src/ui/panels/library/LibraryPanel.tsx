@@ -15,7 +15,7 @@ import {
   type LibrarySearch,
 } from '@/contracts/library';
 import type { Result } from '@/core/shared';
-import { countWords, faultText, gradeText, listWords, PATTERN_WORDS, seenPuzzleText } from '@/text';
+import { countWords, faultText, gradeText, listWords, PATTERN_NAMES, seenPuzzleText } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import { SetFields } from '@/ui/forms/SetFields';
@@ -107,7 +107,9 @@ export function LibraryPanel(props: {
           size="lg"
           total={found.pages}
           value={Math.min(search.page, found.pages)}
-          getControlProps={(control) => ({ 'aria-label': control === 'next' ? 'Next page' : 'Page before' })}
+          getControlProps={(control) => ({
+            'aria-label': control === 'next' ? 'Next page' : 'Previous page',
+          })}
           onChange={(page) => look({ page })}
         />
       )}
@@ -219,7 +221,7 @@ function tellPuzzle(
   { patterns, ours, grade, rating, seen }: LibraryPuzzle,
   className: string | undefined,
 ): string {
-  const names = [...patterns.map((id) => PATTERN_WORDS[id].name), ...ours];
+  const names = [...patterns.map((id) => PATTERN_NAMES[id]), ...ours];
   return [
     names.length === 0 ? '' : `${listWords(names)}.`,
     grade === undefined ? '' : gradeText(grade, rating),

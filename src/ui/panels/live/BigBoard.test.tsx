@@ -470,7 +470,7 @@ test('arrows and rings are drawn square by square, hidden, and wiped', async () 
 test('without a server the board goes on and says what is not heard', async () => {
   news = undefined;
   await openBoard();
-  expect(screen.getByText('No connection: the seats are not heard.')).toBeInTheDocument();
+  expect(screen.getByText('Offline: answers from the class are not arriving.')).toBeInTheDocument();
   await key('PageDown');
   expect(heading()).toBe('The rook is taken');
 });

@@ -215,7 +215,7 @@ function OpenBoard(props: BigBoardProps) {
     refusal !== undefined
       ? handFaultText(refusal.place, refusal.fault)
       : board.isAnswerShown && isHome && shownStop.answer !== undefined
-        ? `Right is: ${shownStop.answer.text}.`
+        ? `The answer is ${shownStop.answer.text}.`
         : board.isAnswerShown && isHome && board.worked !== undefined
           ? workedAnswerText(board.position, board.worked)
           : (tellStep(board.steps[board.ply - 1]?.words, shown) ??
@@ -241,7 +241,7 @@ function OpenBoard(props: BigBoardProps) {
             {isOpen
               ? `Asked. Thinking: ${thoughtText(thinkingMs)}`
               : reading === 'away'
-                ? 'No connection: the seats are not heard.'
+                ? 'Offline: answers from the class are not arriving.'
                 : ''}
           </span>
         </div>

@@ -62,7 +62,7 @@ export function CoachWindow({ page }: { readonly page: BoardPage }) {
             ? solution
             : shown.answer === undefined
               ? ''
-              : say(`Right is: ${shown.answer.text}.`)}
+              : say(`The answer is ${shown.answer.text}.`)}
         </p>
       </section>
       <section>

@@ -20,7 +20,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['G', 'squares that are guarded'],
   ['F', 'squares round the king'],
   ['D', 'draw arrows and rings'],
-  ['C', 'wipe what was drawn'],
+  ['C', 'clear drawings'],
   ['X', 'no signs at all'],
   ['E', 'set up a position, and done'],
   ['K', 'what is shown becomes home'],

@@ -168,7 +168,7 @@ test('meanwhile there is the own round; a new question is told and does not tear
   expect(screen.getByRole('grid')).toBeInTheDocument();
   news = { isLive: true, question: QUESTION };
   await settle();
-  expect(seatSays()).toHaveTextContent('The board asks something.');
+  expect(seatSays()).toHaveTextContent('Your coach has a question for you.');
   expect(screen.queryByText('White to move. What would you play?')).toBeNull();
   await act(() => Promise.resolve(fireEvent.click(boardButton())));
   expect(screen.getByText('White to move. What would you play?')).toBeInTheDocument();

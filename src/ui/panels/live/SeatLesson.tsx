@@ -60,7 +60,7 @@ export function SeatLesson({
         {isOffline
           ? 'No connection. Go on: your answers are kept here and sent later. Leave this page open.'
           : isNew
-            ? 'The board asks something.'
+            ? 'Your coach has a question for you.'
             : news.isLive
               ? 'Your class is at the board.'
               : 'The lesson at the board is over.'}

@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@/ui/controls';
 import { useEffect, useState } from 'react';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { SeatRound as SeatRoundData } from '@/contracts/attempts';
 import type { QuestionId, StudentId } from '@/contracts/ids';
 import { SEAT_ROUTES } from '@/contracts/seatRoutes';
@@ -10,7 +10,7 @@ import classes from './SeatLesson.module.css';
 
 /** Made by our own server; a page in between, a login of the network say, sends something else. */
 const roundSchema = z.custom<SeatRoundData>(
-  (value) => typeof value === 'object' && value !== null && 'roundId' in value && 'tasks' in value,
+  (value: unknown) => typeof value === 'object' && value !== null && 'roundId' in value && 'tasks' in value,
 );
 
 type Opened = SeatRoundData | 'opening' | 'failed';

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useMemo, useReducer, useState } from 'react';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import {
   findPosition,
   getDraft,
@@ -22,18 +22,18 @@ import { useComposed, useFates } from './useBoardWork';
 /** What the coach's hand does on the big board. */
 export type BoardHand = 'moves' | 'sets-up' | 'draws';
 
-const fenSchema = z.string().refine((fen) => parseFen(fen).ok);
+const fenSchema = z.string().check(z.refine((fen) => parseFen(fen).ok));
 
 /** What a reload of the big board finds again; the place itself is the server's. */
 const keptSchema = z.object({
   place: placeSchema,
   /** The own position that stands in the place of the stop. */
-  own: fenSchema.nullable(),
+  own: z.nullable(fenSchema),
   /** The position that is being set up. */
-  setUp: fenSchema.nullable(),
+  setUp: z.nullable(fenSchema),
   /** Moves made by hand, and how many moves are on the board. */
   moves: z.array(z.string()),
-  ply: z.number().int().nonnegative(),
+  ply: z.int().check(z.nonnegative()),
 });
 
 const KEPT = 'board';

@@ -61,10 +61,10 @@ export function ClubMates(props: {
                 variant="default"
                 mih={44}
                 disabled={isBusy}
-                aria-label={`Take the name ${pattern.name} away`}
+                aria-label={`Delete the name ${pattern.name}`}
                 onClick={() => remove(pattern)}
               >
-                Take away
+                Delete
               </Button>
             </li>
           );

@@ -8,7 +8,7 @@ import { getPosition, makeFen } from '@/core/notation';
 import { BARE_PICTURES, BOOK_STEPS, namePatterns, type PatternId, type PatternRoles } from '@/core/patterns';
 import { isCheckmate, mirrorFiles, swapColours, type PositionDraft } from '@/core/rules';
 import type { DiagramArrow, SquareMark } from '@/drawing';
-import { listRoleSentences, PATTERN_WORDS, twinText } from '@/text';
+import { listRoleSentences, PATTERN_NAMES, PATTERN_WORDS, twinText } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Patterns.module.css';
@@ -45,7 +45,7 @@ export function PatternPage({
             bottom,
             ...(isShown && match !== undefined ? drawRoles(match.roles) : {}),
           }}
-          title={`${words.name}: the bare picture`}
+          title={`${PATTERN_NAMES[id]}: the bare picture`}
         />
         <div className={classes.views}>
           <Button variant="default" mih={44} aria-pressed={isShown} onClick={() => setIsShown(!isShown)}>
@@ -87,12 +87,12 @@ export function PatternPage({
           ))}
         </ul>
         <h2>Three steps up</h2>
-        <Boards name={words.name} puzzles={BOOK_STEPS[id]} />
+        <Boards name={PATTERN_NAMES[id]} puzzles={BOOK_STEPS[id]} />
         <h2 className={classes.later}>Puzzles of your club</h2>
         {puzzles.length === 0 ? (
           <p className={classes.soft}>None of your stored puzzles ends in it yet.</p>
         ) : (
-          <Boards name={words.name} puzzles={puzzles} />
+          <Boards name={PATTERN_NAMES[id]} puzzles={puzzles} />
         )}
       </div>
     </div>

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { getPosition } from '@/core/notation';
 import { BARE_PICTURES, PATTERN_IDS } from '@/core/patterns';
-import { countWords, findPatterns, PATTERN_WORDS } from '@/text';
+import { countWords, findPatterns, PATTERN_NAMES, PATTERN_WORDS } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import classes from './Patterns.module.css';
 
@@ -35,7 +35,8 @@ export function PatternWall() {
       <ul className={classes.wall}>
         {found.map((id) => {
           const { board, turn } = getPosition(BARE_PICTURES[id]);
-          const { name, also } = PATTERN_WORDS[id];
+          const name = PATTERN_NAMES[id];
+          const { also } = PATTERN_WORDS[id];
           return (
             <li key={id}>
               <Link href={`/patterns/${id}` as Route} className={classes.tile}>

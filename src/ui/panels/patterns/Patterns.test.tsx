@@ -65,7 +65,7 @@ test('names of the club stand with their boards and are taken away one by one', 
   );
   const take = (name: string) =>
     act(() =>
-      Promise.resolve(fireEvent.click(screen.getByRole('button', { name: `Take the name ${name} away` }))),
+      Promise.resolve(fireEvent.click(screen.getByRole('button', { name: `Delete the name ${name}` }))),
     );
   await take('The lantern');
   expect(screen.getByText('The lantern is taken away.')).toBeInTheDocument();

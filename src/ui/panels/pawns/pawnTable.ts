@@ -1,5 +1,5 @@
 /** A pawns-only game at one screen, as a pure reducer: two children, or one and the app. */
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { Side } from '@/core/board';
 import { makeMoveText, parseMoveText } from '@/core/notation';
 import {
@@ -47,8 +47,8 @@ export const keptPawnGameSchema = z.object({
     hasKings: z.boolean(),
     pawns: z.union([z.literal(3), z.literal(5), z.literal(8)]),
   }),
-  seed: z.number().int(),
-  moves: z.array(z.string()).max(400),
+  seed: z.int(),
+  moves: z.array(z.string()).check(z.maxLength(400)),
 });
 export type KeptPawnGame = z.infer<typeof keptPawnGameSchema>;
 

@@ -13,12 +13,15 @@ import { RatingChart, TimeChart } from './StoryCharts';
 /** So many mistakes are told, the commonest. */
 const MOST_MISTAKES = 8;
 
-/** A child over time: its rating, its mistakes, its time, its classes, its own games. `answersAt`: where the answers behind a figure are. */
+/** A child over time: rating, mistakes, time, classes, games. `answersAt`: where the answers behind a figure are. */
 export function ChildStoryPanel({
   story: { weeks, classes: groups, ratings, mistakes, games },
+  name,
   answersAt,
 }: {
   readonly story: ChildStory;
+  /** The child's. */
+  readonly name: string;
   readonly answersAt: string;
 }) {
   if (weeks.length === 0) return null;
@@ -28,7 +31,7 @@ export function ChildStoryPanel({
     <>
       <Part title="Rating at mates, week by week">
         {ratings.length === 0 ? (
-          <p className={classes.soft}>It has not answered a mate yet.</p>
+          <p className={classes.soft}>No mates answered yet.</p>
         ) : (
           <>
             <p>
@@ -55,7 +58,7 @@ export function ChildStoryPanel({
       </Part>
       <Part title="Typical mistakes">
         <Mistakes title="What goes wrong" mistakes={others.slice(0, MOST_MISTAKES)} answersAt={answersAt} />
-        <Mistakes title="What it does not see" mistakes={shapes} answersAt={answersAt} />
+        <Mistakes title={`What ${name} misses`} mistakes={shapes} answersAt={answersAt} />
       </Part>
       <Part title="Time on tasks">
         <p>As the seat counted it while a task was open, all tries together.</p>
@@ -92,9 +95,9 @@ export function ChildStoryPanel({
           ))}
         </Table>
       </Part>
-      <Part title="Its own games">
+      <Part title={`${name}’s games`}>
         {games.games.length === 0 ? (
-          <p className={classes.soft}>No game of it is kept. Bring games in and say whose they are.</p>
+          <p className={classes.soft}>No games are saved yet. Import games and say who played them.</p>
         ) : (
           <>
             <ul className={classes.plain}>

@@ -75,7 +75,7 @@ function Repeats({ progress: { repeats, byDay, students } }: { readonly progress
 function Groups({ progress: { groups, alone } }: { readonly progress: ClassProgress }) {
   const { say } = useHouseVoice();
   return (
-    <Part title="Children with like needs">
+    <Part title="Children who need the same things">
       {groups.length === 0 && (
         <p className={classes.soft}>No two children share a need that is not the whole class’s.</p>
       )}

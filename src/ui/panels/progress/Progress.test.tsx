@@ -63,7 +63,7 @@ const CLASS: ClassProgress = {
 test('a cell of the map says in words what it means and leads to the answers behind it', () => {
   renderUi(<ClassProgressPanel progress={CLASS} />);
   const weak = screen.getByRole('link', {
-    name: 'Fern, Mate in 1: Little comes right. Right about 4 times in 10 (2 to 7), by 5 answers, due again.',
+    name: 'Fern, Mate in 1: Struggling. Right about 4 times in 10 (2 to 7), by 5 answers, due again.',
   });
   expect(weak).toHaveTextContent('4');
   expect(weak).toHaveAttribute('href', '/classes/4/children/7/topics/mate%3A1');
@@ -137,7 +137,7 @@ const STORY: ChildStory = {
 };
 
 test('a child’s story: each week, class, rating and mistake leads to its answers; weeks without any are not told', () => {
-  renderUi(<ChildStoryPanel story={STORY} answersAt="/here" />);
+  renderUi(<ChildStoryPanel name="Pip" story={STORY} answersAt="/here" />);
   const hrefs = (name: string) =>
     screen.getAllByRole('link', { name }).map((link) => link.getAttribute('href'));
   expect(hrefs('8')).toEqual(['/here?of=week&value=2026-09-07']);
@@ -150,21 +150,21 @@ test('a child’s story: each week, class, rating and mistake leads to its answe
   expect(screen.getByText('440 and 840')).toBeVisible();
   expect(screen.getByText('1 of 2 mates played, 1 missed, 0 played later than could be.')).toBeVisible();
   // What a child does not see stands apart from what goes wrong.
-  expect(screen.getByRole('heading', { name: 'What it does not see' }).nextElementSibling).toHaveTextContent(
+  expect(screen.getByRole('heading', { name: 'What Pip misses' }).nextElementSibling).toHaveTextContent(
     /knight's jump/,
   );
 });
 
 test('a child without an answer has no story, and one without a mate or a game is told so', () => {
   const { container, rerender } = renderUi(
-    <ChildStoryPanel story={{ ...STORY, weeks: [] }} answersAt="/here" />,
+    <ChildStoryPanel name="Pip" story={{ ...STORY, weeks: [] }} answersAt="/here" />,
   );
   expect(container.querySelector('section')).toBeNull();
   rerender(<></>);
   const games = { ...STORY.games, games: [] };
-  renderUi(<ChildStoryPanel story={{ ...STORY, ratings: [], games }} answersAt="/here" />);
-  expect(screen.getByText('It has not answered a mate yet.')).toBeVisible();
-  expect(screen.getByText(/No game of it is kept/)).toBeVisible();
+  renderUi(<ChildStoryPanel name="Pip" story={{ ...STORY, ratings: [], games }} answersAt="/here" />);
+  expect(screen.getByText('No mates answered yet.')).toBeVisible();
+  expect(screen.getByText(/No games are saved yet/)).toBeVisible();
 });
 
 test('an answer is told with its try, its help and its day', () => {

@@ -16,10 +16,12 @@ const FIRST = 8;
 /** What a child can, topic by topic with its doubt, as bars and as a table; each line leads to the answers it comes from. */
 export function ProgressPanel(props: {
   readonly progress: ChildProgress;
+  /** The child's. */
+  readonly name: string;
   /** Where the pages of its topics begin. */
   readonly topicsAt: string;
 }) {
-  const { progress, topicsAt } = props;
+  const { progress, name, topicsAt } = props;
   const { say } = useHouseVoice();
   const [isWhole, setIsWhole] = useState(false);
   const { topics, nextRound } = progress;
@@ -30,8 +32,8 @@ export function ProgressPanel(props: {
   return (
     <>
       <p>
-        {countWords(topics.length, 'topic')}, {dueCount} due again. The bars tell how much comes right at
-        once; the thin line, between what that may lie.
+        {countWords(topics.length, 'topic')}, {dueCount} due again. The bars show how often the first answer
+        is right; the thin line shows how sure that is.
       </p>
       {told.length > 0 && (
         <div className={classes.chart} style={{ height: `${told.length * 1.75 + 2.5}rem` }} aria-hidden>
@@ -69,7 +71,7 @@ export function ProgressPanel(props: {
           </tbody>
         </table>
       </div>
-      <h3>Its next round would be</h3>
+      <h3>{name}’s next round</h3>
       <ol className={classes.next}>
         {nextRound.map(({ name, why }) => (
           <li key={name}>

@@ -167,7 +167,7 @@ function batchText(batch: Batch): string {
     case 'none':
       return 'Every puzzle is made fresh and proved: one first move, no shorter mate. The same wishes again make others.';
     case 'failed':
-      return 'It broke off: this browser ended it. Compose again.';
+      return 'The browser stopped the calculation. Compose again.';
     case 'running':
       return `${countWords(batch.puzzles.length, 'puzzle')} of ${batch.asked} so far ...`;
     case 'stopped':

@@ -20,7 +20,9 @@ const PAGE: ReportsPage = {
 };
 const written = () => Promise.resolve({ ok: true, value: 9 as MailId } as const);
 const tick = () =>
-  fireEvent.click(screen.getByRole('checkbox', { name: 'I give it only to those who may have it' }));
+  fireEvent.click(
+    screen.getByRole('checkbox', { name: 'I will share it only with people who are allowed to see it.' }),
+  );
 
 const pressButton = (name: string) =>
   act(async () => {

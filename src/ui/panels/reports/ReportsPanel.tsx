@@ -40,7 +40,7 @@ export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; rea
         </Sheet>
         <Sheet
           title="Report of the class"
-          text="For those who teach it: what to repeat, children with like needs, homework, attendance."
+          text="For those who teach it: what to repeat, children who need the same things, homework, attendance."
           what="class"
           classId={classId}
           isReady={isRead}

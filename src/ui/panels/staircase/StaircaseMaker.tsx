@@ -75,7 +75,7 @@ export function StaircaseMaker(props: {
     case 'stopped':
       return <p className={classes.card}>Stopped. Nothing was made.</p>;
     case 'failed':
-      return <p className={classes.card}>It broke off: this browser ended it. Load the page again.</p>;
+      return <p className={classes.card}>The browser stopped the calculation. Load the page again.</p>;
     case 'ready':
       return (
         <Stairs

@@ -99,7 +99,7 @@ export function ClubForm(props: {
         </Radio.Group>
       </section>
       <section className={styles.card} style={{ marginTop: '1rem' }}>
-        <h2>What men are worth</h2>
+        <h2>Piece values</h2>
         <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
           In points, for new exercises. What has been made before keeps its points.
         </p>

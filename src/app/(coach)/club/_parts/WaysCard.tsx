@@ -41,7 +41,7 @@ export function WaysCard(props: {
         For new exercises. Every form that can be understood is read; this says what comes of it.
       </p>
       <NativeSelect
-        label="Taught is"
+        label="We teach"
         size="md"
         maw="24rem"
         disabled={isDisabled}

@@ -1,6 +1,6 @@
 'use server';
 import { revalidatePath } from 'next/cache';
-import { z } from 'zod';
+import { z } from 'zod/mini';
 import type { ServiceFault } from '@/contracts/faults';
 import { mailIdSchema, type MailId } from '@/contracts/ids';
 import { newMailSchema } from '@/contracts/reports';

@@ -6,7 +6,7 @@ import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addGameAction } from '../actions';
 
-export const metadata: Metadata = { title: 'Bring in games' };
+export const metadata: Metadata = { title: 'Import games' };
 
 export default async function GamesImportPage() {
   const students = await listStudentChoices(await getPageCoach());
@@ -14,7 +14,7 @@ export default async function GamesImportPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Bring in games</h1>
+          <h1>Import games</h1>
           <span className={styles.soft}>
             Score sheets as text or PGN; faulty ones are read as far as they go.
           </span>

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { isPatternId } from '@/core/patterns';
-import { PATTERN_WORDS } from '@/text';
+import { PATTERN_NAMES } from '@/text';
 import { listOwnPuzzlesOfPattern } from '@/server/services/patterns';
 import { PatternPage } from '@/ui/panels/patterns';
 import { LinkButton } from '../../../_parts/LinkButton';
@@ -10,7 +10,7 @@ import { getPageCoach } from '../../_parts/coachPage';
 
 export async function generateMetadata({ params }: PageProps<'/patterns/[patternId]'>): Promise<Metadata> {
   const { patternId } = await params;
-  return { title: isPatternId(patternId) ? PATTERN_WORDS[patternId].name : 'Named mates' };
+  return { title: isPatternId(patternId) ? PATTERN_NAMES[patternId] : 'Named mates' };
 }
 
 /** One named mate of the pattern book. */
@@ -21,7 +21,7 @@ export default async function OnePatternPage({ params }: PageProps<'/patterns/[p
   return (
     <>
       <div className={styles.head}>
-        <h1>{PATTERN_WORDS[patternId].name}</h1>
+        <h1>{PATTERN_NAMES[patternId]}</h1>
         <LinkButton href="/patterns" variant="default">
           All named mates
         </LinkButton>

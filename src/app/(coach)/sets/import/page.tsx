@@ -6,7 +6,7 @@ import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addPuzzleAction, addSetAction, findStoredAction } from '../actions';
 
-export const metadata: Metadata = { title: 'Bring in positions' };
+export const metadata: Metadata = { title: 'Import positions' };
 
 export default async function ImportPage() {
   const sets = await listOwnSets(await getPageCoach());
@@ -14,7 +14,7 @@ export default async function ImportPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Bring in positions</h1>
+          <h1>Import positions</h1>
           <span className={styles.soft}>
             From a file or a text; each is proved before it becomes a puzzle.
           </span>

@@ -55,13 +55,13 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
       <div className={styles.columns}>
         <div className={styles.stack}>
           <section className={styles.card}>
-            <h2>To come</h2>
+            <h2>Upcoming</h2>
             {coming.length === 0 && <p className={styles.soft}>No lesson is to come.</p>}
             <LessonList {...list} lessons={coming} />
           </section>
           {past.length > 0 && (
             <section className={styles.card}>
-              <h2>Were held</h2>
+              <h2>Past lessons</h2>
               <LessonList {...list} lessons={past} />
             </section>
           )}

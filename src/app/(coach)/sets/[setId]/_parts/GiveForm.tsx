@@ -31,7 +31,7 @@ export function GiveForm(props: {
       const asked = { setId, classId: Number(classId) };
       const result = await onGive({ requestId: request.idFor(asked), ...asked });
       const className = classes.find((one) => String(one.classId) === classId)?.name ?? '';
-      setSaid(result.ok ? `It lies on the seats of ${className} now.` : faultText(result.error));
+      setSaid(result.ok ? `${className} can see it now.` : faultText(result.error));
       if (result.ok) request.done();
     } catch {
       // The network or the server is away; the same request may be sent again.

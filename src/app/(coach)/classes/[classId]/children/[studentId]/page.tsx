@@ -34,13 +34,15 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
       <div className={styles.columns}>
         <div className={styles.stack}>
           <section className={styles.card}>
-            <h2>What it can</h2>
+            <h2>What {name} can do</h2>
             <ProgressPanel
+              name={name}
               progress={page.value.progress}
               topicsAt={`/classes/${classId}/children/${studentId}/topics`}
             />
           </section>
           <ChildStoryPanel
+            name={name}
             story={page.value.story}
             answersAt={`/classes/${classId}/children/${studentId}/answers`}
           />
@@ -62,7 +64,7 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
             </ul>
           </section>
           <section className={styles.card}>
-            <h2>What there is of it</h2>
+            <h2>Stored data</h2>
             <ul className={styles.list}>
               {listStored(page.value).map((line) => (
                 <li key={line}>{line}</li>
