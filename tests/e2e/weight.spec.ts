@@ -30,6 +30,8 @@ const BUDGETS_KB = {
 /** No component library is on the seat: its style alone was 36 kB. */
 const STYLE_BUDGET_KB = 12;
 
+const USABLE = 'usable';
+
 const sizeOf = (address: string) =>
   gzipSync(readFileSync(path.join('.next', new URL(address).pathname.replace('/_next/', '')))).length;
 
@@ -40,18 +42,32 @@ async function weigh(browser: Browser, seat: Page, address: string) {
     serviceWorkers: 'block',
   });
   const page = await context.newPage();
-  const files = new Set<string>();
-  page.on('request', (request) => {
-    if (/\/_next\/static\/.*\.(js|css)$/.test(request.url())) files.add(request.url());
-  });
+  // The page itself notes when its board is there: a test that looks from outside may look too late.
+  await page.addInitScript((mark) => {
+    new MutationObserver((_, observer) => {
+      if (document.querySelector('[role="grid"] [data-square]') === null) return;
+      performance.mark(mark);
+      observer.disconnect();
+    }).observe(document, { childList: true, subtree: true });
+  }, USABLE);
   await page.goto(address);
   // A home has no board.
   if (address !== '/seat') await page.locator('[role="grid"] [data-square]').first().waitFor();
-  const first = [...files];
   // With what the page fetches ahead for the rest of its round.
   await page.waitForLoadState('networkidle');
   await page.waitForFunction(() => performance.now() > 2500);
   await page.waitForLoadState('networkidle');
+  const { first, files } = await page.evaluate((mark) => {
+    const usableAt = performance.getEntriesByName(mark)[0]?.startTime ?? Number.POSITIVE_INFINITY;
+    const loaded = performance
+      .getEntriesByType('resource')
+      .filter(({ name }) => /\/_next\/static\/.*\.(js|css)$/.test(name));
+    const namesOf = (entries: readonly PerformanceEntry[]) => [...new Set(entries.map(({ name }) => name))];
+    return {
+      first: namesOf(loaded.filter(({ startTime }) => startTime < usableAt)),
+      files: namesOf(loaded),
+    };
+  }, USABLE);
   await context.close();
   const sum = (of: Iterable<string>, end: string) =>
     Math.round(

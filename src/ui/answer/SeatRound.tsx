@@ -18,12 +18,12 @@ const loadEnd = () => import('./RoundEnd');
 const SeatExercise = lazy(() => loadExercises().then(({ SeatExercise: player }) => ({ default: player })));
 const RoundEnd = lazy(() => loadEnd().then(({ RoundEnd: end }) => ({ default: end })));
 
-/** Begins to fetch what the first task is played with. A fetch that fails is tried again by who needs it. */
-function fetchFirst(task: SeatTask | undefined): void {
+/** Fetches what a task is played with; resolves when that is here, or can't be had now: then the player tries again itself. */
+async function fetchFor(task: SeatTask | undefined): Promise<void> {
   if (task === undefined || task.family === 'mate') return;
   const { family } = task;
   // The player first: what it shares with a family is then not fetched twice.
-  void Promise.allSettled([loadExercises().then(({ fetchFamilies }) => fetchFamilies([family]))]);
+  await Promise.allSettled([loadExercises().then(({ fetchFamilies }) => fetchFamilies([family]))]);
 }
 
 /** Fetches all that the tasks of a round need, so that it goes on without a network; what can't be fetched now is fetched when it is needed. */
@@ -59,7 +59,7 @@ interface SeatRoundProps {
 /** A round on the seat. It reads the device's memory, so it is drawn in the browser only; its place is kept until then. */
 export function SeatRound(props: SeatRoundProps) {
   // While the page still wakes: a slow phone takes half a second for that.
-  if (typeof window !== 'undefined') fetchFirst(props.round.tasks[startAt(props.round).index]);
+  if (typeof window !== 'undefined') void fetchFor(props.round.tasks[startAt(props.round).index]);
   const waiting = props.waiting ?? <div className={classes.waiting} />;
   return useIsBrowser() ? (
     <Suspense fallback={waiting}>
@@ -93,11 +93,18 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
       writePlace(window.localStorage, placeKey, { taskId: task.taskId, solved, stumbled });
   }, [placeKey, task, solved, stumbled]);
   useEffect(() => clearOldDrafts(window.localStorage), []);
-  // After the first task is drawn: what it needs itself comes first.
+  // What the first task needs itself comes first, however slow the network is.
   useEffect(() => {
-    const timer = window.setTimeout(() => fetchAll(round.tasks), FETCH_LATER_MS);
-    return () => window.clearTimeout(timer);
-  }, [round.tasks]);
+    let timer: number | undefined;
+    let left = false;
+    void fetchFor(round.tasks[start.index]).then(() => {
+      if (!left) timer = window.setTimeout(() => fetchAll(round.tasks), FETCH_LATER_MS);
+    });
+    return () => {
+      left = true;
+      window.clearTimeout(timer);
+    };
+  }, [round.tasks, start.index]);
   if (task === undefined)
     return (
       <RoundEnd
