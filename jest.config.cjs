@@ -11,7 +11,17 @@ const transform = {
     },
   ],
 };
+/**
+ * Jest runs tests inside a vm, where each look at a global costs a call out of it: composing took twice as long as in plain Node. These
+ * are handed into every module instead.
+ */
+const GLOBALS = [
+  ...['Array', 'BigInt', 'Boolean', 'Error', 'JSON', 'Map', 'Math', 'Number', 'Object', 'Promise', 'Set'],
+  ...['String', 'Symbol', 'WeakMap', 'BigInt64Array', 'BigUint64Array', 'Float64Array', 'Int8Array'],
+  ...['Int16Array', 'Int32Array', 'Uint8Array', 'Uint16Array', 'Uint32Array'],
+];
 const common = {
+  sandboxInjectedGlobals: GLOBALS,
   transform,
   transformIgnorePatterns: [
     '/node_modules/(?!(uuid|csv-parse|iron-session|chessops|@badrap|flesch-kincaid|syllable)/)',

@@ -1,5 +1,6 @@
 /** Which answers are right? Worked out from the task alone, in plain code and chess.js, and for ways by a search of its own. */
-import type { Answer, ExerciseId } from '@/core/exercises';
+import type { ExerciseId } from '@/core/exercises';
+import { exactly, number, oneMove, oneOf, options, type Accepts } from './accepts';
 import {
   exchangeBy,
   findBySan,
@@ -10,7 +11,6 @@ import {
   isStale,
   matesIn,
   movesOf,
-  mustBeMated,
   open,
   turned,
 } from './chessBoard';
@@ -30,56 +30,13 @@ import {
   type Kind,
 } from './plainBoard';
 import { attackAnswersOf } from './attackKinds';
-
-/** Does the oracle take an answer for right? Undefined: it has no opinion. */
-export type Accepts = (answer: Answer) => boolean | undefined;
+import { acceptSign } from './earnedSigns';
+import { acceptHabit, mustBeMated } from './forcedMates';
+import { acceptAdded, acceptName, acceptNamedMate } from './namedMateTasks';
+import { acceptPawnGame } from './pawnGames';
+import { acceptWritten } from './writtenMoves';
 
 const VALUE: Readonly<Record<Kind, number>> = { k: 0, q: 9, r: 5, b: 3, n: 3, p: 1 };
-
-/** Of answers by tapping: exactly these squares, with these labels where there are any. */
-function exactly(right: readonly number[] | ReadonlyMap<number, readonly string[]>): Accepts {
-  const labels = right instanceof Map ? (right as ReadonlyMap<number, readonly string[]>) : undefined;
-  const squares = labels === undefined ? (right as readonly number[]) : [...labels.keys()];
-  return (answer) => {
-    if (answer.kind !== 'tap') return false;
-    const given = new Map(answer.marks.map(({ square, label }) => [square, label]));
-    return (
-      given.size === squares.length &&
-      squares.every(
-        (square) =>
-          given.has(square) &&
-          (labels === undefined || (labels.get(square) ?? []).includes(given.get(square) ?? '')),
-      )
-    );
-  };
-}
-
-/** One tapped square out of these. */
-const oneOf =
-  (right: readonly number[]): Accepts =>
-  (answer) =>
-    answer.kind === 'tap' && answer.marks.length === 1 && right.includes(answer.marks[0]?.square ?? -1);
-
-const options =
-  (right: readonly string[]): Accepts =>
-  (answer) =>
-    answer.kind === 'choose' &&
-    new Set(answer.options).size === new Set(right).size &&
-    right.every((option) => answer.options.includes(option));
-
-const number =
-  (right: number): Accepts =>
-  (answer) =>
-    answer.kind === 'number' && answer.value === right;
-
-/** One legal move for which this holds. */
-const oneMove =
-  (fen: string, isRight: (move: ReturnType<typeof movesOf>[number]) => boolean): Accepts =>
-  (answer) => {
-    if (answer.kind !== 'play') return false;
-    const move = findByText(fen, answer.moves[0] ?? '');
-    return move !== undefined && isRight(move);
-  };
 
 const attackersAfter = (cells: Cells, from: number, to: number) => {
   const piece = cells[from];
@@ -283,48 +240,41 @@ export function acceptanceOf(id: ExerciseId, task: TaskFields): Accepts {
     case 'forcing-moves':
       return forcingOf(task);
     case 'give-up':
-      return oneMove(task.fen, ({ after }) =>
-        task.mateInMoves > 2 ? false : mustBeMated(after, task.mateInMoves - 1),
-      );
+      return oneMove(task.fen, ({ after }) => mustBeMated(after, task.mateInMoves - 1));
     case 'name-line':
       return options([nameOfLine(task)]);
     case 'last-square':
     case 'whole-line':
     case 'right-order':
-      return isShort(task) ? acceptHabit(id, task) : () => undefined;
+      return acceptHabit(id, task);
     case 'set-up':
     case 'repair':
       return acceptSetUp(id, task);
     case 'may-pass':
       return options([passingOf(task)]);
-    default:
+    case 'may-castle':
+      return options([castlingOf(task)]);
+    case 'result':
+      return options([resultOf(task)]);
+    case 'signs':
+      return acceptSign(task);
+    case 'name-mate':
+      return acceptName(task);
+    case 'mate-by-name':
+      return acceptNamedMate(task);
+    case 'missing-man':
+    case 'missing-part':
+      return acceptAdded(id, task);
+    case 'write-move':
+    case 'repair-line':
+    case 'keep-score':
+      return acceptWritten(id, task);
+    case 'pawn-game':
+      return acceptPawnGame(task);
+    case 'route-answered':
+      // It has a check of its own: the answers depend on the replies.
       return () => undefined;
   }
-}
-
-/** A mate short enough to be worked out by trying everything, all men put between counted. */
-const isShort = ({ mateInMoves, count }: TaskFields) => mateInMoves <= 2 && count !== 'no-blocks';
-
-/** A mate thought out before it is played: its last square, its moves of both sides, its own moves in their order. */
-function acceptHabit(
-  id: 'last-square' | 'whole-line' | 'right-order',
-  { fen, mateInMoves }: TaskFields,
-): Accepts {
-  const keys = movesOf(fen).filter(({ after }) => mustBeMated(after, mateInMoves - 1));
-  // Of a mate in two every reply is a longest one.
-  const lines = keys.flatMap((key) =>
-    mateInMoves === 1
-      ? [[key]]
-      : movesOf(key.after).flatMap((reply) => matesIn(reply.after).map((mate) => [key, reply, mate])),
-  );
-  if (id === 'last-square') return oneOf(lines.map((line) => squareOf(line.at(-1)?.to ?? 'a1')));
-  if (id === 'whole-line') {
-    const right = new Set(lines.map((line) => line.map(({ lan }) => lan).join(' ')));
-    return (answer) => answer.kind === 'play' && right.has(answer.moves.join(' '));
-  }
-  const bare = (san = '') => san.replace(/[+#]$/, '');
-  const right = new Set(lines.map((line) => [line[0], line[2]].map((move) => bare(move?.san)).join(' ')));
-  return (answer) => answer.kind === 'choose' && right.has(answer.options.join(' '));
 }
 
 /** A file by its letter, a rank by its number, a diagonal by its ends. */
@@ -402,6 +352,29 @@ function poisonOf({ fen, move: text }: TaskFields): string {
     .filter((reply) => reply.captured !== undefined && reply.to !== move.to)
     .reduce((most, reply) => Math.max(most, exchangeBy(reply)), 0);
   return elsewhere > gotBy(move) ? 'loses-more' : 'take-it';
+}
+
+/** FIDE Laws of Chess, article 3.8: the first condition that fails, the king's own squares seen with the king off its own. */
+function castlingOf({ fen, wing, hasMoved }: TaskFields): string {
+  const { cells, isWhiteToMove: own } = readBoard(fen);
+  const king = own ? 4 : 60;
+  const step = wing === 'short' ? 1 : -1;
+  const between = [1, 2, ...(wing === 'short' ? [] : [3])].map((steps) => king + steps * step);
+  const isAttacked = (square: number) => listAttackersOf(liftOff(cells, king), square, !own).length > 0;
+  if (hasMoved === 'king' || hasMoved === 'rook') return 'has-moved';
+  if (between.some((square) => cells[square] !== undefined)) return 'in-the-way';
+  if (isAttacked(king)) return 'in-check';
+  if (isAttacked(king + step)) return 'passes-attack';
+  return isAttacked(king + 2 * step) ? 'lands-in-check' : 'may-castle';
+}
+
+/** PGN standard, section 8.2.6; time against a bare king draws (FIDE Laws of Chess, article 6.9). */
+function resultOf({ ending, side }: TaskFields): string {
+  if (ending === 'still-playing') return '*';
+  const isWon = ending === 'mates';
+  const isLost = ending === 'resigns' || ending === 'time-runs-out';
+  if (!isWon && !isLost) return '1/2-1/2';
+  return (side === 'white') === isWon ? '1-0' : '0-1';
 }
 
 function isFork(fen: string, at: number): boolean {

@@ -5,6 +5,8 @@ import { listWrongAnswers } from '../support/wrongAnswers';
 import { countFewest, stepsOf } from './acceptance';
 import { movesOf } from './chessBoard';
 import type { TaskFields } from './notes';
+import { endOf, listPawnMoves, openPawnBoard, playPawns } from './pawnGames';
+import { listForms } from './writtenMoves';
 import { moveOn, nameOf, readBoard } from './plainBoard';
 
 const WAYS: readonly string[] = ['route', 'route-unguarded', 'collect'];
@@ -20,6 +22,12 @@ function listMore(id: ExerciseId, { ask, solution }: Exercise, task: TaskFields,
     return movesOf(task.fen).map(({ lan }) => ({ kind: 'play', moves: [lan], slips: 0 }));
   if (id === 'whole-line') return listLines(exerciseLine(solution), task, seed);
   if (id === 'missing-man' || id === 'missing-part') return listAdded(ask, task, seed);
+  if (id === 'keep-score') return listSheets(task);
+  if (id === 'pawn-game') return listPawnGames(solution, task, seed);
+  if (id === 'write-move' || id === 'repair-line')
+    return movesOf(task.fen)
+      .flatMap((move) => (move.lan === task.move ? listForms(move) : [move.san]))
+      .map((text) => ({ kind: 'write', text }));
   if (ask.kind === 'write' && ask.form === 'move')
     return movesOf(task.fen).map(({ san }) => ({ kind: 'write', text: san }));
   return [];
@@ -49,6 +57,62 @@ function listLines(line: readonly string[], task: TaskFields, seed: number): Ans
   const firsts = movesOf(task.fen).map(({ lan }) => follow([lan]));
   const later = Array.from({ length: 20 }, (_, at) => follow(line.slice(0, 1 + (at % line.length))));
   return [...firsts, ...later];
+}
+
+/** The sheet in the standard's form, and with one line another move, another form, or nothing. */
+function listSheets({ fen, moves }: TaskFields): Answer[] {
+  let place = fen;
+  const turns = moves.map((lan) => {
+    const open = movesOf(place);
+    const played = open.find((move) => move.lan === lan);
+    place = played?.after ?? place;
+    return { played, others: open.filter((move) => move !== played).slice(0, 3) };
+  });
+  const sheet = turns.map(({ played }) => played?.san ?? '');
+  return turns
+    .flatMap(({ played, others }, ply) =>
+      [...(played === undefined ? [] : listForms(played)), ...others.map(({ san }) => san), ''].map((line) =>
+        sheet.with(ply, line),
+      ),
+    )
+    .map((lines) => ({ kind: 'write', text: lines.join('\n') }));
+}
+
+/** Games at random to their end or for a while, the won one broken off and with a move after its end, and moves that are not allowed. */
+function listPawnGames(solution: Exercise['solution'], { fen, goal }: TaskFields, seed: number): Answer[] {
+  const random = createRandom(seed);
+  const won = exerciseLine(solution);
+  const play = (moves: readonly string[]): Answer => ({ kind: 'play', moves: [...moves], slips: 0 });
+  const games = Array.from({ length: 12 }, () => {
+    let board = openPawnBoard(fen);
+    const moves: string[] = [];
+    while (moves.length < 60 && (moves.length === 0 || endOf(board, goal) === undefined)) {
+      const open = listPawnMoves(board);
+      const move = open[Math.floor(random() * open.length)];
+      if (move === undefined) break;
+      moves.push(move);
+      board = playPawns(board, move);
+    }
+    return play(moves);
+  });
+  const start = openPawnBoard(fen);
+  const allowed = listPawnMoves(start);
+  const refused = start.cells
+    .flatMap((piece, from) =>
+      piece === undefined
+        ? []
+        : start.cells
+            .map((_, to) => `${nameOf(from)}${nameOf(to)}`)
+            .filter((move) => !allowed.includes(move)),
+    )
+    .filter((move) => move.slice(0, 2) !== move.slice(2, 4) && random() < 0.1);
+  const broken = won.slice(0, -1);
+  return [
+    ...games,
+    ...(broken.length > 0 ? [play(broken)] : []),
+    play([...won, 'a2a3']),
+    ...refused.map((move) => play([move])),
+  ];
 }
 
 /** Random walks towards the end of a way and a move beyond it, and each step that is not allowed at the beginning. */

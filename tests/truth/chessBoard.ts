@@ -56,16 +56,3 @@ export function exchangeOn(fen: string, square: number): number {
 export function exchangeBy(move: Move): number {
   return gotBy(move) - exchangeOn(move.after, squareOf(move.to));
 }
-
-/** Is it mate in so many moves, by trying everything? For short mates and few men. */
-export function canMateIn(fen: string, moves: number): boolean {
-  if (matesIn(fen).length > 0) return true;
-  return moves > 1 && movesOf(fen).some((move) => mustBeMated(move.after, moves - 1));
-}
-
-/** Whatever is played, is it mate within so many moves of the other side? */
-export function mustBeMated(fen: string, moves: number): boolean {
-  const replies = movesOf(fen);
-  if (replies.length === 0) return isInCheck(fen);
-  return moves > 0 && replies.every((reply) => canMateIn(reply.after, moves));
-}

@@ -10,7 +10,8 @@ import { getMove, getPosition, type MoveText } from '@/core/notation';
 import { findCaptured, playMove } from '@/core/rules';
 import { HELP_STEPS, helpStepText, moveIdeaText, moveSentence, takenText, wrongSentence } from '@/text';
 import { MATES } from '../fixtures/mates';
-import { findByText, isMate, isStale, movesOf, mustBeMated, open } from './chessBoard';
+import { findByText, isMate, isStale, movesOf, open } from './chessBoard';
+import { mustBeMated } from './forcedMates';
 
 const searches = createTaskSearches();
 const PUZZLES = [

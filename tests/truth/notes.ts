@@ -5,7 +5,6 @@
 import type { Answer, ExerciseId, Note, Reason, Verdict } from '@/core/exercises';
 import { acceptanceOf, looksLike } from './acceptance';
 import {
-  canMateIn,
   exchangeOn,
   findBySan,
   findByText,
@@ -15,11 +14,11 @@ import {
   isStale,
   matesIn,
   movesOf,
-  mustBeMated,
   open,
   exchangeBy,
   turned,
 } from './chessBoard';
+import { canMateIn, mustBeMated } from './forcedMates';
 import {
   findKingOf,
   isItsWay,
@@ -82,6 +81,10 @@ export interface TaskFields {
   readonly asks: string;
   readonly id: string;
   readonly sans: readonly string[];
+  readonly ending: string;
+  readonly options: readonly string[];
+  readonly isNamed: boolean;
+  readonly own: { readonly move: string };
 }
 
 const VALUE: Readonly<Record<Kind, number>> = { k: 0, q: 9, r: 5, b: 3, n: 3, p: 1 };
@@ -576,10 +579,10 @@ function isTrueBreak(
   const count = Math.floor((ply + (open(task.fen).turn() === 'b' ? 1 : 0)) / 2) + 1;
   if (note.number !== `${count}${isBlack ? '...' : '.'}`) return false;
   const left = task.mateInMoves - Math.floor(ply / 2) - 1;
-  if (note.reply === undefined) return left > 1 || ply % 2 === 1 || !mustBeMated(move.after, left);
+  if (note.reply === undefined) return left > 2 || ply % 2 === 1 || !mustBeMated(move.after, left);
   const reply = findBySan(move.after, note.reply);
   if (reply === undefined) return false;
-  return left > 1 || ply % 2 === 1 || left === 0 || !canMateIn(reply.after, left);
+  return left > 2 || ply % 2 === 1 || left === 0 || !canMateIn(reply.after, left);
 }
 
 /** Does the pawns' game end so, on the board the answer and its reply lead to or one before it? */
