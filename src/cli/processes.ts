@@ -14,6 +14,23 @@ export function runHere(
   return status ?? 1;
 }
 
+/** Runs a command to its end and keeps what it prints, in the order in which it comes. */
+export function runQuietly(
+  command: string,
+  words: readonly string[],
+): Promise<{ readonly status: number; readonly output: string }> {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, words, { stdio: ['ignore', 'pipe', 'pipe'] });
+    const chunks: Buffer[] = [];
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', (chunk: Buffer) => chunks.push(chunk));
+    child.once('error', reject);
+    child.once('close', (status) =>
+      resolve({ status: status ?? 1, output: Buffer.concat(chunks).toString('utf8') }),
+    );
+  });
+}
+
 /** For a program on a leash: settles when whoever started it is gone. */
 export function waitForLeash(): Promise<void> {
   return new Promise((resolve) => {

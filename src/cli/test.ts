@@ -1,24 +1,28 @@
 /** `vorschule test`: every check in order, then one closing line with the totals over all runners. */
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
-import { z } from 'zod/mini';
 import { buildWhenStale } from './build';
 import { createLifetime, type Lifetime } from './lifetime';
 import { startMariadb, type PrivateDatabase } from './mariadb';
 import { needProgram } from './packages';
-import { findFreePort, runHere } from './processes';
+import { findFreePort, runHere, runQuietly } from './processes';
 import { Advice, say } from './say';
 import { servePages } from './serve';
+import { listSlowest, readJestReport, readPlaywrightReport, type TimedTest } from './testReports';
 
 interface Counts {
   readonly passed: number;
   readonly failed: number;
+  readonly timed?: readonly TimedTest[];
 }
 
 interface Step {
   readonly name: string;
   /** Left out unless everything is asked for, or this step. */
   readonly isLong?: boolean;
+  /** Uses one core and no database: such steps run side by side. */
+  readonly isCheck?: boolean;
   readonly run: (context: Context) => Counts | Promise<Counts>;
 }
 
@@ -38,7 +42,12 @@ const RESULTS = path.join('.data', 'test-results');
 function checkStep(name: string, ...words: readonly string[]): Step {
   return {
     name,
-    run: () => (runHere('npm', ['run', '--silent', ...words]) === 0 ? ONE_PASSED : ONE_FAILED),
+    isCheck: true,
+    run: async () => {
+      const { status, output } = await runQuietly('npm', ['run', '--silent', ...words]);
+      if (status !== 0) say(`\n== ${name}\n${output}`);
+      return status === 0 ? ONE_PASSED : ONE_FAILED;
+    },
   };
 }
 
@@ -46,8 +55,9 @@ const ONE_PASSED: Counts = { passed: 1, failed: 0 };
 const ONE_FAILED: Counts = { passed: 0, failed: 1 };
 
 const STEPS: readonly Step[] = [
-  checkStep('types', 'typecheck'),
+  // The longest first: the others run beside it.
   checkStep('lint', 'lint'),
+  checkStep('types', 'typecheck'),
   checkStep('format', 'format:check'),
   checkStep('layers', 'layers'),
   checkStep('unused', 'unused'),
@@ -137,26 +147,55 @@ export async function runTests(options: {
     database,
     demoDatabase: () => (seeded ??= database().then(seedDemo)),
   };
-  let passed = 0;
-  let failed = 0;
-  const failing: string[] = [];
+  const done: Done[] = [];
+  async function run(step: Step): Promise<void> {
+    if (step.isCheck !== true) say(`\n== ${step.name}`);
+    const startedAt = Date.now();
+    const counts = await runStep(step, context);
+    const seconds = Math.round((Date.now() - startedAt) / 1000);
+    done.push({ name: step.name, seconds, counts });
+    say(`== ${step.name}: ${counts.passed} passed, ${counts.failed} failed (${seconds} s)`);
+  }
   try {
-    for (const step of steps) {
-      say(`\n== ${step.name}`);
-      const startedAt = Date.now();
-      const counts = await runStep(step, context);
-      passed += counts.passed;
-      failed += counts.failed;
-      if (counts.failed > 0) failing.push(step.name);
-      say(`== ${step.name}: ${counts.passed} passed, ${counts.failed} failed (${seconds(startedAt)} s)`);
-    }
+    await runBeside(
+      steps.filter(({ isCheck }) => isCheck === true),
+      run,
+    );
+    for (const step of steps) if (step.isCheck !== true) await run(step);
   } finally {
     await lifetime.end();
   }
-  if (failing.length > 0) process.stdout.write(`Failing: ${failing.join(', ')}\n`);
-  process.stdout.write(`${passed} passed, ${failed} failed\n`);
-  return failed === 0 ? 0 : 1;
+  return close(done);
 }
+
+interface Done {
+  readonly name: string;
+  readonly seconds: number;
+  readonly counts: Counts;
+}
+
+/** As many at a time as there are cores. */
+async function runBeside(steps: readonly Step[], run: (step: Step) => Promise<void>): Promise<void> {
+  const waiting = [...steps];
+  const lane = async () => {
+    for (let step = waiting.shift(); step !== undefined; step = waiting.shift()) await run(step);
+  };
+  await Promise.all(Array.from({ length: availableParallelism() }, lane));
+}
+
+/** How long each step took, the slowest tests, what fails, and the totals as the last line. */
+function close(done: readonly Done[]): number {
+  say(`\nSteps: ${done.map(({ name, seconds }) => `${name} ${seconds} s`).join(', ')}`);
+  const timed = done.flatMap(({ counts }) => counts.timed ?? []);
+  if (timed.length > 0) say(`Slowest tests:\n${listSlowest(timed, SLOWEST_TOLD).join('\n')}`);
+  const failing = done.filter(({ counts }) => counts.failed > 0);
+  if (failing.length > 0) process.stdout.write(`Failing: ${failing.map(({ name }) => name).join(', ')}\n`);
+  const sum = (key: 'passed' | 'failed') => done.reduce((all, { counts }) => all + counts[key], 0);
+  process.stdout.write(`${sum('passed')} passed, ${sum('failed')} failed\n`);
+  return failing.length === 0 ? 0 : 1;
+}
+
+const SLOWEST_TOLD = 10;
 
 /** A step that breaks off counts as one failure; the later steps still run. */
 async function runStep(step: Step, context: Context): Promise<Counts> {
@@ -166,10 +205,6 @@ async function runStep(step: Step, context: Context): Promise<Counts> {
     say(error instanceof Advice ? error.message : String(error instanceof Error ? error.stack : error));
     return ONE_FAILED;
   }
-}
-
-function seconds(startedAt: number): number {
-  return Math.round((Date.now() - startedAt) / 1000);
 }
 
 async function startThrowAway(lifetime: Lifetime): Promise<PrivateDatabase> {
@@ -183,12 +218,6 @@ async function startThrowAway(lifetime: Lifetime): Promise<PrivateDatabase> {
   return database;
 }
 
-const jestSchema = z.object({
-  numPassedTests: z.number(),
-  numFailedTests: z.number(),
-  numRuntimeErrorTestSuites: z.number(),
-});
-
 function runJest(
   projects: readonly string[],
   env: Readonly<Record<string, string>>,
@@ -199,11 +228,7 @@ function runJest(
   rmSync(file, { force: true });
   const words = [workers, '--json', `--outputFile=${file}`, '--selectProjects', ...projects];
   runHere('node_modules/.bin/jest', words, { ...env, NODE_OPTIONS: '' });
-  const result = jestSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
-  return {
-    passed: result.numPassedTests,
-    failed: result.numFailedTests + result.numRuntimeErrorTestSuites,
-  };
+  return readJestReport(readFileSync(file, 'utf8'));
 }
 
 const SECRET = 'a-secret-for-tests-only-0123456789abcdef';
@@ -216,11 +241,6 @@ function seedDemo(database: PrivateDatabase): string {
   if (runHere(process.execPath, seeding, env) !== 0) throw new Advice('The demo data could not be made.');
   return url;
 }
-
-const playwrightSchema = z.object({
-  stats: z.object({ expected: z.number(), unexpected: z.number(), flaky: z.number() }),
-  errors: z.array(z.unknown()),
-});
 
 /** The production build on a database of its own with the demo club in it, driven by Debian's Chromium. */
 async function runPlaywright({ demoDatabase, lifetime, shuffle }: Context): Promise<Counts> {
@@ -243,6 +263,5 @@ async function runPlaywright({ demoDatabase, lifetime, shuffle }: Context): Prom
     PLAYWRIGHT_JSON_OUTPUT_NAME: file,
     NODE_OPTIONS: '',
   });
-  const { stats, errors } = playwrightSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
-  return { passed: stats.expected, failed: stats.unexpected + stats.flaky + errors.length };
+  return readPlaywrightReport(readFileSync(file, 'utf8'));
 }
