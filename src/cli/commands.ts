@@ -8,7 +8,7 @@ import { UsageAdvice } from './say';
 const FLAG = { type: 'boolean' } as const;
 const TEXT = { type: 'string' } as const;
 
-/** Two serve a club of three hundred seats (ARCHITECTURE.md, "Load"). */
+/** Two serve a club of three hundred seats (docs/rooms/server.md, "Load"). */
 const DEFAULT_PROCESSES = 2;
 const MOST_PROCESSES = 64;
 const MOST_SEED = 1_000_000_000;
@@ -159,6 +159,13 @@ const COMMANDS: ReadonlyMap<string, Command> = new Map(
     }),
   }),
 );
+
+/** Would these words be understood? Throws UsageAdvice where not; nothing is run. */
+export function checkCommand([name = 'help', ...rest]: readonly string[]): void {
+  const command = DATABASE_COMMANDS.get(name) ?? COMMANDS.get(name);
+  if (command === undefined) throw new UsageAdvice(`There is no command "${name}".\n\n${HELP}`);
+  command.check(name, rest);
+}
 
 /**
  * Runs what the words of the command line say; the command comes first. A command on a database is checked here and then runs in a process

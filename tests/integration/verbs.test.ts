@@ -1,9 +1,10 @@
-import { spawn } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { once } from 'node:events';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { PERFT } from '../fixtures/positions';
+import { listShellLines, readDoc } from '../support/docs';
 
 const MATE_IN_2 = '6k1/1p3pp1/p2R3p/8/q7/3B3P/PPP2PP1/4R2K w - - 0 1';
 const START = PERFT[0]?.fen ?? '';
@@ -341,3 +342,17 @@ test.each([
   expect(ended.code).toBe(2);
   expect(ended.told).toContain(told);
 });
+
+test('every example of the command line in the documents runs', () => {
+  const examples = listShellLines(readDoc('docs/cli.md'));
+  expect(examples.length).toBeGreaterThan(10);
+  const { PATH = '', HOME = '' } = process.env;
+  for (const line of examples) {
+    const { status, stdout, stderr } = spawnSync('sh', ['-c', line], {
+      env: { NODE_ENV: 'production', PATH, HOME },
+      encoding: 'utf8',
+    });
+    expect([line, status, stderr]).toEqual([line, 0, '']);
+    expect(stdout.length).toBeGreaterThan(0);
+  }
+}, 120_000);

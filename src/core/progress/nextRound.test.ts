@@ -53,6 +53,6 @@ test('24 simulated children reach nine in ten with clearly fewer answers than by
   // Every child comes there by the rule; in order two have not after six hundred days.
   expect(byRule.filter((count) => count === undefined)).toEqual([]);
   expect(inOrder.filter((count) => count === undefined)).toHaveLength(2);
-  // The figures stand in ARCHITECTURE.md.
+  // docs/rooms/progress.md tells these figures.
   expect([median(byRule), median(inOrder)]).toEqual([324, 1080]);
 });
