@@ -24,6 +24,12 @@ export function buildWhenStale(): void {
   }
 }
 
+/** What the server loads beside its pages: its worker threads and the seat's worker. */
+export function bundleWorkers(): void {
+  if (runHere('node', ['scripts/bundle.mjs', 'workers', 'seat']) !== 0)
+    throw new Advice('The workers could not be bundled; the lines above say where.');
+}
+
 function timeOf(file: string): number {
   return statSync(file, { throwIfNoEntry: false })?.mtimeMs ?? 0;
 }

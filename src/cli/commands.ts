@@ -17,7 +17,11 @@ const COMMANDS: ReadonlyMap<string, Command> = new Map(
   Object.entries({
     demo: defineCommand({ port: TEXT, reset: FLAG }, 0, async ({ values }) => {
       const { runDemo } = await import('./demo');
-      return runDemo({ port: readPort(values.port), isReset: values.reset ?? false });
+      return runDemo({ port: readPort(values.port), isReset: values.reset ?? false, isDev: false });
+    }),
+    dev: defineCommand({ port: TEXT, reset: FLAG }, 0, async ({ values }) => {
+      const { runDemo } = await import('./demo');
+      return runDemo({ port: readPort(values.port), isReset: values.reset ?? false, isDev: true });
     }),
     'seed-demo': defineCommand({ 'migrate-only': FLAG }, 0, async ({ values }) => {
       const { seedDemo } = await import('./demo/seed');
@@ -46,9 +50,13 @@ const COMMANDS: ReadonlyMap<string, Command> = new Map(
       );
       return 0;
     }),
-    'serve-here': defineCommand({ port: TEXT }, 0, async ({ values }) => {
+    'serve-here': defineCommand({ port: TEXT, dev: FLAG }, 0, async ({ values }) => {
       const { runWebProcesses } = await import('./web/webProcesses');
-      const place = { host: process.env.HOST ?? '127.0.0.1', port: readPort(values.port) };
+      const place = {
+        host: process.env.HOST ?? '127.0.0.1',
+        port: readPort(values.port),
+        isDev: values.dev ?? false,
+      };
       const processes = process.env.PROCESSES ?? String(Math.min(DEFAULT_PROCESSES, availableParallelism()));
       await runWebProcesses(place, readWhole(processes, 'PROCESSES', 1, MOST_PROCESSES));
       return 0;

@@ -1,7 +1,7 @@
 import { existsSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { DEMO_SESSION_SECRET } from '@/server/env';
-import { buildWhenStale } from './build';
+import { buildWhenStale, bundleWorkers } from './build';
 import { describeDemo } from './demo/people';
 import { createLifetime } from './lifetime';
 import { takeLock } from './lock';
@@ -16,8 +16,11 @@ const DATA = path.join('.data', 'demo');
 /** Written when the demo club is whole. */
 const SEEDED = path.join(DATA, 'seeded');
 
-/** `vorschule demo`: everything a fresh machine needs, then the demo until Ctrl-C. */
-export async function runDemo(options: { port: number; isReset: boolean }): Promise<number> {
+/**
+ * `vorschule demo`: everything a fresh machine needs, then the demo until Ctrl-C. `vorschule dev`: the same club, but pages are built when they
+ * are asked for and again when their source changes.
+ */
+export async function runDemo(options: { port: number; isReset: boolean; isDev: boolean }): Promise<number> {
   await needFreePort(options.port, HOST);
   const lifetime = createLifetime();
   try {
@@ -25,7 +28,8 @@ export async function runDemo(options: { port: number; isReset: boolean }): Prom
     if (options.isReset) rmSync(DATA, { recursive: true, force: true });
     const database = await startMariadb(DATA, 'kept');
     lifetime.onEnd(() => database.stop());
-    buildWhenStale();
+    if (options.isDev) bundleWorkers();
+    else buildWhenStale();
     const origin = `http://${HOST}:${options.port}`;
     const env = {
       DATABASE_URL: database.urlOf('vorschule'),
@@ -38,7 +42,7 @@ export async function runDemo(options: { port: number; isReset: boolean }): Prom
       rmSync(RUNNING, { force: true });
       return Promise.resolve();
     });
-    const served = await servePages({ host: HOST, port: options.port, env });
+    const served = await servePages({ host: HOST, port: options.port, env, isDev: options.isDev });
     lifetime.onEnd(() => served.stop());
     say(`\nVorschule is ready: ${origin}\n\n${describeDemo()}\n\nCtrl-C stops it.`);
     const code = await watchServer(served, lifetime);

@@ -18,15 +18,24 @@ export async function servePages(options: {
   env: Readonly<Record<'DATABASE_URL' | 'SESSION_SECRET' | 'ORIGIN', string>> & {
     readonly TRUSTED_PROXIES?: string;
   };
+  /** Pages from their sources, in one process, instead of the production build. */
+  isDev?: boolean;
 }): Promise<Served> {
-  const { host, port, env } = options;
+  const { host, port, env, isDev = false } = options;
   await needFreePort(port, host);
   const child = startProgram(
     process.execPath,
     // Without source maps: pages turn away by throwing, and reading the maps for each of these costs more than the page.
-    ['dist/cli.mjs', 'serve-here', '--port', String(port)],
+    ['dist/cli.mjs', 'serve-here', '--port', String(port), ...(isDev ? ['--dev'] : [])],
     {
-      env: { ...env, HOST: host, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', NODE_OPTIONS: '' },
+      env: {
+        ...env,
+        ...(isDev ? { PROCESSES: '1' } : {}),
+        HOST: host,
+        NODE_ENV: isDev ? 'development' : 'production',
+        NEXT_TELEMETRY_DISABLED: '1',
+        NODE_OPTIONS: '',
+      },
       output: 'inherit',
       isOnLeash: true,
     },

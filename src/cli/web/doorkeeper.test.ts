@@ -105,6 +105,8 @@ test('every answer has another number for its scripts, and no other script runs'
   const policy = first.headers['Content-Security-Policy'] ?? '';
   expect(policy).toContain(`script-src 'self' 'nonce-${first.nonce}';`);
   expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+  // Pages from their sources, on a developer's machine alone.
+  expect(makeHeaders('/', ORIGIN, true).headers['Content-Security-Policy']).toContain("'unsafe-eval'");
   expect(first.headers).not.toHaveProperty('Strict-Transport-Security');
   expect(makeHeaders('/', 'https://chess.example.org').headers).toHaveProperty('Strict-Transport-Security');
 });

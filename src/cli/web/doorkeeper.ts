@@ -78,14 +78,18 @@ function findAddress(request: IncomingMessage, isTrusted: DoorSettings['isTruste
   }
 }
 
-/** Headers of the answer, and the number that the page's own scripts bear. */
-export function makeHeaders(url: string, origin: string): { nonce: string; headers: Record<string, string> } {
+/** Headers of the answer, and the number that the page's own scripts bear. Pages from their sources are made of evaluated text. */
+export function makeHeaders(
+  url: string,
+  origin: string,
+  isDev = false,
+): { nonce: string; headers: Record<string, string> } {
   const nonce = randomBytes(16).toString('base64');
   // A browser's own reader of PDF files is an object to it.
   const isPage = !/^\/(print|files|api)\//.test(url);
   const policy = [
     "default-src 'self'",
-    `script-src 'self' 'nonce-${nonce}'`,
+    `script-src 'self' 'nonce-${nonce}'${isDev ? " 'unsafe-eval'" : ''}`,
     // Mantine sets sizes and colours in style attributes.
     "style-src 'self' 'unsafe-inline'",
     "img-src 'self' data: blob:",

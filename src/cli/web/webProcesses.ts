@@ -12,6 +12,7 @@ const AGAIN_MS = 1000;
 interface Place {
   readonly host: string;
   readonly port: number;
+  readonly isDev: boolean;
 }
 
 /** Serves until it is asked to end, and then ends this process: with 1 when one dies before any has served. */

@@ -1,4 +1,4 @@
-/** The web server: the production build behind our own door, until it is asked to end. */
+/** The web server: the production build, or pages from their sources while one works on them, behind our own door, until it is asked to end. */
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import next from 'next';
@@ -20,7 +20,15 @@ const LOOK_MS = 1000;
 const HEADERS_TIMEOUT_MS = 10_000;
 const REQUEST_TIMEOUT_MS = 60_000;
 
-export async function runWebServer({ host, port }: { host: string; port: number }): Promise<void> {
+export async function runWebServer({
+  host,
+  port,
+  isDev,
+}: {
+  host: string;
+  port: number;
+  isDev: boolean;
+}): Promise<void> {
   // Whoever read the log may be gone: what nobody can hear is no reason to fail, over and over.
   for (const log of [process.stdout, process.stderr]) log.on('error', () => undefined);
   const { ORIGIN, TRUSTED_PROXIES } = getEnv();
@@ -30,11 +38,11 @@ export async function runWebServer({ host, port }: { host: string; port: number 
     say(isAnswering ? 'The database answers again.' : 'The database does not answer.');
     if (!isAnswering) for (const response of pending) refuseForNow(response);
   });
-  const app = next({ dev: false, dir: process.cwd(), hostname: host, port });
+  const app = next({ dev: isDev, dir: process.cwd(), hostname: host, port });
   await app.prepare();
   const handle = app.getRequestHandler();
   const take = (request: IncomingMessage, response: ServerResponse) => {
-    const { nonce, headers } = makeHeaders(request.url ?? '', ORIGIN);
+    const { nonce, headers } = makeHeaders(request.url ?? '', ORIGIN, isDev);
     for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
     const refusal = findRefusal(request, door);
     if (refusal !== undefined) {
@@ -64,8 +72,10 @@ export async function runWebServer({ host, port }: { host: string; port: number 
       response.end();
     });
   };
-  await warmUp(take);
+  if (!isDev) await warmUp(take);
   const server = createServer(take);
+  // Over this a page learns that its source has changed.
+  if (isDev) server.on('upgrade', app.getUpgradeHandler());
   server.headersTimeout = HEADERS_TIMEOUT_MS;
   server.requestTimeout = REQUEST_TIMEOUT_MS;
   await new Promise<void>((resolve, reject) => {
