@@ -75,7 +75,10 @@ export async function runWebServer({
   if (!isDev) await warmUp(take);
   const server = createServer(take);
   // Over this a page learns that its source has changed.
-  if (isDev) server.on('upgrade', app.getUpgradeHandler());
+  if (isDev) {
+    const upgrade = app.getUpgradeHandler();
+    server.on('upgrade', (...request) => void upgrade(...request));
+  }
   server.headersTimeout = HEADERS_TIMEOUT_MS;
   server.requestTimeout = REQUEST_TIMEOUT_MS;
   await new Promise<void>((resolve, reject) => {
