@@ -169,6 +169,8 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
       return `${square}: ${tallyText(note)}.`;
     case 'king-steps-into-check':
       return `${square}: the ${man(note.byRole, note.by)} attacks it. A king never moves into check.`;
+    case 'leaves-king-in-check':
+      return `${square}: the ${man(note.byRole, note.by)} still attacks the other king. You cannot mate while in check.`;
     case 'is-pinned-there':
       return `${square}: then the ${man(note.byRole, note.by)} attacks the king. The ${ROLE_WORDS[note.role]} is pinned.`;
     case 'king-is-never-taken':

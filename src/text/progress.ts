@@ -98,6 +98,7 @@ const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
   'not-your-man': 'mark a man of the other side',
   tally: 'choose a lesser square',
   'king-steps-into-check': 'move the king into check',
+  'leaves-king-in-check': 'leave the king in check',
   'king-is-never-taken': 'capture a king',
   'is-pinned-there': 'move a pinned piece',
   'not-mate-yet': 'put the missing piece where it does not mate',

@@ -30,7 +30,7 @@ import {
   type Kind,
 } from './plainBoard';
 import { attackAnswersOf } from './attackKinds';
-import { acceptSign } from './earnedSigns';
+import { acceptSign, type SignFields } from './earnedSigns';
 import { acceptHabit, mustBeMated } from './forcedMates';
 import { acceptAdded, acceptName, acceptNamedMate } from './namedMateTasks';
 import { acceptPawnGame } from './pawnGames';
@@ -257,7 +257,7 @@ export function acceptanceOf(id: ExerciseId, task: TaskFields): Accepts {
     case 'result':
       return options([resultOf(task)]);
     case 'signs':
-      return acceptSign(task);
+      return acceptSign(task as unknown as SignFields);
     case 'name-mate':
       return acceptName(task);
     case 'mate-by-name':

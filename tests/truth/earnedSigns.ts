@@ -1,14 +1,21 @@
-/**
- * Which sign has a move earned? The fates of its own move and of the best other one by a plain search on chessops: so many half-moves, then
- * captures and promotions until nobody wants any; mates and draws as the laws have them.
- */
+/** Which sign has a move earned? The fates of its own move and of the best other one by a plain search on chessops. */
 import type { Chess } from 'chessops/chess';
 import type { Color, Move } from 'chessops/types';
 import { makeUci } from 'chessops/util';
 import { options, type Accepts } from './accepts';
 import { exchangeBy, findByText } from './chessBoard';
 import { listMoves, openFast, playFast } from './forcedMates';
-import type { TaskFields } from './notes';
+
+interface Told {
+  readonly move: string;
+  readonly fate: { readonly kind: string; readonly inMoves?: number; readonly gain?: number };
+}
+/** What a task about signs holds: the move that is asked about, and the best of the others. */
+export interface SignFields {
+  readonly fen: string;
+  readonly own: Told;
+  readonly other: Told;
+}
 
 const MATE = 10_000;
 const VALUES = { pawn: 1, knight: 3, bishop: 3, rook: 5, queen: 9 } as const;
@@ -27,25 +34,46 @@ function balanceOf({ board }: Chess, side: Color): number {
 
 const isLoud = (position: Chess, move: Move) =>
   'from' in move &&
-  (move.promotion === 'queen' ||
-    (move.promotion === undefined && position.board.occupied.has(move.to)) ||
+  (move.promotion !== undefined ||
+    position.board.occupied.has(move.to) ||
     (position.epSquare === move.to && position.board.pawn.has(move.from)));
 
-/** Worth for the side to move, within a window: material at the end, a mate sooner worth more, a draw none. */
-function search(position: Chess, plies: number, ply: number, least: number, most: number): number {
+/** Checks that take nothing are followed for so many half-moves behind the depth, captures and ways out of check for so many. */
+const CHECK_PLIES = 3;
+const QUIET_PLIES = 24;
+
+const keyOf = ({ board, turn }: Chess) =>
+  [board.white, board.pawn, board.knight, board.bishop, board.rook, board.queen, board.king]
+    .map(({ lo, hi }) => `${lo},${hi}`)
+    .join() + turn;
+
+/**
+ * Worth for the side to move, within a window: so many half-moves with every move, then captures, promotions, checks and ways out of check;
+ * material at the end, a mate sooner worth more, a draw none.
+ */
+function search(
+  position: Chess,
+  plies: number,
+  path: readonly string[],
+  least: number,
+  most: number,
+): number {
   const isCheck = position.isCheck();
+  const key = keyOf(position);
   const moves = listMoves(position);
-  if (moves.length === 0) return isCheck ? ply - MATE : 0;
-  if (position.isInsufficientMaterial()) return 0;
+  if (moves.length === 0) return isCheck ? path.length - MATE : 0;
+  if (position.isInsufficientMaterial() || path.includes(key)) return 0;
+  if (plies <= -QUIET_PLIES) return balanceOf(position, position.turn);
   const isQuiet = plies <= 0 && !isCheck;
   let best = isQuiet ? balanceOf(position, position.turn) : -Infinity;
-  // A check at the end is answered, but not for ever.
-  if (plies <= -8) return balanceOf(position, position.turn);
   if (best >= most) return best;
-  const pool = isQuiet ? moves.filter((move) => isLoud(position, move)) : moves;
-  pool.sort((a, b) => Number(isLoud(position, b)) - Number(isLoud(position, a)));
-  for (const move of pool) {
-    const value = -search(playFast(position, move), plies - 1, ply + 1, -most, -Math.max(best, least));
+  const after = moves
+    .map((move) => ({ isLoud: isLoud(position, move), next: playFast(position, move) }))
+    .filter(({ isLoud: loud, next }) => !isQuiet || loud || (plies > -CHECK_PLIES && next.isCheck()))
+    .sort((a, b) => Number(b.isLoud) - Number(a.isLoud));
+  const onward = [...path, key];
+  for (const { next } of after) {
+    const value = -search(next, plies - 1, onward, -most, -Math.max(best, least));
     if (value > best) best = value;
     if (best >= most) break;
   }
@@ -59,43 +87,66 @@ function worthOf(value: number, balance: number): number {
   return Math.sign(value) * (1_000 - moves);
 }
 
-/** The sign that two depths in a row agree on; undefined where none do, for then a little more depth decides. */
-function earnedSign(task: Pick<TaskFields, 'fen' | 'own'>): string | undefined {
-  let before: string | undefined;
+/** By the rule, from the fates that the task tells; they are not believed before a search of our own has come to the same sign. */
+export function acceptSign(task: SignFields): Accepts {
+  const told = signOf({
+    mine: worthTold(task.own.fate),
+    best: worthTold(task.other.fate),
+    isGivenUp: isGivenUp(task),
+  });
+  let seen = '';
   for (const plies of DEPTHS) {
-    const sign = signSeen(task, plies);
-    if (sign === before) return sign;
-    before = sign;
+    seen = signSeen(task, plies);
+    if (seen === told) return options([told]);
   }
-  return undefined;
+  return options([seen]);
 }
 
-/** The sign, by the borders that the question tells. */
-function signSeen({ fen, own }: Pick<TaskFields, 'fen' | 'own'>, plies: number): string {
+function worthTold(fate: Told['fate']): number {
+  if (fate.kind === 'mates') return 1_000 - (fate.inMoves ?? 0);
+  return fate.kind === 'mated' ? (fate.inMoves ?? 0) - 1_000 : (fate.gain ?? 0);
+}
+
+function signSeen({ fen, own }: SignFields, plies: number): string {
   const position = openFast(fen);
   const balance = balanceOf(position, position.turn);
   const moves = listMoves(position);
   const asked = moves.find((move) => makeUci(move) === own.move);
   if (asked === undefined) return 'no such move';
+  const start = [keyOf(position)];
   const valueOf = (move: Move, least: number) =>
-    -search(playFast(position, move), plies - 1, 1, -Infinity, -least);
-  const mine = worthOf(valueOf(asked, -Infinity), balance);
+    -search(playFast(position, move), plies - 1, start, -Infinity, -least);
   const others = moves.filter((move) => move !== asked);
-  const best = worthOf(
-    others.reduce((most, move) => Math.max(most, valueOf(move, most)), -Infinity),
-    balance,
-  );
+  return signOf({
+    mine: worthOf(valueOf(asked, -Infinity), balance),
+    best: worthOf(
+      others.reduce((most, move) => Math.max(most, valueOf(move, most)), -Infinity),
+      balance,
+    ),
+    isGivenUp: isGivenUp({ fen, own }),
+  });
+}
+
+/** A piece that can be captured where it goes, for two points more than it took: a pawn, or what it becomes, is no piece given up. */
+function isGivenUp({ fen, own }: Pick<SignFields, 'fen' | 'own'>): boolean {
   const played = findByText(fen, own.move);
-  const isGivenUp = played !== undefined && played.piece !== 'k' && exchangeBy(played) < 0;
+  return played !== undefined && played.promotion === undefined && exchangeBy(played) <= -2;
+}
+
+/** The sign, by the borders that the question tells. */
+function signOf({
+  mine,
+  best,
+  isGivenUp: isGift,
+}: {
+  readonly mine: number;
+  readonly best: number;
+  readonly isGivenUp: boolean;
+}): string {
   const isMated = mine < -500;
-  if ((mine > 500 && best > 500) || mine === best) return isGivenUp && !isMated ? '!?' : 'none';
-  if (mine - best >= 2 && !isMated) return isGivenUp ? '!!' : '!';
+  if ((mine > 500 && best > 500) || mine === best) return isGift && !isMated ? '!?' : 'none';
+  if (mine - best >= 2 && !isMated) return isGift ? '!!' : '!';
   if (best - mine >= 5) return '??';
   if (best - mine >= 2) return '?';
   return best - mine >= 1 && mine > -2 ? '?!' : 'none';
-}
-
-export function acceptSign(task: TaskFields): Accepts {
-  const sign = earnedSign(task);
-  return sign === undefined ? () => undefined : options([sign]);
 }

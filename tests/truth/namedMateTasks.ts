@@ -1,13 +1,13 @@
 /** Answers about named mates, by the names told in plain code; what fits a name in its loose reading only is left to the matcher. */
 import { PATTERN_IDS, type PatternId } from '@/core/patterns';
 import { options, type Accepts } from './accepts';
-import { findByText, isMate } from './chessBoard';
+import { findByText, isInCheck, isMate, turned } from './chessBoard';
 import { lookAt, TOLD } from './namedMates';
 import type { TaskFields } from './notes';
 import { kindOf, nameOf, readBoard } from './plainBoard';
 
 /** Is the board this mate, strictly? */
-function isStrictly(fen: string, id: string): boolean {
+export function isStrictly(fen: string, id: string): boolean {
   const known = PATTERN_IDS.find((one): one is PatternId => one === id);
   return known !== undefined && isMate(fen) && TOLD[known](lookAt(fen));
 }
@@ -57,7 +57,8 @@ export function acceptAdded(
       cells.with(added.square, { isWhite: added.side === 'white', kind: kindOf(added.role) }),
       fen,
     );
-    if (!isMate(filled)) return false;
+    // Whoever is in check does not mate.
+    if (!isMate(filled) || isInCheck(turned(filled))) return false;
     return isStrictly(filled, id) || undefined;
   };
 }

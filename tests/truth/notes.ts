@@ -19,6 +19,7 @@ import {
   turned,
 } from './chessBoard';
 import { canMateIn, mustBeMated } from './forcedMates';
+import { isStrictly } from './namedMateTasks';
 import {
   findKingOf,
   isItsWay,
@@ -84,7 +85,6 @@ export interface TaskFields {
   readonly ending: string;
   readonly options: readonly string[];
   readonly isNamed: boolean;
-  readonly own: { readonly move: string };
 }
 
 const VALUE: Readonly<Record<Kind, number>> = { k: 0, q: 9, r: 5, b: 3, n: 3, p: 1 };
@@ -453,6 +453,7 @@ function isTrue(said: Said, note: Note): boolean {
       );
     case 'one-man-only':
     case 'not-this-mate':
+    case 'leaves-king-in-check':
     case 'not-mate-yet':
       return isTrueOfGap(said, note);
     // Forcing moves.
@@ -585,6 +586,14 @@ function isTrueBreak(
   return left > 2 || ply % 2 === 1 || left === 0 || !canMateIn(reply.after, left);
 }
 
+function isAttackerOfKing(fen: string, by: number, byRole: string): boolean {
+  const { cells, isWhiteToMove } = readBoard(fen);
+  return (
+    isPiece(cells, by, byRole, !isWhiteToMove) &&
+    listAttackersOf(cells, findKingOf(cells, isWhiteToMove), !isWhiteToMove).includes(by)
+  );
+}
+
 /** Does the pawns' game end so, on the board the answer and its reply lead to or one before it? */
 function isEnded(
   { task, answer, verdict }: Said,
@@ -682,7 +691,15 @@ function isTrueOfGap({ task, answer }: Said, note: Note): boolean {
   // Without both kings it is no position, let alone mate.
   const isStanding = man.role !== 'pawn' || (man.square > 7 && man.square < 56);
   const mates = kings === 2 && isStanding && isMate(chess.fen());
-  return note.code === 'not-mate-yet' ? !mates : mates;
+  const isKingLeft = kings === 2 && isInCheck(turned(chess.fen()));
+  switch (note.code) {
+    case 'leaves-king-in-check':
+      return isKingLeft && isAttackerOfKing(turned(chess.fen()), note.by, note.byRole);
+    case 'not-mate-yet':
+      return !mates && !isKingLeft;
+    default:
+      return mates && !isKingLeft && !isStrictly(chess.fen(), task.id);
+  }
 }
 
 function isForcedSo(move: ReturnType<typeof movesOf>[number], label: string, fen: string): boolean {

@@ -19,7 +19,8 @@ export function listForms({ san, from, to, promotion, piece }: Move): string[] {
   return [
     san,
     san.replace(/[+#]$/, ''),
-    san.replace('x', ''),
+    // "bc5" may be a bishop's move.
+    ...(/^b/.test(san) ? [] : [san.replace('x', '')]),
     `${letter}${from}-${to}${end}`,
     `${from}${to}${end}`,
     // A small b is a file.

@@ -18,7 +18,7 @@ import {
 } from '../board';
 import { findPosition, getDraft, makeFen } from '../notation';
 import { namePatterns, PATTERN_IDS, type PatternId } from '../patterns';
-import { isCheckmate, type PositionDraft } from '../rules';
+import { findKing, isCheckmate, listAttackers, type PositionDraft } from '../rules';
 import { squareSchema, type AnswerOf } from './answer';
 import { defineFamily } from './family';
 import { boardTextSchema, sceneOf } from './lessonBoard';
@@ -140,6 +140,14 @@ function listMen(board: Board): { square: Square; side: Side; role: Role }[] {
   );
 }
 
+/** Nobody mates while in check: such a board comes from no game. */
+function findAttackerOfMatingKing({ board, turn }: PositionDraft) {
+  const king = findKing(board, opponentOf(turn));
+  const [by] = king === undefined ? [] : listAttackers(board, king, turn);
+  const byRole = by === undefined ? undefined : board[by]?.role;
+  return by === undefined || byRole === undefined ? undefined : { by, byRole };
+}
+
 function judgeAdded(gap: Gap, { men }: AnswerOf<'place'>, sides: readonly Side[]): Verdict {
   const draft = getDraft(gap.fen);
   const stays = listMen(draft.board).every((one) =>
@@ -154,6 +162,9 @@ function judgeAdded(gap: Gap, { men }: AnswerOf<'place'>, sides: readonly Side[]
     return wrongFor([{ code: 'pawn-on-last-rank', square }], { extra: [square] });
   const filled = putOn(gap, square, getMan(one.side, role));
   if (isThisMate(filled, gap.id)) return { ...RIGHT, right: [square] };
+  const by = findAttackerOfMatingKing(filled);
+  if (by !== undefined)
+    return wrongFor([{ code: 'leaves-king-in-check', square, ...by }], { extra: [square] });
   return wrongFor(
     [
       isCheckmate(filled)

@@ -88,7 +88,8 @@ export type Note =
     }
   /** The laws of kings: the king would stand where the man on `by` attacks it; a man that moves would leave its king to `by`. */
   | {
-      readonly code: 'king-steps-into-check';
+      /** Of a man that was put on `square`: the king of the side that is to mate stands where `by` attacks it. */
+      readonly code: 'king-steps-into-check' | 'leaves-king-in-check';
       readonly square: Square;
       readonly by: Square;
       readonly byRole: Role;
