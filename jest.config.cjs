@@ -34,56 +34,62 @@ const common = {
   modulePathIgnorePatterns: ['<rootDir>/.next', '<rootDir>/dist', '<rootDir>/.data'],
 };
 
+const projects = [
+  {
+    ...common,
+    displayName: 'core',
+    testEnvironment: 'node',
+    testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/truth/**/*.test.ts'],
+    testPathIgnorePatterns: ['<rootDir>/src/ui/', '<rootDir>/src/app/', '\\.long\\.test\\.ts$'],
+  },
+  {
+    ...common,
+    displayName: 'long',
+    testEnvironment: 'node',
+    testMatch: ['<rootDir>/src/**/*.long.test.ts', '<rootDir>/tests/long/**/*.test.ts'],
+  },
+  {
+    ...common,
+    displayName: 'ui',
+    testEnvironment: 'jsdom',
+    testMatch: ['<rootDir>/src/{ui,app}/**/*.test.{ts,tsx}'],
+    setupFilesAfterEnv: ['<rootDir>/tests/support/domSetup.ts'],
+  },
+  {
+    ...common,
+    displayName: 'database',
+    testEnvironment: 'node',
+    testMatch: ['<rootDir>/tests/integration/**/*.test.ts'],
+    setupFiles: ['<rootDir>/tests/support/databaseSettings.ts'],
+  },
+  {
+    ...common,
+    displayName: 'demo',
+    testEnvironment: 'node',
+    testMatch: ['<rootDir>/tests/demo/**/*.test.ts'],
+    setupFiles: ['<rootDir>/tests/support/databaseSettings.ts'],
+  },
+  {
+    ...common,
+    displayName: 'faults',
+    testEnvironment: 'node',
+    testMatch: ['<rootDir>/tests/faults/**/*.test.ts'],
+    setupFiles: ['<rootDir>/tests/support/databaseSettings.ts'],
+  },
+  {
+    ...common,
+    displayName: 'cluster',
+    testEnvironment: 'node',
+    testMatch: ['<rootDir>/tests/cluster/**/*.test.ts'],
+  },
+];
+
+/** Said without a project, only what needs nothing but Node runs: `npx jest -t may-castle`. */
+const isChosen = process.argv.some((word) => word.startsWith('--selectProjects'));
+
 module.exports = {
   // A busy machine is slow; nothing here measures time.
   testTimeout: 60_000,
-  projects: [
-    {
-      ...common,
-      displayName: 'core',
-      testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/truth/**/*.test.ts'],
-      testPathIgnorePatterns: ['<rootDir>/src/ui/', '<rootDir>/src/app/', '\\.long\\.test\\.ts$'],
-    },
-    {
-      ...common,
-      displayName: 'long',
-      testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/**/*.long.test.ts', '<rootDir>/tests/long/**/*.test.ts'],
-    },
-    {
-      ...common,
-      displayName: 'ui',
-      testEnvironment: 'jsdom',
-      testMatch: ['<rootDir>/src/{ui,app}/**/*.test.{ts,tsx}'],
-      setupFilesAfterEnv: ['<rootDir>/tests/support/domSetup.ts'],
-    },
-    {
-      ...common,
-      displayName: 'database',
-      testEnvironment: 'node',
-      testMatch: ['<rootDir>/tests/integration/**/*.test.ts'],
-      setupFiles: ['<rootDir>/tests/support/databaseSettings.ts'],
-    },
-    {
-      ...common,
-      displayName: 'demo',
-      testEnvironment: 'node',
-      testMatch: ['<rootDir>/tests/demo/**/*.test.ts'],
-      setupFiles: ['<rootDir>/tests/support/databaseSettings.ts'],
-    },
-    {
-      ...common,
-      displayName: 'faults',
-      testEnvironment: 'node',
-      testMatch: ['<rootDir>/tests/faults/**/*.test.ts'],
-      setupFiles: ['<rootDir>/tests/support/databaseSettings.ts'],
-    },
-    {
-      ...common,
-      displayName: 'cluster',
-      testEnvironment: 'node',
-      testMatch: ['<rootDir>/tests/cluster/**/*.test.ts'],
-    },
-  ],
+  filter: '<rootDir>/tests/support/familyFilter.cjs',
+  projects: isChosen ? projects : projects.filter(({ displayName }) => ['core', 'ui'].includes(displayName)),
 };
