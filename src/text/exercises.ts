@@ -39,7 +39,7 @@ export function questionText(question: Question): string {
     case 'reach':
       return `Tap every square this ${ROLE_WORDS[question.role]} can go to.`;
     case 'pawn-moves':
-      return 'Tap every square this pawn can go to or take on.';
+      return 'Tap every square this pawn can move to or capture on.';
     case 'count-reach':
       return `How many squares can this ${ROLE_WORDS[question.role]} go to?`;
     case 'route':
@@ -47,7 +47,7 @@ export function questionText(question: Question): string {
     case 'route-unguarded':
       return `Move the ${ROLE_WORDS[question.role]} to ${targetWords(question.targets)} in as few moves as you can. Stop only where nobody can capture it. It may capture on the way.${toldWords(question)}`;
     case 'collect':
-      return `Take all ${question.targets.length} men with the ${ROLE_WORDS[question.role]} in as few moves as you can.${toldWords(question)}`;
+      return `Capture all ${question.targets.length} pieces with the ${ROLE_WORDS[question.role]} in as few moves as you can.${toldWords(question)}`;
     case 'route-answered':
       return `Move the ${ROLE_WORDS[question.role]} to ${makeSquareName(question.target)} in as few moves as you can. After each move the ${ROLE_WORDS[question.answeringRole]} on ${makeSquareName(question.answering)} moves too.`;
     case 'best-square':
@@ -73,15 +73,15 @@ export function questionText(question: Question): string {
     case 'sign':
       return `${SIDE_WORDS[question.turn]} has played ${question.move}. Which sign has it earned?`;
     case 'captures':
-      return `Tap every piece and pawn that ${SIDE_WORDS[question.turn]} can take.`;
+      return `Tap every piece and pawn that ${SIDE_WORDS[question.turn]} can capture.`;
     case 'free-men':
-      return `Tap everything that ${SIDE_WORDS[question.turn]} can take for free: nobody can take back.`;
+      return `Tap everything that ${SIDE_WORDS[question.turn]} can capture for free: nobody can capture back.`;
     case 'king-squares':
       return 'Mark every square beside the king: free, own piece or guarded.';
     case 'unprotected':
-      return `Tap every piece and pawn of ${SIDE_WORDS[question.side]} that nobody protects.`;
+      return `Tap every ${question.side} piece and pawn that nobody protects.`;
     case 'trapped':
-      return `Tap every piece of ${SIDE_WORDS[question.side]} that has no safe square to go to.`;
+      return `Tap every ${question.side} piece that has no safe square to go to.`;
     case 'attack-from':
       return `The ${ROLE_WORDS[question.role]} makes one move. Tap every square where it then attacks ${makeSquareName(question.target)} and nobody can capture it.`;
     case 'who-is-ahead':
@@ -89,25 +89,25 @@ export function questionText(question: Question): string {
     case 'trade':
       return `You give ${menWords(question.given)} and get ${menWords(question.taken)}. How is that trade?`;
     case 'count-attackers':
-      return `How many men of ${SIDE_WORDS[question.side]} can help to take on ${makeSquareName(question.square)}?`;
+      return `How many ${question.side} pieces and pawns can help to capture on ${makeSquareName(question.square)}?`;
     case 'count-defenders':
-      return `How many men of ${SIDE_WORDS[question.side]} can help to take back on ${makeSquareName(question.square)}?`;
+      return `How many ${question.side} pieces and pawns can help to capture back on ${makeSquareName(question.square)}?`;
     case 'take-or-leave':
-      return `${SIDE_WORDS[question.turn]} plays ${question.move}. What comes of it, if both take on as long as they like?`;
+      return `${SIDE_WORDS[question.turn]} plays ${question.move}. What is the result if both sides keep capturing there as long as they like?`;
     case 'what-is-it':
       return 'Look at the side to move. What is on the board?';
     case 'answers-to-check':
       return 'Check! Which answers are there? Choose all of them.';
     case 'name-mate':
-      return `${SIDE_WORDS[question.turn]} has given mate. What is this mate called?`;
+      return `${SIDE_WORDS[question.turn]} has given checkmate. What is this mate called?`;
     case 'mate-by-name':
       return question.pattern === undefined
         ? `${SIDE_WORDS[question.turn]} to move. Give mate in one move. Which mate will it be?`
         : `${SIDE_WORDS[question.turn]} to move. Give this mate in one move: ${PATTERN_NAMES[question.pattern]}.`;
     case 'missing-man':
-      return `One man of ${SIDE_WORDS[question.side]} is missing. Put it where it makes this mate: ${PATTERN_NAMES[question.pattern]}.`;
+      return `One ${question.side} piece or pawn is missing. Put it where it makes this mate: ${PATTERN_NAMES[question.pattern]}.`;
     case 'missing-part':
-      return `${SIDE_WORDS[question.side]} wants to give this mate: ${PATTERN_NAMES[question.pattern]}. One man is missing, White’s or Black’s. Which one? Put it on the board.`;
+      return `${SIDE_WORDS[question.side]} wants to give this mate: ${PATTERN_NAMES[question.pattern]}. One piece or pawn is missing, a white or a black one. Put it on the board.`;
     case 'who-mates':
       return 'Who could give mate in one move, if it were that side’s turn?';
     case 'forcing-moves':
@@ -115,11 +115,11 @@ export function questionText(question: Question): string {
     case 'who-takes':
       return `It is checkmate. Mark every square beside ${SIDE_WORDS[question.turn]}'s king: which piece keeps the king off it?`;
     case 'give-up':
-      return `${SIDE_WORDS[question.turn]} mates in ${question.moves} and gives a man up for it. Play the first move.`;
+      return `${SIDE_WORDS[question.turn]} mates in ${question.moves} with a sacrifice. Play the first move.`;
     case 'spare-men':
-      return `It is mate. Which men of ${SIDE_WORDS[question.side]} are not needed? Tap them all.`;
+      return `It is mate. Which ${question.side} pieces and pawns are not needed? Tap them all.`;
     case 'open-line':
-      return `If one man of ${SIDE_WORDS[question.side]} were not there, it would be mate. Tap it.`;
+      return `Take one ${question.side} piece or pawn away and it is mate. Tap it.`;
     case 'mate-in-one':
       return `${SIDE_WORDS[question.turn]} to move. Give mate in one move.`;
     case 'stop-mate':
@@ -131,7 +131,7 @@ export function questionText(question: Question): string {
     case 'may-pass':
       return passingText(question);
     case 'draw-kind':
-      return `${storyText(question.story)} Which draw is it, or may be claimed?`;
+      return `${storyText(question.story)} Which draw is it, or which draw can be claimed?`;
     case 'why-stopped':
       return `The game has ended ${RESULT_WORDS[question.result] ?? question.result}. ${storyText(question.story)} Why did they stop here?`;
     case 'stalemating':
@@ -139,7 +139,7 @@ export function questionText(question: Question): string {
     case 'result':
       return `${endingText(question.ending, SIDE_WORDS[question.side])} What is written?`;
     case 'repair-line':
-      return `The score sheet says: ${question.line} ${question.faulty}. The last move is not written as it should be. Write it.`;
+      return `The score sheet says: ${question.line} ${question.faulty}. The last move is not written correctly. Write it correctly.`;
     case 'promote-to':
       return `The pawn goes to ${makeSquareName(question.square)}. What can it become so that it ${PROMOTION_WORDS[question.goal]}? Choose all.`;
     case 'write-move':
@@ -147,20 +147,27 @@ export function questionText(question: Question): string {
     case 'play-written':
       return `${SIDE_WORDS[question.turn]} to move. Play ${question.san}.`;
     case 'which-man':
-      return `${SIDE_WORDS[question.turn]} plays ${question.san}. Tap the man that moves.`;
+      return `${SIDE_WORDS[question.turn]} plays ${question.san}. Tap the piece or pawn that moves.`;
   }
 }
+
+/** Questions whose words say whose move it is. */
+const SAYS_TURN: ReadonlySet<Question['code']> = new Set([
+  ...(['whole-line', 'last-square', 'right-order', 'mate-by-name', 'forcing-moves', 'mate-in-one'] as const),
+  ...(['stop-mate', 'stalemating', 'play-written'] as const),
+]);
+export const isTurnSaid = ({ code }: Question): boolean => SAYS_TURN.has(code);
 
 const FORCING_TASK_WORDS = {
   checks: 'Tap the square of every check.',
   kinds: 'Mark the square of every check. Mark every other capture and every quiet threat to mate too.',
-  gains: 'Mark the square of every check and capture: what comes of it, if both go on taking there?',
+  gains: 'Mark the square of every check and capture: what is the result if both keep capturing there?',
 } as const;
 
 /** What wins the pawns-only game. */
 export const PAWN_GOAL_WORDS = {
   promotion: 'Get a pawn to the last rank first.',
-  'last-move': 'Make the last move: who cannot move any more has lost.',
+  'last-move': 'Make the last move. Whoever cannot move loses.',
 } as const;
 
 /** A rule of the pawns game, as its picture is called. */
@@ -199,7 +206,7 @@ function weightsText({
 }: Extract<Question, { code: 'best-square' }>['weights']): string {
   return [
     `Add ${countWords(middle, 'point')} for each middle square it stands on or sees. Add ${attacked} for each piece it attacks.`,
-    `Take away ${blocked} for each own piece it blocks. Take away ${moves} for each move it needs.`,
+    `Take away ${blocked} for each of your own pieces it blocks. Take away ${moves} for each move it needs.`,
   ].join(' ');
 }
 
@@ -217,22 +224,21 @@ function smudgeText(garbled: string): string {
 function setUpText(side: 'white' | 'black' | undefined, areOfficersOnly: boolean): string {
   if (side !== undefined) {
     return areOfficersOnly
-      ? `The pawns stand. Put ${SIDE_WORDS[side]}'s pieces behind them.`
+      ? `The pawns are there. Put ${SIDE_WORDS[side]}'s pieces behind them.`
       : `Set up ${SIDE_WORDS[side]}'s army.`;
   }
   return areOfficersOnly
-    ? 'The pawns stand. Put the pieces of both armies behind them.'
+    ? 'The pawns are there. Put the pieces of both armies behind them.'
     : 'Set up the whole board.';
 }
 
-/** Told first, walked never: the man stays. */
 /** An empty board without letters looks alike from both sides. */
 function seenFromWords({ seenFrom }: { readonly seenFrom: Side | undefined }): string {
   return seenFrom === undefined ? '' : `You sit on ${SIDE_WORDS[seenFrom]}'s side. `;
 }
 
 function toldWords({ isTold }: { readonly isTold: boolean }): string {
-  return isTold ? ' Tell the whole way first: the man stays.' : '';
+  return isTold ? ' Show the whole way first. The piece stays put.' : '';
 }
 
 function targetWords(targets: readonly number[]): string {
@@ -267,8 +273,8 @@ function castlingText(question: Extract<Question, { code: 'may-castle' }>): stri
 function passingText(question: Extract<Question, { code: 'may-pass' }>): string {
   const other = SIDE_WORDS[question.turn === 'white' ? 'black' : 'white'];
   const step = `${other}'s pawn went from ${makeSquareName(question.from)} to ${makeSquareName(question.to)}`;
-  const when = question.isLate ? `${step} a move ago; other moves were played since.` : `${step} just now.`;
-  return `${when} May the pawn on ${makeSquareName(question.pawn)} take it in passing?`;
+  const when = question.isLate ? `${step} a move ago. Other moves came after that.` : `${step} just now.`;
+  return `${when} May the pawn on ${makeSquareName(question.pawn)} capture it in passing?`;
 }
 
 const RESULT_WORDS: Readonly<Record<string, string>> = {
@@ -281,7 +287,7 @@ const RESULT_WORDS: Readonly<Record<string, string>> = {
 function storyText({ times, quietMoves, haveAgreed }: GameStory): string {
   const said = [
     times > 1 ? `This position is on the board for the ${ORDINAL_WORDS[times] ?? `${times}th`} time.` : '',
-    quietMoves > 0 ? `For ${quietMoves} moves nothing was taken and no pawn has moved.` : '',
+    quietMoves > 0 ? `For ${quietMoves} moves there was no capture and no pawn move.` : '',
     haveAgreed ? 'The players have agreed to a draw.' : '',
   ].filter((sentence) => sentence !== '');
   return said.join(' ');
@@ -294,7 +300,7 @@ function endingText(ending: GameEnding, side: string): string {
     case 'mates':
       return `${side} gives checkmate.`;
     case 'resigns':
-      return `${side} gives up.`;
+      return `${side} resigns.`;
     case 'time-runs-out':
       return `${side}'s time runs out; the other side still has a queen.`;
     case 'stalemate':
@@ -326,17 +332,17 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
   'loses-men': 'It loses points',
   repetition: 'Three times the same position',
   'fifty-moves': 'Fifty moves without a capture or pawn move',
-  agreement: 'They have agreed to a draw',
+  agreement: 'They agreed to a draw',
   'no-draw': 'No draw',
-  resignation: 'Somebody has given up',
+  resignation: 'Somebody resigned',
   check: 'Check',
   mate: 'Checkmate',
   stalemate: 'Stalemate',
-  dead: 'Too few men to mate: a draw',
+  dead: 'Too few pieces to mate: a draw',
   'goes-on': 'Nothing, the game goes on',
-  'go-away': 'The king goes away',
-  take: 'The man is taken',
-  'put-between': 'Something is put between',
+  'go-away': 'The king moves away',
+  take: 'The checking piece is captured',
+  'put-between': 'Something goes in between',
   none: 'None: it is mate',
   protect: 'Protect it',
   'open-line': 'Step aside, so that another protects it',
@@ -355,8 +361,8 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
   'allows-mate': 'Yes, it allows a mate',
   'allows-none': 'No, no mate',
   'may-castle': 'Yes, it may',
-  'has-moved': 'No: somebody has moved',
-  'in-the-way': 'No: a man is in the way',
+  'has-moved': 'No: king or rook has moved',
+  'in-the-way': 'No: a piece is in the way',
   'in-check': 'No: the king is in check',
   'passes-attack': 'No: it passes an attacked square',
   'lands-in-check': 'No: it would land in check',
@@ -364,7 +370,7 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
   'single-step': 'No: that was one step only',
   'too-late': 'No: it is too late',
   'not-beside': 'No: it did not pass this pawn',
-  'king-in-check': 'No: the own king would be in check',
+  'king-in-check': 'No: its own king would be in check',
   king: 'King',
   queen: 'Queen',
   rook: 'Rook',
@@ -388,7 +394,11 @@ const OPTION_WORDS: Readonly<Record<string, string>> = {
 const OWN_OPTION_WORDS: Partial<Readonly<Record<ExerciseId, Readonly<Record<string, string>>>>> = {
   trade: { even: 'An even trade' },
   signs: { none: 'No sign: none of these' },
-  'attack-kinds': { take: 'Take the attacker', 'go-away': 'Go away' },
+  'attack-kinds': {
+    take: 'Capture the attacker',
+    'go-away': 'Move away',
+    'put-between': 'Go in between',
+  },
   poisoned: { 'allows-mate': 'Give checkmate at once' },
 };
 
@@ -443,7 +453,7 @@ export function answerText(family: ExerciseId, answer: Answer): string {
         ),
       );
     case 'place':
-      return countWords(answer.men.length, 'man', 'men');
+      return countWords(answer.men.length, 'piece');
     case 'write':
       return answer.text.trim() === '' ? 'nothing' : `"${answer.text.replaceAll('\n', ' ')}"`;
     case 'number':

@@ -8,7 +8,7 @@ import { countWords, listWords, SIDE_WORDS } from './words';
 const FIELD_HELP: Readonly<Record<Exclude<FenField, 'board'>, string>> = {
   side: 'The second part says whose move it is: w or b',
   castling: 'The third part says who may still castle: letters KQkq in this order, or a dash',
-  'en-passant': 'The fourth part is the square a pawn has just passed, such as e3 or d6, or a dash',
+  'en-passant': 'The fourth part is the square a pawn has just crossed, such as e3 or d6, or a dash',
   'half-moves': 'The fifth part counts half moves since a capture or pawn move: a number from 0',
   'move-number': 'The sixth part is the number of the move: a number from 1',
 };
@@ -27,7 +27,7 @@ export function faultText(fault: ServiceFault): string {
     case 'fen/rank-length':
       return `Row ${fault.at} of the board has ${countWords(fault.found, 'square')}; it needs 8.`;
     case 'fen/board-letter':
-      return `"${fault.found}" at place ${fault.at} of the board is no man. Men are K Q R B N P for White, k q r b n p for Black.`;
+      return `"${fault.found}" at place ${fault.at} of the board is not a piece. Pieces are K Q R B N P for White, k q r b n p for Black.`;
     case 'fen/field-text':
       return `${FIELD_HELP[fault.field]}. Here it says "${fault.found}".`;
     case 'epd/operation':
@@ -37,19 +37,19 @@ export function faultText(fault: ServiceFault): string {
     case 'position/many-kings':
       return `${SIDE_WORDS[fault.side]} has ${fault.squares.length} kings, on ${squareList(fault.squares)}. Leave one.`;
     case 'position/kings-touch':
-      return `The kings on ${squareList(fault.squares)} touch. A square must lie between them.`;
+      return `The kings on ${squareList(fault.squares)} touch. There must be a square between them.`;
     case 'position/pawn-on-edge':
-      return `A ${fault.side} pawn stands on ${makeSquareName(fault.square)}. Pawns never stand on the first or last row.`;
+      return `A ${fault.side} pawn is on ${makeSquareName(fault.square)}. Pawns are never on the first or last rank.`;
     case 'position/too-many-men':
-      return `${SIDE_WORDS[fault.side]} has ${fault.found} men; an army has 16.`;
+      return `${SIDE_WORDS[fault.side]} has ${fault.found} pieces and pawns; an army has 16.`;
     case 'position/too-many-pawns':
       return `${SIDE_WORDS[fault.side]} has ${fault.found} pawns; an army has 8.`;
     case 'position/too-many-promoted':
       return `${SIDE_WORDS[fault.side]} would need ${countWords(fault.found, 'promoted pawn')}, but only ${countWords(fault.most, 'pawn is', 'pawns are')} gone.`;
     case 'position/waiting-side-in-check':
-      return `${SIDE_WORDS[fault.side]} is in check from ${squareList(fault.by)}, but it is ${SIDE_WORDS[opponentOf(fault.side)]}'s move. Change whose move it is, or move a man.`;
+      return `${SIDE_WORDS[fault.side]} is in check from ${squareList(fault.by)}, but it is ${SIDE_WORDS[opponentOf(fault.side)]}'s move. Change whose move it is, or move a piece.`;
     case 'position/too-many-checkers':
-      return `${SIDE_WORDS[fault.side]} is in check from ${fault.by.length} men at once, on ${squareList(fault.by)}. No move can do that.`;
+      return `${SIDE_WORDS[fault.side]} is in check from ${fault.by.length} pieces at once, on ${squareList(fault.by)}. No move can do that.`;
     case 'position/castling-men-moved':
       return `${SIDE_WORDS[fault.side]} cannot castle ${fault.wing}: king and rook are not on their first squares.`;
     case 'position/en-passant-impossible':
@@ -73,7 +73,7 @@ export function faultText(fault: ServiceFault): string {
     case 'set-up/done-already':
       return 'This installation has been set up already. Sign in instead.';
     case 'puzzle/no-mate':
-      return `There is no mate in ${fault.within} or fewer here, so this is no mate puzzle.`;
+      return `There is no mate in ${fault.within} or fewer here, so this is not a mate puzzle.`;
     case 'movetext/too-long':
       return `This text has ${fault.found} letters; ${fault.most} are read at most. Paste one solution only.`;
     case 'movetext/empty':
@@ -95,9 +95,9 @@ export function faultText(fault: ServiceFault): string {
     case 'pattern/no-mate':
       return 'This is no mate, so it has no picture.';
     case 'pattern/double-check':
-      return 'Two men give check here. A picture has one man that mates.';
+      return 'Two pieces give check here. A picture has one piece that mates.';
     case 'pattern/too-many-men':
-      return 'That is too much for one picture: mark six men at most.';
+      return 'That is too much for one picture: mark at most six pieces.';
     case 'pattern/name-taken':
       return 'Another mate of your club has this name already.';
     case 'set/empty':
@@ -113,11 +113,11 @@ export function faultText(fault: ServiceFault): string {
     case 'puzzle/not-found':
       return 'One of these puzzles is not there any more. Load the page again; nothing was changed.';
     case 'set/not-found':
-      return 'This set is not there. Somebody may have taken it away.';
+      return 'This set is not there. Somebody may have deleted it.';
     case 'class/not-found':
       return 'This class is not there, or it is not one of yours.';
     case 'game/not-found':
-      return 'This game is not there. Somebody may have taken it away.';
+      return 'This game is not there. Somebody may have deleted it.';
     case 'game/not-legal':
       return `Move ${Math.floor(fault.ply / 2) + 1} of this game is not legal. It was not stored.`;
     case 'path/not-open':
@@ -153,7 +153,7 @@ export function faultText(fault: ServiceFault): string {
     case 'report/nobody':
       return 'There is nobody to write this for yet.';
     case 'plan/not-found':
-      return 'This plan is not there. Somebody may have taken it away.';
+      return 'This plan is not there. Somebody may have deleted it.';
     case 'plan/no-moves':
       return `No moves can be read in “${fault.line}”. The plan was not saved.`;
     case 'plan/changed':
@@ -175,7 +175,7 @@ export function faultText(fault: ServiceFault): string {
     case 'roster/change-not-found':
       return 'This change is not there.';
     case 'roster/too-late-to-undo':
-      return 'This cannot be taken back any more: there is work in a new class, or a child has been moved again. Move the children by hand.';
+      return 'This can no longer be undone: there is work in a new class, or a child has been moved again. Move the children by hand.';
     case 'roster/unreadable':
       return `The list cannot be read from line ${fault.line} on: a quotation mark is opened there and not closed, or a row has too few fields.`;
     case 'roster/no-names':

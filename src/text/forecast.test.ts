@@ -46,10 +46,10 @@ test('a set is summed up by lengths, levels and names', () => {
 test('a forecast says from how much it is told, and nothing that is not known', () => {
   const forecast = { rightAtOnce: 6.6, children: 4, spentMs: 840_000, answers: 48 };
   expect(forecastText(forecast, 12, 'Lantern class')).toBe(
-    'A child of Lantern class may get about 7 of 12 mates right at once (from the answers of 4 children) and sit over them for about 14 minutes (from 48 answers).',
+    'A child of Lantern class may get about 7 of 12 mates right first time (from the answers of 4 children) and sit over them for about 14 minutes (from 48 answers).',
   );
   expect(forecastText({ ...forecast, spentMs: undefined }, 12, 'Lantern class')).toBe(
-    'A child of Lantern class may get about 7 of 12 mates right at once (from the answers of 4 children); how long it takes is not known yet.',
+    'A child of Lantern class may get about 7 of 12 mates right first time (from the answers of 4 children); how long it takes is not known yet.',
   );
   expect(forecastText({ ...forecast, rightAtOnce: undefined, children: 0 }, 12, 'Lantern class')).toBe(
     'No child of Lantern class has answered a mate yet, so nothing can be said of its chances.',
@@ -60,15 +60,15 @@ test('a forecast says from how much it is told, and nothing that is not known', 
 test('what a class has met and what is new to it', () => {
   const known = [{ pattern: 'smothered', answers: 12, right: 9 }] as const;
   expect(knownText(known, ['smothered', 'boden'], 'Lantern class')).toBe(
-    'Lantern class has met Smothered mate (9 of 12 right at once). New to it: Boden’s mate.',
+    'Lantern class has met Smothered mate (9 of 12 right first time). New to it: Boden’s mate.',
   );
   expect(knownText([], [], 'Lantern class')).toBe('');
 });
 
 test('once children have answered, the level is theirs, with the doubt that remains', () => {
   const grade = { level: 2, number: 500, reasons: [{ feature: 'men', points: -40 }] } as const;
-  expect(gradeText(grade, startPuzzleRating(500))).toBe('Level 2 (500): few men.');
+  expect(gradeText(grade, startPuzzleRating(500))).toBe('Level 2 (500): few pieces.');
   expect(gradeText(grade, { ...NEW_CHILD_RATING, value: 701.4, deviation: 60.2, answers: 1 })).toBe(
-    'Level 3 (701 after 1 answer, give or take 120): few men.',
+    'Level 3 (701 after 1 answer, give or take 120): few pieces.',
   );
 });

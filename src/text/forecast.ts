@@ -56,7 +56,7 @@ export function forecastText(forecast: SetForecast, mates: number, className: st
   const right =
     rightAtOnce === undefined
       ? `No child of ${className} has answered a mate yet, so nothing can be said of its chances.`
-      : `A child of ${className} may get about ${Math.round(rightAtOnce)} of ${countWords(mates, 'mate')} right at once (from the answers of ${countWords(children, 'child', 'children')})`;
+      : `A child of ${className} may get about ${Math.round(rightAtOnce)} of ${countWords(mates, 'mate')} right first time (from the answers of ${countWords(children, 'child', 'children')})`;
   if (rightAtOnce === undefined) return right;
   return spentMs === undefined
     ? `${right}; how long it takes is not known yet.`
@@ -71,7 +71,7 @@ export function knownText(
 ): string {
   if (patterns.length === 0) return '';
   const met = known.map(
-    ({ pattern, answers, right }) => `${nameOf(pattern)} (${right} of ${answers} right at once)`,
+    ({ pattern, answers, right }) => `${nameOf(pattern)} (${right} of ${answers} right first time)`,
   );
   const fresh = patterns.filter((id) => !known.some(({ pattern }) => pattern === id)).map(nameOf);
   return [

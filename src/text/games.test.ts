@@ -45,15 +45,15 @@ test('the place is counted from where the game began, and so is the line', () =>
 
 test('a child is spoken of by name, the other side by its colour', () => {
   const pip = { name: 'Pip', side: 'white' } as const;
-  expect(chanceText(mate('missed'), pip)).toBe('Pip had a mate in 1 here. Played was Ra7.');
+  expect(chanceText(mate('missed'), pip)).toBe('Pip had a mate in 1 here. They played Ra7.');
   expect(chanceText(mate('played'), pip)).toBe('Pip saw the mate in 1: Ra8#.');
   expect(chanceText(mate('slower'))).toBe('White had a mate in 1. Ra7 mates as well, but later.');
   expect(chanceText(mate('missed'), { name: 'Pip', side: 'black' })).toBe(
-    'White had a mate in 1 here. Played was Ra7.',
+    'White had a mate in 1 here. They played Ra7.',
   );
   expect(chanceText(LOSS, pip)).toBe('Pip lost 2.5 points by Ra7. Seen 4 plies deep.');
   expect(chanceText({ ...LOSS, kind: 'gain', became: 'missed', points: 1 }, pip)).toBe(
-    'Pip could win 1 point more here. Played was Ra7. Seen 4 plies deep.',
+    'Pip could win 1 point more here. They played Ra7. Seen 4 plies deep.',
   );
   expect(chanceText({ ...LOSS, kind: 'gain', became: 'played', points: 5 }, pip)).toBe(
     'Pip won 5 points by Ra7. Seen 4 plies deep.',

@@ -44,12 +44,12 @@ export function chanceText(chance: Chance, played?: { readonly name: string; rea
       return {
         played: `${who.name} saw the mate in ${chance.mateInMoves}: ${san}.`,
         slower: `${who.name} had a mate in ${chance.mateInMoves}. ${san} mates as well, but later.`,
-        missed: `${who.name} had a mate in ${chance.mateInMoves} here. Played was ${san}.`,
+        missed: `${who.name} had a mate in ${chance.mateInMoves} here. They played ${san}.`,
       }[chance.became];
     case 'gain':
       return chance.became === 'played'
         ? `${who.name} won ${pointWords(chance.points)} by ${san}. Seen ${chance.seenPlies} plies deep.`
-        : `${who.name} could win ${pointWords(chance.points)} more here. Played was ${san}. Seen ${chance.seenPlies} plies deep.`;
+        : `${who.name} could win ${pointWords(chance.points)} more here. They played ${san}. Seen ${chance.seenPlies} plies deep.`;
     case 'loss':
       return `${who.name} lost ${pointWords(chance.points)} by ${san}. Seen ${chance.seenPlies} plies deep.`;
     case 'mated':

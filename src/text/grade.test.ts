@@ -18,5 +18,5 @@ test('the level with its number, and at most three reasons; its length alone is 
         reason('picture', 20),
       ],
     }),
-  ).toBe('Level 3 (710): checks that lead nowhere, what is given up and few men.');
+  ).toBe('Level 3 (710): checks that lead nowhere, a sacrifice and few pieces.');
 });

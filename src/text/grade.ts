@@ -10,8 +10,8 @@ const REASON_WORDS: Readonly<Record<GradeReason, readonly [more: string, less: s
   legalMoves: ['much to look at', 'little to look at'],
   failingChecks: ['checks that lead nowhere', ''],
   defences: ['many defences', ''],
-  men: ['a full board', 'few men'],
-  sacrifice: ['what is given up', ''],
+  men: ['a full board', 'few pieces'],
+  sacrifice: ['a sacrifice', ''],
   distance: ['a far first move', ''],
   promotion: ['a promotion', ''],
   picture: ['a mate without a name', 'a mate met early'],
@@ -43,6 +43,6 @@ export const KEY_KIND_WORDS: Readonly<Record<KeyKind, string>> = {
   check: 'a check',
   capture: 'a capture',
   quiet: 'a quiet move',
-  sacrifice: 'a man given up',
+  sacrifice: 'a sacrifice',
   promotion: 'a promotion',
 };

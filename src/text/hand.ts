@@ -3,7 +3,7 @@ import { makeSquareName, type Square } from '@/core/board';
 import type { BoardState, HandFault, Move, PositionDraft } from '@/core/rules';
 import { listWords, ROLE_WORDS, SIDE_WORDS } from './words';
 
-/** "The rook takes the pawn on a7." On any board, kings or not. */
+/** "The rook captures the pawn on a7." On any board, kings or not. */
 export function manMoveText({ board, enPassant }: PositionDraft, { from, to, promotion }: Move): string {
   const role = board[from]?.role ?? 'pawn';
   // A king that goes two files can only be castling.
@@ -14,7 +14,7 @@ export function manMoveText({ board, enPassant }: PositionDraft, { from, to, pro
   const deed =
     taken === undefined
       ? `goes to ${makeSquareName(to)}`
-      : `takes the ${ROLE_WORDS[taken]} ${isPassing ? 'in passing' : `on ${makeSquareName(to)}`}`;
+      : `captures the ${ROLE_WORDS[taken]} ${isPassing ? 'in passing' : `on ${makeSquareName(to)}`}`;
   const becomes = promotion === undefined ? '' : ` and becomes a ${ROLE_WORDS[promotion]}`;
   return `The ${ROLE_WORDS[role]} ${deed}${becomes}.`;
 }
@@ -39,11 +39,11 @@ export function boardStateText(state: BoardState | undefined): string {
 export function handFaultText({ board }: PositionDraft, fault: HandFault): string {
   const on = (square: Square) => {
     const man = board[square];
-    return `the ${man === undefined ? 'man' : ROLE_WORDS[man.role]} on ${makeSquareName(square)}`;
+    return `the ${man === undefined ? 'piece' : ROLE_WORDS[man.role]} on ${makeSquareName(square)}`;
   };
   switch (fault.code) {
     case 'nobody-there':
-      return `Nobody stands on ${makeSquareName(fault.square)}.`;
+      return `There is no piece on ${makeSquareName(fault.square)}.`;
     case 'own-man':
       return `Your own ${ROLE_WORDS[fault.role]} is on ${makeSquareName(fault.square)}.`;
     case 'takes-king':
@@ -61,20 +61,20 @@ export function handFaultText({ board }: PositionDraft, fault: HandFault): strin
     case 'pawn-goes-back':
       return `A pawn goes forward only: not to ${makeSquareName(fault.square)}.`;
     case 'pawn-two-steps':
-      return `A pawn goes two steps only from its first place: on ${makeSquareName(fault.square)} it has moved already.`;
+      return `A pawn goes two steps only from its first square: on ${makeSquareName(fault.square)} it has moved already.`;
     case 'king-goes-into-check':
       return `A king never moves into check: ${on(fault.by)} attacks that square.`;
     case 'king-stays-in-check':
       return `The king is in check from ${makeSquareName(fault.by)}, and this does not stop it.`;
     case 'is-pinned':
-      return `The ${ROLE_WORDS[fault.role]} is pinned: ${on(fault.by)} would take the king.`;
+      return `The ${ROLE_WORDS[fault.role]} is pinned: ${on(fault.by)} would capture the king.`;
     case 'castles-without-right':
-      return 'King and rook must stand at home and not have moved before they castle.';
+      return 'To castle, king and rook must be at home and must not have moved.';
     case 'castles-past-a-man':
       return `They cannot castle: ${on(fault.by)} is in the way.`;
     case 'castles-out-of-check':
-      return 'A king in check may not castle.';
+      return 'A king in check cannot castle.';
     case 'castles-through-check':
-      return 'The king may not pass or reach a square that is attacked.';
+      return 'The king cannot cross or reach an attacked square.';
   }
 }

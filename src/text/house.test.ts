@@ -27,10 +27,10 @@ test('the three answers to check are named as the house names them', () => {
     { term: 'take', one: 'capture' },
     { term: 'put-between', one: 'shield' },
   ]);
-  expect(say('The king goes away')).toBe('Run');
-  expect(say('Three answers: the king goes away, the checking man is taken, something is put between.')).toBe(
-    'Three answers: run, capture, shield.',
-  );
+  expect(say('The king moves away')).toBe('Run');
+  expect(
+    say('Three answers: the king moves away, the checking piece is captured, something goes in between.'),
+  ).toBe('Three answers: run, capture, shield.');
 });
 
 test('without words everything is said plainly', () => {

@@ -15,6 +15,7 @@ export {
 export {
   answerText,
   hintText,
+  isTurnSaid,
   optionText,
   PAWN_GOAL_WORDS,
   PAWN_RULE_WORDS,

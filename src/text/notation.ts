@@ -4,11 +4,11 @@ import type { NotationDiagnosis, NotationReason, ReadMove } from '@/core/notatio
 import { findCaptured, type Move, type Position } from '@/core/rules';
 import { ROLE_WORDS, SIDE_WORDS } from './words';
 
-/** "I read Nxd5. The knight takes the pawn on d5: an x belongs before d5." */
+/** "I read Nxd5. The knight captures the pawn on d5: an x belongs before d5." */
 export function readMoveText(position: Position, read: ReadMove): string {
   switch (read.kind) {
     case 'exact':
-      return `${read.san}: written just as it should be.`;
+      return `${read.san}: written correctly.`;
     case 'tolerable':
       return [`I read ${read.san}.`, ...read.diagnoses.map((code) => remarkText(position, read, code))].join(
         ' ',
@@ -20,7 +20,7 @@ export function readMoveText(position: Position, read: ReadMove): string {
 
 function manOn({ board }: Pick<Position, 'board'>, square: Square): string {
   const man = board[square];
-  return `${man === undefined ? 'man' : ROLE_WORDS[man.role]} on ${makeSquareName(square)}`;
+  return `${man === undefined ? 'piece' : ROLE_WORDS[man.role]} on ${makeSquareName(square)}`;
 }
 
 /** One remark on a move that was understood; names its man and square. */
@@ -54,13 +54,13 @@ export function remarkText(
     case 'check-sign-for-mate':
       return `${step} is more than check. It is mate: write #.`;
     case 'missing-capture':
-      return `The ${man} takes the ${ROLE_WORDS[captured?.role ?? 'pawn']}: an x belongs before ${to}.`;
+      return `The ${man} captures the ${ROLE_WORDS[captured?.role ?? 'pawn']}: an x belongs before ${to}.`;
     case 'false-capture':
-      return `Nothing is taken on ${to}: leave the x out.`;
+      return `Nothing is captured on ${to}: leave the x out.`;
     case 'capture-sign':
-      return `Taking on ${to} is written with an x.`;
+      return `A capture on ${to} is written with an x.`;
     case 'ep-suffix':
-      return `${san} is enough: taking in passing needs no sign of its own.`;
+      return `${san} is enough: a capture in passing needs no extra sign.`;
     case 'promotion-form':
       return `The pawn becomes a ${ROLE_WORDS[move.promotion ?? 'queen']} on ${to}: write ${san}.`;
     case 'zero-castling':
@@ -68,7 +68,7 @@ export function remarkText(
     case 'lower-case-castling':
       return `Castling is written with capital letters: ${san}.`;
     case 'castling-form':
-      return `A dash stands between the letters: ${san}.`;
+      return `A dash goes between the letters: ${san}.`;
     case 'castling-as-king-move':
       return `The king goes from ${from} to ${to} and the rook goes with it: that is castling, ${san}.`;
     case 'lower-case-piece':
@@ -84,13 +84,13 @@ export function remarkText(
     case 'reversed-coordinates':
       return `The letter comes first, then the number: ${to}.`;
     case 'long-algebraic':
-      return `That the ${man} comes from ${from} need not be said: ${san}.`;
+      return `You don't need to write that the ${man} comes from ${from}: ${san}.`;
     case 'over-disambiguation':
       return `Less is enough to know which ${man} goes to ${to}: ${san}.`;
     case 'non-preferred-disambiguation':
-      return `Which ${man} goes to ${to} is told by its file first: ${san}.`;
+      return `Use the file first to say which ${man} goes to ${to}: ${san}.`;
     case 'short-pawn-capture':
-      return `The pawn's file and the whole square belong to it: ${san}.`;
+      return `Write the pawn's file and the whole square: ${san}.`;
     case 'annotation-suffix':
       return `Signs such as ! and ? say how good ${san} is; they are not part of it.`;
     case 'move-number':
@@ -100,7 +100,7 @@ export function remarkText(
     case 'spoken-words':
       return `In short: ${san}.`;
     case 'trailing-punctuation':
-      return `Nothing stands behind ${san}.`;
+      return `Nothing goes after ${san}.`;
   }
 }
 
@@ -112,7 +112,7 @@ export function reasonText(position: Pick<Position, 'board' | 'turn'>, reason: N
     case 'not-a-move':
       return 'This does not read as a move.';
     case 'incomplete':
-      return 'Something is missing: which man goes to which square?';
+      return 'Something is missing: which piece goes to which square?';
     case 'null-move':
       return 'You have to make a move.';
     case 'more-than-one-move':
@@ -120,35 +120,35 @@ export function reasonText(position: Pick<Position, 'board' | 'turn'>, reason: N
     case 'no-such-square':
       return `There is no square ${reason.found}: files go from a to h, ranks from 1 to 8.`;
     case 'no-such-piece-letter':
-      return `No man has the letter ${reason.found}.`;
+      return `No piece has the letter ${reason.found}.`;
     case 'no-such-piece':
       return `${SIDE_WORDS[reason.side]} has no ${ROLE_WORDS[reason.role]} here.`;
     case 'unreachable':
-      return `No ${ROLE_WORDS[reason.role]} of ${SIDE_WORDS[position.turn]} can go to ${makeSquareName(reason.to)}.`;
+      return `No ${position.turn} ${ROLE_WORDS[reason.role]} can go to ${makeSquareName(reason.to)}.`;
     case 'own-piece-on-square':
-      return `The own ${ROLE_WORDS[reason.own]} stands on ${makeSquareName(reason.to)}.`;
+      return `Your own ${ROLE_WORDS[reason.own]} is on ${makeSquareName(reason.to)}.`;
     case 'ambiguous':
       return `This can be ${reason.sans.join(' or ')}. Which one?`;
     case 'wrong-disambiguation':
       return `That one cannot go there, another can: ${reason.san}.`;
     case 'pinned':
-      return `The ${manOn(position, reason.from)} is pinned by the ${manOn(position, reason.by)}: the king would be taken.`;
+      return `The ${manOn(position, reason.from)} is pinned by the ${manOn(position, reason.by)}: the king would be captured.`;
     case 'moves-into-check':
-      return `The king may not go to ${makeSquareName(reason.to)}: the ${manOn(position, reason.by)} guards it.`;
+      return `The king cannot go to ${makeSquareName(reason.to)}: the ${manOn(position, reason.by)} guards it.`;
     case 'leaves-king-in-check':
       return `The ${manOn(position, reason.by)} gives check, and this move does not answer it.`;
     case 'castling-no-right':
-      return `Castling ${reason.wing} is not allowed here: king and rook must be at home and never have moved.`;
+      return `Castling ${reason.wing} is not allowed here: king and rook must be at home and must not have moved.`;
     case 'castling-blocked':
-      return `The ${manOn(position, reason.by)} stands between king and rook.`;
+      return `The ${manOn(position, reason.by)} is between king and rook.`;
     case 'castling-through-check':
       return position.board[reason.square]?.role === 'king'
         ? `The ${manOn(position, reason.by)} gives check: no castling now.`
-        : `The king may not castle over or to ${makeSquareName(reason.square)}: the ${manOn(position, reason.by)} guards it.`;
+        : `The king cannot castle over or to ${makeSquareName(reason.square)}: the ${manOn(position, reason.by)} guards it.`;
     case 'illegal-en-passant':
       if (reason.landing !== undefined)
         return `The pawn on ${makeSquareName(reason.to)} can be captured en passant. Your pawn lands on ${makeSquareName(reason.landing)}: write that square.`;
-      return `No pawn has just gone past ${makeSquareName(reason.to)} in a double step, so none can be taken there.`;
+      return `No pawn has just gone past ${makeSquareName(reason.to)} in a double step, so there is nothing to capture there.`;
     case 'illegal-promotion':
       return `On ${makeSquareName(reason.to)} nothing becomes that: a pawn on the last rank becomes a queen, rook, bishop or knight.`;
     case 'missing-promotion':

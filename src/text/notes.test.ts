@@ -75,10 +75,10 @@ const exchange = (men: Map<string, string>, one: string, other: string) => {
 type Row = readonly [ExerciseId, unknown, Answer, string];
 
 const ROWS: readonly Row[] = [
-  ['reach', { fen: REACH, square: at('a1') }, tap('a4'), 'a4: the own pawn stands there.'],
-  ['reach', { fen: REACH, square: at('a1') }, tap('a6'), "a6: the man on a4 is in the rook's way."],
+  ['reach', { fen: REACH, square: at('a1') }, tap('a4'), 'a4: your own pawn is there.'],
+  ['reach', { fen: REACH, square: at('a1') }, tap('a6'), "a6: the piece on a4 is in the rook's way."],
   ['reach', { fen: REACH, square: at('a1') }, tap('b2'), 'b2: a rook does not go that way.'],
-  ['reach', { fen: REACH, square: at('a1') }, tap('a1'), 'a1: the rook stands here already.'],
+  ['reach', { fen: REACH, square: at('a1') }, tap('a1'), 'a1: the rook is already here.'],
   ['reach', { fen: REACH, square: at('e2') }, tap(), 'd3: the pawn on e2 gets there.'],
   [
     'pawn-moves',
@@ -96,15 +96,15 @@ const ROWS: readonly Row[] = [
     'pawn-moves',
     { fen: '8/8/8/3pP3/8/8/8/8 w - - 0 1', square: at('e5') },
     tap('e6', 'd6'),
-    'd6: the pawn beside did not go two steps just now, so it cannot be taken in passing.',
+    'd6: no capture in passing here. The pawn beside it did not just move two steps.',
   ],
   ['count-reach', { fen: REACH, square: at('d1') }, number(9), 'That is too many.'],
   ['count-reach', { fen: REACH, square: at('d1') }, number(0), 'There are more.'],
-  ['captures', { fen: CAPTURES }, tap('d6'), 'd6: no man can take the pawn there.'],
+  ['captures', { fen: CAPTURES }, tap('d6'), 'd6: nothing can capture the pawn there.'],
   ['captures', { fen: CAPTURES }, tap('c3'), 'c3: no piece is there.'],
   ['captures', { fen: CAPTURES }, tap('a1'), 'a1: that is your own piece.'],
   ['captures', { fen: CAPTURES }, tap('a7'), 'e5: the rook on e1 gets there.'],
-  ['free-men', { fen: CAPTURES }, tap('e5', 'a7'), 'e5: the pawn on d6 takes back.'],
+  ['free-men', { fen: CAPTURES }, tap('e5', 'a7'), 'e5: the pawn on d6 captures back.'],
   ['unprotected', { fen: CAPTURES }, tap('e5', 'a7'), 'e5: the pawn on d6 protects the knight.'],
   ['unprotected', { fen: CAPTURES }, tap('a7', 'd6'), 'h2: nobody protects the pawn.'],
   ['trapped', { fen: 'n6b/7p/8/P7/8/8/8/2R5 w - - 0 1' }, tap('h8'), 'h8: the bishop can go to g7.'],
@@ -113,7 +113,7 @@ const ROWS: readonly Row[] = [
     'trapped',
     { fen: 'n6b/7p/8/P7/8/8/8/2R5 w - - 0 1' },
     tap('a8', 'h7'),
-    'h7: a pawn is not asked about here.',
+    'h7: the question is not about a pawn.',
   ],
   [
     'attack-from',
@@ -131,13 +131,13 @@ const ROWS: readonly Row[] = [
     'attack-from',
     { fen: '8/8/8/2b5/n7/8/8/6R1 w - - 0 1', square: at('g1'), target: at('a4') },
     tap('a1'),
-    'g4: from there the rook attacks a4, and nobody can take it.',
+    'g4: from there the rook attacks a4, and nobody can capture it.',
   ],
   [
     'attack-from',
     { fen: '8/6r1/8/8/n7/8/8/6R1 w - - 0 1', square: at('g1'), target: at('a4') },
     tap('a1', 'g4'),
-    'g4: the rook on g7 could take it there.',
+    'g4: the rook on g7 could capture it there.',
   ],
   [
     'attack-from',
@@ -199,7 +199,7 @@ const ROWS: readonly Row[] = [
     'name-square',
     { square: at('e3'), bottom: 'white', hasCoordinates: true },
     write('k9'),
-    '"k9" is no square. A letter from a to h comes first, then a number from 1 to 8.',
+    '"k9" is not a square. Write a letter from a to h, then a number from 1 to 8.',
   ],
   [
     'square-colour',
@@ -217,21 +217,21 @@ const ROWS: readonly Row[] = [
     'set-up',
     WHITE_ARMY,
     setUp((men) => exchange(men, 'd1', 'e1')),
-    'King and queen are exchanged: the queen stands on her own colour, on d1.',
+    'King and queen are swapped: the queen starts on her own colour, on d1.',
   ],
   [
     'set-up',
     WHITE_ARMY,
     setUp((men) => exchange(men, 'b1', 'c1')),
-    'Knight and bishop are exchanged: the knight stands beside the rook, on b1.',
+    'Knight and bishop are swapped: the knight goes beside the rook, on b1.',
   ],
   [
     'set-up',
     WHITE_ARMY,
     setUp((men) => exchange(men, 'g1', 'f1')),
-    'Knight and bishop are exchanged: the knight stands beside the rook, on g1.',
+    'Knight and bishop are swapped: the knight goes beside the rook, on g1.',
   ],
-  ['set-up', WHITE_ARMY, setUp((men) => move(men, 'e2', 'e4')), 'e4: the pawn is one too many there.'],
+  ['set-up', WHITE_ARMY, setUp((men) => move(men, 'e2', 'e4')), 'e4: the pawn there is one too many.'],
   ['set-up', WHITE_ARMY, setUp((men) => men.delete('a1')), 'a1: a rook is missing there.'],
   [
     'set-up',
@@ -246,7 +246,7 @@ const ROWS: readonly Row[] = [
     setUp((men) => {
       for (const name of [...men.keys()]) move(men, name, `${name.charAt(0)}${9 - Number(name.charAt(1))}`);
     }),
-    'The armies stand on the wrong sides: White on ranks 1 and 2, Black on ranks 7 and 8.',
+    'The armies are on the wrong sides. White belongs on ranks 1 and 2, Black on ranks 7 and 8.',
   ],
   [
     'set-up',
@@ -260,7 +260,7 @@ const ROWS: readonly Row[] = [
         );
       for (const name of [...men.keys()]) move(men, name, name.trim());
     }),
-    'The board is turned: the men stand along the sides. White stands on ranks 1 and 2.',
+    'The board is turned sideways. White belongs on ranks 1 and 2.',
   ],
   [
     'route',
@@ -272,19 +272,19 @@ const ROWS: readonly Row[] = [
     'route',
     { fen: '8/8/8/8/p7/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')] },
     play('a1a4'),
-    'a4: a man stands there. This way is found without taking.',
+    'a4: a piece is there. Find a way without capturing.',
   ],
   [
     'route',
     { fen: '8/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')], commit: 'line' },
     play('a1a8'),
-    'The way does not come to its end yet.',
+    'The way does not reach its end yet.',
   ],
   [
     'route-unguarded',
     { fen: '7r/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('g7')] },
     play('a1a8'),
-    'a8: the rook on h8 could take it there.',
+    'a8: the rook on h8 could capture it there.',
   ],
   [
     'who-is-ahead',
@@ -321,7 +321,7 @@ const ROWS: readonly Row[] = [
     'answers-to-check',
     { fen: '4k3/8/8/8/8/8/4r3/4K3 w - - 0 1' },
     choose('put-between', 'take'),
-    'Something is put between? Nothing does that here.',
+    'Something goes in between? Nothing does that here.',
   ],
   ['answers-to-check', { fen: '4k3/8/8/8/8/8/4r3/4K3 w - - 0 1' }, choose('take'), 'There is Kf1 and Kd1.'],
   ['mate-in-one', { fen: BACK_RANK }, play('a1a7'), 'Ra7 does not even give check.'],
@@ -366,7 +366,7 @@ const ROWS: readonly Row[] = [
     'why-stopped',
     { fen: BACK_RANK, story: { times: 1, quietMoves: 0, haveAgreed: false }, result: '1-0' },
     choose('agreement'),
-    'They have agreed to a draw? Somebody has won, so it was not a draw.',
+    'They agreed to a draw? Somebody has won, so it was not a draw.',
   ],
   [
     'stalemating',
@@ -406,13 +406,13 @@ const ROWS: readonly Row[] = [
     'which-man',
     { fen: '6k1/8/8/8/8/8/K7/R6R w - - 0 1', move: 'a1d1' },
     tap('h1'),
-    "h1: that man's move is written Rhd1.",
+    "h1: that piece's move is written Rhd1.",
   ],
   [
     'which-man',
     { fen: '6k1/8/8/8/8/8/K7/R6R w - - 0 1', move: 'a1d1' },
     tap('a2'),
-    'a2: the man there cannot be meant by Rad1.',
+    'a2: Rad1 does not mean the piece there.',
   ],
   [
     'repair-line',
@@ -475,7 +475,7 @@ test.each<[ExerciseId, unknown, Answer, readonly string[]]>([
     'name-mate',
     { fen: '6rk/5Npp/8/8/8/8/8/6K1 b - - 0 1', options: ['smothered', 'opera', 'ladder'] },
     choose('opera'),
-    ['Opera mate? The man on f7 gives check.', 'It is called: Smothered mate. The knight on f7 gives it.'],
+    ['Opera mate? The piece on f7 gives check.', 'It is called: Smothered mate. The knight on f7 gives it.'],
   ],
   [
     'mate-by-name',
@@ -495,13 +495,13 @@ test.each<[ExerciseId, unknown, Answer, readonly string[]]>([
     'missing-man',
     MISSING,
     put(NO_KNIGHT.fen),
-    ['Put one man on the board. The others stay where they stand.'],
+    ['Put one piece on the board. Leave the others where they are.'],
   ],
   [
     'missing-man',
     MISSING,
     put(NO_KNIGHT.fen, ['f7', 'knight'], ['a1', 'rook']),
-    ['Put one man on the board. The others stay where they stand.'],
+    ['Put one piece on the board. Leave the others where they are.'],
   ],
   ['missing-part', NO_PAWN, put(NO_PAWN.fen, ['g7', 'black pawn']), []],
   ['missing-part', NO_PAWN, put(NO_PAWN.fen, ['g2', 'knight']), ['g2: with a knight there it is not mate.']],
@@ -509,7 +509,7 @@ test.each<[ExerciseId, unknown, Answer, readonly string[]]>([
     'missing-part',
     NO_PAWN,
     put(NO_PAWN.fen),
-    ['Put one man on the board. The others stay where they stand.'],
+    ['Put one piece on the board. Leave the others where they are.'],
   ],
   ['who-mates', { fen: WHO_MATES }, choose('white-mates'), []],
   [
@@ -529,9 +529,14 @@ test.each<[ExerciseId, unknown, Answer, readonly string[]]>([
     'forcing-moves',
     { ...FORCING, asked: 'checks' },
     tap('d5'),
-    ['d5: no move that is asked for goes there.', 'e1: Re1+. It gives check.'],
+    ['d5: no such move goes there.', 'e1: Re1+. It gives check.'],
   ],
-  ['forcing-moves', { ...FORCING, asked: 'kinds' }, tap('e1 checks', 'd5 threats'), ['d5: Rxd5. It takes.']],
+  [
+    'forcing-moves',
+    { ...FORCING, asked: 'kinds' },
+    tap('e1 checks', 'd5 threats'),
+    ['d5: Rxd5. It captures.'],
+  ],
   [
     'forcing-moves',
     { ...FORCING, asked: 'gains' },
@@ -545,8 +550,8 @@ test.each<[ExerciseId, unknown, Answer, readonly string[]]>([
     tap('f7', 'g7', 'b1'),
     [
       'b1: no piece is there.',
-      'f7: without the knight it is no mate any more.',
-      'g7: a pawn is not asked about here.',
+      'f7: without the knight it is not mate.',
+      'g7: the question is not about a pawn.',
       'a2: without the rook it is still mate.',
     ],
   ],
@@ -571,7 +576,7 @@ test.each<[ExerciseId, unknown, Answer, readonly string[]]>([
     'open-line',
     { fen: '3R1Nk1/5ppp/8/8/8/8/8/6K1 b - - 0 1' },
     tap('d8'),
-    ['d8: without the rook it is no mate either.', 'f8: without the knight it is mate.'],
+    ['d8: without the rook it is not mate either.', 'f8: without the knight it is mate.'],
   ],
 ])('%s: %#', (family, task, answer, sentences) => {
   expect(sentencesOf(family, task, answer)).toEqual(sentences);
@@ -640,7 +645,7 @@ test.each([
     tap('b1', 'd4', 'd8', 'g1', 'a5'),
     [
       'd4: the knight can help with Ne6, but not in this way.',
-      'd8: that man is theirs.',
+      'd8: that piece is theirs.',
       'g1: the king has no check and no threat of mate.',
     ],
   ],
@@ -685,7 +690,7 @@ test('questions and hints are whole sentences about the task', () => {
     task: { fen: '8/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')], commit: 'line' },
   });
   expect(questionText(told.question)).toBe(
-    'Move the rook to h8 in as few moves as you can. Tell the whole way first: the man stays.',
+    'Move the rook to h8 in as few moves as you can. Show the whole way first. The piece stays put.',
   );
   expect(route.hints.map((hint) => hintText('route', hint))).toEqual([
     'Think backwards: from which squares can your piece reach the target?',
@@ -709,6 +714,6 @@ test('questions and hints are whole sentences about the task', () => {
     },
   });
   expect(questionText(passing.question)).toBe(
-    "Black's pawn went from d7 to d5 a move ago; other moves were played since. May the pawn on e5 take it in passing?",
+    "Black's pawn went from d7 to d5 a move ago. Other moves came after that. May the pawn on e5 capture it in passing?",
   );
 });

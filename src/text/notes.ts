@@ -33,13 +33,13 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
   if ('square' in note) return squareNoteText(note);
   switch (note.code) {
     case 'board-turned':
-      return 'The board is turned: the men stand along the sides. White stands on ranks 1 and 2.';
+      return 'The board is turned sideways. White belongs on ranks 1 and 2.';
     case 'one-man-only':
-      return 'Put one man on the board. The others stay where they stand.';
+      return 'Put one piece on the board. Leave the others where they are.';
     case 'armies-exchanged':
-      return 'The armies stand on the wrong sides: White on ranks 1 and 2, Black on ranks 7 and 8.';
+      return 'The armies are on the wrong sides. White belongs on ranks 1 and 2, Black on ranks 7 and 8.';
     case 'no-such-square':
-      return `"${note.text}" is no square. A letter from a to h comes first, then a number from 1 to 8.`;
+      return `"${note.text}" is not a square. Write a letter from a to h, then a number from 1 to 8.`;
     case 'too-many':
       return 'That is too many.';
     case 'too-few':
@@ -74,13 +74,13 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
     case 'lasts-longer':
       return `${note.san} is not the best answer: ${note.better} holds out longer.`;
     case 'line-too-short':
-      return 'The line does not come to mate yet.';
+      return 'The line does not end in mate yet.';
     case 'way-too-short':
-      return 'The way does not come to its end yet.';
+      return 'The way does not reach its end yet.';
     case 'cannot-yet':
       return `${note.san} cannot be played then.`;
     case 'not-on-the-sheet':
-      return `${note.san} has other signs than the sheet.`;
+      return `${note.san} does not match the sheet.`;
     case 'does-not-go-on':
       return `${note.san} looks like it, but then ${note.next} could not be played.`;
     case 'not-a-legal-move':
@@ -92,7 +92,7 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
     case 'still-differs':
       return note.remark === undefined
         ? `${note.text} is not it yet.`
-        : `${note.text}: ${REMARK_WORDS[note.remark] ?? 'not written as it should be yet.'}`;
+        : `${note.text}: ${REMARK_WORDS[note.remark] ?? 'not written correctly yet.'}`;
     case 'usually-written':
       return `We write it ${note.san}.`;
   }
@@ -104,45 +104,45 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'missed':
       return `${square}: the ${man(note.role, note.from)} gets there.`;
     case 'own-man':
-      return `${square}: the own ${ROLE_WORDS[note.role]} stands there.`;
+      return `${square}: your own ${ROLE_WORDS[note.role]} is there.`;
     case 'behind':
-      return `${square}: the man on ${makeSquareName(note.by)} is in the ${ROLE_WORDS[note.role]}'s way.`;
+      return `${square}: the piece on ${makeSquareName(note.by)} is in the ${ROLE_WORDS[note.role]}'s way.`;
     case 'not-its-way':
       return `${square}: a ${ROLE_WORDS[note.role]} does not go that way.`;
     case 'own-square':
-      return `${square}: the ${ROLE_WORDS[note.role]} stands here already.`;
+      return `${square}: the ${ROLE_WORDS[note.role]} is already here.`;
     case 'pawn-takes-slantwise':
       return `${square}: a pawn moves straight and captures diagonally, and a piece is there.`;
     case 'pawn-needs-a-man':
       return `${square}: a pawn moves diagonally only to capture, and no piece is there.`;
     case 'passing-is-over':
-      return `${square}: the pawn beside did not go two steps just now, so it cannot be taken in passing.`;
+      return `${square}: no capture in passing here. The pawn beside it did not just move two steps.`;
     case 'not-taken':
-      return `${square}: no man can take the ${ROLE_WORDS[note.role]} there.`;
+      return `${square}: nothing can capture the ${ROLE_WORDS[note.role]} there.`;
     case 'takes-here':
-      return `${square}: a man stands there. This way is found without taking.`;
+      return `${square}: a piece is there. Find a way without capturing.`;
     case 'unprotected':
       return `${square}: nobody protects the ${ROLE_WORDS[note.role]}.`;
     case 'not-asked':
-      return `${square}: a ${ROLE_WORDS[note.role]} is not asked about here.`;
+      return `${square}: the question is not about a ${ROLE_WORDS[note.role]}.`;
     case 'has-no-way':
       return `${square}: the ${ROLE_WORDS[note.role]} has no safe square.`;
     case 'is-needed':
-      return `${square}: without the ${ROLE_WORDS[note.role]} it is no mate any more.`;
+      return `${square}: without the ${ROLE_WORDS[note.role]} it is not mate.`;
     case 'is-spare':
       return `${square}: without the ${ROLE_WORDS[note.role]} it is still mate.`;
     case 'not-in-the-way':
-      return `${square}: without the ${ROLE_WORDS[note.role]} it is no mate either.`;
+      return `${square}: without the ${ROLE_WORDS[note.role]} it is not mate either.`;
     case 'stands-in-the-way':
       return `${square}: without the ${ROLE_WORDS[note.role]} it is mate.`;
     case 'pawn-on-last-rank':
-      return `${square}: a pawn never stands on the first or the last rank.`;
+      return `${square}: a pawn is never on the first or last rank.`;
     case 'not-this-mate':
       return `${square}: with a ${ROLE_WORDS[note.role]} there it is not this: ${PATTERN_NAMES[note.pattern]}.`;
     case 'other-mate':
       return `${square}: the ${ROLE_WORDS[note.role]} gives mate there, but not this one: ${PATTERN_NAMES[note.pattern]}.`;
     case 'forces-nothing':
-      return `${square}: no move that is asked for goes there.`;
+      return `${square}: no such move goes there.`;
     case 'forces':
       return `${square}: ${note.move}. ${FORCED_WORDS[note.label]}`;
     case 'nobody-there':
@@ -162,9 +162,9 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'no-mate-there':
       return `${square}: no mate ends there in time.`;
     case 'mates-there':
-      return `${square}: there the last move lands.`;
+      return `${square}: the last move ends there.`;
     case 'not-your-man':
-      return `${square}: that man is theirs.`;
+      return `${square}: that piece is theirs.`;
     case 'tally':
       return `${square}: ${tallyText(note)}.`;
     case 'king-steps-into-check':
@@ -174,7 +174,7 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'is-pinned-there':
       return `${square}: then the ${man(note.byRole, note.by)} attacks the king. The ${ROLE_WORDS[note.role]} is pinned.`;
     case 'king-is-never-taken':
-      return `${square}: a king stands there. A king is never captured.`;
+      return `${square}: a king is there. A king is never captured.`;
     case 'not-mate-yet':
       return `${square}: with a ${ROLE_WORDS[note.role]} there it is not mate.`;
     case 'answers-otherwise':
@@ -192,13 +192,13 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'guarded-through-king':
       return `${square}: the ${man(note.byRole, note.by)} guards it, for its line goes on when the king steps back.`;
     case 'can-be-taken':
-      return `${square}: the ${man(note.byRole, note.by)} could take it there.`;
+      return `${square}: the ${man(note.byRole, note.by)} could capture it there.`;
     case 'takes-back':
-      return `${square}: the ${man(note.byRole, note.by)} takes back.`;
+      return `${square}: the ${man(note.byRole, note.by)} captures back.`;
     case 'attacks-not':
       return `${square}: from there the ${ROLE_WORDS[note.role]} does not attack ${makeSquareName(note.target)}.`;
     case 'would-attack':
-      return `${square}: from there the ${ROLE_WORDS[note.role]} attacks ${makeSquareName(note.target)}, and nobody can take it.`;
+      return `${square}: from there the ${ROLE_WORDS[note.role]} attacks ${makeSquareName(note.target)}, and nobody can capture it.`;
     case 'has-a-way':
       return `${square}: the ${ROLE_WORDS[note.role]} can go to ${makeSquareName(note.target)}.`;
     case 'rank-before-file':
@@ -216,26 +216,26 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'is-missing':
       return `${square}: a ${ROLE_WORDS[note.role]} is missing there.`;
     case 'is-extra':
-      return `${square}: the ${ROLE_WORDS[note.role]} is one too many there.`;
+      return `${square}: the ${ROLE_WORDS[note.role]} there is one too many.`;
     case 'wrong-side':
       return `${square}: the ${ROLE_WORDS[note.role]} there belongs to the other army.`;
     case 'king-queen-exchanged':
-      return `King and queen are exchanged: the queen stands on her own colour, on ${square}.`;
+      return `King and queen are swapped: the queen starts on her own colour, on ${square}.`;
     case 'bishop-knight-exchanged':
-      return `Knight and bishop are exchanged: the knight stands beside the rook, on ${square}.`;
+      return `Knight and bishop are swapped: the knight goes beside the rook, on ${square}.`;
     case 'man-not-meant':
       return note.would === undefined
-        ? `${square}: the man there cannot be meant by ${note.san}.`
-        : `${square}: that man's move is written ${note.would}.`;
+        ? `${square}: ${note.san} does not mean the piece there.`
+        : `${square}: that piece's move is written ${note.would}.`;
     case 'man-meant':
-      return `${square}: ${note.san} is the move of the man there.`;
+      return `${square}: ${note.san} is the move of the piece there.`;
   }
 }
 
 /** What a forcing move is, or what comes of it. */
 const FORCED_WORDS: Readonly<Record<ForcingLabel, string>> = {
   checks: 'It gives check.',
-  captures: 'It takes.',
+  captures: 'It captures.',
   threats: 'It threatens to mate.',
   'it-mates': 'It is mate.',
   'wins-men': 'It wins points there.',
@@ -282,7 +282,7 @@ function tallyText(tally: Extract<Note, { code: 'tally' }>): string {
 
 /** What to look at, without giving the move away. */
 const REMARK_WORDS: Readonly<Partial<Record<NotationDiagnosis, string>>> = {
-  'missing-capture': 'something is taken.',
+  'missing-capture': 'it captures something.',
   'missing-check': 'it gives check.',
   'missing-mate': 'it is mate.',
   'reversed-coordinates': 'the letter comes first.',
@@ -308,13 +308,13 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
     case 'given-and-taken':
       return `You give ${countWords(reason.given, 'point')} and get ${reason.taken}.`;
     case 'gives-check':
-      return `The man on ${squares(reason.squares)} gives check.`;
+      return `The piece on ${squares(reason.squares)} gives check.`;
     case 'guards':
       return reason.squares.length === 0
         ? `Nobody attacks ${makeSquareName(reason.square)}.`
         : `${makeSquareName(reason.square)} is attacked from ${squares(reason.squares)}.`;
     case 'in-the-way':
-      return `A man stands in the way on ${squares(reason.squares)}.`;
+      return `A piece is in the way on ${squares(reason.squares)}.`;
     case 'moves-do':
       return `There is ${listWords(reason.moves.slice(0, 4))}${reason.moves.length > 4 ? ' and more' : ''}.`;
     case 'can-move':
@@ -326,13 +326,13 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
         ? 'It attacks nothing bigger.'
         : `It attacks ${squares(reason.squares)}.`;
     case 'is-taken-by':
-      return `It is taken: ${reason.moves.join(', ')}.`;
+      return `It can be captured: ${reason.moves.join(', ')}.`;
     case 'but-then':
       return `${reason.moves.join(', ')}: that loses something.`;
     case 'fates':
       return fatesText(reason, side);
     case 'nothing-against':
-      return 'They have no mate at once, and nothing else to take.';
+      return 'They have no mate at once, and nothing else to capture.';
     case 'no-check':
       return 'The king is not attacked.';
     case 'no-move':
@@ -340,11 +340,11 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
     case 'is-stalemate':
       return 'No legal move, and no check: that is stalemate.';
     case 'have-agreed':
-      return 'The players have agreed to a draw.';
+      return 'The players agreed to a draw.';
     case 'has-a-winner':
       return 'Somebody has won, so it was not a draw.';
     case 'is-a-draw':
-      return 'The game was a draw, so nobody gave up.';
+      return 'The game was a draw, so nobody resigned.';
     case 'one-step':
       return 'The pawn moved one square only.';
     case 'two-steps':
@@ -374,7 +374,7 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
     case 'enough-men':
       return 'There are enough pieces for checkmate.';
     case 'not-agreed':
-      return 'They have not agreed.';
+      return 'They did not agree to a draw.';
     case 'nothing-else-ends-it':
       return 'Nothing on the board ended the game.';
     case 'it-is-mate':
@@ -400,7 +400,7 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
 function fatesText(reason: Extract<Reason, { code: 'fates' }>, side: Side): string {
   const tell = (move: string, fate: StoredFate) =>
     fate.kind === 'open' ? `${move} is open` : `${move} ${fateText(side, fate)}`;
-  const gift = reason.isGivenUp ? ' The man that moved can be taken.' : '';
+  const gift = reason.isGivenUp ? ' The piece that moved can be captured.' : '';
   return `${tell(reason.move, reason.fate)}. Of the others, ${tell(reason.other, reason.otherFate)}.${gift}`;
 }
 

@@ -17,7 +17,7 @@ export function menText(board: Board): string {
       const many = squares.length > 1 ? 's' : '';
       return squares.length === 0 ? [] : [`${ROLE_WORDS[role]}${many} ${listWords(squares)}`];
     });
-    return `${SIDE_WORDS[side]}: ${men.length === 0 ? 'nobody' : men.join(', ')}.`;
+    return `${SIDE_WORDS[side]}: ${men.length === 0 ? 'no pieces' : men.join(', ')}.`;
   }).join(' ');
 }
 

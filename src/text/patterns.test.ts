@@ -45,7 +45,7 @@ test('the opera mate, man by man', () => {
     'The bishop on g5 protects the rook on d8.',
     'The rook on d8 guards f8 and d7.',
     'The bishop on g5 guards e7.',
-    'Its own man takes f7 from the king.',
+    'Its own piece blocks f7.',
   ]);
 });
 
@@ -55,7 +55,7 @@ test('a mate on the board is called by its names, or told without one', () => {
   expect(mateNamedText(opera, true)).toMatch(/^It is mate: Opera mate, Anderssen’s mate, /);
   const nameless = getPosition('8/8/8/8/8/5k2/8/r4K2 w - - 0 1');
   expect(mateNamedText(nameless, false)).toBe(
-    'It is mate, without a name of the book. The rook on a1 gives mate. The king on f3 guards f2, g2 and e2. The rook on a1 guards g1 and e1.',
+    'It is mate, but not one with a name in the book. The rook on a1 gives mate. The king on f3 guards f2, g2 and e2. The rook on a1 guards g1 and e1.',
   );
 });
 
@@ -86,32 +86,32 @@ test('a sacrifice is told with its man, its square and its aim', () => {
   const smothered = getPosition('5r1k/6pp/7N/8/2Q5/8/8/6K1 w - - 0 1');
   const line = ['c4g8', 'f8g8', 'h6f7'].flatMap((text) => parseMoveText(text) ?? []);
   expect(findSacrifices(smothered, line).map(sacrificeText)).toEqual([
-    'The queen is given up on g8: the rook takes, and on g8 it stands in its own king’s way.',
+    'The queen is sacrificed on g8: the rook captures, and on g8 it blocks its own king.',
   ]);
   const given = { ply: 0, role: 'rook', square: 63, takenBy: 'king' } as const;
   expect(sacrificeText({ ...given, aim: { kind: 'lures-king', to: 63 } })).toBe(
-    'The rook is given up on h8: the king has to come to h8.',
+    'The rook is sacrificed on h8: the king has to come to h8.',
   );
   expect(sacrificeText({ ...given, takenBy: 'knight', aim: { kind: 'opens-line', squares: [] } })).toBe(
-    'The rook is given up on h8: the knight takes, and the line to the king is open.',
+    'The rook is sacrificed on h8: the knight captures, and the line to the king is open.',
   );
   expect(sacrificeText({ ...given, takenBy: 'queen', aim: { kind: 'removes-guard', square: 54 } })).toBe(
-    'The rook is given up on h8: the queen takes and no longer guards g7.',
+    'The rook is sacrificed on h8: the queen captures and no longer guards g7.',
   );
   expect(sacrificeText({ ...given, takenBy: 'pawn', aim: { kind: 'other' } })).toBe(
-    'The rook is given up on h8: the pawn takes.',
+    'The rook is sacrificed on h8: the pawn captures.',
   );
 });
 
 test('a stair says what it is and whether its key is the only one', () => {
   expect(stairText({ kind: 'thin', men: 9, isOnlyKey: true }, 'Nf7#')).toBe(
-    'The same idea with 9 men off that play no part. The only key is Nf7#.',
+    'The same idea without 9 pieces that play no part. The only key is Nf7#.',
   );
   expect(stairText({ kind: 'line', men: 0, isOnlyKey: false }, 'Qg8+')).toBe(
     'A turn of the main line. One key is Qg8+; there are others.',
   );
   expect(stairText({ kind: 'side', men: 0, isOnlyKey: true }, 'Rd8#')).toContain('another defence');
-  expect(stairText({ kind: 'full', men: 1, isOnlyKey: true }, 'Rd8#')).toContain('1 man put on');
+  expect(stairText({ kind: 'full', men: 1, isOnlyKey: true }, 'Rd8#')).toContain('1 extra piece');
 });
 
 test('what the book says follows the twin on the board', () => {

@@ -97,7 +97,7 @@ export function listRoleSentences({ board }: PositionDraft, roles: PatternRoles)
     roles.blockers.length === 0
       ? []
       : [
-          `Its own ${roles.blockers.length === 1 ? 'man takes' : 'men take'} ${listWords(roles.blockers.map(makeSquareName))} from the king.`,
+          `Its own ${roles.blockers.length === 1 ? 'piece blocks' : 'pieces block'} ${listWords(roles.blockers.map(makeSquareName))}.`,
         ];
   return [`The ${man(roles.mating)} gives mate.`, ...holders, ...guards, ...blocks];
 }
@@ -135,7 +135,9 @@ export function mateNamedText(
   const roles = named[0]?.roles ?? tellMate(mated);
   const names = [...clubNames, ...named.map(({ id }) => PATTERN_NAMES[id])];
   const head =
-    names.length === 0 ? 'It is mate, without a name of the book.' : `It is mate: ${listWords(names)}.`;
+    names.length === 0
+      ? 'It is mate, but not one with a name in the book.'
+      : `It is mate: ${listWords(names)}.`;
   return roles === undefined ? head : `${head} ${matchText(mated, roles)}`;
 }
 
@@ -150,29 +152,29 @@ export function stairText(
 ): string {
   const what = {
     line: 'A turn of the main line.',
-    thin: `The same idea with ${countWords(stair.men, 'man', 'men')} off that ${stair.men === 1 ? 'plays' : 'play'} no part.`,
+    thin: `The same idea without ${countWords(stair.men, 'piece')} that ${stair.men === 1 ? 'plays' : 'play'} no part.`,
     side: 'Behind another defence that lasts as long.',
-    full: `The whole mate with ${countWords(stair.men, 'man', 'men')} put on.`,
+    full: `The whole mate with ${countWords(stair.men, 'extra piece')}.`,
   }[stair.kind];
   if (stair.isOnlyKey === undefined)
-    return `${what} One key is ${key}; whether there are others was not worked out.`;
+    return `${what} One key is ${key}; whether there are others is not known.`;
   return `${what} ${stair.isOnlyKey ? `The only key is ${key}.` : `One key is ${key}; there are others.`}`;
 }
 
-/** "The queen is given up on g8: the rook takes and then stands on g8 in its king's way." */
+/** "The queen is sacrificed on g8: the rook captures, and on g8 it blocks its own king." */
 export function sacrificeText({ role, square, takenBy, aim }: Sacrifice): string {
-  const given = `The ${ROLE_WORDS[role]} is given up on ${makeSquareName(square)}`;
+  const given = `The ${ROLE_WORDS[role]} is sacrificed on ${makeSquareName(square)}`;
   switch (aim.kind) {
     case 'lures-king':
       return `${given}: the king has to come to ${makeSquareName(aim.to)}.`;
     case 'blocks':
-      return `${given}: the ${ROLE_WORDS[aim.role]} takes, and on ${makeSquareName(aim.square)} it stands in its own king’s way.`;
+      return `${given}: the ${ROLE_WORDS[aim.role]} captures, and on ${makeSquareName(aim.square)} it blocks its own king.`;
     case 'opens-line':
-      return `${given}: the ${ROLE_WORDS[takenBy]} takes, and the line to the king is open.`;
+      return `${given}: the ${ROLE_WORDS[takenBy]} captures, and the line to the king is open.`;
     case 'removes-guard':
-      return `${given}: the ${ROLE_WORDS[takenBy]} takes and no longer guards ${makeSquareName(aim.square)}.`;
+      return `${given}: the ${ROLE_WORDS[takenBy]} captures and no longer guards ${makeSquareName(aim.square)}.`;
     case 'other':
-      return `${given}: the ${ROLE_WORDS[takenBy]} takes.`;
+      return `${given}: the ${ROLE_WORDS[takenBy]} captures.`;
   }
 }
 

@@ -10,8 +10,8 @@ const faultsOf = (text: string) =>
 test.each([
   ['1. e4', ['Line 1: the game has no result at its end.']],
   ['[Result "1-0"]\n\n1. e4 0-1', ['Line 3: the tag says 1-0, the game ends with 0-1. The end counts.']],
-  ['[White "a"]\n[no tag]\n\n1. e4 *', ['Line 2: "[no tag]" is no tag pair. It was passed over.']],
-  ['1. e4 +- *', ['Line 1: "+-" says nothing about the moves. It was passed over.']],
+  ['[White "a"]\n[no tag]\n\n1. e4 *', ['Line 2: "[no tag]" is not a tag pair. It was skipped.']],
+  ['1. e4 +- *', ['Line 1: "+-" says nothing about the moves. It was skipped.']],
   ['1. e4 ) *', ['Line 1: a bracket is closed that was never opened.']],
   ['( 1. d4) 1. e4 *', ['Line 1: a bracket is opened where no variation can begin, or never closed.']],
   ['[White "a"]\n[White "b"]\n\n*', ['Line 2: the tag White is there twice. The first one counts.']],
@@ -31,7 +31,7 @@ test('a tag too many is named', () => {
 });
 
 test.each([
-  ['1. e4 e5\n2. Ke3 *', 'Line 2: 2. Ke3 cannot be played. No king of White can go to'],
+  ['1. e4 e5\n2. Ke3 *', 'Line 2: 2. Ke3 cannot be played. No white king can go to'],
   ['[FEN "x"]\n\n*', 'Line 1: the position it begins with cannot be used. A FEN has 6 parts'],
   [
     '[FEN "8/8/8/8/8/8/8/8 w - - 0 1"]\n\n*',
@@ -46,6 +46,6 @@ test.each([
 test('a file that is no text is named with the byte', () => {
   const decoded = decodePgn(Uint8Array.from([80, 75, 3, 4]));
   expect(decoded.ok ? '' : encodingFaultText(decoded.error)).toBe(
-    'This is no text file: byte 3 is none of a letter, sign or line end.',
+    'This is not a text file: byte 3 is not a letter, sign or line end.',
   );
 });

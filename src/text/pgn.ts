@@ -15,9 +15,9 @@ function warningText(warning: PgnWarning): string {
     case 'pgn/result-differs':
       return `the tag says ${warning.tag}, the game ends with ${warning.result}. The end counts.`;
     case 'pgn/odd-tag':
-      return `"${warning.found}" is no tag pair. It was passed over.`;
+      return `"${warning.found}" is not a tag pair. It was skipped.`;
     case 'pgn/odd-token':
-      return `"${warning.found}" says nothing about the moves. It was passed over.`;
+      return `"${warning.found}" says nothing about the moves. It was skipped.`;
     case 'pgn/stray-bracket':
       return warning.found === '('
         ? 'a bracket is opened where no variation can begin, or never closed.'
@@ -55,5 +55,5 @@ export function pgnFaultText(fault: PgnFault): string {
 
 /** Why a file is no text. */
 export function encodingFaultText({ at }: EncodingFault): string {
-  return `This is no text file: byte ${at + 1} is none of a letter, sign or line end.`;
+  return `This is not a text file: byte ${at + 1} is not a letter, sign or line end.`;
 }

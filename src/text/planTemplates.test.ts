@@ -45,9 +45,9 @@ describe('what is said of a position is so', () => {
     const { board } = playMove(fork, move.value);
     // c4 and g4, each worth more than the knight.
     for (const square of [26, 30]) expect(listAttackers(board, square, 'white')).toEqual([20]);
-    const pinned = getPosition(fenOf('motifs', 'Why may the knight not move?'));
+    const pinned = getPosition(fenOf('motifs', 'Why can’t the knight move?'));
     expect(listLegalMoves(pinned).some(({ from }) => from === 52)).toBe(false);
-    const castling = getPosition(fenOf('special-moves', 'Which way may White castle?'));
+    const castling = getPosition(fenOf('special-moves', 'Which way can White castle?'));
     expect(parseSan(castling, 'O-O').ok).toBe(false);
     const long = parseSan(castling, 'O-O-O');
     expect(long.ok && playMove(castling, long.value).turn).toBe('black');

@@ -5,12 +5,12 @@ import { countWords, listWords } from './words';
 
 /** At the foot of a child's report. */
 export function reportFoot(name: string, day: string): string {
-  return `Worked out from the answers stored for ${name} until ${day}; the newest count most. ${name} is compared with nobody.`;
+  return `Based on the answers stored for ${name} until ${day}; the newest count most. ${name} is not compared with anybody.`;
 }
 
 /** "Was in 7 of 9 lessons of Lantern class." */
 export function lessonsText(className: string, { here, away }: { here: number; away: number }): string {
-  if (here + away === 0) return `No lesson of ${className} is noted yet.`;
+  if (here + away === 0) return `No lesson of ${className} has been recorded yet.`;
   return `Was in ${here} of ${countWords(here + away, 'lesson')} of ${className}.`;
 }
 
@@ -21,7 +21,7 @@ export function listRepeatLines({ repeats, students }: ClassProgress, most: numb
 }
 
 export function listGroupLines({ groups, alone }: ClassProgress): string[] {
-  if (groups.length === 0) return ['No two children share a need that is not the whole class’s.'];
+  if (groups.length === 0) return ['No two children share a need that the whole class does not have.'];
   return [
     ...groups.map(({ names, topics }) => `${listWords(names)}: ${topics.slice(0, 4).join(', ')}`),
     ...(alone.length === 0 ? [] : [`In no group: ${listWords(alone)}`]),
@@ -42,7 +42,7 @@ export function listHomeworkLines({ homework, students }: ClassProgress): string
 export function listChildLines({ students, attendance }: ClassProgress): string[] {
   return students.map(({ name }, index) => {
     const { here = 0, away = 0, answers = 0, right = 0 } = attendance[index] ?? {};
-    return `${name}: ${countWords(here, 'lesson')} here, ${away} away; ${countWords(answers, 'task')} begun, ${right} right at once.`;
+    return `${name}: ${countWords(here, 'lesson')} here, ${away} away; ${countWords(answers, 'task')} begun, ${right} right first time.`;
   });
 }
 
@@ -50,8 +50,8 @@ export function listChildLines({ students, attendance }: ClassProgress): string[
 export function reportMailText(name: string, className: string, clubName: string): string {
   return [
     'Hello,',
-    `with this mail comes the report of ${name} from ${className}: what ${name} can, what is next, and one position to show at home.`,
-    'It was worked out from the answers given at the seat, and compares the child with nobody. Please ask us whatever is not clear.',
+    `this email comes with the report of ${name} from ${className}: what ${name} can, what is next, and one position to show at home.`,
+    'It is based on the answers given at the seat and does not compare children. Please ask us if anything is unclear.',
     `Kind regards\n${clubName}`,
   ].join('\n\n');
 }
@@ -60,17 +60,17 @@ export function reportMailText(name: string, className: string, clubName: string
 export function classMailText(className: string, clubName: string): string {
   return [
     'Hello,',
-    `with this mail comes the report of ${className}: what to repeat, children who need the same things, homework and attendance. It names children: please keep it among those who teach them.`,
+    `this email comes with the report of ${className}: what to repeat, children who need the same things, homework and attendance. It names children: please share it only with those who teach them.`,
     clubName,
   ].join('\n\n');
 }
 
 /** Before anything with names leaves the app. */
 export const NAMES_CAUTION = [
-  'What is made here names children. Give it only to those your school’s safeguarding rules and the law of your country allow, and only what they need.',
-  'A nickname is still a name for whoever knows the child. On paper or in a mailbox nobody can take it back.',
+  'This names children. Share it only with people whom your school’s safeguarding rules and the law of your country allow, and only what they need.',
+  'A nickname is still a name to anyone who knows the child. Once printed or sent, it cannot be taken back.',
 ] as const;
 
 /** Beside a file with names. */
 export const NAMES_FILE_CAUTION =
-  'The file names children: give it only to those your school’s rules and the law of your country allow.';
+  'The file names children: share it only with people whom your school’s rules and the law of your country allow.';

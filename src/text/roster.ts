@@ -6,10 +6,10 @@ import { countWords, listWords } from './words';
 export const ROSTER_FAULT_WORDS: Readonly<Record<RosterFault, string>> = {
   'no-name': 'no name',
   'too-long': 'longer than 40 letters',
-  'no-text': 'holds signs that are no text',
-  twice: 'stands in the list twice',
+  'no-text': 'has characters that are not text',
+  twice: 'is in the list twice',
   'in-class': 'is in the class already',
-  'has-left': 'has left, says the list',
+  'has-left': 'has left, according to the list',
 };
 
 /** "2026-09-01" as "1 September 2026". */

@@ -47,7 +47,7 @@ export const RULE_WORDS: Readonly<Record<ExerciseId, string>> = {
     'Look at the board first: mate, stalemate, too few pieces? Then read the story. If nothing ends the game, somebody resigned or both agreed.',
   stalemating: 'After the move: has the other king a square? Can another piece move? Is it check?',
   'answers-to-check':
-    'Three answers: the king goes away, the checking man is taken, something is put between.',
+    'Three answers: the king moves away, the checking piece is captured, something goes in between.',
   'king-squares': 'Look at each square beside the king: is its own piece there? Does anybody guard it?',
   'mate-in-one':
     'Look at every check: can the king move, can the piece be captured, can something go between?',

@@ -33,9 +33,9 @@ export function moveSentence(position: Position, move: Move): string {
 /** En passant takes a man that does not stand where the pawn lands, so both squares are said. */
 function takesWords({ board }: Position, { from, to }: Move, role: Role): string {
   const name = makeSquareName(to);
-  if (board[to] !== undefined) return `takes the ${ROLE_WORDS[role]} on ${name}`;
+  if (board[to] !== undefined) return `captures the ${ROLE_WORDS[role]} on ${name}`;
   const victim = makeSquareName(rankOf(from) * 8 + fileOf(to));
-  return `takes the ${ROLE_WORDS[role]} on ${victim} in passing and goes to ${name}`;
+  return `captures the ${ROLE_WORDS[role]} on ${victim} in passing and goes to ${name}`;
 }
 
 interface WrongMove {

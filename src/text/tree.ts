@@ -10,7 +10,7 @@ export function defenceText(side: Side, kind: DefenceKind, moves: readonly strin
     moves.length <= 6 ? moves.join(', ') : `${moves.slice(0, 3).join(', ')} or ${moves.length - 3} more`;
   switch (kind) {
     case 'takes':
-      return `If ${who} takes (${named}):`;
+      return `If ${who} captures (${named}):`;
     case 'runs':
       return `If the king runs (${named}):`;
     case 'blocks':

@@ -66,8 +66,8 @@ export function listWords(words: readonly string[]): string {
 
 /** What each sign on a square means. */
 export const ARROW_WORDS: Readonly<Record<'attack' | 'idea', string>> = {
-  attack: 'this man attacks or guards that square',
-  idea: 'a move that is thought of, not made',
+  attack: 'this piece attacks or guards that square',
+  idea: 'an idea, not a move that was made',
 };
 
 /** What a sign says of its square, behind the square's name, to who reads by ear. */
@@ -101,11 +101,11 @@ export function boardDrawingText(
 export const SIGN_WORDS: Readonly<
   Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>
 > = {
-  goes: 'the man in hand may go here',
-  takes: 'the man in hand can take here',
-  chosen: 'the man in hand',
-  hint: 'look at this man',
+  goes: 'the piece in hand can go here',
+  takes: 'the piece in hand can capture here',
+  chosen: 'the piece in hand',
+  hint: 'look at this piece',
   fault: 'this is impossible; the sentence says why',
-  guarded: 'guarded: a man of the other side could take here',
+  guarded: 'guarded: the other side could capture here',
   blocked: 'a piece of the king’s own side is here',
 };

@@ -52,7 +52,7 @@ test('the hand makes moves of either side by drag and tap; a forbidden one goes 
   await expect(page.getByText('The pawn goes to e4. H goes back home.')).toBeVisible();
   await board.drag('e8', 'e7');
   await expect(
-    page.getByText('A king never moves into check: the rook on h7 attacks that square. The man goes home.'),
+    page.getByText('A king never moves into check: the rook on h7 attacks that square. The piece goes back.'),
   ).toBeVisible();
   await expect(board.square('e8')).toHaveAccessibleName('e8, black king');
   await page.keyboard.press('h');

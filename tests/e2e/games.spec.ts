@@ -18,7 +18,7 @@ test('a score sheet is looked through, kept for its child, and the mate that was
   await page.getByLabel('Or paste a score sheet').fill(SHEET);
   await page.getByRole('button', { name: 'Look through' }).click();
   await expect(page.getByText('1 game looked through.')).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByText('Move 6, White: White had a mate in 2 here. Played was Nxd1.')).toBeVisible();
+  await expect(page.getByText('Move 6, White: White had a mate in 2 here. They played Nxd1.')).toBeVisible();
   await expect(page.getByText(/Read up to here: .*Ke5/)).toBeVisible();
   await page.getByLabel('Whose game is game 1').selectOption({ label: 'Moss, Lantern class' });
   await page.getByRole('button', { name: 'Save game 1' }).click();
@@ -26,7 +26,7 @@ test('a score sheet is looked through, kept for its child, and the mate that was
   await page.waitForURL(/games\/\d+$/);
   await waitUntilAwake(page);
   await expect(page.getByText('A game of Moss.')).toBeVisible();
-  await expect(page.getByText('Moss had a mate in 2 here. Played was Nxd1.')).toBeVisible();
+  await expect(page.getByText('Moss had a mate in 2 here. They played Nxd1.')).toBeVisible();
   await page.getByRole('button', { name: 'Show Move 6, White' }).click();
   await expect(page.getByRole('img', { name: 'The position after Bxd1' })).toBeVisible();
   await page.keyboard.press('ArrowRight');

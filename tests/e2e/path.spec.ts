@@ -48,7 +48,7 @@ test('the coach orders the path by buttons, by keyboard and by drag, and closes 
   await page.keyboard.press('Space');
   await expect(rows.first()).toContainText('1. The board');
   // By mouse: the third above the first.
-  const from = await page.getByRole('button', { name: 'Move Taking' }).boundingBox();
+  const from = await page.getByRole('button', { name: 'Move Capturing' }).boundingBox();
   const to = await page.getByRole('button', { name: 'Move The board' }).boundingBox();
   if (from === null || to === null) throw new Error('both rows are on the screen');
   await page.mouse.move(from.x + 20, from.y + 20);
@@ -56,14 +56,14 @@ test('the coach orders the path by buttons, by keyboard and by drag, and closes 
   await page.mouse.move(to.x + 20, to.y + 40, { steps: 8 });
   await page.mouse.move(to.x + 20, to.y + 4, { steps: 4 });
   await page.mouse.up();
-  await expect(rows.first()).toContainText('1. Taking');
-  await page.getByRole('switch', { name: 'Taking is open' }).setChecked(false);
+  await expect(rows.first()).toContainText('1. Capturing');
+  await page.getByRole('switch', { name: 'Capturing is open' }).setChecked(false);
   await page
     .getByLabel('Begin with an order')
-    .selectOption({ label: 'Mate early: after the board and the men' });
+    .selectOption({ label: 'Mate early: after the board and the pieces' });
   await expect(rows.nth(2)).toContainText('3. Check, mate and draws');
   await expect(page.getByText('Saved.')).toBeVisible();
   await page.reload();
   await expect(rows.nth(2)).toContainText('3. Check, mate and draws');
-  await expect(page.getByRole('switch', { name: 'Taking is open' })).not.toBeChecked();
+  await expect(page.getByRole('switch', { name: 'Capturing is open' })).not.toBeChecked();
 });

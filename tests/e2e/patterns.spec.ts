@@ -20,7 +20,7 @@ test('a coach gets from a pasted mate to a staircase on the seats of a class, an
   // Three more presses: Staircase, the class, Make.
   await page.getByRole('link', { name: 'Staircase' }).click();
   await expect(page.getByRole('checkbox', { name: '1. Mate in 1' })).toBeChecked();
-  await expect(page.getByText(/The same idea with 9 men off/).first()).toBeVisible();
+  await expect(page.getByText(/The same idea without 9 pieces/).first()).toBeVisible();
   await page.getByLabel('Give it to').selectOption({ label: 'Tidepool class' });
   await page.getByRole('button', { name: 'Make the set and give it' }).click();
   // Each stair is proved once more by threads that others use as well; the page says how far it is.
@@ -49,7 +49,7 @@ test('the pattern book: a mate is looked for, opened, turned, and its steps go t
     return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
   };
   expect(await seriousOf()).toEqual([]);
-  await page.getByLabel('Look for a name, a man or a square').fill('cozio');
+  await page.getByLabel('Look for a name, a piece or a square').fill('cozio');
   await expect(page.getByText('1 named mate.')).toBeVisible();
   await page.getByRole('link', { name: /Dovetail mate/ }).click();
   await expect(page.getByRole('heading', { name: 'Dovetail mate' })).toBeVisible();

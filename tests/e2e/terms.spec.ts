@@ -50,7 +50,7 @@ test('children come from a list, the bad rows told; one is moved and moved back'
     .fill('name,phone\nGannet,12\n,13\nSkua,14\nskua,15\n');
   await page.getByRole('button', { name: 'Read the list' }).click();
   await expect(page.getByText('4 rows read, 2 not offered. Left out: phone.')).toBeVisible();
-  await expect(page.getByRole('row', { name: /5 skua stands in the list twice/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /5 skua is in the list twice/ })).toBeVisible();
   await page.getByRole('button', { name: 'Add 2 children' }).click();
   await expect(page.getByText('2 children added.')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Gannet' })).toBeVisible();

@@ -191,7 +191,7 @@ test('notation --json keeps its shape: exact, tolerable with remarks, wrong with
       uci: 'g1f3',
       diagnoses: [],
       reason: null,
-      say: 'Nf3: written just as it should be.',
+      say: 'Nf3: written correctly.',
     },
     {
       result: 'tolerable',

@@ -32,7 +32,7 @@ export default async function FrontPage() {
         </div>
         <DiagramPicture
           diagram={{ board: INITIAL_POSITION.board, turn: 'white', bottom: 'white' }}
-          title="A chess board with all men on their first squares"
+          title="A chess board with all pieces on their first squares"
         />
       </div>
     </main>

@@ -333,7 +333,7 @@ async function makeRecordSheet(
         heading: 'Time and tasks',
         lines: sums.map(
           ({ className, termName, answers: count, right, spentMs }) =>
-            `${className}, ${termName}: ${countWords(count, 'task')}, ${right} right at once, ${minutesText(spentMs)}`,
+            `${className}, ${termName}: ${countWords(count, 'task')}, ${right} right first time, ${minutesText(spentMs)}`,
         ),
       },
       {

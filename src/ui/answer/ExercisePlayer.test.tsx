@@ -46,7 +46,7 @@ test('tapping: a mark is given and taken back; what is wrong is told, what is mi
   pressSquare('b2');
   press('Done');
   expect(screen.getByText('1 square not right, 1 missing.')).toBeInTheDocument();
-  expect(screen.getByText('d6: no man can take the pawn there.')).toBeInTheDocument();
+  expect(screen.getByText('d6: nothing can capture the pawn there.')).toBeInTheDocument();
   expect(screen.queryByText(/gets there/)).toBeNull();
   expect(screen.getByRole('button', { name: 'Done' })).toBeDisabled();
   pressSquare('d6');
@@ -110,12 +110,12 @@ test('choosing one: the last choice stands; choosing several: each is put in and
 test('several choices', () => {
   const { heard } = openPlayer('answers-to-check', { fen: '4k3/8/8/8/8/8/4r3/4K3 w - - 0 1' });
   const check = (name: string) => fireEvent.click(screen.getByRole('checkbox', { name }));
-  check('Something is put between');
-  check('The man is taken');
+  check('Something goes in between');
+  check('The checking piece is captured');
   press('Done');
-  expect(screen.getByText('Something is put between? Nothing does that here.')).toBeInTheDocument();
-  check('Something is put between');
-  check('The king goes away');
+  expect(screen.getByText('Something goes in between? Nothing does that here.')).toBeInTheDocument();
+  check('Something goes in between');
+  check('The king moves away');
   press('Done');
   expect(heard.map(([, isRight]) => isRight)).toEqual([false, true]);
 });
@@ -150,7 +150,7 @@ test('placing: men from the tray, moved on the board, and taken off', () => {
     slips: 2,
   });
   press('Done');
-  expect(screen.getByText('e4: the pawn is one too many there.')).toBeInTheDocument();
+  expect(screen.getByText('e4: the pawn there is one too many.')).toBeInTheDocument();
   expect(screen.getByText('a1: a rook is missing there.')).toBeInTheDocument();
   press('Take off');
   pressSquare('e4');

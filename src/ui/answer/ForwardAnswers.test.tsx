@@ -70,7 +70,7 @@ test('a whole line is told while the men stay; what is told wrong is taken back,
   ).toBeInTheDocument();
   expect(screen.getByRole('list', { name: 'The line so far' }).children).toHaveLength(1);
   press('Done');
-  expect(screen.getByText('The line does not come to mate yet.')).toBeInTheDocument();
+  expect(screen.getByText('The line does not end in mate yet.')).toBeInTheDocument();
   press('Undo');
   expect(screen.getByRole('button', { name: 'Done' })).toBeDisabled();
   for (const move of solution.moves) tell(move);
@@ -142,7 +142,7 @@ test('house words are spoken in question, choices and reasons; who reads slowly 
   expect(screen.getByRole('checkbox', { name: 'Run' })).toBeInTheDocument();
   press('Help');
   expect(
-    screen.getByText('Three answers: run, the checking man is taken, something is put between.'),
+    screen.getByText('Three answers: run, the checking piece is captured, something goes in between.'),
   ).toBeInTheDocument();
 });
 
@@ -152,9 +152,9 @@ test('what a reason says is drawn on the board: the moves that there are, as arr
   openPlayer({ family: 'answers-to-check', level: 1, task: { fen } });
   const arrows = () => document.body.innerHTML.split('stroke-dasharray="18 12"').length - 1;
   expect(arrows()).toBe(0);
-  fireEvent.click(screen.getByRole('checkbox', { name: 'The man is taken' }));
+  fireEvent.click(screen.getByRole('checkbox', { name: 'The checking piece is captured' }));
   press('Done');
-  expect(screen.getByText('The man is taken? Nothing does that here.')).toBeInTheDocument();
+  expect(screen.getByText('The checking piece is captured? Nothing does that here.')).toBeInTheDocument();
   press('Show me');
   expect(arrows()).toBe(4);
 });

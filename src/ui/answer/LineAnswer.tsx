@@ -68,7 +68,7 @@ const WAY_TELLING: Telling<Wandering> = {
   listWords: (_, line) => line.map(({ to }, index) => `${index + 1}. ${makeSquareName(to)}`),
   begin: (count) =>
     count === 0
-      ? 'Tap the squares it goes to, one after another. The man stays where it is.'
+      ? 'Tap the squares it goes to, one after another. The piece stays put.'
       : 'Go on to the end of the way, then Done.',
 };
 
@@ -113,7 +113,7 @@ function ToldMoves<Place extends PositionDraft>(
     if (held === undefined || isOwn) {
       setFrom(isOwn ? square : undefined);
       setRefusal(
-        isOwn ? undefined : 'Tap the man first, where it stands in your head. Then the square it goes to.',
+        isOwn ? undefined : 'First tap the piece, where it is in your head. Then tap the square it goes to.',
       );
       return true;
     }
@@ -206,9 +206,9 @@ function ToldMoves<Place extends PositionDraft>(
 }
 
 function beginText(count: number, from: Square | undefined): string {
-  if (from !== undefined) return 'Now tap the square it goes to. The man stays where it is.';
+  if (from !== undefined) return 'Now tap the square it goes to. The piece stays put.';
   return count === 0
-    ? 'Tap a man and the square it goes to. Then the answer of the other side, and so on.'
+    ? 'Tap a piece and the square it goes to. Then the answer of the other side, and so on.'
     : 'Whose turn is it now? Go on to the mate, then Done.';
 }
 

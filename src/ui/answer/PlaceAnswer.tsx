@@ -4,6 +4,7 @@ import { z } from 'zod/mini';
 import { getMan, type Board as BoardMen, type Man, type Square } from '@/core/board';
 import { findPlaceSlip, placedMenSchema, type Answer } from '@/core/exercises';
 import { manWords, questionText } from '@/text';
+import { useHouseVoice } from '@/ui/words';
 import { Board, ManPicture, useCarry, type Drop, type HandRules } from '@/ui/board';
 import { AnswerFrame } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
@@ -26,6 +27,7 @@ export function PlaceAnswer(props: {
   );
   const board = useMemo(() => boardOf(men), [men]);
   /** The man that taps put down, or the hand that takes men away; undefined: taps move men. */
+  const { say } = useHouseVoice();
   const [tool, setTool] = useState<Man | 'take-off'>();
   /** Men that slipped beside their square and may be put right, once and for nothing. */
   const [slips, setSlips] = useDraft(session.draft, 'slips', z.int().check(z.nonnegative()), 0);
@@ -90,13 +92,13 @@ export function PlaceAnswer(props: {
       }
       {...rest}
     >
-      <div className={classes.tray} role="group" aria-label="Men to place">
+      <div className={classes.tray} role="group" aria-label="Pieces to place">
         {tray.map((man) => (
           <button
             key={manWords(man)}
             type="button"
             className={classes.trayMan}
-            aria-label={manWords(man)}
+            aria-label={say(manWords(man))}
             aria-pressed={tool === man}
             disabled={session.isOver}
             onPointerDown={(event) => {

@@ -184,7 +184,7 @@ test('after a wrong move one reply is played; the rest comes when it is asked fo
   await openRound({ ...ROUND, tasks: ROUND.tasks.slice(1) });
   playByKeys('e1', 'e6');
   await settle();
-  expect(screen.getByText("Black's pawn takes the rook on e6.")).toBeVisible();
+  expect(screen.getByText("Black's pawn captures the rook on e6.")).toBeVisible();
   await settle();
   expect(screen.getByRole('gridcell', { name: 'd3, white bishop' })).toBeInTheDocument();
   press('What comes next?');

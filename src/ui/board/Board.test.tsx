@@ -2,31 +2,35 @@ import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { getMan, makeSquareName, parseSquareName } from '@/core/board';
 import { INITIAL_POSITION } from '@/core/rules';
 import { carry } from '../../../tests/support/renderUi';
+import type { HouseWord } from '@/contracts/houseWords';
+import { HouseWordsProvider } from '@/ui/words';
 import { Board, type BoardProps } from './Board';
 import type { Drop } from './states';
 
 /** Speaks of squares by name, so that the tests tell what the user did. */
-function openBoard(props: Partial<BoardProps> = {}) {
+function openBoard(props: Partial<BoardProps> = {}, words: readonly HouseWord[] = []) {
   const drops: string[] = [];
   render(
-    <Board
-      board={INITIAL_POSITION.board}
-      turn="white"
-      bottom="white"
-      label="Test board"
-      rules={{
-        canHold: (square) => INITIAL_POSITION.board[square]?.side === 'white',
-        dropResult: () => 'move',
-      }}
-      onDrop={({ from, to, promotion }: Drop) =>
-        drops.push(
-          [makeSquareName(from), to === undefined ? 'off' : makeSquareName(to), promotion ?? '']
-            .join(' ')
-            .trim(),
-        )
-      }
-      {...props}
-    />,
+    <HouseWordsProvider spoken={{ words, readingLevel: 'full' }}>
+      <Board
+        board={INITIAL_POSITION.board}
+        turn="white"
+        bottom="white"
+        label="Test board"
+        rules={{
+          canHold: (square) => INITIAL_POSITION.board[square]?.side === 'white',
+          dropResult: () => 'move',
+        }}
+        onDrop={({ from, to, promotion }: Drop) =>
+          drops.push(
+            [makeSquareName(from), to === undefined ? 'off' : makeSquareName(to), promotion ?? '']
+              .join(' ')
+              .trim(),
+          )
+        }
+        {...props}
+      />
+    </HouseWordsProvider>,
   );
   const squareOf = (name: string) => {
     const square = parseSquareName(name);
@@ -95,6 +99,27 @@ test('a promotion asks which man, with words', () => {
   const choice = screen.getByRole('group', { name: 'The pawn on a8 becomes' });
   fireEvent.click(within(choice).getByRole('button', { name: 'knight' }));
   expect(drops).toEqual(['a7 a8 knight']);
+});
+
+test('a house that says lady and tower says so on every square and in the choice of a promotion', () => {
+  const board = Array.from({ length: 64 }, (_, square) =>
+    square === 48 ? getMan('white', 'pawn') : square === 0 ? getMan('white', 'rook') : undefined,
+  );
+  const { squareOf } = openBoard(
+    { board, rules: { canHold: (square) => square === 48, dropResult: () => 'promotion' } },
+    [
+      { term: 'queen', one: 'lady' },
+      { term: 'rook', one: 'tower' },
+    ],
+  );
+  expect(squareOf('a1')).toHaveAccessibleName('a1, white tower');
+  fireEvent.keyDown(squareOf('a7'), { key: 'Enter' });
+  fireEvent.keyDown(squareOf('a8'), { key: 'Enter' });
+  const choice = screen.getByRole('group', { name: 'The pawn on a8 becomes' });
+  const names = within(choice)
+    .getAllByRole('button')
+    .map((button) => button.textContent);
+  expect(names).toEqual(expect.arrayContaining(['lady', 'tower']));
 });
 
 test('other keys are handed on with their square', () => {

@@ -181,6 +181,7 @@ function PromotionChoice(props: {
   readonly onChoose: (role: PromotionRole) => void;
   readonly onBack: () => void;
 }) {
+  const { say } = useHouseVoice();
   return (
     <div
       className={classes.promotion}
@@ -193,7 +194,7 @@ function PromotionChoice(props: {
       {PROMOTION_ROLES.map((role, index) => (
         <button key={role} type="button" autoFocus={index === 0} onClick={() => props.onChoose(role)}>
           <ManPicture man={getMan(props.side, role)} />
-          {ROLE_WORDS[role]}
+          {say(ROLE_WORDS[role])}
         </button>
       ))}
       <button type="button" className={classes.back} onClick={props.onBack}>

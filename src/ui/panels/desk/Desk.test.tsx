@@ -62,9 +62,11 @@ const fenNow = () => (fenField() as HTMLInputElement).value;
 test('making moves: either side, several running, a forbidden one is explained and goes home, H is home', async () => {
   openDesk('4k3/8/8/8/8/8/4P3/4K2R w K - 0 1');
   fireEvent.click(screen.getByRole('radio', { name: 'Make moves' }));
-  expect(screen.getByText('Move any man of either side, as often as you like.')).toBeInTheDocument();
+  expect(screen.getByText('Move any piece of either side, as often as you like.')).toBeInTheDocument();
   playByKeys('h1', 'e4');
-  expect(screen.getByText('A rook does not go that way: not to e4. The man goes home.')).toBeInTheDocument();
+  expect(
+    screen.getByText('A rook does not go that way: not to e4. The piece goes back.'),
+  ).toBeInTheDocument();
   expect(cell('h1, white rook')).toBeInTheDocument();
   playByKeys('h1', 'h7');
   playByKeys('h7', 'a7');
@@ -169,7 +171,7 @@ test('pasting a FEN sets it up; a bad one is explained and the board stays', () 
   paste('4k3/8/8/8/8/8/8/R3K3 w - - 0 1');
   expect(cell('a1, white rook')).toBeInTheDocument();
   paste('4k3/8/8/8/8/8/8/R3K3 w KQkq zz 0 1');
-  expect(screen.getByText(/The fourth part is the square a pawn has just passed/)).toBeInTheDocument();
+  expect(screen.getByText(/The fourth part is the square a pawn has just crossed/)).toBeInTheDocument();
   expect(cell('a1, white rook')).toBeInTheDocument();
   fireEvent.click(button('Keep the board'));
   expect(fenField()).toHaveValue('4k3/8/8/8/8/8/8/R3K3 w - - 0 1');
@@ -242,7 +244,7 @@ test('a proved mate has its names and its sacrifice, and a mate on the board is 
   openDesk('n4r1k/6pp/p6N/1p6/2Q5/1P6/P4PPP/6Kb w - - 0 1');
   await press('Prove');
   expect(screen.getByRole('link', { name: 'Smothered mate' })).toHaveAttribute('href', '/patterns/smothered');
-  expect(screen.getByText(/^The queen is given up on g8: the rook takes/)).toBeInTheDocument();
+  expect(screen.getByText(/^The queen is sacrificed on g8: the rook captures/)).toBeInTheDocument();
   expect(screen.getByRole('link', { name: 'Staircase' })).toHaveAttribute(
     'href',
     expect.stringMatching(/^\/staircase\?fen=n4r1k/),

@@ -17,9 +17,9 @@ export function StudyWords(props: {
   const { refusal, said, state, isHome, isTurnFixed, onTurnFixed } = props;
   const words =
     refusal !== undefined
-      ? `${handFaultText(refusal.place, refusal.fault)} The man goes home.`
+      ? `${handFaultText(refusal.place, refusal.fault)} The piece goes back.`
       : isHome || said === undefined
-        ? 'Move any man of either side, as often as you like.'
+        ? 'Move any piece of either side, as often as you like.'
         : `${said}${state === '' ? '' : ` ${state}`} H goes back home.`;
   return (
     <div className={classes.study}>

@@ -2,6 +2,7 @@
 import type { PointerEvent } from 'react';
 import { getMan, ROLES, SIDES, type Man } from '@/core/board';
 import { manWords } from '@/text';
+import { useHouseVoice } from '@/ui/words';
 import { ManPicture } from '@/ui/board';
 import classes from './Desk.module.css';
 
@@ -16,10 +17,11 @@ export function Tray(props: {
   readonly onTool: (tool: Tool) => void;
   readonly onCarry: (event: PointerEvent, man: Man) => void;
 }) {
+  const { say } = useHouseVoice();
   const { tool, isClosed, onTool, onCarry } = props;
   const isChosen = (man: Man) => tool?.kind === 'man' && tool.man === man;
   return (
-    <div className={classes.tray} role="group" aria-label="Men to place">
+    <div className={classes.tray} role="group" aria-label="Pieces to place">
       {SIDES.map((side) => (
         <div className={classes.trayColumn} key={side}>
           {ROLES.toReversed().map((role) => {
@@ -30,7 +32,7 @@ export function Tray(props: {
                 type="button"
                 className={classes.trayMan}
                 aria-pressed={isChosen(man)}
-                aria-label={manWords(man)}
+                aria-label={say(manWords(man))}
                 disabled={isClosed}
                 onPointerDown={(event) => !isClosed && onCarry(event, man)}
                 onClick={() => onTool(isChosen(man) ? undefined : { kind: 'man', man })}

@@ -47,7 +47,7 @@ export function GameView(props: {
       <Replay game={game} positions={positions} ply={ply} onPly={go} />
       <section className={classes.card}>
         <h2>Key moments</h2>
-        {game.chances.length === 0 && <p>No mate was missed or played, and no men were given away.</p>}
+        {game.chances.length === 0 && <p>No mate was missed or played, and no material was lost.</p>}
         <ol className={classes.list} style={{ gap: 0 }}>
           {game.chances.map((chance) => (
             <ChanceRow

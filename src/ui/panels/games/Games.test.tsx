@@ -76,11 +76,11 @@ test('what a game held is told, by name once it is a child’s; kept again after
     return Promise.resolve({ ok: true, value: { gameId: 5 as GameId, chances: 1 } });
   });
   expect(await screen.findByText('1 game looked through.')).toBeTruthy();
-  expect(screen.getByText('Move 2, Black: Black had a mate in 1 here. Played was a6.')).toBeTruthy();
+  expect(screen.getByText('Move 2, Black: Black had a mate in 1 here. They played a6.')).toBeTruthy();
   expect(screen.getByText(/Read up to here: Line 9/)).toBeTruthy();
   fireEvent.change(screen.getByLabelText('Whose game is game 1'), { target: { value: '7' } });
   fireEvent.change(screen.getByLabelText('Played'), { target: { value: 'black' } });
-  expect(screen.getByText('Move 2, Black: Wren had a mate in 1 here. Played was a6.')).toBeTruthy();
+  expect(screen.getByText('Move 2, Black: Wren had a mate in 1 here. They played a6.')).toBeTruthy();
   await press('Save game 1');
   expect(await screen.findByText(/The server did not answer/)).toBeTruthy();
   await press('Save game 1');
@@ -150,7 +150,7 @@ test('the game opens at its first chance, is stepped by buttons and keys, and sh
   expect(game.getByRole('img', { name: 'The position after no move' })).toBeTruthy();
   fireEvent.click(screen.getByRole('button', { name: 'Show Move 2, Black' }));
   expect(game.getByRole('img', { name: 'The position after 2. g4' })).toBeTruthy();
-  expect(screen.getByText('Wren had a mate in 1 here. Played was a6.')).toBeTruthy();
+  expect(screen.getByText('Wren had a mate in 1 here. They played a6.')).toBeTruthy();
   expect(screen.getByText('2... Qh4#')).toBeTruthy();
 });
 

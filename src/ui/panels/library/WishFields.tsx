@@ -106,10 +106,10 @@ export function WishFields(props: {
         LEVELS.map((level) => [level, `level ${level}`]),
       )}
       {field(
-        'Men at most',
+        'Pieces at most',
         'men',
         'any number',
-        MEN_CHOICES.map((men) => [men, `${men} men`]),
+        MEN_CHOICES.map((men) => [men, `${men} pieces`]),
       )}
       {field(
         'New to',

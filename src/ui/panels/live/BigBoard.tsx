@@ -223,7 +223,7 @@ function OpenBoard(props: BigBoardProps) {
               ? `${SIDE_WORDS[home.turn]} to move.`
               : hand === 'draws'
                 ? 'Draw: two squares make an arrow, one square twice a ring.'
-                : shownStop.isHidden || shownStop.words.includes(' to move')
+                : shownStop.isTurnSaid
                   ? ''
                   : `${SIDE_WORDS[shown.turn]} to move.`));
   const upright = shownStop.bottom;

@@ -40,6 +40,9 @@ test('every family can be shown and asked at the board: its question, its answer
     const exercise = composeExercise(id, 1, 77);
     const shown = showStop({ kind: 'stored', label: '', taskId: 1 as TaskId, exercise }, undefined);
     expect([id, shown?.words]).not.toEqual([id, '']);
+    // Whose move it is stands there once.
+    const isSaid = shown?.isHidden === true || /(White|Black) to move/.test(shown?.words ?? '');
+    expect([id, shown?.isTurnSaid]).toEqual([id, isSaid]);
     expect([id, (shown?.moves.length ?? 0) > 0 || (shown?.answer?.text ?? '') !== '']).toEqual([id, true]);
     // What is sent with the question has to be a board.
     expect([id, shown && makeFen(shown.home)]).toEqual([id, expect.stringContaining(' ')]);

@@ -5,12 +5,14 @@ import { getDraft, makeFen, type MoveText } from '@/core/notation';
 import { EMPTY_DRAFT, findKing, listAttackers, type PositionDraft } from '@/core/rules';
 import type { AskQuestion, BoardPlace, BoardSegment, BoardStop } from '@/contracts/live';
 import type { DiagramMark } from '@/drawing';
-import { answerText, mateQuestion, questionText, SIDE_WORDS } from '@/text';
+import { answerText, isTurnSaid, mateQuestion, questionText, SIDE_WORDS } from '@/text';
 
 export interface ShownStop {
   readonly home: PositionDraft;
   readonly bottom: Side;
   readonly words: string;
+  /** The words say whose move it is, or it is nobody's: the line below need not. */
+  readonly isTurnSaid: boolean;
   /** Moves that are stepped through: a line, or the solution. */
   readonly moves: readonly MoveText[];
   readonly marks: readonly DiagramMark[];
@@ -28,6 +30,7 @@ export function showDraft(home: PositionDraft): ShownStop {
     home,
     bottom: 'white',
     words: `${SIDE_WORDS[home.turn]} to move`,
+    isTurnSaid: true,
     moves: [],
     marks: [],
     isHidden: false,
@@ -41,11 +44,12 @@ export function showStop(stop: BoardStop, composed: ExerciseTask | undefined): S
   switch (stop.kind) {
     case 'position': {
       const shown = showDraft(getDraft(stop.fen));
-      return { ...shown, words: stop.label === 'A position' ? shown.words : stop.label };
+      return stop.label === 'A position' ? shown : { ...shown, words: stop.label, isTurnSaid: false };
     }
     case 'line': {
       const shown = showDraft(getDraft(stop.fen));
-      return { ...shown, words: stop.label === 'A line' ? shown.words : stop.label, moves: stop.moves };
+      const named = stop.label === 'A line' ? shown : { ...shown, words: stop.label, isTurnSaid: false };
+      return { ...named, moves: stop.moves };
     }
     case 'mate': {
       const home = getDraft(stop.task.fen);
@@ -72,6 +76,7 @@ function showExercise(exercise: ExerciseTask, task: ShownStop['task']): ShownSto
     home: isGame ? getDraft(ask.fen) : plain,
     bottom: scene.bottom,
     words: questionText(question),
+    isTurnSaid: scene.isHidden || isTurnSaid(question),
     moves: isGame && solution.kind === 'play' ? solution.moves : [],
     marks: scene.asked.map((square) => ({ square, mark: 'hint' })),
     isHidden: scene.isHidden,

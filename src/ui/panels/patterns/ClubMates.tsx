@@ -25,7 +25,7 @@ export function ClubMates(props: {
     startTransition(async () => {
       try {
         const removed = await props.onRemove({ clubPatternId });
-        setSaid(removed.ok ? `${name} is taken away.` : faultText(removed.error));
+        setSaid(removed.ok ? `${name} was deleted.` : faultText(removed.error));
         if (removed.ok) setPatterns(patterns.filter((one) => one.clubPatternId !== clubPatternId));
       } catch {
         // The network or the server is away: what is shown is what is stored.

@@ -17,7 +17,7 @@ export function PatternWall() {
     <>
       <div className={classes.search}>
         <TextInput
-          label="Look for a name, a man or a square"
+          label="Look for a name, a piece or a square"
           placeholder="smothered, knight, h7 ..."
           size="md"
           value={sought}
@@ -30,7 +30,7 @@ export function PatternWall() {
         </span>
       </div>
       {found.length === 0 && (
-        <p>Nothing is called so here. Try a man (“bishop”) or the square on which mate is given (“h7”).</p>
+        <p>Nothing found. Try a piece (“bishop”) or the square where mate is given (“h7”).</p>
       )}
       <ul className={classes.wall}>
         {found.map((id) => {

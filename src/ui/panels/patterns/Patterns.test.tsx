@@ -10,12 +10,12 @@ const press = (name: string) => fireEvent.click(screen.getByRole('button', { nam
 test('the wall shows every mate, and what is typed leaves those it fits', () => {
   renderUi(<PatternWall />);
   expect(screen.getAllByRole('listitem')).toHaveLength(34);
-  const field = screen.getByLabelText('Look for a name, a man or a square');
+  const field = screen.getByLabelText('Look for a name, a piece or a square');
   fireEvent.change(field, { target: { value: 'smothered' } });
   expect(screen.getByText('1 named mate.')).toBeInTheDocument();
   expect(screen.getByRole('link', { name: /Smothered mate/ })).toHaveAttribute('href', '/patterns/smothered');
   fireEvent.change(field, { target: { value: 'unicorn' } });
-  expect(screen.getByText(/^Nothing is called so here/)).toBeInTheDocument();
+  expect(screen.getByText(/^Nothing found/)).toBeInTheDocument();
 });
 
 test('a page tells who does what, in the other colour too', () => {
@@ -68,7 +68,7 @@ test('names of the club stand with their boards and are taken away one by one', 
       Promise.resolve(fireEvent.click(screen.getByRole('button', { name: `Delete the name ${name}` }))),
     );
   await take('The lantern');
-  expect(screen.getByText('The lantern is taken away.')).toBeInTheDocument();
+  expect(screen.getByText('The lantern was deleted.')).toBeInTheDocument();
   expect(screen.getAllByRole('listitem')).toHaveLength(1);
   await take('The anchor');
   expect(screen.getByText('The server did not answer. Try again.')).toBeInTheDocument();

@@ -77,7 +77,7 @@ function Groups({ progress: { groups, alone } }: { readonly progress: ClassProgr
   return (
     <Part title="Children who need the same things">
       {groups.length === 0 && (
-        <p className={classes.soft}>No two children share a need that is not the whole class’s.</p>
+        <p className={classes.soft}>No two children share a need that the whole class does not have.</p>
       )}
       <ol className={classes.plain}>
         {groups.map(({ names, topics }) => (

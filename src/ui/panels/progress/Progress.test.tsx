@@ -148,7 +148,7 @@ test('a child’s story: each week, class, rating and mistake leads to its answe
   expect(hrefs('Fern – Otter')).toEqual(['/games/5']);
   expect(screen.queryByText('14 September 2026')).toBeNull();
   expect(screen.getByText('440 and 840')).toBeVisible();
-  expect(screen.getByText('1 of 2 mates played, 1 missed, 0 played later than could be.')).toBeVisible();
+  expect(screen.getByText('1 of 2 mates played, 1 missed, 0 played too late.')).toBeVisible();
   // What a child does not see stands apart from what goes wrong.
   expect(screen.getByRole('heading', { name: 'What Pip misses' }).nextElementSibling).toHaveTextContent(
     /knight's jump/,

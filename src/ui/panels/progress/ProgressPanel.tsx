@@ -63,7 +63,7 @@ export function ProgressPanel(props: {
                 </th>
                 <td>{masteryText(row)}</td>
                 <td>
-                  {row.answers}, {row.right} right at once
+                  {row.answers}, {row.right} right first time
                 </td>
                 <td>{row.isDue ? 'due' : dayText(row.dueAt.slice(0, 10))}</td>
               </tr>

@@ -88,7 +88,7 @@ test('a mate in one gives nothing away: such keys are not offered, nor asked for
   openMaker();
   choose('Begins with', 'sacrifice');
   choose('Length', '1');
-  expect(screen.queryByRole('option', { name: 'a man given up' })).toBeNull();
+  expect(screen.queryByRole('option', { name: 'a sacrifice' })).toBeNull();
   await press('Compose');
   expect(askedInPlace[0]).toMatchObject({ recipe: { moves: 1 } });
   expect(askedInPlace[0]).not.toHaveProperty('recipe.key');

@@ -102,9 +102,9 @@ export function PuzzleMaker(props: {
           { value: '', label: 'either wing' },
           ...WINGS.map((wing) => ({ value: wing, label: WING_WORDS[wing] })),
         ])}
-        {field('Men at most', 'men', [
+        {field('Pieces at most', 'men', [
           { value: '', label: 'any number' },
-          ...MEN_CHOICES.map((men) => ({ value: String(men), label: `${men} men` })),
+          ...MEN_CHOICES.map((men) => ({ value: String(men), label: `${men} pieces` })),
         ])}
         {field('Level', 'level', [
           { value: '', label: 'any level' },

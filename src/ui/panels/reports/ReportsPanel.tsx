@@ -105,14 +105,15 @@ function Certificates({
       <section className={classes.part}>
         <h2>Certificates</h2>
         <p className={classes.soft}>
-          No child has mastered a stage yet: that takes six tasks of it, lately nearly all right at once.
+          No child has mastered a stage yet: that takes six tasks, with recent ones nearly all right first
+          time.
         </p>
       </section>
     );
   return (
     <Sheet
       title="Certificates"
-      text="For every child whose answers show that it can a stage: six tasks of it and more, lately nearly all right at once."
+      text="For every child whose answers show a mastered stage: six tasks or more, with recent ones nearly all right first time."
       what="certificates"
       classId={classId}
       isReady={isReady}

@@ -105,9 +105,7 @@ export function CoachList(props: {
             event.preventDefault();
             void send(() => lead.onAdd(coach)).then((sent) => {
               if (sent === undefined) return;
-              setSaid(
-                `${coach.name} can sign in now. Which classes they teach stands on the page of each class.`,
-              );
+              setSaid(`${coach.name} can sign in now. The page of each class says who teaches it.`);
               setCoach(NOBODY);
             });
           }}

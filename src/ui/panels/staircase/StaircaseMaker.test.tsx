@@ -56,7 +56,7 @@ const press = (name: string) =>
 test('the stairs stand there, and one press stores those chosen and gives them', async () => {
   const asked = await openMaker(SMOTHERED);
   expect(
-    screen.getByText(/The same idea with 9 men off .* The only key is Nf7#. Ends in: Smothered mate\./),
+    screen.getByText(/The same idea without 9 pieces .* The only key is Nf7#. Ends in: Smothered mate\./),
   ).toBeInTheDocument();
   // The fuller board is offered, not chosen.
   expect(screen.getAllByRole('checkbox', { checked: true })).toHaveLength(4);

@@ -17,12 +17,12 @@ const COUNTS: readonly { readonly value: MateCount; readonly label: string; read
     value: 'full',
     label: 'With every block',
     meaning:
-      'Each man put between counts as a move, also where it only delays. The mate has to stand on the board.',
+      'Each piece put in between counts as a move, even if it only delays. The mate has to be on the board.',
   },
   {
     value: 'no-blocks',
     label: 'Without pointless blocks',
-    meaning: 'A check that can only be met by men put between and taken at once counts as mate.',
+    meaning: 'A check that can only be blocked by pieces that are captured at once counts as mate.',
   },
 ];
 

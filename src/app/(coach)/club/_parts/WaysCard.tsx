@@ -15,9 +15,9 @@ const GROUP_WORDS: Readonly<Record<NotationGroup, string>> = {
   'capture-signs': 'The sign of taking missing, wrong or another one',
   castling: 'Castling with zeros, small letters or as a king move',
   promotion: 'What a pawn becomes in another form: e8Q, e8(Q)',
-  letters: 'Small or foreign letters, pictures of men, a P for the pawn',
+  letters: 'Small or foreign letters, pictures of pieces, a P for the pawn',
   'number-first': 'The number before the letter: 4e',
-  'from-square': 'More than needed: from where the man comes',
+  'from-square': 'More than needed: where the piece comes from',
   words: 'Spoken words: knight takes e5',
   extras: 'Move numbers, stops, spaces, ! and ?',
 };
@@ -50,7 +50,7 @@ export function WaysCard(props: {
           onChange({ ...ways, form: event.currentTarget.value === 'long' ? 'long' : 'short' })
         }
         data={[
-          { value: 'short', label: 'Where the man goes: Nxe5' },
+          { value: 'short', label: 'Where the piece goes: Nxe5' },
           { value: 'long', label: 'From where to where: Nf3xe5' },
         ]}
       />
