@@ -66,7 +66,7 @@ test('a bad FEN is explained, stays in the field, and leaves the board alone', a
   await page.getByRole('button', { name: 'Start', exact: true }).click();
   await field.fill('4k3/8/8/8/8/8/8/4X3 w - - 0 1');
   await page.getByRole('button', { name: 'Set up' }).click();
-  await expect(page.getByText('"X" at place 18 of the board is no man.')).toBeVisible();
+  await expect(page.getByText('"X" at place 18 of the board is not a piece.')).toBeVisible();
   await expect(field).toHaveValue('4k3/8/8/8/8/8/8/4X3 w - - 0 1');
   await expect(boardOf(page).square('e2')).toHaveAccessibleName('e2, white pawn');
   await page.getByRole('button', { name: 'Keep the board' }).click();

@@ -88,7 +88,7 @@ test('every child has a page of its own that names no other child, and a batch h
   expect(otter?.text).not.toContain('Aspen');
   // The longest mate it found at once is its diagram.
   expect(otter?.text).toContain('Mate in 2.');
-  expect(otter?.text).toContain('compared with nobody');
+  expect(otter?.text).toContain('not compared with anybody');
   const one = await read(coach, { what: 'children', classId, paper: 'letter', studentId: student.studentId });
   expect(one.pages).toHaveLength(1);
   expect(one.size).toBe('612 x 792');

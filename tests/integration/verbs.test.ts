@@ -207,7 +207,7 @@ test('notation --json keeps its shape: exact, tolerable with remarks, wrong with
       uci: null,
       diagnoses: [],
       reason: 'unreachable',
-      say: 'No knight of White can go to d4.',
+      say: 'No white knight can go to d4.',
     },
     { error: expect.any(String) as string },
   ]);
