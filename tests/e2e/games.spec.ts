@@ -39,5 +39,5 @@ test('a score sheet is looked through, kept for its child, and the mate that was
   await expect(page.getByRole('heading', { name: '1. White mates in 2' })).toBeVisible();
   await page.getByRole('link', { name: 'Game 1' }).click();
   await page.waitForURL(game);
-  await expect(page.getByLabel(/it lies in From our own games/)).toBeVisible();
+  await expect(page.getByLabel(/already in From our own games/)).toBeVisible();
 });

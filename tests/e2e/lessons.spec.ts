@@ -67,7 +67,7 @@ test('a coach plans a lesson, notes who is there by one tap, and the child that 
   }
   await expect(otter).toHaveAccessibleName('Otter: away');
   await page.getByRole('button', { name: /^Give it to .*Otter/ }).click();
-  await expect(page.getByText(/It lies on the seat of .*Otter/)).toBeVisible();
+  await expect(page.getByText(/Otter.* can see it now/)).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: 'Otter: away' })).toBeVisible();
 
@@ -86,7 +86,7 @@ test('the lessons go out for another calendar, and hours are added for weeks at 
   await page.getByRole('link', { name: 'Lessons', exact: true }).click();
   await page.waitForURL('**/lessons');
   await waitUntilAwake(page);
-  await expect(page.getByText('No lesson is to come.')).toBeVisible();
+  await expect(page.getByText('No upcoming lessons.')).toBeVisible();
   await page.getByLabel('Saturday').check();
   await page.getByLabel('From', { exact: true }).fill('2031-03-01');
   await page.getByLabel('To', { exact: true }).fill('2031-03-31');

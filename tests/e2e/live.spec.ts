@@ -84,7 +84,7 @@ test('a lesson at the big board loses no answer while the server is killed and c
     // Asked by one key; the child sees it without doing anything, and so does everybody else.
     await coach.bringToFront();
     await coach.keyboard.press('q');
-    await expect(coach.getByText(/^No move is possible here/)).toBeVisible();
+    await expect(coach.getByText(/^There is no legal move here/)).toBeVisible();
     await coach.getByRole('button', { name: 'More' }).click();
     await coach.getByRole('button', { name: /^Ask,/ }).click();
     await coach.keyboard.press('q');
@@ -100,7 +100,7 @@ test('a lesson at the big board loses no answer while the server is killed and c
     // The king goes from e1 to d1.
     for (const square of [4, 3]) await child.locator(`[data-square="${square}"]`).click();
     await child.getByRole('button', { name: 'Send this move' }).click();
-    await expect(child.getByText(/It is sent/)).toBeVisible();
+    await expect(child.getByText(/Sent\. You can/)).toBeVisible();
     await server.startAgain();
     await expect(besides.getByText('31 of 31 have answered.')).toBeVisible({ timeout: 90_000 });
     await expect(child.getByText('Your class is at the board.')).toBeVisible();

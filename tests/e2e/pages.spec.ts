@@ -28,7 +28,7 @@ test("a child's session opens no coach page, and a class that is not there is a 
   await expect(page).toHaveURL(/\/sign-in$/);
   await signInCoach(page, club().lead);
   await page.goto('/classes/999999');
-  await expect(page.getByRole('heading', { name: 'This page is not there.' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'This page does not exist.' })).toBeVisible();
 });
 
 test('an answer of another child is neither stored nor called unstorable: it waits for its own child', async ({

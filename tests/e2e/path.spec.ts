@@ -59,7 +59,7 @@ test('the coach orders the path by buttons, by keyboard and by drag, and closes 
   await expect(rows.first()).toContainText('1. Capturing');
   await page.getByRole('switch', { name: 'Capturing is open' }).setChecked(false);
   await page
-    .getByLabel('Begin with an order')
+    .getByLabel('Start from an order')
     .selectOption({ label: 'Mate early: after the board and the pieces' });
   await expect(rows.nth(2)).toContainText('3. Check, mate and draws');
   await expect(page.getByText('Saved.')).toBeVisible();

@@ -19,7 +19,7 @@ test('a coach sees who needs what, and goes from a figure to the answers it come
   expect(answers).toBeGreaterThan(0);
   await cell.click();
   await page.waitForURL('**/topics/*');
-  await expect(page.getByRole('heading', { name: 'The answers behind it' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The answers behind this figure' })).toBeVisible();
   await expect(page.locator('main section li')).toHaveCount(answers);
 
   await openPage(page, `${club().pathOf('lantern')}/progress`);
@@ -60,7 +60,7 @@ test('reports wait for the caution; one goes into the outbox, is looked at, save
   await page.getByRole('link', { name: 'Outbox' }).click();
   await page.waitForURL('**/club/outbox');
   await waitUntilAwake(page);
-  const remove = page.getByRole('button', { name: 'Take out: Report of Juno, Lantern class' });
+  const remove = page.getByRole('button', { name: 'Delete: Report of Juno, Lantern class' });
   await remove.click();
   await expect(remove).toHaveCount(0);
   await expect(page.getByRole('link', { name: 'Report of Pip, Lantern class' })).toBeVisible();

@@ -59,8 +59,8 @@ test('a set can be given once only, a puzzle opened on the Desk and taken out of
   await page.getByRole('link', { name: 'Open on the Desk' }).first().click();
   await expect(page.getByText('This position is possible.')).toBeVisible();
   await page.goBack();
-  await page.getByRole('button', { name: 'Take task 14 out' }).click();
-  await expect(page.getByRole('button', { name: /^Take task \d+ out$/ })).toHaveCount(13);
+  await page.getByRole('button', { name: 'Remove task 14' }).click();
+  await expect(page.getByRole('button', { name: /^Remove task \d+$/ })).toHaveCount(13);
 });
 
 test('signing out ends the session', async ({ page }) => {

@@ -19,7 +19,7 @@ test('a lead adds a term, takes the classes into it in one step, merging two, an
   await page.waitForURL('**/classes/terms/*');
   await expect(page.getByText(/^\d+ classes, \d+ children\.$/)).toBeVisible();
   // Tidepool joins Harbour, but Acorn goes up to Lantern; Pip leaves.
-  await page.getByLabel('All of Tidepool class go to').selectOption({ label: 'Harbour class' });
+  await page.getByLabel('Move all of Tidepool class to').selectOption({ label: 'Harbour class' });
   await page.getByLabel('Acorn goes to').selectOption({ label: 'Lantern class' });
   await page.getByLabel('Pip goes to').selectOption({ label: 'leaves the club’s classes' });
   await expect(page.getByText('nobody goes there: it is not made')).toBeVisible();
@@ -46,7 +46,7 @@ test('children come from a list, the bad rows told; one is moved and moved back'
   await page.waitForURL('**/import');
   await waitUntilAwake(page);
   await page
-    .getByLabel('Paste a list, one child a row')
+    .getByLabel('Paste a list, one child per line')
     .fill('name,phone\nGannet,12\n,13\nSkua,14\nskua,15\n');
   await page.getByRole('button', { name: 'Read the list' }).click();
   await expect(page.getByText('4 rows read, 2 not offered. Left out: phone.')).toBeVisible();
@@ -61,9 +61,9 @@ test('children come from a list, the bad rows told; one is moved and moved back'
   await dialog.getByLabel('Into').selectOption({ label: 'Tidepool class' });
   await dialog.getByRole('button', { name: 'Move', exact: true }).click();
   await expect(dialog.getByText('1 child moved. Their answers stay with them.')).toBeVisible();
-  await expect(page.getByText('Were here before')).toBeVisible();
+  await expect(page.getByText('Left this class')).toBeVisible();
   await dialog.getByRole('button', { name: 'Take it back' }).click();
   await page.keyboard.press('Escape');
-  await expect(page.getByText('Were here before')).toHaveCount(0);
+  await expect(page.getByText('Left this class')).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Rename: Skua' })).toBeVisible();
 });

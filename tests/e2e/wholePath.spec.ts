@@ -77,7 +77,7 @@ test('answers arrive on the class page by themselves', async ({ browser }) => {
   const coach = await (await browser.newContext()).newPage();
   await signInCoach(coach, club().lead);
   await openPage(coach, club().pathOf('lantern'));
-  await expect(coach.getByText('Last answers')).toBeVisible();
+  await expect(coach.getByText('Latest answers')).toBeVisible();
   const child = await (
     await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
   ).newPage();

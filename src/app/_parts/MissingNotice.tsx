@@ -4,8 +4,8 @@ import { Notice } from './Notice';
 /** What was asked for is not there, or not for whoever asks. */
 export function MissingNotice() {
   return (
-    <Notice title="This page is not there.">
-      The address may be old, or what it showed was taken away. <Link href="/">Go to the first page</Link>.
+    <Notice title="This page does not exist.">
+      The address may be old, or what it showed was taken away. <Link href="/">Go to the home page</Link>.
     </Notice>
   );
 }

@@ -105,7 +105,7 @@ function listSaid(session: Answering, isShort: boolean): string[] {
 function headText({ exercise, family, verdict, isShown }: Answering): string {
   const { ask, solution } = exercise;
   if (!isShown) return verdict === undefined ? '' : verdictText(verdict, ask);
-  if (ask.kind === 'place') return 'This is how it stands.';
+  if (ask.kind === 'place') return 'This is how it looks.';
   const begin = ask.kind === 'tap' ? 'These are right: ' : 'The answer is ';
   return `${begin}${answerText(family, solution)}.`;
 }

@@ -69,7 +69,7 @@ const WAY_TELLING: Telling<Wandering> = {
   begin: (count) =>
     count === 0
       ? 'Tap the squares it goes to, one after another. The piece stays put.'
-      : 'Go on to the end of the way, then Done.',
+      : 'Go on to the end, then press Done.',
 };
 
 function ToldMoves<Place extends PositionDraft>(
@@ -122,7 +122,7 @@ function ToldMoves<Place extends PositionDraft>(
     if (only === undefined) {
       setRefusal(
         walker === undefined
-          ? 'That cannot be played then.'
+          ? 'That move is not possible then.'
           : `From ${makeSquareName(walker)} it cannot go there.`,
       );
       setFrom(undefined);
@@ -209,7 +209,7 @@ function beginText(count: number, from: Square | undefined): string {
   if (from !== undefined) return 'Now tap the square it goes to. The piece stays put.';
   return count === 0
     ? 'Tap a piece and the square it goes to. Then the answer of the other side, and so on.'
-    : 'Whose turn is it now? Go on to the mate, then Done.';
+    : 'Whose turn is it now? Go on to the mate, then press Done.';
 }
 
 /** The board after each move. */

@@ -254,9 +254,9 @@ function OutboxNote({ state }: { state: ReturnType<typeof useOutbox>['state'] })
       : state.trouble === 'offline'
         ? 'No connection. Go on: your answers are kept and sent later.'
         : state.trouble === 'failed'
-          ? 'An answer could not be stored yet. It is kept here and sent again.'
+          ? 'An answer could not be saved yet. It is kept here and will be sent again.'
           : state.refused > 0
-            ? 'An answer could not be stored. Tell your coach.'
+            ? 'An answer could not be saved. Tell your coach.'
             : '';
   return (
     <p className={classes.note} role="status">

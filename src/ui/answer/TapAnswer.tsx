@@ -95,7 +95,7 @@ export function TapAnswer(props: {
       {...rest}
     >
       {ask.labels.length > 0 && (
-        <div className={classes.choices} role="radiogroup" aria-label="What the next tap says">
+        <div className={classes.choices} role="radiogroup" aria-label="Label for the next tap">
           {ask.labels.map((one) => (
             <button
               key={one}

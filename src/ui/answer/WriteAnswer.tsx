@@ -31,7 +31,7 @@ export function WriteAnswer(props: {
   return (
     <AnswerFrame
       session={session}
-      begin={form === 'square' ? 'A letter, then a number.' : 'Write it as you have learnt it.'}
+      begin={form === 'square' ? 'A letter, then a number.' : 'Write it the way you learned it.'}
       onDone={done}
       board={
         <SceneBoard

@@ -49,7 +49,7 @@ export function Sorting(props: {
       accessibility={{
         announcements: announce(rows, noun),
         screenReaderInstructions: {
-          draggable: `Press Space to take the ${noun} up, the arrows to move it, Space to lay it down, Escape to leave it where it was.`,
+          draggable: `Press Space to pick up the ${noun}, the arrow keys to move it, Space to drop it, Escape to cancel.`,
         },
       }}
       onDragEnd={({ active, over }) => {

@@ -39,7 +39,7 @@ test('a fault names the one it came at and ends it; Stop ends it between two', a
     Promise.resolve(fen === 'two' ? failure({ code: 'set/not-found' }) : success(added(1))),
   );
   expect(await refused.stored).toEqual(
-    failure('Stair 2: This set is not there. Somebody may have taken it away.'),
+    failure('Stair 2: This set is not there. Somebody may have deleted it.'),
   );
   expect(refused.done).toEqual([1]);
   let asked = 0;

@@ -35,7 +35,7 @@ test('where pages can be kept there is nothing to tell', () => {
   Object.defineProperty(window, 'isSecureContext', { value: true });
   Object.assign(window, { caches: {} });
   Object.defineProperty(navigator, 'serviceWorker', {
-    value: { register: () => Promise.reject(new Error('not here')) },
+    value: { register: () => Promise.reject(new Error('not in this class')) },
     configurable: true,
   });
   show();

@@ -33,7 +33,7 @@ export default async function ClubPage() {
       <div className={styles.head}>
         <div>
           <h1>{name}</h1>
-          <span className={styles.soft}>What holds for every class of the club.</span>
+          <span className={styles.soft}>Settings for every class of the club.</span>
         </div>
         <div className={styles.row}>
           <LinkButton href="/club/outbox" variant="default">

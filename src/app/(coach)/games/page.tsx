@@ -16,7 +16,7 @@ export default async function GamesPage() {
       <div className={styles.head}>
         <div>
           <h1>Games</h1>
-          <span className={styles.soft}>Games of your children and others, with the chances they held.</span>
+          <span className={styles.soft}>Games of your children and others, with their key moments.</span>
         </div>
         <LinkButton href="/games/import">Import games</LinkButton>
       </div>

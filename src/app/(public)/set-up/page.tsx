@@ -16,7 +16,7 @@ export default async function SetUpPage() {
     <main className={styles.narrow}>
       <Brand />
       <h1>Set up your club</h1>
-      <p>Whoever runs this installation has the code. It stands in the terminal.</p>
+      <p>Whoever runs this installation has the code. It is shown in the terminal.</p>
       <SetUpForm action={setUp} />
     </main>
   );

@@ -34,7 +34,7 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
         const asked = { name, fen: makeFen(mated), marked };
         const added = await onAdd({ requestId: request.idFor(asked), ...asked });
         setSaid(
-          added.ok ? `Kept. Mates like this are called ${name.trim()} from now on.` : faultText(added.error),
+          added.ok ? `Saved. Mates like this are called ${name.trim()} from now on.` : faultText(added.error),
         );
         if (!added.ok) return;
         setName('');

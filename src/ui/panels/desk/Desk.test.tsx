@@ -265,7 +265,7 @@ test('a mate on the board gets a name of the club, with what belongs to its pict
   expect(asked).toMatchObject([
     { name: 'The lantern', fen: '3Rk3/5p2/8/N5B1/8/8/8/6K1 b - - 0 1', marked: [38] },
   ]);
-  expect(screen.getByText('Kept. Mates like this are called The lantern from now on.')).toBeInTheDocument();
+  expect(screen.getByText('Saved. Mates like this are called The lantern from now on.')).toBeInTheDocument();
 });
 
 test('a mate that is set up is called by its name', () => {

@@ -389,9 +389,7 @@ function provedLine(fen: string, prover: ReturnType<typeof useDeskSearch>['prove
   if (prover.kind !== 'answer') return undefined;
   const { answer } = prover;
   if (answer.kind === 'mate') return { name: 'One longest line', fen, moves: answer.line };
-  return answer.kind === 'mate-at-most'
-    ? { name: 'A mate that is proved', fen, moves: answer.line }
-    : undefined;
+  return answer.kind === 'mate-at-most' ? { name: 'A proved mate', fen, moves: answer.line } : undefined;
 }
 
 /** What shows the better line of a broken solution; undefined where there is none to show. */

@@ -16,7 +16,7 @@ export function LineStepper(props: {
     <section className={classes.card} aria-label="The line">
       <h2>{name}</h2>
       <p className={classes.lineText}>
-        {words.length === 0 && <span className={classes.soft}>It comes here once there is one to show.</span>}
+        {words.length === 0 && <span className={classes.soft}>The line appears here once there is one.</span>}
         {words.map((word, index) => (
           <span key={index} className={`${classes.ply} ${index + 1 === ply ? classes.plyNow : ''}`}>
             {word}{' '}

@@ -17,7 +17,7 @@ export function MateNames(props: {
   return (
     <section className={classes.names}>
       {shown === undefined ? (
-        <p className={classes.soft}>Its names are not worked out: the tree is larger than was looked at.</p>
+        <p className={classes.soft}>Its names are not known: the tree is too large.</p>
       ) : (
         (['the', 'seen'] as const).map((how) => (
           <NameLine key={how} how={how} tags={shown.filter((tag) => tag.how === how)} />

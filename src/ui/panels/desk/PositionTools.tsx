@@ -83,7 +83,7 @@ export function PositionTools(props: {
         </div>
         <NativeSelect
           mt="xs"
-          label="A pawn has just passed"
+          label="En passant square"
           value={draft.enPassant === undefined ? '' : makeSquareName(draft.enPassant)}
           data={[
             { value: '', label: 'no square' },

@@ -89,7 +89,7 @@ test.each<[string, ProverState]>([
       },
     },
   ],
-  ['The proof broke off: this browser ended it. Press Prove to try again.', { kind: 'failed' }],
+  ['The browser stopped the proof. Press Prove to try again.', { kind: 'failed' }],
 ])('%s', (words, prover) => {
   openPanel(prover);
   expect(screen.getByText(words)).toBeInTheDocument();

@@ -74,7 +74,7 @@ function ProofWords({ turn, prover, canProve }: { turn: Side; prover: ProverStat
         <span style={{ color: 'var(--ink-soft)' }}>
           {canProve
             ? 'Nothing has been proved here yet. Every legal move of both sides will be tried, quiet ones too.'
-            : 'A proof needs a possible position. What is missing stands under the board.'}
+            : 'A proof needs a possible position. Below the board you see what is missing.'}
         </span>
       );
     case 'running':
@@ -89,7 +89,7 @@ function ProofWords({ turn, prover, canProve }: { turn: Side; prover: ProverStat
         ? undecidedText(turn, prover.report?.noMateWithin ?? 0)
         : atMostText(turn, prover.report.atMost, prover.report.noMateWithin, undefined);
     case 'failed':
-      return 'The proof broke off: this browser ended it. Press Prove to try again.';
+      return 'The browser stopped the proof. Press Prove to try again.';
     case 'answer':
       switch (prover.answer.kind) {
         case 'mate':

@@ -31,7 +31,7 @@ export function SolutionTree(props: {
   const { solution, fen, onShow } = props;
   switch (solution.kind) {
     case 'none':
-      return <p className={classes.soft}>The whole solution comes here once a mate is proved.</p>;
+      return <p className={classes.soft}>The whole solution appears here once a mate is proved.</p>;
     case 'running':
       return (
         <div className={classes.row}>
@@ -42,9 +42,9 @@ export function SolutionTree(props: {
         </div>
       );
     case 'stopped':
-      return <p className={classes.soft}>Stopped. The mate stands; its tree was not worked out.</p>;
+      return <p className={classes.soft}>Stopped. The mate is proved; its tree is not complete.</p>;
     case 'failed':
-      return <p className={classes.soft}>The tree broke off: this browser ended it. Prove again.</p>;
+      return <p className={classes.soft}>The browser stopped the calculation of the tree. Prove again.</p>;
     case 'ready':
       return (
         <>
@@ -72,7 +72,7 @@ function Whole({ fen, solution, onShow }: { fen: string; solution: MateSolution;
         <KeyOf key={key.move} home={home} proof={proof} move={key} onShow={onShow} />
       ))}
       {!isWhole && (
-        <p className={classes.soft}>The tree is larger than is shown; the longest defences come first.</p>
+        <p className={classes.soft}>Only part of the tree is shown; the longest defences come first.</p>
       )}
       {tries !== undefined && tries.length > 0 && (
         <details>

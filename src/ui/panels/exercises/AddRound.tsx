@@ -55,7 +55,7 @@ export function AddRound(props: {
       <h2>Put a round into a set</h2>
       <CountField
         label="How many tasks"
-        description="From the number above on."
+        description="Starting from the number above."
         min={1}
         max={MOST_TASKS}
         value={count}

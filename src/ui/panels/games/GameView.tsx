@@ -179,8 +179,8 @@ function ChanceRow(props: {
           size="md"
           label={
             chance.sets.length === 0
-              ? 'Make a puzzle of it'
-              : `Make a puzzle of it (it lies in ${listWords(chance.sets)})`
+              ? 'Turn it into a puzzle'
+              : `Turn it into a puzzle (already in ${listWords(chance.sets)})`
           }
           checked={props.isChosen}
           onChange={({ currentTarget }) => props.onChosen(currentTarget.checked)}
@@ -213,7 +213,7 @@ function RemoveGame(props: {
     <div className={classes.row} style={{ marginTop: '1rem' }}>
       {isAsked ? (
         <>
-          <span>Take this game away? Puzzles made of it stay.</span>
+          <span>Delete this game? Puzzles made from it stay.</span>
           <Button color="clay" mih={44} onClick={() => void remove()}>
             Take it away
           </Button>

@@ -160,7 +160,7 @@ test('a mate that was missed and lies in no set yet is chosen; one that does is 
   expect(await screen.findByText(/1 puzzle stored/)).toBeTruthy();
   expect(stored).toEqual([MATE.fen]);
   openGame(page(['First mates']));
-  expect(screen.getByLabelText<HTMLInputElement>(/it lies in First mates/).checked).toBe(false);
+  expect(screen.getByLabelText<HTMLInputElement>(/already in First mates/).checked).toBe(false);
 });
 
 test('a game is taken away only after it was asked once more', async () => {

@@ -80,11 +80,11 @@ export function GamesImport(props: {
 function readingText(reading: Reading): string {
   switch (reading.kind) {
     case 'none':
-      return 'Every position is looked at here on this machine: some seconds for a game.';
+      return 'Every position is checked on this machine: a few seconds per game.';
     case 'unreadable':
       return reading.why;
     case 'running':
-      return reading.at === undefined ? 'Reading ...' : `Looking through game ${reading.at.number} ...`;
+      return reading.at === undefined ? 'Reading ...' : `Checking game ${reading.at.number} ...`;
     case 'stopped':
       return `Stopped after ${countWords(reading.games.length, 'game')}.`;
     case 'done':
@@ -166,7 +166,7 @@ function GameCard(props: {
       );
     } catch {
       // A server action rejects when the network or the server is away; the same id keeps the game once.
-      setStoring({ kind: 'failed', fault: 'The server did not answer. Try again: it is saved once only.' });
+      setStoring({ kind: 'failed', fault: 'The server did not answer. Try again: it is saved only once.' });
     }
   }
 
@@ -199,7 +199,7 @@ function GameCard(props: {
             disabled={!isOpen}
             value={student}
             data={[
-              { value: '', label: 'nobody’s here' },
+              { value: '', label: 'no child of ours' },
               ...students.map(({ studentId, name, className }) => ({
                 value: String(studentId),
                 label: `${name}, ${className}`,

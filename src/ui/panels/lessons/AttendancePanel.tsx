@@ -119,8 +119,8 @@ export function AttendancePanel(props: {
         {catchUpCount === 0 ? (
           <p className={classes.soft}>
             {plan === undefined
-              ? 'The lesson has no plan, so there is nothing to catch up with yet.'
-              : 'The plan holds no exercises and no set, so there is nothing to do alone.'}
+              ? 'The lesson has no plan, so there is nothing to catch up on yet.'
+              : 'The plan has no exercises and no set, so there is nothing to do alone.'}
           </p>
         ) : (
           <>
@@ -129,7 +129,7 @@ export function AttendancePanel(props: {
             </p>
             <p role="status" className={classes.said}>
               {caughtUp.size > 0 &&
-                `It lies on the seat of ${listWords(students.filter(({ studentId }) => caughtUp.has(studentId)).map(({ name }) => name))}.`}
+                `${listWords(students.filter(({ studentId }) => caughtUp.has(studentId)).map(({ name }) => name))} can see it now.`}
             </p>
             {mayChange && (
               <Button

@@ -136,15 +136,13 @@ test('those who were away are given what was practised, once; asked again after 
   await press('Give it to Fern and Otter');
   await catchUps.answer(success({ studentIds: [1 as StudentId, 2 as StudentId] }));
   expect(catchUps.asked[1]).toEqual(catchUps.asked[0]);
-  expect(screen.getByText('It lies on the seat of Fern and Otter.')).toBeInTheDocument();
+  expect(screen.getByText('Fern and Otter can see it now.')).toBeInTheDocument();
   expect(screen.getByRole('button', { name: 'Nobody to give it to' })).toBeDisabled();
 });
 
 test('where nothing was practised that is said, and an assistant is offered no round', () => {
   openAttendance({ catchUpCount: 0 });
-  expect(
-    screen.getByText(/The lesson has no plan, so there is nothing to catch up with/),
-  ).toBeInTheDocument();
+  expect(screen.getByText(/The lesson has no plan, so there is nothing to catch up on/)).toBeInTheDocument();
   cleanup();
   openAttendance({ mayChange: false });
   expect(screen.getByText(/What was practised, 6 tasks/)).toBeInTheDocument();
@@ -213,7 +211,7 @@ test('what was changed is stored against the state it was read in; a failure los
     { planId: 3, revision: 7, title: 'Check, mate, draw' },
   ]);
   // The next change is one of the state that was just stored.
-  await press('Take out: Play');
+  await press('Remove: Play');
   fireEvent.keyDown(document.body, { key: 's', ctrlKey: true });
   await server.answer(success(9));
   expect(server.asked[2]).toMatchObject({ revision: 8, segments: [{ key: 'one' }] });
@@ -221,7 +219,7 @@ test('what was changed is stored against the state it was read in; a failure los
 
 test('a plan changed elsewhere meanwhile is told, and stays as it was written here', async () => {
   const server = openPlan();
-  await press('Take out thing 1 of Show, Three ways out of check');
+  await press('Remove item 1 of Show, Three ways out of check');
   await press('Save the plan');
   await server.answer({ ok: false, error: { code: 'plan/changed' } as ServiceFault });
   expect(screen.getByRole('alert')).not.toHaveTextContent(/^$/);
@@ -233,7 +231,7 @@ test('who may not change a plan reads it, and finds nothing to press', () => {
   openPlan({ mayChange: false });
   expect(screen.getByText(/First mates/)).toBeInTheDocument();
   expect(screen.queryByRole('button', { name: 'Save the plan' })).toBeNull();
-  expect(screen.queryByRole('button', { name: /Take out/ })).toBeNull();
+  expect(screen.queryByRole('button', { name: /Remove/ })).toBeNull();
   expect(screen.getByLabelText('What it is about')).toHaveAttribute('readonly');
 });
 
@@ -253,7 +251,7 @@ test('lessons are added for days of the week; those that are there already are n
   expect(screen.getByRole('status')).toHaveTextContent('14 lessons added.');
   await press('Add these lessons');
   await server.answer(success(0));
-  expect(screen.getByRole('status')).toHaveTextContent('All of them are there already.');
+  expect(screen.getByRole('status')).toHaveTextContent('All these lessons already exist.');
   // What was said before does not stand beside a failure.
   await press('Add these lessons');
   await server.answer('away');

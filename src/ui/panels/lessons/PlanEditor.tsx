@@ -95,7 +95,7 @@ export function PlanEditor(props: {
       </Sorting>
       {plan.mayChange && (
         <>
-          <div className={classes.row} role="group" aria-label="One segment more">
+          <div className={classes.row} role="group" aria-label="Add a segment">
             {SEGMENT_KINDS.map((kind) => (
               <Button
                 key={kind}
@@ -179,10 +179,10 @@ function SegmentCard(props: {
             size="md"
             mih={44}
             px="xs"
-            aria-label={`Take out: ${name}`}
+            aria-label={`Remove: ${name}`}
             onClick={props.onRemove}
           >
-            Take out
+            Remove
           </Button>
         )}
       </div>
@@ -208,10 +208,10 @@ function SegmentCard(props: {
                   size="md"
                   mih={44}
                   px="xs"
-                  aria-label={`Take out thing ${index + 1} of ${name}`}
+                  aria-label={`Remove item ${index + 1} of ${name}`}
                   onClick={() => onChange({ items: segment.items.filter((_, place) => place !== index) })}
                 >
-                  Take out
+                  Remove
                 </Button>
               )}
             </li>

@@ -32,7 +32,7 @@ export function ScheduleForm(props: {
     );
     if (sent !== undefined) {
       setSaid(
-        sent.value === 0 ? 'All of them are there already.' : `${countWords(sent.value, 'lesson')} added.`,
+        sent.value === 0 ? 'All these lessons already exist.' : `${countWords(sent.value, 'lesson')} added.`,
       );
     }
   }
@@ -44,7 +44,7 @@ export function ScheduleForm(props: {
       }}
     >
       <Checkbox.Group
-        label="On which days of the week"
+        label="Days of the week"
         value={weekdays.map(String)}
         onChange={(chosen) => setWeekdays(chosen.map(Number))}
       >

@@ -81,7 +81,7 @@ test('what was found is told with its number, and what the class has had of it',
 
 test('nothing found says what to do; fewer than asked for says why', () => {
   openLibrary(found(0));
-  expect(screen.getByText(/holds no mate for these wishes/)).toBeTruthy();
+  expect(screen.getByText(/has no mate like this/)).toBeTruthy();
   openLibrary(found(2, 5), { surprise: '8' });
   expect(
     screen.getByText(/^2 of 5 mates, each with an idea of its own: there are no more ideas\./),

@@ -123,7 +123,7 @@ function foundText(
   className: string | undefined,
 ): string {
   if (total === 0) {
-    return 'The library holds no mate for these wishes. Ask for less, or compose some.';
+    return 'The library has no mate like this. Choose fewer filters, or compose some.';
   }
   const what = countWords(total, 'mate');
   const isNew = className === undefined ? '' : ` new to ${className}`;
@@ -172,7 +172,7 @@ function Chosen(props: {
         setSaid(addedText(stored.value.added, taskIds.length));
       } catch {
         // A server action rejects when the network or the server is away; the same again adds nothing twice.
-        setSaid('The server did not answer. Try again; nothing is put in twice.');
+        setSaid('The server did not answer. Try again; nothing is added twice.');
       }
     });
   }

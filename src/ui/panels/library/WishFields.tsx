@@ -94,7 +94,7 @@ export function WishFields(props: {
         SIDES.map((side) => [side, SIDE_WORDS[side]]),
       )}
       {field(
-        'King to be mated on',
+        'Mated king on',
         'wing',
         'either wing',
         WINGS.map((wing) => [wing, WING_WORDS[wing]]),
@@ -114,7 +114,7 @@ export function WishFields(props: {
       {field(
         'New to',
         'classId',
-        'no class asked',
+        'any class',
         props.classes.map(({ classId, name }) => [classId, name]),
       )}
     </>

@@ -253,7 +253,7 @@ test('a puzzle is asked as the puzzle it is, what was reached by hand as a posit
   playByKeys('a1', 'a8');
   await settle();
   await press('Ask the class');
-  expect(screen.getByRole('alert')).toHaveTextContent('No move is possible here');
+  expect(screen.getByRole('alert')).toHaveTextContent('There is no legal move here');
   expect(asked.filter(({ what }) => what === 'ask')).toHaveLength(2);
 });
 
@@ -442,7 +442,9 @@ test('arrows and rings are drawn square by square, hidden, and wiped', async () 
   const drawn = () => screen.getByRole('grid').parentElement?.querySelector('svg')?.innerHTML ?? '';
   const bare = drawn();
   await key('d');
-  expect(screen.getByText('Draw: two squares make an arrow, one square twice a ring.')).toBeInTheDocument();
+  expect(
+    screen.getByText('Draw: tap two squares for an arrow, one square twice for a ring.'),
+  ).toBeInTheDocument();
   playByKeys('d5', 'f6');
   await settle();
   const withArrow = drawn();
@@ -478,7 +480,7 @@ test('without a server the board goes on and says what is not heard', async () =
 test('a lesson without a plan has a free board, and ends by one button', async () => {
   await openBoard({ segments: [] });
   await press('More');
-  expect(screen.getByText('This lesson has no plan: the board is free.')).toBeInTheDocument();
+  expect(screen.getByText('This lesson has no plan. Use the board freely.')).toBeInTheDocument();
   await press('End the lesson');
   expect(asked.map(({ what }) => what)).toEqual(['end', 'ended']);
 });
@@ -497,7 +499,7 @@ test('the coach’s window follows the board: notes, answer, who said what and w
   expect(screen.getByText('Everybody has answered.')).toBeInTheDocument();
   news = undefined;
   await settle();
-  expect(screen.getByText('No connection: what stands here is from before.')).toBeInTheDocument();
+  expect(screen.getByText('Offline: this is the last state received.')).toBeInTheDocument();
 });
 
 test('where no lesson runs the coach’s window says so', async () => {

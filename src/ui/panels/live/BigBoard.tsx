@@ -115,7 +115,7 @@ function OpenBoard(props: BigBoardProps) {
     const isTask = isHome && shownStop.home === home;
     const hasTask = shownStop.task.taskId !== undefined || shownStop.task.exercise !== undefined;
     if (!(isTask && hasTask) && !hasMoves(shown)) {
-      setNotice('No move is possible here, so there is none to send. Ask it aloud.');
+      setNotice('There is no legal move here, so the seats cannot send one. Ask aloud.');
       return;
     }
     setNotice('');
@@ -222,7 +222,7 @@ function OpenBoard(props: BigBoardProps) {
             (hand === 'sets-up'
               ? `${SIDE_WORDS[home.turn]} to move.`
               : hand === 'draws'
-                ? 'Draw: two squares make an arrow, one square twice a ring.'
+                ? 'Draw: tap two squares for an arrow, one square twice for a ring.'
                 : shownStop.isTurnSaid
                   ? ''
                   : `${SIDE_WORDS[shown.turn]} to move.`));
@@ -249,7 +249,7 @@ function OpenBoard(props: BigBoardProps) {
       <main className={classes.middle}>
         <div className={classes.board}>
           {shownStop.isHidden && isHome ? (
-            <p className={classes.hidden}>In the head, without a board.</p>
+            <p className={classes.hidden}>In your head, without a board.</p>
           ) : (
             <Board
               board={shown.board}

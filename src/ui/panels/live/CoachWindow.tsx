@@ -41,7 +41,7 @@ export function CoachWindow({ page }: { readonly page: BoardPage }) {
     <div className={classes.page}>
       <section>
         <p className={classes.note} role="status">
-          {reading === 'away' ? 'No connection: what stands here is from before.' : page.className}
+          {reading === 'away' ? 'Offline: this is the last state received.' : page.className}
         </p>
         <h1>{segment === undefined ? 'A free board' : segmentText(segment)}</h1>
         {segment !== undefined && segment.notes !== '' && <p className={classes.notes}>{segment.notes}</p>}

@@ -60,7 +60,7 @@ export function MoreSide(props: {
           </li>
         ))}
       </ol>
-      {props.segments.length === 0 && <p>This lesson has no plan: the board is free.</p>}
+      {props.segments.length === 0 && <p>This lesson has no plan. Use the board freely.</p>}
       <h2>More</h2>
       <div className={classes.group}>
         <Button variant="default" aria-pressed={hand === 'sets-up'} onClick={() => onHand('sets-up')}>

@@ -98,7 +98,7 @@ async function openSeat(changes: Partial<SeatLessonData> = {}) {
 
 test('before a question the child is told where to look, and after the lesson that it is over', async () => {
   const left = await openSeat();
-  expect(heading()).toBe('Look at the board. A question comes here when it is asked.');
+  expect(heading()).toBe('Look at the board. Questions appear here.');
   expect(seatSays()).toHaveTextContent('Your class is at the board.');
   news = { isLive: false };
   await settle();
@@ -118,7 +118,7 @@ test('a question comes by itself; one move is made, sent, and may be another one
   await press('Send this move');
   await settle();
   expect(stored).toMatchObject([{ questionId: 3, move: 'd6d8' }]);
-  expect(screen.getByText(/It is sent\. You may still send another move\./)).toBeInTheDocument();
+  expect(screen.getByText(/Sent\. You can still send another move\./)).toBeInTheDocument();
   playByKeys('e1', 'e8');
   await press('Send this move');
   await settle();
@@ -139,7 +139,7 @@ test('a move that cannot be made is told why, and nothing is sent', async () => 
 test('what was sent before the page was opened anew is still there', async () => {
   news = { isLive: true, question: QUESTION, given: 'd6d8' };
   await openSeat();
-  expect(screen.getByText(/It is sent\./)).toBeInTheDocument();
+  expect(screen.getByText(/Sent\./)).toBeInTheDocument();
 });
 
 test('without a connection the move stays on the device, and is sent once when it is back', async () => {
@@ -188,10 +188,10 @@ test('a task of the board is fetched as a round of one; when it does not come, i
   rounds = [undefined, '<html>a login of the network</html>', roundOf('At the board')];
   await openSeat();
   for (let tries = 0; tries < 2; tries += 1) {
-    expect(screen.getByText('The task did not come. Is there a connection?')).toBeInTheDocument();
+    expect(screen.getByText('The task did not load. Are you online?')).toBeInTheDocument();
     await press('Fetch it again');
     await settle();
   }
   expect(screen.getByRole('grid')).toBeInTheDocument();
-  expect(screen.queryByText('The task did not come. Is there a connection?')).toBeNull();
+  expect(screen.queryByText('The task did not load. Are you online?')).toBeNull();
 });

@@ -93,9 +93,7 @@ export function SeatLesson({
         />
       ) : question === undefined ? (
         <h1 className={classes.waiting}>
-          {news.isLive
-            ? 'Look at the board. A question comes here when it is asked.'
-            : 'That is all for now.'}
+          {news.isLive ? 'Look at the board. Questions appear here.' : 'That is all for now.'}
         </h1>
       ) : question.taskId === undefined ? (
         <SeatMove

@@ -38,7 +38,7 @@ export function SeatMove(props: {
       ? handFaultText(home, fault)
       : move === undefined
         ? 'Which move? Make it on the board.'
-        : `${manMoveText(home, move)} ${isSent ? 'It is sent. You may still send another move.' : 'Is that your move?'}`;
+        : `${manMoveText(home, move)} ${isSent ? 'Sent. You can still send another move.' : 'Is that your move?'}`;
   return (
     <div className={classes.player}>
       <div className={classes.question}>

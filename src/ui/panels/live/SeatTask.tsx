@@ -36,7 +36,7 @@ export function SeatTask(props: {
   if (round === 'failed')
     return (
       <div className={classes.waiting}>
-        <p>The task did not come. Is there a connection?</p>
+        <p>The task did not load. Are you online?</p>
         <Button
           onClick={() => {
             setRound('opening');

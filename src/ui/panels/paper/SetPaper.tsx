@@ -12,8 +12,8 @@ const KINDS = [
 ];
 const PARTS = [
   { value: 'both', label: 'sheets, then the key' },
-  { value: 'sheets', label: 'the sheets alone' },
-  { value: 'key', label: 'the key alone' },
+  { value: 'sheets', label: 'only the sheets' },
+  { value: 'key', label: 'only the key' },
 ];
 
 /** How a set goes onto paper; the form's address is the PDF, so that the browser can show, save and print it. */
@@ -71,7 +71,7 @@ export function SetPaper(props: {
         />
         <Checkbox label="Lines to write on" name="lines" size="md" defaultChecked />
         <Checkbox
-          label="Large print, four boards at most"
+          label="Large print, at most four boards"
           name="large"
           size="md"
           checked={isLarge}
@@ -87,14 +87,14 @@ export function SetPaper(props: {
           size="md"
           value={classId}
           data={[
-            { value: '', label: 'no class on it' },
+            { value: '', label: 'no class' },
             ...props.groups.map((one) => ({ value: String(one.classId), label: one.name })),
           ]}
           onChange={({ currentTarget }) => setClassId(currentTarget.value)}
         />
         <TextInput label="Date" name="date" size="md" maxLength={40} defaultValue={props.date} />
         <Checkbox
-          label="One for each child, with the name on it"
+          label="One for each child, with their name"
           name="names"
           size="md"
           disabled={group === undefined}

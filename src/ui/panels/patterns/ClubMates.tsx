@@ -42,7 +42,7 @@ export function ClubMates(props: {
           ? said
           : patterns.length === 0
             ? 'None yet. Set up a mate on the Desk and give it a name there.'
-            : 'Mates like these are called so on the Desk.'}
+            : 'The Desk uses these names for mates like these.'}
       </p>
       <ul className={classes.wall}>
         {patterns.map((pattern) => {

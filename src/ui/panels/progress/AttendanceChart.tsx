@@ -55,7 +55,7 @@ export function AttendanceChart({
               <th scope="col">Lessons here</th>
               <th scope="col">Away</th>
               <th scope="col">Tasks begun</th>
-              <th scope="col">Right at once</th>
+              <th scope="col">Right first time</th>
             </tr>
           </thead>
           <tbody>

@@ -61,9 +61,9 @@ export function ChildStoryPanel({
         <Mistakes title={`What ${name} misses`} mistakes={shapes} answersAt={answersAt} />
       </Part>
       <Part title="Time on tasks">
-        <p>As the seat counted it while a task was open, all tries together.</p>
+        <p>Counted at the seat while a task was open, all tries together.</p>
         <TimeChart weeks={weeks} />
-        <Table heads={['Week from', 'Time', 'Tasks', 'Right at once']}>
+        <Table heads={['Week from', 'Time', 'Tasks', 'Right first time']}>
           {weeks
             .filter(hasAnswers)
             .toReversed()
@@ -80,7 +80,7 @@ export function ChildStoryPanel({
         </Table>
       </Part>
       <Part title="Across classes and terms">
-        <Table heads={['Class', 'Time', 'Tasks', 'Right at once']}>
+        <Table heads={['Class', 'Time', 'Tasks', 'Right first time']}>
           {groups.map((one) => (
             <tr key={one.classId}>
               <th scope="row">

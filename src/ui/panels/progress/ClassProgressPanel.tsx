@@ -21,7 +21,7 @@ export function ClassProgressPanel({ progress }: { readonly progress: ClassProgr
   const { students, topics } = progress;
   if (topics.length === 0)
     return (
-      <Part title="Nothing to tell yet">
+      <Part title="Nothing to show yet">
         <p className={classes.soft}>
           No child of this class has answered a task. Its answers come here by themselves.
         </p>

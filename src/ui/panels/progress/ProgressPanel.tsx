@@ -25,7 +25,7 @@ export function ProgressPanel(props: {
   const { say } = useHouseVoice();
   const [isWhole, setIsWhole] = useState(false);
   const { topics, nextRound } = progress;
-  if (topics.length === 0) return <p className={classes.soft}>No answer yet, so nothing can be said.</p>;
+  if (topics.length === 0) return <p className={classes.soft}>No answers yet.</p>;
   const shown = isWhole ? topics : topics.slice(0, FIRST);
   const told = shown.filter(({ evidence }) => isTelling(evidence));
   const dueCount = topics.filter(({ isDue }) => isDue).length;

@@ -98,7 +98,7 @@ export function PuzzleMaker(props: {
           { value: '', label: 'either side' },
           ...SIDES.map((side) => ({ value: side, label: SIDE_WORDS[side] })),
         ])}
-        {field('King to be mated on', 'wing', [
+        {field('Mated king on', 'wing', [
           { value: '', label: 'either wing' },
           ...WINGS.map((wing) => ({ value: wing, label: WING_WORDS[wing] })),
         ])}
@@ -111,7 +111,7 @@ export function PuzzleMaker(props: {
           ...LEVELS.map((level) => ({ value: String(level), label: `level ${level}` })),
         ])}
         {field('New to', 'classId', [
-          { value: '', label: 'no class asked' },
+          { value: '', label: 'any class' },
           ...props.classes.map(({ classId, name }) => ({ value: String(classId), label: name })),
         ])}
         <CountField label="How many" w="7rem" min={1} max={MOST_PUZZLES} value={count} onCount={setCount} />
@@ -165,7 +165,7 @@ function recipeOf(wishes: Wishes, patterns: readonly string[]): PuzzleRecipe {
 function batchText(batch: Batch): string {
   switch (batch.kind) {
     case 'none':
-      return 'Every puzzle is made fresh and proved: one first move, no shorter mate. The same wishes again make others.';
+      return 'Every puzzle is fresh and proved: one first move, no shorter mate. Compose again for different ones.';
     case 'failed':
       return 'The browser stopped the calculation. Compose again.';
     case 'running':
@@ -175,7 +175,7 @@ function batchText(batch: Batch): string {
     case 'ready':
       return [
         batch.puzzles.length < batch.asked
-          ? `Only ${countWords(batch.puzzles.length, 'puzzle')} of ${batch.asked} were found for these wishes. Ask for less.`
+          ? `Only ${countWords(batch.puzzles.length, 'puzzle')} of ${batch.asked} were found. Choose fewer filters.`
           : `${countWords(batch.puzzles.length, 'puzzle')}, each proved.`,
         ...(batch.seen === undefined ? [] : [leftOutText(batch.seen)]),
       ].join(' ');

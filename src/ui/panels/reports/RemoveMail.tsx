@@ -20,14 +20,14 @@ export function RemoveMail(props: {
         size="md"
         mih={44}
         loading={isBusy}
-        aria-label={`Take out: ${props.subject}`}
+        aria-label={`Delete: ${props.subject}`}
         onClick={() =>
           void send(() => props.onRemove({ mailId: props.mailId })).then((sent) => {
             if (sent !== undefined) props.onDone?.();
           })
         }
       >
-        Take out
+        Delete
       </Button>
       {error !== '' && <span role="alert">{error}</span>}
     </>

@@ -92,6 +92,6 @@ test('taking a mail out tells when the server is away', async () => {
       onRemove={() => Promise.reject(new Error('away'))}
     />,
   );
-  await pressButton('Take out: Report of Fern');
+  await pressButton('Delete: Report of Fern');
   expect(screen.getByRole('alert')).toHaveTextContent('The server did not answer. Try again.');
 });

@@ -31,7 +31,7 @@ export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; rea
       <div className={classes.pair}>
         <Sheet
           title="Reports of the children"
-          text="A page for each child: what it can, what is next, how often it was there, and a position it solved. No child is compared with another."
+          text="A page for each child: what they can do, what is next, attendance, and a position they solved. Children are not compared."
           what="children"
           classId={classId}
           isReady={isRead}
@@ -40,7 +40,7 @@ export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; rea
         </Sheet>
         <Sheet
           title="Report of the class"
-          text="For those who teach it: what to repeat, children who need the same things, homework, attendance."
+          text="For its coaches: what to repeat, children who need the same things, homework, attendance."
           what="class"
           classId={classId}
           isReady={isRead}

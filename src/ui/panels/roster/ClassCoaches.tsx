@@ -42,7 +42,7 @@ export function ClassCoaches(props: {
                   size="md"
                   value={post ?? ''}
                   data={[
-                    { value: '', label: 'not here' },
+                    { value: '', label: 'not in this class' },
                     ...CLASS_POSTS.map((value) => ({ value, label: POST_WORDS[value] })),
                   ]}
                   onChange={({ currentTarget }) => {

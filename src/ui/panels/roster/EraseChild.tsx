@@ -42,7 +42,7 @@ export function EraseChild(props: {
       }}
     >
       <TextInput
-        label={`Type ${props.name}: every answer, game and note goes, and nothing brings it back`}
+        label={`Type ${props.name} to confirm. Every answer, game and note is deleted for good.`}
         size="md"
         value={typed}
         error={error === '' ? undefined : error}

@@ -58,7 +58,7 @@ describe('a list of children', () => {
     return { read, add };
   };
   const readList = async () => {
-    write('Paste a list, one child a row', 'name\nMoss\nTansy\nPip\n,');
+    write('Paste a list, one child per line', 'name\nMoss\nTansy\nPip\n,');
     await press('Read the list');
   };
 
@@ -83,7 +83,7 @@ describe('a list of children', () => {
     expect(add.asked).toMatchObject([{ classId: 4, names: ['Tansy'] }]);
     expect(screen.getByRole('heading', { name: 'Tansy' })).toBeInTheDocument();
     expect(screen.getByText(/Write the keys down now/)).toBeInTheDocument();
-    expect(screen.getByLabelText('Paste a list, one child a row')).toHaveValue('');
+    expect(screen.getByLabelText('Paste a list, one child per line')).toHaveValue('');
   });
 
   test('a second try is the same request, another list is another one', async () => {
@@ -195,7 +195,7 @@ describe('a term that begins', () => {
 
   test('two classes become one; one child goes its own way', async () => {
     const change = open(TURN, success(MADE));
-    write('All of Harbour class go to', 'new:1');
+    write('Move all of Harbour class to', 'new:1');
     expect(screen.getByText('nobody goes there: it is not made')).toBeInTheDocument();
     write('Otter goes to', 'leaves');
     expect(screen.getByRole('status')).toHaveTextContent('1 class, 2 children; 1 child leaves.');
@@ -253,7 +253,7 @@ test('a child is erased only when its name is typed as it is', async () => {
     />,
   );
   await press('Erase Fern');
-  const field = screen.getByLabelText(/^Type Fern: every answer, game and note goes/);
+  const field = screen.getByLabelText(/^Type Fern to confirm. Every answer, game and note is deleted/);
   for (const typed of ['', 'fern', 'Fer']) {
     fireEvent.change(field, { target: { value: typed } });
     expect(screen.getByRole('button', { name: 'Erase for good' })).toBeDisabled();

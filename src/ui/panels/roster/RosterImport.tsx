@@ -59,8 +59,8 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
   return (
     <>
       <Textarea
-        label="Paste a list, one child a row"
-        description="Nicknames are enough. A CSV file with a column called name will do; its other columns are left out."
+        label="Paste a list, one child per line"
+        description="Nicknames are enough. A CSV file needs a column called name; other columns are ignored."
         size="md"
         rows={6}
         value={text}

@@ -100,7 +100,7 @@ export function TermTurnPanel(props: {
               </span>
             </h2>
             <NativeSelect
-              label={`All of ${name} go to`}
+              label={`Move all of ${name} to`}
               size="md"
               value={plan.ways.get(classId) ?? ''}
               data={[...ways]}

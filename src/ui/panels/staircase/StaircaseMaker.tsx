@@ -194,7 +194,7 @@ function Stairs(props: {
           >
             {stairText(stair, makeSan(getPosition(stair.fen), getMove(stair.key)))}{' '}
             {stair.tags === undefined
-              ? 'Its names were not worked out: the tree is too large.'
+              ? 'Its names are not known: the tree is too large.'
               : tagsText(listShownTags(stair.tags, props.areLooseNamesShown), stair.ourTags)}
           </PuzzleCard>
         ))}

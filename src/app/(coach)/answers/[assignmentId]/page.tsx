@@ -29,7 +29,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
             Answers of {className}, given {givenAt.slice(0, 10)}
           </span>
         </div>
-        <span className={styles.soft}>In each field: tries, time of all tries, first wrong answer</span>
+        <span className={styles.soft}>Each field: tries, total time, first wrong answer</span>
       </div>
       <div className={styles.tableWrap} tabIndex={0} role="region" aria-label="Table of answers">
         <table className={styles.table}>

@@ -128,7 +128,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
 function PastChildren({ past }: { past: readonly Enrolment[] }) {
   return (
     <>
-      <h2 style={{ marginTop: '1.25rem' }}>Were here before</h2>
+      <h2 style={{ marginTop: '1.25rem' }}>Left this class</h2>
       <ul className={styles.list}>
         {past.map(({ studentId, name, startsOn, endsOn }) => (
           <li key={`${studentId} ${startsOn}`}>
@@ -249,7 +249,7 @@ function NotSent({ page }: { page: ClassPageData }) {
 function LatestAnswers({ page }: { page: ClassPageData }) {
   return (
     <section className={styles.card} aria-live="polite">
-      <h2>Last answers</h2>
+      <h2>Latest answers</h2>
       {page.latestAnswers.length === 0 && (
         <p className={styles.soft} style={{ margin: 0 }}>
           No answers yet. They appear here as they arrive.

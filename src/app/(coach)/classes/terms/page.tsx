@@ -66,7 +66,7 @@ export default async function TermsPage() {
         </section>
         {gone.length > 0 && (
           <section className={styles.card}>
-            <h2>Gone for two terms</h2>
+            <h2>Away for two terms</h2>
             <p className={styles.soft} style={{ marginTop: 0 }}>
               These children are in no class since before the last term. Does the club still need what is
               stored of them? Your school’s rules and the law of your country say how long it may.
@@ -86,7 +86,7 @@ export default async function TermsPage() {
           </section>
         )}
         <section className={styles.card}>
-          <h2>Who was moved lately</h2>
+          <h2>Recent moves</h2>
           {changes.length === 0 && (
             <p className={styles.soft} style={{ margin: 0 }}>
               Nobody yet.
@@ -106,7 +106,7 @@ export default async function TermsPage() {
                   {change.mayUndo ? (
                     <UndoChange changeId={change.changeId} onUndo={undoRosterChangeAction} />
                   ) : (
-                    <span className={styles.soft}>built on since</span>
+                    <span className={styles.soft}>used since</span>
                   )}
                 </span>
               </li>

@@ -57,18 +57,18 @@ describe('house words', () => {
   test('what is stored says for whom, and each keeps its own', async () => {
     const server = open(true);
     expect(screen.getByLabelText('Your word for rook')).toHaveValue('tower');
-    expect(screen.getByLabelText('Several of bishop')).toHaveValue('oxen');
+    expect(screen.getByLabelText('Plural of bishop')).toHaveValue('oxen');
     write('For', '5');
     expect(screen.getByLabelText('Your word for rook')).toHaveValue('');
     write('Your word for pawn', 'guardsman');
-    write('Several of pawn', 'guardsmen');
+    write('Plural of pawn', 'guardsmen');
     await press('Keep these words');
-    expect(said()).toHaveTextContent('Stored for Harbour class. It is spoken from now on.');
+    expect(said()).toHaveTextContent('Saved for Harbour class. These words are used from now on.');
     write('For', '');
     expect(screen.getByLabelText('Your word for pawn')).toHaveValue('');
     write('Your word for pawn', 'soldier');
     await press('Keep these words');
-    expect(said()).toHaveTextContent('Stored for the whole club.');
+    expect(said()).toHaveTextContent('Saved for the whole club.');
     write('For', '5');
     expect(screen.getByLabelText('Your word for pawn')).toHaveValue('guardsman');
     expect(
@@ -110,7 +110,7 @@ describe('house words', () => {
       expect(screen.getByLabelText('Your word for rook')).toHaveValue('lighthouse');
     }
     await press('Keep these words');
-    expect(said()).toHaveTextContent('Stored for Harbour class.');
+    expect(said()).toHaveTextContent('Saved for Harbour class.');
     expect(server.asked).toHaveLength(3);
   });
 });
@@ -128,12 +128,12 @@ describe('what a club has settled', () => {
     renderUi(<ClubForm settings={SETTINGS} mayChange={mayChange} onChange={server.call} />);
     return server;
   };
-  const names = () => screen.getByRole('switch', { name: 'Tell the broad meanings too' });
+  const names = () => screen.getByRole('switch', { name: 'Show the broad meanings too' });
 
   test('each choice is stored as it is made, the others as they were', async () => {
     const server = open(true);
     await act(() => Promise.resolve(fireEvent.click(names())));
-    await act(() => Promise.resolve(write('In which order they are read', 'captures checks threats')));
+    await act(() => Promise.resolve(write('Reading order', 'captures checks threats')));
     expect(server.asked).toEqual([
       { ...SETTINGS, areLooseNamesShown: true },
       { ...SETTINGS, areLooseNamesShown: true, readingOrder: ['captures', 'checks', 'threats'] },

@@ -62,7 +62,7 @@ export function ClubForm(props: {
     startTransition(async () => {
       try {
         const result = await onChange(next);
-        setSaid(result.ok ? 'Stored. It holds from the next answer on.' : faultText(result.error));
+        setSaid(result.ok ? 'Saved. It applies from the next answer.' : faultText(result.error));
         if (!result.ok) setSettings(before);
       } catch {
         // The network or the server is away: what is shown is what is stored.
@@ -79,7 +79,7 @@ export function ClubForm(props: {
         <Radio.Group
           value={settings.mateCount}
           onChange={(value) => change({ ...settings, mateCount: value })}
-          description="A child who counts the other way is never told off for it: right by either count is right."
+          description="A child who counts the other way is not marked wrong: right by either count is right."
           aria-label="How the length of a mate is counted"
         >
           <Stack gap="xs" mt="sm">
@@ -157,7 +157,7 @@ export function ClubForm(props: {
       <section className={styles.card} style={{ marginTop: '1rem' }}>
         <h2>Forcing moves</h2>
         <NativeSelect
-          label="In which order they are read"
+          label="Reading order"
           size="md"
           maw="28rem"
           disabled={!mayChange || isBusy}
@@ -179,7 +179,7 @@ export function ClubForm(props: {
         </p>
         <Switch
           size="md"
-          label="Tell the broad meanings too"
+          label="Show the broad meanings too"
           disabled={!mayChange || isBusy}
           checked={settings.areLooseNamesShown}
           onChange={({ currentTarget }) => change({ ...settings, areLooseNamesShown: currentTarget.checked })}

@@ -71,7 +71,7 @@ export function HouseWordsForm(props: {
         const result = await onSave({ classId: chosen?.classId ?? null, words, readingLevel });
         setSaid(
           result.ok
-            ? `Stored for ${chosen?.name ?? 'the whole club'}. It is spoken from now on.`
+            ? `Saved for ${chosen?.name ?? 'the whole club'}. These words are used from now on.`
             : faultText(result.error),
         );
         if (!result.ok) return;
@@ -125,9 +125,9 @@ export function HouseWordsForm(props: {
       <Table mt="md" verticalSpacing={4}>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th>Plain word</Table.Th>
+            <Table.Th>Standard word</Table.Th>
             <Table.Th>Your word</Table.Th>
-            <Table.Th>Several of them</Table.Th>
+            <Table.Th>Plural of them</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -147,7 +147,7 @@ export function HouseWordsForm(props: {
               <Table.Td>
                 {COUNTED.has(term) && (
                   <TextInput
-                    aria-label={`Several of ${plainWord(term)}`}
+                    aria-label={`Plural of ${plainWord(term)}`}
                     size="md"
                     maxLength={40}
                     placeholder={(fields[term]?.one ?? '') === '' ? '' : `${fields[term]?.one ?? ''}s`}

@@ -11,10 +11,10 @@ import styles from '../../../_parts/pages.module.css';
 
 const GROUPS = Object.keys(NOTATION_GROUPS) as NotationGroup[];
 const GROUP_WORDS: Readonly<Record<NotationGroup, string>> = {
-  'check-signs': 'Signs of check and mate that are missing or wrong',
-  'capture-signs': 'The sign of taking missing, wrong or another one',
+  'check-signs': 'Check and mate signs missing or wrong',
+  'capture-signs': 'The capture sign missing, wrong or different',
   castling: 'Castling with zeros, small letters or as a king move',
-  promotion: 'What a pawn becomes in another form: e8Q, e8(Q)',
+  promotion: 'Promotion written differently: e8Q, e8(Q)',
   letters: 'Small or foreign letters, pictures of pieces, a P for the pawn',
   'number-first': 'The number before the letter: 4e',
   'from-square': 'More than needed: where the piece comes from',
@@ -22,7 +22,7 @@ const GROUP_WORDS: Readonly<Record<NotationGroup, string>> = {
   extras: 'Move numbers, stops, spaces, ! and ?',
 };
 const ACCEPTANCE_WORDS: Readonly<Record<Acceptance, string>> = {
-  accept: 'Right, nothing is said',
+  accept: 'Right, without a remark',
   remark: 'Right, with a remark',
   refuse: 'Not right yet',
 };

@@ -29,7 +29,7 @@ export default async function OutboxPage() {
         </LinkButton>
       </div>
       <section className={styles.card}>
-        <h2>What lies here</h2>
+        <h2>In the outbox</h2>
         {mails.length === 0 && (
           <p className={styles.soft} style={{ margin: 0 }}>
             Nothing. Reports of a class can be put here from the page of the class.

@@ -24,7 +24,7 @@ export default async function TrailPage() {
           Club
         </LinkButton>
       </div>
-      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label="The trail">
+      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label="Audit log">
         <table className={styles.table}>
           <thead>
             <tr>

@@ -22,7 +22,7 @@ export default async function ComposePage() {
       <div className={styles.head}>
         <div>
           <h1>Compose puzzles</h1>
-          <span className={styles.soft}>Say what you want; take what you like; it goes into a set.</span>
+          <span className={styles.soft}>Say what you want, keep what you like, and put it into a set.</span>
         </div>
         <LinkButton href="/sets" variant="default">
           All sets

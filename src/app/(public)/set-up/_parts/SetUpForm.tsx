@@ -30,7 +30,7 @@ export function SetUpForm({ action }: { action: (state: FormState, form: FormDat
         <PasswordInput
           name="password"
           label="Password"
-          description="At least 10 letters"
+          description="At least 10 characters"
           autoComplete="new-password"
           required
           withAsterisk={false}

@@ -56,7 +56,7 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
         <div className={styles.stack}>
           <section className={styles.card}>
             <h2>Upcoming</h2>
-            {coming.length === 0 && <p className={styles.soft}>No lesson is to come.</p>}
+            {coming.length === 0 && <p className={styles.soft}>No upcoming lessons.</p>}
             <LessonList {...list} lessons={coming} />
           </section>
           {past.length > 0 && (

@@ -42,7 +42,7 @@ export function GiveForm(props: {
   }
 
   if (classes.length === 0)
-    return <p className={styles.soft}>There is no class yet. Make one under Classes.</p>;
+    return <p className={styles.soft}>There is no class yet. Create one under Classes.</p>;
   const chosen = classes.find((one) => String(one.classId) === classId);
   return (
     <div className={styles.row}>

@@ -26,14 +26,14 @@ import styles from '../../../../_parts/pages.module.css';
 
 /** What may take the place of a puzzle. */
 const REPLACEMENTS = [
-  { value: 'equal', label: 'one as long and as hard' },
-  { value: 'colours', label: 'the same, colours exchanged' },
-  { value: 'wing', label: 'the same, left and right exchanged' },
+  { value: 'equal', label: 'one of the same length and level' },
+  { value: 'colours', label: 'the same, colours swapped' },
+  { value: 'wing', label: 'the same, mirrored left to right' },
 ] as const satisfies readonly { value: ReplacePuzzle['by']; label: string }[];
 
 const MORE = [
   { value: '', label: 'More ...' },
-  { group: 'Replace it by', items: [...REPLACEMENTS] },
+  { group: 'Replace it with', items: [...REPLACEMENTS] },
   { group: 'Give also as', items: HABITS.map((value) => ({ value, label: FAMILY_WORDS[value] })) },
   {
     group: 'Save the picture as',
@@ -212,10 +212,10 @@ function TaskCard(props: {
           px="xs"
           mih={44}
           disabled={isBusy}
-          aria-label={`Take task ${number} out`}
+          aria-label={`Remove task ${number}`}
           onClick={props.onRemove}
         >
-          Take out
+          Remove
         </Button>
       </div>
     </li>

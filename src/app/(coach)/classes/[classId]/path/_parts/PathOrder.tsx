@@ -52,7 +52,7 @@ export function PathOrder(props: {
   return (
     <section className={styles.order}>
       <NativeSelect
-        label="Begin with an order"
+        label="Start from an order"
         size="md"
         value=""
         data={[

@@ -92,7 +92,7 @@ export function StudentStages(props: {
             value={saidOf(stage)}
             onChange={(event) => save(stage, event.currentTarget.value as Said)}
             data={[
-              { value: 'class', label: `As for the class: ${isOpen ? 'open' : 'closed'}` },
+              { value: 'class', label: `Same as the class: ${isOpen ? 'open' : 'closed'}` },
               { value: 'open', label: 'Open for this child' },
               { value: 'closed', label: 'Closed for this child' },
             ]}

@@ -35,7 +35,7 @@ export default async function AnswersOfChildPage({
         </LinkButton>
       </div>
       <section className={styles.card}>
-        <h2>The newest first</h2>
+        <h2>Newest first</h2>
         <AnswerList answers={answers} />
       </section>
     </>

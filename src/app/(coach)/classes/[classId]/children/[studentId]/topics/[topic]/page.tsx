@@ -9,7 +9,7 @@ import { LinkButton } from '../../../../../../../_parts/LinkButton';
 import styles from '../../../../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../../../../_parts/coachPage';
 
-export const metadata: Metadata = { title: 'Answers to a topic' };
+export const metadata: Metadata = { title: 'Answers on a topic' };
 
 export default async function TopicPage({
   params,
@@ -34,7 +34,7 @@ export default async function TopicPage({
         </LinkButton>
       </div>
       <section className={styles.card}>
-        <h2>The answers behind it</h2>
+        <h2>The answers behind this figure</h2>
         <AnswerList answers={answers} />
       </section>
     </>
