@@ -37,7 +37,7 @@ function moveOf(fen: string, text: string): Move {
 function expectSentence(sentence: string, { color, piece, captured, to, san }: Move): void {
   expect(sentence).toMatch(new RegExp(`^${SIDES[color]}`));
   if (!san.startsWith('O')) expect(sentence).toContain(`'s ${PIECES[piece]} `);
-  if (captured !== undefined) expect(sentence).toContain(`takes the ${PIECES[captured]} on`);
+  if (captured !== undefined) expect(sentence).toContain(`captures the ${PIECES[captured]} on`);
   else if (!san.startsWith('O')) expect(sentence).toContain(`goes to ${to}`);
   expect([sentence, /, check[.:]/.test(sentence)]).toEqual([sentence, san.endsWith('+')]);
   expect([sentence, /, checkmate[.:]/.test(sentence)]).toEqual([sentence, san.endsWith('#')]);

@@ -14,8 +14,8 @@ const NEEDED: Partial<Readonly<Record<ExerciseId, readonly RegExp[]>>> = {
   'route-answered': [/in as few moves as you can/, /moves too/],
   'attack-from': [/one move/, /every square/, /nobody can capture it/],
   'best-square': [/[Aa]dd/, /each middle square/, /each piece it attacks/, /each move/],
-  captures: [/every/, /can take/],
-  'free-men': [/every/, /nobody can take back/],
+  captures: [/every/, /can capture/],
+  'free-men': [/every/, /nobody can capture back/],
   unprotected: [/every/, /nobody protects/],
   trapped: [/every/, /no safe square/],
   'attack-kinds': [/attacks/, /[Cc]hoose all/],
@@ -32,8 +32,8 @@ const NEEDED: Partial<Readonly<Record<ExerciseId, readonly RegExp[]>>> = {
   'whole-line': [/both sides/],
   'right-order': [/right order/],
   'last-square': [/last move/],
-  'missing-man': [/One man/],
-  'missing-part': [/One man/],
+  'missing-man': [/One (white|black) piece or pawn/],
+  'missing-part': [/One piece or pawn/, /white or a black/],
 };
 
 /** A child of seven reads no longer sentence to its end (the club's own rule). */

@@ -68,7 +68,7 @@ test.each([
   [
     '8/8/8/8/8/P7/8/8 w - - 0 1',
     'a3a5',
-    'A pawn goes two steps only from its first place: on a3 it has moved already.',
+    'A pawn goes two steps only from its first square: on a3 it has moved already.',
   ],
   [
     '4k3/8/8/3pP3/8/8/8/4K3 w - - 0 1',
@@ -78,7 +78,11 @@ test.each([
   ['8/8/8/8/8/P7/8/8 w - - 0 1', 'a3b4', 'A pawn moves diagonally only to capture, and no piece is on b4.'],
   ['8/8/8/8/8/P7/8/8 w - - 0 1', 'a3a2', 'A pawn goes forward only: not to a2.'],
   ['k7/8/8/8/8/8/8/R7 w - - 0 1', 'a1a8', 'A king is never captured: on a8 it is in check.'],
-  ['4r2k/8/8/8/8/8/4B3/4K3 w - - 0 1', 'e2d3', 'The bishop is pinned: the rook on e8 would take the king.'],
+  [
+    '4r2k/8/8/8/8/8/4B3/4K3 w - - 0 1',
+    'e2d3',
+    'The bishop is pinned: the rook on e8 would capture the king.',
+  ],
   ['4r2k/8/8/8/8/8/3B4/4K3 w - - 0 1', 'd2c3', 'The king is in check from e8, and this does not stop it.'],
   [
     '3r3k/8/8/8/8/8/8/4K3 w - - 0 1',
@@ -88,13 +92,13 @@ test.each([
   [
     '7k/8/8/8/8/8/8/4K2R w - - 0 1',
     'e1g1',
-    'King and rook must stand at home and not have moved before they castle.',
+    'To castle, king and rook must be at home and must not have moved.',
   ],
   ['7k/8/8/8/8/8/8/4KB1R w K - 0 1', 'e1g1', 'They cannot castle: the bishop on f1 is in the way.'],
-  ['4r2k/8/8/8/8/8/8/4K2R w K - 0 1', 'e1g1', 'A king in check may not castle.'],
-  ['5r1k/8/8/8/8/8/8/4K2R w K - 0 1', 'e1g1', 'The king may not pass or reach a square that is attacked.'],
-  ['6rk/8/8/8/8/8/8/4K2R w K - 0 1', 'e1g1', 'The king may not pass or reach a square that is attacked.'],
-  ['8/8/8/8/8/8/8/8 w - - 0 1', 'a1a2', 'Nobody stands on a1.'],
+  ['4r2k/8/8/8/8/8/8/4K2R w K - 0 1', 'e1g1', 'A king in check cannot castle.'],
+  ['5r1k/8/8/8/8/8/8/4K2R w K - 0 1', 'e1g1', 'The king cannot cross or reach an attacked square.'],
+  ['6rk/8/8/8/8/8/8/4K2R w K - 0 1', 'e1g1', 'The king cannot cross or reach an attacked square.'],
+  ['8/8/8/8/8/8/8/8 w - - 0 1', 'a1a2', 'There is no piece on a1.'],
 ])('%s %s: %s', (fen, move, sentence) => {
   expect(tryMove(fen, move)).toBe(sentence);
 });

@@ -75,7 +75,7 @@ test.each([
 test('what is no text, or holds nothing, is refused in a sentence; what a quote never closed hides is told', () => {
   expect(bring(new Uint8Array([0x50, 0x4b, 3, 4, 0, 0])).answer).toEqual({
     kind: 'unreadable',
-    why: expect.stringContaining('no text file') as string,
+    why: expect.stringContaining('not a text file') as string,
   });
   expect(bring(' \n ').answer).toEqual({ kind: 'unreadable', why: 'There is nothing in it.' });
   expect(
