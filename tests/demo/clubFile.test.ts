@@ -273,17 +273,17 @@ describe('a file that is not taken changes nothing', () => {
     [
       'with a value that does not fit',
       (parts) => change(parts, 'classes', (rows) => rows.map((row) => ({ ...row, name: 'x'.repeat(200) }))),
-      /does not take a row of classes: .*name/,
+      /refuses a row of classes: .*name/,
     ],
     [
       'with a day that is none',
       (parts) => change(parts, 'terms', (rows) => rows.map((row) => ({ ...row, starts_on: 'soon' }))),
-      /does not take a row of terms: .*starts_on/,
+      /refuses a row of terms: .*starts_on/,
     ],
     [
       'with a moment that is none',
       (parts) => change(parts, 'attempts', (rows) => rows.map((row) => ({ ...row, received_at: 'soon' }))),
-      /does not take a row of attempts: .*received_at/,
+      /refuses a row of attempts: .*received_at/,
     ],
   ])('%s', async (_name, spoil, tells) => {
     writeFileSync(file('spoiled.zip'), zipSync(spoil(unzipSync(readFileSync(file('named.zip'))))));
@@ -301,7 +301,7 @@ describe('a file that is not taken changes nothing', () => {
     writeFileSync(file('none.zip'), 'This is no zip.');
     expect(await runOn(OWN, 'import-club-here', file('none.zip'))).toMatchObject({
       code: 1,
-      said: expect.stringContaining('no zip') as string,
+      said: expect.stringContaining('not a zip') as string,
     });
   });
 });
