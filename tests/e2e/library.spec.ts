@@ -28,7 +28,7 @@ test('a set is made out of the library, changed by drag and by keyboard, and eac
   const order = () => links.evaluateAll((all) => all.map((one) => one.getAttribute('href')));
   const [one, two, three, four] = await order();
   // Two fields to the right with the arrows.
-  await page.getByRole('button', { name: 'Move task 1' }).focus();
+  await page.getByRole('button', { name: 'Move task 1', exact: true }).focus();
   await page.keyboard.press('Space');
   await expect(page.getByText('task 1 is over place 1.')).toBeAttached();
   await page.keyboard.press('ArrowRight');
@@ -38,8 +38,8 @@ test('a set is made out of the library, changed by drag and by keyboard, and eac
   await page.keyboard.press('Space');
   await expect.poll(order).toEqual([two, three, one, four]);
   // The last one onto the first place, by drag.
-  const grip = await page.getByRole('button', { name: 'Move task 4' }).boundingBox();
-  const goal = await page.getByRole('button', { name: 'Move task 1' }).boundingBox();
+  const grip = await page.getByRole('button', { name: 'Move task 4', exact: true }).boundingBox();
+  const goal = await page.getByRole('button', { name: 'Move task 1', exact: true }).boundingBox();
   if (grip === null || goal === null) throw new Error('the grips are there');
   await page.mouse.move(grip.x + 20, grip.y + 20);
   await page.mouse.down();
