@@ -96,7 +96,7 @@ test('a lesson at the big board loses no answer while the server is killed and c
     // The server is gone: the lesson says so, and the child goes on.
     await server.kill();
     await expect(child.getByText(/^No connection\. Go on/)).toBeVisible();
-    await expect(besides.getByText(/^No connection/)).toBeVisible();
+    await expect(besides.getByText(/^Offline/)).toBeVisible();
     // The king goes from e1 to d1.
     for (const square of [4, 3]) await child.locator(`[data-square="${square}"]`).click();
     await child.getByRole('button', { name: 'Send this move' }).click();
