@@ -170,7 +170,7 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'king-steps-into-check':
       return `${square}: the ${man(note.byRole, note.by)} attacks it. A king never moves into check.`;
     case 'leaves-king-in-check':
-      return `${square}: the ${man(note.byRole, note.by)} still attacks the other king. You cannot mate while in check.`;
+      return `${square}: your king is still in check from the ${man(note.byRole, note.by)}.`;
     case 'is-pinned-there':
       return `${square}: then the ${man(note.byRole, note.by)} attacks the king. The ${ROLE_WORDS[note.role]} is pinned.`;
     case 'king-is-never-taken':
@@ -314,7 +314,7 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
         ? `Nobody attacks ${makeSquareName(reason.square)}.`
         : `${makeSquareName(reason.square)} is attacked from ${squares(reason.squares)}.`;
     case 'in-the-way':
-      return `A piece is in the way on ${squares(reason.squares)}.`;
+      return `${reason.squares.length === 1 ? 'A piece is' : 'Pieces are'} in the way on ${squares(reason.squares)}.`;
     case 'moves-do':
       return `There is ${listWords(reason.moves.slice(0, 4))}${reason.moves.length > 4 ? ' and more' : ''}.`;
     case 'can-move':

@@ -154,7 +154,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, PatternWords>> = {
       'A bishop on f7 and a knight on e5 protect each other and guard squares.',
       'The other knight gives mate on d5.',
     ],
-    failures: ['The knight on e5 can simply be captured: then the queen was simply lost.'],
+    failures: ['The knight on e5 can be captured: then the queen was simply lost.'],
   },
   morphy: {
     also: [],

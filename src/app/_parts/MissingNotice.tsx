@@ -5,7 +5,7 @@ import { Notice } from './Notice';
 export function MissingNotice() {
   return (
     <Notice title="This page does not exist.">
-      The address may be old, or what it showed was taken away. <Link href="/">Go to the home page</Link>.
+      The address may be old, or what it showed was deleted. <Link href="/">Go to the home page</Link>.
     </Notice>
   );
 }

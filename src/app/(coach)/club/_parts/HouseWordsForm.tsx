@@ -127,7 +127,7 @@ export function HouseWordsForm(props: {
           <Table.Tr>
             <Table.Th>Standard word</Table.Th>
             <Table.Th>Your word</Table.Th>
-            <Table.Th>Plural of them</Table.Th>
+            <Table.Th>Plural</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
