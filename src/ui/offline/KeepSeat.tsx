@@ -5,7 +5,7 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { StudentId } from '@/contracts/ids';
 import { SEAT_WORKER } from '@/contracts/seatCaches';
-import { useOutbox, useShownOutbox, useSuggestions } from '@/ui/sending';
+import { isEmptied, useOutbox, useShownOutbox, useSuggestions } from '@/ui/sending';
 import classes from './KeepSeat.module.css';
 import { forgetPages, keepPage } from './keptPages';
 import { tellUnsent } from './unsent';
@@ -21,7 +21,6 @@ const HOME = '/seat';
 export function KeepSeat({ studentId }: { readonly studentId: StudentId }) {
   const path = usePathname();
   useEffect(() => {
-    const tell = () => void tellUnsent(window.localStorage, makeUuid);
     const timers = [window.setTimeout(tell, SETTLE_MS), window.setInterval(tell, TELL_MS)];
     return () => timers.forEach((timer) => window.clearTimeout(timer));
   }, []);
@@ -37,6 +36,8 @@ export function KeepSeat({ studentId }: { readonly studentId: StudentId }) {
     </>
   );
 }
+
+const tell = () => void tellUnsent(window.localStorage, makeUuid);
 
 /** Browsers let a page be kept over https only, and on the device itself. */
 const canKeep = () => window.isSecureContext && 'serviceWorker' in navigator && 'caches' in window;
@@ -59,11 +60,17 @@ async function keep(studentId: StudentId, path: string): Promise<void> {
   await keepPage(path, files);
 }
 
-/** What was answered here without a network is sent as soon as its child is back, on whatever page. */
+/**
+ * What was answered here without a network is sent as soon as its child is back, on whatever page. That nothing is left is reported at
+ * once: a child who closes the page then is not listed to the coach for a day as one whose answers wait.
+ */
 function SendKept({ studentId }: { readonly studentId: StudentId }) {
-  useOutbox(studentId);
+  const answers = useOutbox(studentId).state;
   useShownOutbox(studentId);
-  useSuggestions(studentId);
+  const suggestions = useSuggestions(studentId).state;
+  useEffect(() => {
+    if (isEmptied(answers) || isEmptied(suggestions)) tell();
+  }, [answers, suggestions]);
   return null;
 }
 

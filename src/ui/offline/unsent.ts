@@ -41,7 +41,9 @@ export async function tellUnsent(store: Store, makeId: () => string): Promise<vo
   const { path } = SEAT_ROUTES.unsent;
   try {
     const headers = { 'content-type': 'application/json' };
-    const response = await fetch(path, { method: 'POST', headers, body: JSON.stringify(news) });
+    // Told to its end though the page is closed meanwhile.
+    const request = { method: 'POST', headers, body: JSON.stringify(news), keepalive: true };
+    const response = await fetch(path, request);
     if (!response.ok) return;
     const counts = news.counts.filter(({ answers }) => answers > 0);
     store.setItem(TOLD_KEY, JSON.stringify({ ...news, counts }));

@@ -1,1 +1,1 @@
-export { useOutbox, useShownOutbox, useSuggestions } from './useOutbox';
+export { isEmptied, useOutbox, useShownOutbox, useSuggestions } from './useOutbox';

@@ -70,6 +70,9 @@ export function useSuggestions(studentId: StudentId) {
 
 const IDLE: OutboxState = { waiting: 0, trouble: undefined, refused: 0 };
 
+/** The server has decided on the last answer that waited here. Before anything is heard of the outbox, this is not known. */
+export const isEmptied = (state: OutboxState) => state !== IDLE && state.waiting === 0;
+
 /** An outbox in use: one a page, whatever parts of it send. */
 interface OpenOutbox {
   readonly outbox: Outbox<never>;
