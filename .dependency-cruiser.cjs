@@ -159,8 +159,21 @@ module.exports = {
       name: 'registry-one-way',
       comment: 'a registry imports its members, a member never the registry',
       severity: 'error',
-      from: { path: '^src/core/exercises/(?!index|registry)' },
-      to: { path: '^src/core/exercises/registry' },
+      from: { path: '^src/core/exercises/(family|answers|families)/', pathNot: TEST_FILES },
+      to: { path: '^src/core/exercises/(registry|loadFamily|index)' },
+    },
+    {
+      name: 'family-knows-no-member',
+      comment: 'what a family is, and how answers are judged, knows no family',
+      severity: 'error',
+      from: { path: '^src/core/exercises/(family|answers)/', pathNot: TEST_FILES },
+      to: { path: '^src/core/exercises/families/' },
+    },
+    {
+      name: 'family-before-answers',
+      severity: 'error',
+      from: { path: '^src/core/exercises/family/', pathNot: TEST_FILES },
+      to: { path: '^src/core/exercises/answers/' },
     },
   ],
   options: {

@@ -4,17 +4,6 @@
  */
 import { MAN_VALUES } from '../board';
 import {
-  composeMateByName,
-  composeMissingMan,
-  composeMissingPart,
-  composeNameMate,
-  composeOpenLine,
-  composeWhoMates,
-  composeGiveUp,
-  composeSpareMen,
-  composeWhoTakes,
-} from './namedLessons';
-import {
   EXERCISES,
   type ExerciseId,
   type ExerciseTask,
@@ -24,70 +13,89 @@ import {
   type Scale,
 } from '../exercises';
 import { createRandom } from '../shared';
-import { composeColour, composeLine, composeRepair, composeSetUp, composeSquare } from './boardLessons';
-import {
-  composeAnswersToCheck,
-  composeIsSafeMove,
-  composeKingSquares,
-  composeMateInOne,
-  composeStopMate,
-  composeWhatIsIt,
-} from './checkLessons';
 import type { Composer } from './draw';
-import { composeDrawKind, composeResult, composeStalemating, composeWhyStopped } from './endLessons';
-import { composeForcingMoves } from './forcingLessons';
-import { composeLastSquare, composeRightOrder, composeWholeLine } from './habitLessons';
-import {
-  composeAttackFrom,
-  composeBestSquare,
-  composeCollect,
-  composePawnGame,
-  composePawnMoves,
-  composeReach,
-  composeRoute,
-  composeRouteAnswered,
-  composeTheirMen,
-} from './menLessons';
-import { composeMayCastle, composeMayPass, composePromoteTo } from './specialLessons';
-import {
-  composeAttackKinds,
-  composeAttackMen,
-  composeCountOnSquare,
-  composePoisoned,
-  composeTakeOrLeave,
-  composeTrade,
-  composeWhoIsAhead,
-} from './valueLessons';
-import {
-  composeGarbledLine,
-  composeKeepScore,
-  composeRepairLine,
-  composeSigns,
-  composeWhichMan,
-  composeWritten,
-} from './writingLessons';
+import { composeFindSquare } from './families/board/find-square';
+import { composeNameSquare } from './families/board/name-square';
+import { composeSquareColour } from './families/board/square-colour';
+import { composeNameLine } from './families/board/name-line';
+import { composeSetUp } from './families/board/set-up';
+import { composeRepair } from './families/board/repair';
+import { composeReach } from './families/movement/reach';
+import { composeCountReach } from './families/movement/count-reach';
+import { composeRoute } from './families/movement/route';
+import { composeRouteUnguarded } from './families/movement/route-unguarded';
+import { composeCollect } from './families/movement/collect';
+import { composeRouteAnswered } from './families/movement/route-answered';
+import { composeBestSquare } from './families/movement/best-square';
+import { composeCaptures } from './families/capturing/captures';
+import { composePawnMoves } from './families/capturing/pawn-moves';
+import { composeFreeMen } from './families/capturing/free-men';
+import { composePawnGame } from './families/capturing/pawn-game';
+import { composeUnprotected } from './families/attack/unprotected';
+import { composeAttackFrom } from './families/attack/attack-from';
+import { composeTrapped } from './families/attack/trapped';
+import { composeAttackKinds } from './families/attack/attack-kinds';
+import { composeAttackMen } from './families/attack/attack-men';
+import { composeWhoIsAhead } from './families/values/who-is-ahead';
+import { composeTrade } from './families/values/trade';
+import { composeCountOnSquare } from './families/values/count-on-square';
+import { composeTakeOrLeave } from './families/values/take-or-leave';
+import { composePoisoned } from './families/values/poisoned';
+import { composeWhatIsIt } from './families/check/what-is-it';
+import { composeDrawKind } from './families/check/draw-kind';
+import { composeWhyStopped } from './families/check/why-stopped';
+import { composeStalemating } from './families/check/stalemating';
+import { composeAnswersToCheck } from './families/check/answers-to-check';
+import { composeKingSquares } from './families/check/king-squares';
+import { composeMateInOne } from './families/check/mate-in-one';
+import { composeStopMate } from './families/check/stop-mate';
+import { composeIsSafeMove } from './families/check/is-safe-move';
+import { composeMayCastle } from './families/special-moves/may-castle';
+import { composeMayPass } from './families/special-moves/may-pass';
+import { composePromoteTo } from './families/special-moves/promote-to';
+import { composeWriteMove } from './families/notation/write-move';
+import { composePlayWritten } from './families/notation/play-written';
+import { composeWhichMan } from './families/notation/which-man';
+import { composeRepairLine } from './families/notation/repair-line';
+import { composeGarbledLine } from './families/notation/garbled-line';
+import { composeKeepScore } from './families/notation/keep-score';
+import { composeSigns } from './families/notation/signs';
+import { composeResult } from './families/notation/result';
+import { composeNameMate } from './families/named-mates/name-mate';
+import { composeMateByName } from './families/named-mates/mate-by-name';
+import { composeMissingMan } from './families/named-mates/missing-man';
+import { composeMissingPart } from './families/named-mates/missing-part';
+import { composeWhoTakes } from './families/named-mates/who-takes';
+import { composeSpareMen } from './families/named-mates/spare-men';
+import { composeOpenLine } from './families/named-mates/open-line';
+import { composeWhoMates } from './families/named-mates/who-mates';
+import { composeGiveUp } from './families/named-mates/give-up';
+import { composeForcingMoves } from './families/forced-mates/forcing-moves';
+import { composeLastSquare } from './families/forced-mates/last-square';
+import { composeWholeLine } from './families/forced-mates/whole-line';
+import { composeRightOrder } from './families/forced-mates/right-order';
 
-const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } = {
-  'find-square': composeSquare,
-  'name-square': composeSquare,
-  'square-colour': composeColour,
-  'name-line': composeLine,
+const COMPOSERS = {
+  'find-square': composeFindSquare,
+  'name-square': composeNameSquare,
+  'square-colour': composeSquareColour,
+  'name-line': composeNameLine,
   'set-up': composeSetUp,
   repair: composeRepair,
   reach: composeReach,
-  'count-reach': composeReach,
-  route: composeRoute('route'),
-  'route-unguarded': composeRoute('route-unguarded'),
+  'count-reach': composeCountReach,
+  route: composeRoute,
+  'route-unguarded': composeRouteUnguarded,
   collect: composeCollect,
   'route-answered': composeRouteAnswered,
   'best-square': composeBestSquare,
-  captures: composeTheirMen('captures'),
+  captures: composeCaptures,
   'pawn-moves': composePawnMoves,
-  'free-men': composeTheirMen('free-men'),
+  'free-men': composeFreeMen,
   'pawn-game': composePawnGame,
-  unprotected: composeTheirMen('unprotected'),
+  unprotected: composeUnprotected,
   'attack-from': composeAttackFrom,
-  trapped: composeTheirMen('trapped'),
+  trapped: composeTrapped,
   'attack-kinds': composeAttackKinds,
   'attack-men': composeAttackMen,
   'who-is-ahead': composeWhoIsAhead,
@@ -107,8 +115,8 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   'may-castle': composeMayCastle,
   'may-pass': composeMayPass,
   'promote-to': composePromoteTo,
-  'write-move': composeWritten('write-move'),
-  'play-written': composeWritten('play-written'),
+  'write-move': composeWriteMove,
+  'play-written': composePlayWritten,
   'which-man': composeWhichMan,
   'repair-line': composeRepairLine,
   'garbled-line': composeGarbledLine,
@@ -128,7 +136,7 @@ const COMPOSERS: { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> } =
   'last-square': composeLastSquare,
   'whole-line': composeWholeLine,
   'right-order': composeRightOrder,
-};
+} satisfies { readonly [Id in ExerciseId]: Composer<ExerciseTaskOf<Id>> };
 
 /**
  * The same family, level, seed, values of men and ways of writing give the same task, on any machine; without them the usual ones hold.

@@ -6,8 +6,8 @@ export {
   type Answer,
   type AnswerMode,
   type AnswerOf,
-} from './answer';
-export { LEVELS, type Exercise, type Level, type OpenableFamily, type TaskResponse } from './family';
+} from './family/answer';
+export { LEVELS, type Exercise, type Level, type OpenableFamily, type TaskResponse } from './family/family';
 export {
   getAskedLength,
   MATE_COUNTS,
@@ -15,8 +15,8 @@ export {
   mateTaskSchema,
   type MateCount,
   type MateTask,
-} from './mate';
-export type { Ask, GameEnding, GameStory, Hint, Question, RuleVariant, Scene } from './question';
+} from './families/forced-mates/mate';
+export type { Ask, GameEnding, GameStory, Hint, Question, RuleVariant, Scene } from './family/question';
 export {
   EXERCISE_IDS,
   EXERCISES,
@@ -33,10 +33,12 @@ export {
   type FamilyId,
 } from './registry';
 export { loadFamily } from './loadFamily';
-export { wander, without } from './looseMoves';
-export { scaleSchema, type Scale } from './values';
-export { listSpareMen } from './namedMates';
-export { HABITS, listLastSquares, listOwnSans, makeHabitTask, type Habit } from './habits';
+export { wander, without } from './families/movement/looseMoves';
+export { scaleSchema, type Scale } from './families/values/scale';
+export { listSpareMen } from './families/named-mates/spare-men';
+export { HABITS, makeHabitTask, type Habit } from './families/forced-mates/habits';
+export { listLastSquares } from './families/forced-mates/last-square';
+export { listOwnSans } from './families/forced-mates/right-order';
 export {
   ACCEPTANCES,
   NOTATION_GROUPS,
@@ -45,15 +47,15 @@ export {
   type Acceptance,
   type NotationGroup,
   type NotationWays,
-} from './notationWays';
-export type { ForcingLabel } from './forcingMoves';
-export { findPlaceSlip } from './placeSlip';
-export { earnSign, SIGN_DEPTHS, SIGNS, type Sign } from './signs';
-export { SMUDGE } from './sheets';
-export { tapSquares } from './tapVerdict';
-export { isLawfulDuel } from './routeAnswered';
+} from './answers/notationWays';
+export type { ForcingLabel } from './family/forcingLabels';
+export { findPlaceSlip } from './answers/placeSlip';
+export { earnSign, SIGN_DEPTHS, SIGNS, type Sign } from './families/notation/signs';
+export { SMUDGE } from './families/notation/garbled-line';
+export { tapSquares } from './answers/tap';
+export { isLawfulDuel } from './families/movement/route-answered';
 export { findAskedPiece, isAboutPiece, LEARNT_PIECES } from './askedPiece';
-export { PATH_PRESETS, STAGES, type PathPreset, type Stage } from './stages';
+export { PATH_PRESETS, STAGES, type PathPreset, type Stage } from './family/stages';
 export {
   MISS_GEOMETRIES,
   OUTCOMES,
@@ -63,4 +65,4 @@ export {
   type Reason,
   type Verdict,
   type VerdictOutcome,
-} from './verdict';
+} from './family/verdict';

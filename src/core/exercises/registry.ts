@@ -1,51 +1,72 @@
 import { z } from 'zod/mini';
 import type { SolutionGraph } from '../puzzles';
-import type { Answer } from './answer';
-import { attackKindsFamily, attackMenFamily } from './attackAnswers';
-import { attackFromFamily, trappedFamily, unprotectedFamily } from './attack';
-import { bestSquareFamily } from './bestSquare';
-import { capturesFamily, freeMenFamily } from './captures';
-import { mayCastleFamily } from './castling';
-import {
-  answersToCheckFamily,
-  isSafeMoveFamily,
-  mateInOneFamily,
-  stopMateFamily,
-  whatIsItFamily,
-} from './check';
-import { squareColourFamily } from './colours';
-import { LEVELS, type Exercise, type Level, type OpenableFamily } from './family';
-import { findSquareFamily } from './findSquare';
-import { forcingMovesFamily } from './forcingMoves';
-import { drawKindFamily, resultFamily, stalematingFamily, whyStoppedFamily } from './gameEnds';
-import { giveUpFamily, lastSquareFamily, rightOrderFamily, wholeLineFamily } from './habits';
-import { kingSquaresFamily, whoTakesFamily } from './kingSquares';
-import { nameLineFamily } from './lines';
-import { mateFamily, type MateTask } from './mate';
-import { missingManFamily, missingPartFamily } from './missingMan';
-import {
-  mateByNameFamily,
-  nameMateFamily,
-  openLineFamily,
-  spareMenFamily,
-  whoMatesFamily,
-} from './namedMates';
-import { nameSquareFamily } from './nameSquare';
-import { pawnGameFamily } from './pawnGame';
-import { poisonedFamily } from './poisoned';
-import { countReachFamily, pawnMovesFamily, reachFamily } from './reach';
-import { routeAnsweredFamily } from './routeAnswered';
-import { collectFamily, routeFamily, routeUnguardedFamily } from './routes';
-import { repairFamily, setUpFamily } from './setUp';
-import { garbledLineFamily, keepScoreFamily } from './sheets';
-import { signsFamily } from './signs';
-import { mayPassFamily, promoteToFamily } from './specialPawns';
-import { countOnSquareFamily, takeOrLeaveFamily, tradeFamily, whoIsAheadFamily } from './values';
-import type { Stage } from './stages';
-import type { Verdict } from './verdict';
-import { playWrittenFamily, repairLineFamily, whichManFamily, writeMoveFamily } from './writing';
+import type { Answer } from './family/answer';
+import { LEVELS, type Exercise, type Level, type OpenableFamily } from './family/family';
+import { mateFamily, type MateTask } from './families/forced-mates/mate';
+import type { Stage } from './family/stages';
+import type { Verdict } from './family/verdict';
+import { findSquareFamily } from './families/board/find-square';
+import { nameSquareFamily } from './families/board/name-square';
+import { squareColourFamily } from './families/board/square-colour';
+import { nameLineFamily } from './families/board/name-line';
+import { setUpFamily } from './families/board/set-up';
+import { repairFamily } from './families/board/repair';
+import { reachFamily } from './families/movement/reach';
+import { countReachFamily } from './families/movement/count-reach';
+import { routeFamily } from './families/movement/route';
+import { routeUnguardedFamily } from './families/movement/route-unguarded';
+import { collectFamily } from './families/movement/collect';
+import { routeAnsweredFamily } from './families/movement/route-answered';
+import { bestSquareFamily } from './families/movement/best-square';
+import { capturesFamily } from './families/capturing/captures';
+import { pawnMovesFamily } from './families/capturing/pawn-moves';
+import { freeMenFamily } from './families/capturing/free-men';
+import { pawnGameFamily } from './families/capturing/pawn-game';
+import { unprotectedFamily } from './families/attack/unprotected';
+import { attackFromFamily } from './families/attack/attack-from';
+import { trappedFamily } from './families/attack/trapped';
+import { attackKindsFamily } from './families/attack/attack-kinds';
+import { attackMenFamily } from './families/attack/attack-men';
+import { whoIsAheadFamily } from './families/values/who-is-ahead';
+import { tradeFamily } from './families/values/trade';
+import { countOnSquareFamily } from './families/values/count-on-square';
+import { takeOrLeaveFamily } from './families/values/take-or-leave';
+import { poisonedFamily } from './families/values/poisoned';
+import { whatIsItFamily } from './families/check/what-is-it';
+import { drawKindFamily } from './families/check/draw-kind';
+import { whyStoppedFamily } from './families/check/why-stopped';
+import { stalematingFamily } from './families/check/stalemating';
+import { answersToCheckFamily } from './families/check/answers-to-check';
+import { kingSquaresFamily } from './families/check/king-squares';
+import { mateInOneFamily } from './families/check/mate-in-one';
+import { stopMateFamily } from './families/check/stop-mate';
+import { isSafeMoveFamily } from './families/check/is-safe-move';
+import { mayCastleFamily } from './families/special-moves/may-castle';
+import { mayPassFamily } from './families/special-moves/may-pass';
+import { promoteToFamily } from './families/special-moves/promote-to';
+import { writeMoveFamily } from './families/notation/write-move';
+import { playWrittenFamily } from './families/notation/play-written';
+import { whichManFamily } from './families/notation/which-man';
+import { repairLineFamily } from './families/notation/repair-line';
+import { garbledLineFamily } from './families/notation/garbled-line';
+import { keepScoreFamily } from './families/notation/keep-score';
+import { signsFamily } from './families/notation/signs';
+import { resultFamily } from './families/notation/result';
+import { nameMateFamily } from './families/named-mates/name-mate';
+import { mateByNameFamily } from './families/named-mates/mate-by-name';
+import { missingManFamily } from './families/named-mates/missing-man';
+import { missingPartFamily } from './families/named-mates/missing-part';
+import { whoTakesFamily } from './families/named-mates/who-takes';
+import { spareMenFamily } from './families/named-mates/spare-men';
+import { openLineFamily } from './families/named-mates/open-line';
+import { whoMatesFamily } from './families/named-mates/who-mates';
+import { giveUpFamily } from './families/named-mates/give-up';
+import { forcingMovesFamily } from './families/forced-mates/forcing-moves';
+import { lastSquareFamily } from './families/forced-mates/last-square';
+import { wholeLineFamily } from './families/forced-mates/whole-line';
+import { rightOrderFamily } from './families/forced-mates/right-order';
 
-/** Every family whose solution follows from its task, in the order of the stages; a new one is added here and in its own file only. */
+/** Every family whose solution follows from its task, in the order of the stages; keyed by its id. */
 export const EXERCISES = {
   'find-square': findSquareFamily,
   'name-square': nameSquareFamily,
@@ -107,7 +128,7 @@ export const EXERCISES = {
   'last-square': lastSquareFamily,
   'whole-line': wholeLineFamily,
   'right-order': rightOrderFamily,
-} as const;
+} as const satisfies Readonly<Record<string, OpenableFamily>>;
 export type ExerciseId = keyof typeof EXERCISES;
 export const EXERCISE_IDS = Object.keys(EXERCISES) as ExerciseId[];
 export type ExerciseTaskOf<Id extends ExerciseId> = Parameters<(typeof EXERCISES)[Id]['question']>[0];

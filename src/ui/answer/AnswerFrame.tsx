@@ -5,7 +5,7 @@ import type { Square } from '@/core/board';
 import type { Note } from '@/core/exercises';
 import { answerText, firstSentence, hintText, noteText, questionText, verdictText } from '@/text';
 import classes from './AnswerFrame.module.css';
-import type { Answering } from './AnswerPlayer';
+import type { Answering } from './answering';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
 
 /** More sentences than these are not read. */

@@ -1,7 +1,8 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { z } from 'zod/mini';
-import { answerSchema, type Answer, type Exercise, type ExerciseId, type Verdict } from '@/core/exercises';
+import { answerSchema, type Answer, type Exercise, type ExerciseId } from '@/core/exercises';
+import type { Answering } from './answering';
 import { ChooseAnswer } from './ChooseAnswer';
 import { NO_DRAFT, useDraft, type Draft } from '@/ui/device';
 import { LineAnswer } from './LineAnswer';
@@ -54,26 +55,6 @@ export function AnswerPlayer(props: AnswerPlayerProps) {
     case 'choose':
       return <ChooseAnswer ask={ask} {...common} />;
   }
-}
-
-/** What all modes share: the verdict on the answer that was given last, the help that is open, and whether the solution is shown. */
-export interface Answering {
-  readonly family: ExerciseId;
-  readonly exercise: Exercise;
-  /** Keeps what is made of the answer. */
-  readonly draft: Draft;
-  /** Undefined while an answer is being made. */
-  readonly verdict: Verdict | undefined;
-  readonly isShown: boolean;
-  readonly isOver: boolean;
-  readonly helpCount: number;
-  readonly give: (answer: Answer) => Verdict;
-  /** The answer is changed: the old verdict goes. */
-  readonly change: () => void;
-  readonly askHelp: () => void;
-  readonly show: () => void;
-  /** The solution was shown by the player itself. */
-  readonly tellShown: () => void;
 }
 
 const helpSchema = z.int().check(z.nonnegative());

@@ -6,7 +6,7 @@ import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
-import type { Answering } from './AnswerPlayer';
+import type { Answering } from './answering';
 import { arrowsOf } from './noteArrows';
 import { SceneBoard } from './SceneBoard';
 

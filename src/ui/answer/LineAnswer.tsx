@@ -19,7 +19,7 @@ import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
-import type { Answering } from './AnswerPlayer';
+import type { Answering } from './answering';
 import { GAME, WANDERING, type Ground, type Wandering } from './ground';
 
 const lineSchema = z.array(z.string());

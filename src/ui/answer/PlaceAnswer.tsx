@@ -9,7 +9,7 @@ import { Board, ManPicture, useCarry, type Drop, type HandRules } from '@/ui/boa
 import { AnswerFrame } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
-import type { Answering } from './AnswerPlayer';
+import type { Answering } from './answering';
 
 const FREE: HandRules = { canHold: () => true, dropResult: (from, to) => (from === to ? 'back' : 'move') };
 

@@ -5,7 +5,7 @@ import type { Ask, Verdict } from '@/core/exercises';
 import { getDraft, getPosition } from '@/core/notation';
 import type { PositionDraft } from '@/core/rules';
 import { HELP_LABELS, helpStepText, hintText, noteText, questionText } from '@/text';
-import type { Answering } from './AnswerPlayer';
+import type { Answering } from './answering';
 import { GAME, PAWNS, playAll, WANDERING, type Ground } from './ground';
 import { PlayPlayer, type PlayWords } from './PlayPlayer';
 import {

@@ -9,7 +9,7 @@ import { questionText } from '@/text';
 import { AnswerFrame } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
-import type { Answering } from './AnswerPlayer';
+import type { Answering } from './answering';
 import { SceneBoard } from './SceneBoard';
 import { MOVE_KEYS, WriteField } from './WriteField';
 

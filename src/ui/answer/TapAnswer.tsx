@@ -10,7 +10,7 @@ import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
-import type { Answering } from './AnswerPlayer';
+import type { Answering } from './answering';
 import { arrowsOf } from './noteArrows';
 
 /** Nothing is carried: a tap marks a square or takes its mark away. */

@@ -4,7 +4,7 @@ import type { Ask } from '@/core/exercises';
 import { questionText } from '@/text';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import { useDraft } from '@/ui/device';
-import type { Answering } from './AnswerPlayer';
+import type { Answering } from './answering';
 import { SceneBoard } from './SceneBoard';
 import { MOVE_KEYS, SQUARE_KEYS, WriteField } from './WriteField';
 

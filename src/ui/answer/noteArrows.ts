@@ -5,7 +5,7 @@ import { parseSan } from '@/core/notation';
 import { checkPosition, EMPTY_DRAFT } from '@/core/rules';
 import type { DiagramArrow } from '@/drawing';
 import { listShownNotes } from './AnswerFrame';
-import type { Answering } from './AnswerPlayer';
+import type { Answering } from './answering';
 
 /** The arrows of the sentences that are told now. */
 export function arrowsOf(session: Answering): DiagramArrow[] {

@@ -1,7 +1,7 @@
 /** Does a reading name this move? */
 import { fileOf, rankOf, type Square } from '../../board';
 import { findCaptured, findCastlingWing, type Move, type Position } from '../../rules';
-import type { Reading } from './readings';
+import type { Reading } from './shape';
 
 function isOnSquare(square: Square, file: number | undefined, rank: number | undefined): boolean {
   return (file === undefined || fileOf(square) === file) && (rank === undefined || rankOf(square) === rank);

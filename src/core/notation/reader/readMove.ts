@@ -22,7 +22,8 @@ import { makeSan } from '../san';
 import { NOTATION_DIAGNOSES, type NotationDiagnosis, type NotationReason } from './codes';
 import type { Language } from './letters';
 import { isMeant } from './meaning';
-import { readShape, type Reading, type WrittenShape } from './readings';
+import { readShape } from './readings';
+import type { Reading, WrittenShape } from './shape';
 import { findReason } from './whyNot';
 
 export interface ReadOptions {

@@ -5,7 +5,7 @@
 import type { Role } from '../../board';
 import type { CastlingWing } from '../../rules';
 import { listMeanings, type Language } from './letters';
-import type { Reading, WrittenShape } from './readings';
+import type { Reading, WrittenShape } from './shape';
 import { findWord, type WordMeaning } from './words';
 
 type Token =

@@ -15,7 +15,7 @@ import {
 import { makeSan } from '../san';
 import type { NotationReason } from './codes';
 import { isMeant } from './meaning';
-import type { Reading, WrittenShape } from './readings';
+import type { Reading, WrittenShape } from './shape';
 
 /** The shape has at least one reading, and none of them is legal. */
 export function findReason(position: Position, shape: WrittenShape): NotationReason {

@@ -1,0 +1,1 @@
+export { composeSquare as composeNameSquare } from './squares';

@@ -1,0 +1,33 @@
+/** Forced mates of few men, proved, and the mate certified by the checker. */
+import { SIDES } from '../../../board';
+import type { ExerciseTaskOf, Level } from '../../../exercises';
+import { trimToSeat } from '../../../puzzles';
+import { isCheck } from '../../../rules';
+import { pickOne, type Random } from '../../../shared';
+import { getRecipe, throwPosition, type Recipes } from '../../draw';
+import { makeMateTask } from '../../mateTask';
+import { getSearches } from '../searches';
+
+export type HabitTask = ExerciseTaskOf<'whole-line'>;
+
+/** Moves of the mate, and men beside the kings: 1 and 2 mates in two, 3 in three. */
+const HABIT_RECIPES: Recipes<readonly [moves: number, own: number, others: number]> = {
+  1: [2, 3, 1],
+  2: [2, 5, 4],
+  3: [3, 4, 1],
+};
+
+/** A mate in so many by chance, with its proof. */
+export function throwMate(random: Random, level: Level): HabitTask | undefined {
+  const [moves, own, others] = getRecipe(HABIT_RECIPES, level);
+  const position = throwPosition(random, pickOne(random, SIDES), new Map(), own, others);
+  if (position === undefined || isCheck(position)) return undefined;
+  const searches = getSearches();
+  if (searches.mate.canMate(position, moves - 1) || !searches.mate.canMate(position, moves)) return undefined;
+  // One key: what is asked for should be one idea.
+  const proved = searches.mate.prove(position, { maxMoves: moves });
+  if (proved.kind !== 'mate' || proved.mateInMoves !== moves || proved.keys.length !== 1) return undefined;
+  const made = makeMateTask(searches, position, { maxMoves: moves, isQuick: true });
+  if (made.kind !== 'task') return undefined;
+  return { ...made.task, graph: trimToSeat(made.graph) };
+}

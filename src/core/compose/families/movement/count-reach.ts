@@ -1,0 +1,2 @@
+/** The boards of `reach`, counted instead of marked. */
+export { composeReach as composeCountReach } from './reaches';

@@ -1,0 +1,1 @@
+export { composeReach } from './reaches';

@@ -1,0 +1,30 @@
+import { getMan, opponentOf } from '../../../board';
+import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
+import { makeFen } from '../../../notation';
+import { namePatterns, PATTERN_IDS } from '../../../patterns';
+import { pickOne } from '../../../shared';
+import { findLegal, getRecipe, isStanding, throwUntil, type Composer, type Recipes } from '../../draw';
+import { throwMate, type NamedRecipe } from './namedMates';
+
+const LINE_RECIPES: Recipes<NamedRecipe> = {
+  1: { ids: PATTERN_IDS, added: 0, count: 1 },
+  2: { ids: PATTERN_IDS, added: 4, count: 1 },
+  3: { ids: PATTERN_IDS, added: 8, count: 1 },
+};
+
+/** One man of the mating side on the line of the check; 1: a bare picture. 2 and 3: men around it. */
+export const composeOpenLine: Composer<ExerciseTaskOf<'open-line'>> = (random, level) =>
+  throwUntil(() => {
+    const thrown = throwMate(random, getRecipe(LINE_RECIPES, level));
+    const line = thrown && namePatterns(thrown.mated)[0]?.roles.line;
+    if (thrown === undefined || line === undefined || line.length === 0) return undefined;
+    const { mated } = thrown;
+    const square = pickOne(random, line);
+    const man = getMan(opponentOf(mated.turn), pickOne(random, ['knight', 'bishop', 'pawn'] as const));
+    if (!isStanding(man, square)) return undefined;
+    const board = mated.board.slice();
+    board[square] = man;
+    const position = findLegal({ ...mated, board });
+    const task = position && { fen: makeFen(position) };
+    return task !== undefined && EXERCISES['open-line'].isTask(task) ? task : undefined;
+  });

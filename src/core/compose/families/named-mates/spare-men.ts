@@ -1,0 +1,25 @@
+import { EXERCISES, listSpareMen, type ExerciseTaskOf } from '../../../exercises';
+import { makeFen } from '../../../notation';
+import { FIRST_MATES, PATTERN_IDS } from '../../../patterns';
+import { getRecipe, isWithin, throwUntil, type Composer, type Recipes } from '../../draw';
+import { throwMate, type NamedRecipe } from './namedMates';
+
+const SPARE_RECIPES: Recipes<NamedRecipe> = {
+  1: { ids: FIRST_MATES, added: 2, count: 1 },
+  2: { ids: PATTERN_IDS, added: 4, count: 2 },
+  3: { ids: PATTERN_IDS, added: 6, count: 3 },
+  4: { ids: PATTERN_IDS, added: 9, count: 4 },
+};
+
+/** As many spare men as the level. */
+export const composeSpareMen: Composer<ExerciseTaskOf<'spare-men'>> = (random, level) =>
+  throwUntil(() => {
+    const recipe = getRecipe(SPARE_RECIPES, level);
+    const thrown = throwMate(random, recipe);
+    if (thrown === undefined) return undefined;
+    const task = { fen: makeFen(thrown.mated) };
+    const { length } = listSpareMen(task);
+    return isWithin(length, recipe.count, recipe.count) && EXERCISES['spare-men'].isTask(task)
+      ? task
+      : undefined;
+  });

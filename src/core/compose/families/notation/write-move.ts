@@ -1,0 +1,3 @@
+import { makeWrittenComposer } from './written';
+
+export const composeWriteMove = makeWrittenComposer('write-move');

@@ -1,0 +1,43 @@
+/**
+ * Family `free-men`: every man that can be captured so that nobody captures back on its square (the first grade of safe). Boards without
+ * kings.
+ */
+import { opponentOf, type Square } from '../../../board';
+import { listAttackers, type PositionDraft } from '../../../rules';
+import { getRole } from '../../family/lessonBoard';
+import type { Note } from '../../family/verdict';
+import { wander } from '../movement/looseMoves';
+import { listTakers } from './takers';
+import { defineTheirMen, listMen } from './theirMen';
+
+export const freeMenFamily = defineTheirMen({
+  id: 'free-men',
+  stage: 'capturing',
+  skill: 'safe-captures',
+  levels: 4,
+  question: ({ turn }) => ({ code: 'free-men', turn }),
+  listRight: (draft) => listMen(draft, opponentOf(draft.turn), (square) => isFree(draft, square)),
+  noteExtra(draft, square): Note {
+    const role = getRole(draft, square);
+    const [taker] = listTakers(draft, square);
+    if (taker === undefined) return { code: 'not-taken', square, role };
+    const [by] = listTakingBack(draft, square, taker);
+    if (by === undefined) throw new Error('a man that is not free is taken back');
+    return { code: 'takes-back', square, role: getRole(draft, taker), by, byRole: getRole(draft, by) };
+  },
+  noteMissed(draft, square) {
+    const from = listTakers(draft, square).find((taker) => listTakingBack(draft, square, taker).length === 0);
+    return { code: 'missed', square, from: from ?? square, role: getRole(draft, from ?? square) };
+  },
+  /** For every capture all their men have to be looked at once more. */
+  measure: (own, others) => own * others * others,
+});
+
+function isFree(draft: PositionDraft, square: Square): boolean {
+  return listTakers(draft, square).some((taker) => listTakingBack(draft, square, taker).length === 0);
+}
+
+/** Their men that attack the square once our man stands on it. */
+function listTakingBack(draft: PositionDraft, square: Square, taker: Square): Square[] {
+  return listAttackers(wander(draft, { from: taker, to: square }).board, square, opponentOf(draft.turn));
+}

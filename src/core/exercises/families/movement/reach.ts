@@ -1,0 +1,15 @@
+/** Family `reach`: every square one piece can go to. */
+import { getDraft } from '../../../notation';
+import { defineFamily } from '../../family/family';
+import { getRole } from '../../family/lessonBoard';
+import { measureReach, REACH_PARTS, TAP_PARTS, type ReachTask } from './reachTask';
+
+export const reachFamily = defineFamily<ReachTask, 'tap'>({
+  id: 'reach',
+  skill: 'ways-of-the-men',
+  ...REACH_PARTS,
+  ...TAP_PARTS,
+  levels: 5,
+  question: ({ fen, square }) => ({ code: 'reach', role: getRole(getDraft(fen), square) }),
+  measure: measureReach,
+});

@@ -1,0 +1,18 @@
+/** Family `write-move`: a move is shown, it is written. */
+import { getPosition } from '../../../notation';
+import { judgeRead, USUAL_WAYS } from '../../answers/notationWays';
+import { defineFamily } from '../../family/family';
+import { judgeWriting, WRITE_PARTS, type WrittenTask } from './writtenTask';
+
+export const writeMoveFamily = defineFamily<WrittenTask, 'write'>({
+  ...WRITE_PARTS,
+  id: 'write-move',
+  skill: 'writing-moves',
+  levels: 5,
+  question: ({ fen }) => ({ code: 'write-move', turn: getPosition(fen).turn }),
+  judge(task, { text }) {
+    return judgeWriting(task, text, (position, read) =>
+      judgeRead(position, read, text, task.ways ?? USUAL_WAYS),
+    );
+  },
+});
