@@ -4,7 +4,8 @@ import { parseMoveText } from '@/core/notation';
 import type { ForcingKind } from '@/core/proof';
 import { findCaptured, playMove, type Position } from '@/core/rules';
 import { assertNever } from '@/core/shared';
-import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
+import { countWords, listWords, SIDE_WORDS } from './words';
+import type { Terms } from './terms';
 
 /** What the words need of a fate, searched or stored. */
 export type FateWords =
@@ -24,15 +25,15 @@ export const FORCING_WORDS: Readonly<Record<ForcingKind, string>> = {
   threats: 'Quiet threats of mate',
 };
 
-const DRAW_WORDS = {
+const drawTexts = (terms: Terms) => ({
   stalemate: 'stalemate',
   dead: 'a position nobody can win',
-  fifty: 'fifty moves without capture or pawn move',
+  fifty: `fifty moves without capture or ${terms.one('pawn')} move`,
   threefold: 'the same position again and again',
-} as const;
+});
 
 /** "mates in 2 (proved)", "loses 3 (seen 4 half-moves deep)", "nothing found in 4 half-moves"; the side is the one that moves. */
-export function fateText(mover: Side, fate: FateWords): string {
+export function fateText(mover: Side, fate: FateWords, terms: Terms): string {
   switch (fate.kind) {
     case 'mates':
       return `mates in ${fate.inMoves} (proved)`;
@@ -44,7 +45,7 @@ export function fateText(mover: Side, fate: FateWords): string {
       const worth =
         gain === 0 ? '' : `, ${Math.abs(gain)} ${gain > 0 ? 'better' : 'worse'} than the board now`;
       const known = seenPlies === undefined ? 'proved' : seenText(seenPlies);
-      return `draw: ${DRAW_WORDS[fate.why]}${worth} (${known})`;
+      return `draw: ${drawTexts(terms)[fate.why]}${worth} (${known})`;
     }
     case 'material': {
       const { gain, seenPlies } = fate;
@@ -63,8 +64,8 @@ export function seenText(plies: number): string {
 }
 
 /** "You lose the queen and win a pawn": what is taken along the line that begins with the mover's move. */
-export function takenText(position: Position, line: readonly string[]): string {
-  const { lost, won } = takenWords(position, line);
+export function takenText(position: Position, line: readonly string[], terms: Terms): string {
+  const { lost, won } = takenWords(position, line, terms);
   if (lost === '') return '';
   return won === '' ? `You lose ${lost}.` : `You lose ${lost} and win ${won}.`;
 }
@@ -73,6 +74,7 @@ export function takenText(position: Position, line: readonly string[]): string {
 export function takenWords(
   position: Position,
   line: readonly string[],
+  terms: Terms,
 ): { readonly lost: string; readonly won: string } {
   const taken: Record<Side, Role[]> = { white: [], black: [] };
   let current = position;
@@ -84,7 +86,7 @@ export function takenWords(
     current = playMove(current, move);
   }
   const [own, theirs] = [taken[position.turn], taken[opponentOf(position.turn)]];
-  return { lost: menWords(crossOut(own, theirs)), won: menWords(crossOut(theirs, own)) };
+  return { lost: menWords(crossOut(own, theirs), terms), won: menWords(crossOut(theirs, own), terms) };
 }
 
 /** What is left of one list when everything in the other takes its like out. */
@@ -98,13 +100,11 @@ function crossOut(roles: readonly Role[], others: readonly Role[]): Role[] {
 }
 
 /** "a queen and two pawns", the dearest first. */
-function menWords(roles: readonly Role[]): string {
+function menWords(roles: readonly Role[], terms: Terms): string {
   const counted = ROLES.toReversed().flatMap((role) => {
     const count = roles.filter((other) => other === role).length;
     if (count === 0) return [];
-    return [
-      count === 1 ? `a ${ROLE_WORDS[role]}` : `${NUMBER_WORDS[count] ?? String(count)} ${ROLE_WORDS[role]}s`,
-    ];
+    return [count === 1 ? terms.a(role) : `${NUMBER_WORDS[count] ?? String(count)} ${terms.one(role)}s`];
   });
   return listWords(counted);
 }

@@ -2,43 +2,23 @@
  * House words: sentences are made in plain English and said in the words of the house. Whole words only, one pass over the text, so that a
  * new word is never replaced again; capitals and "a" or "an" follow the new word.
  */
-import type { HouseTerm, HouseWord } from '@/contracts/houseWords';
-
-/** The plain forms of a term, of one and of several. */
-const PLAIN_FORMS: Readonly<
-  Record<HouseTerm, { readonly one: readonly string[]; readonly many: readonly string[] }>
-> = {
-  pawn: { one: ['pawn'], many: ['pawns'] },
-  knight: { one: ['knight'], many: ['knights'] },
-  bishop: { one: ['bishop'], many: ['bishops'] },
-  rook: { one: ['rook'], many: ['rooks'] },
-  queen: { one: ['queen'], many: ['queens'] },
-  king: { one: ['king'], many: ['kings'] },
-  'go-away': { one: ['the king moves away'], many: [] },
-  take: { one: ['the checking piece is captured'], many: [] },
-  'put-between': { one: ['something goes in between'], many: [] },
-  'in-passing': { one: ['in passing'], many: [] },
-  castle: { one: ['castle'], many: ['castles'] },
-  checkmate: { one: ['checkmate'], many: [] },
-  stalemate: { one: ['stalemate'], many: [] },
-  file: { one: ['file'], many: ['files'] },
-  rank: { one: ['rank'], many: ['ranks'] },
-  diagonal: { one: ['diagonal'], many: ['diagonals'] },
-};
+import { HOUSE_TERMS, type HouseTerm, type HouseWord } from '@/contracts/houseWords';
+import { STANDARD_TERMS, type Spoken } from './terms';
 
 /** The plain word of a term, for forms and warnings. */
 export function plainWord(term: HouseTerm): string {
-  return PLAIN_FORMS[term].one[0] ?? term;
+  return STANDARD_TERMS[term][0];
 }
 
 /** Makes what says a plain text in the words of the house. */
-export function makeHouseVoice(words: readonly HouseWord[]): (text: string) => string {
+export function makeHouseVoice(words: readonly HouseWord[]): (text: string) => Spoken {
   const spoken = new Map<string, string>();
   for (const { term, one, many = `${one}s` } of words) {
-    for (const form of PLAIN_FORMS[term].one) spoken.set(form, one);
-    for (const form of PLAIN_FORMS[term].many) spoken.set(form, many);
+    const [plain, plainMany] = STANDARD_TERMS[term];
+    spoken.set(plain, one);
+    if (plainMany !== undefined) spoken.set(plainMany, many);
   }
-  if (spoken.size === 0) return (text) => text;
+  if (spoken.size === 0) return (text) => text as Spoken;
   const forms = [...spoken.keys()].sort((one, other) => other.length - one.length);
   const pattern = new RegExp(`(\\b[Aa]n? )?\\b(${forms.join('|')})\\b`, 'gi');
   return (text) =>
@@ -47,7 +27,7 @@ export function makeHouseVoice(words: readonly HouseWord[]): (text: string) => s
       const isCapital = form.charAt(0) !== form.charAt(0).toLowerCase();
       const said = isCapital ? word.charAt(0).toUpperCase() + word.slice(1) : word;
       return `${article === undefined ? '' : articleOf(article, word)}${said}`;
-    });
+    }) as Spoken;
 }
 
 function articleOf(before: string, word: string): string {
@@ -64,7 +44,7 @@ export interface WordClash {
 /** Words that two terms share, a plain one that was not renamed included. */
 export function listWordClashes(words: readonly HouseWord[]): WordClash[] {
   const meanings = new Map<string, HouseTerm[]>();
-  for (const term of Object.keys(PLAIN_FORMS) as HouseTerm[]) {
+  for (const term of HOUSE_TERMS) {
     const word = (words.find((one) => one.term === term)?.one ?? plainWord(term)).toLowerCase();
     meanings.set(word, [...(meanings.get(word) ?? []), term]);
   }

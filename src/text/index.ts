@@ -12,18 +12,12 @@ export {
   progressText,
   undecidedText,
 } from './proof';
-export {
-  answerText,
-  hintText,
-  isTurnSaid,
-  optionText,
-  PAWN_GOAL_WORDS,
-  PAWN_RULE_WORDS,
-  questionText,
-  type PawnRule,
-} from './exercises';
-export { FAMILY_WORDS, PRESET_WORDS, STAGE_WORDS } from './families';
-export { LEVEL_WORDS } from './levels';
+export { answerText, hintText, optionText, questionText } from './exercises';
+export { familyName, familyWords } from './familyTexts';
+export type { FamilyWords } from './family';
+export { pawnQuestionText, pawnRuleText, type PawnRule } from './pawnGame';
+export { makeTerms, PLAIN_TERMS, type Spoken, type Terms } from './terms';
+export { PRESET_WORDS, STAGE_WORDS } from './stages';
 export { noteText, pawnEndText, verdictText } from './notes';
 export { masteryText, nextRoundText, ROUND_REASON_WORDS, topicText } from './topics';
 export {
@@ -80,10 +74,10 @@ export { choiceText, menText, setUpText, sideLineText } from './paper';
 export { forecastText, knownText, setProofText, setSummaryText } from './forecast';
 export { PATTERN_WORDS } from './patternBook';
 export { PATTERN_NAMES } from './patternNames';
-export { WING_WORDS } from './words';
+export { wingTexts } from './words';
 export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
 export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';
-export { boardStateText, handFaultText, manMoveText } from './hand';
+export { boardStateText, handFaultText, manMoveText, promotionText } from './hand';
 export { seenPuzzleText, seenSetText } from './seen';
 export {
   leaveUnsentText,
@@ -91,7 +85,6 @@ export {
   refutedSentence,
   rightSentence,
   SEAT_REASON_WORDS,
-  seatTaskName,
   unsentText,
   wentWellText,
   wrongSentence,
@@ -110,6 +103,6 @@ export {
   PICTURE_WORDS,
   ROLE_WORDS,
   SIDE_WORDS,
-  SIGN_WORDS,
+  signTexts,
   squareWords,
 } from './words';

@@ -1,6 +1,7 @@
-import { planItemText } from '.';
+import { planItemText, PLAIN_TERMS } from '.';
 
-const line = (pgn: string, label = '') => planItemText({ kind: 'line', pgn, label }, () => undefined);
+const line = (pgn: string, label = '') =>
+  planItemText({ kind: 'line', pgn, label }, () => undefined, PLAIN_TERMS);
 
 test('a line says what of it the board does not show', () => {
   expect(line('1. e4 e5 2. Nf3 *')).toBe('1. e4 e5 2. Nf3');

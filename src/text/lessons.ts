@@ -7,9 +7,10 @@ import {
   type SegmentKind,
 } from '@/contracts/lessons';
 import { makeNumberedLine } from '@/core/notation';
-import { FAMILY_WORDS } from './families';
+import { familyName } from './familyTexts';
 import { PATTERN_NAMES } from './patternNames';
 import { countWords } from './words';
+import type { Terms } from './terms';
 
 export const SEGMENT_WORDS: Readonly<Record<SegmentKind, string>> = {
   show: 'Show',
@@ -47,7 +48,11 @@ export function shortDayText(day: string): string {
 }
 
 /** One line for a thing a plan holds. */
-export function planItemText(item: PlanItem, setName: (setId: number) => string | undefined): string {
+export function planItemText(
+  item: PlanItem,
+  setName: (setId: number) => string | undefined,
+  terms: Terms,
+): string {
   switch (item.kind) {
     case 'position':
       return item.label === '' ? 'A position' : item.label;
@@ -68,7 +73,7 @@ export function planItemText(item: PlanItem, setName: (setId: number) => string 
     case 'pattern':
       return PATTERN_NAMES[item.pattern];
     case 'round':
-      return `${FAMILY_WORDS[item.family]} (level ${item.level}, ${countWords(item.count, 'task')})`;
+      return `${familyName(item.family, terms)} (level ${item.level}, ${countWords(item.count, 'task')})`;
     case 'set':
       return setName(item.setId) ?? 'A set that is not there any more';
   }

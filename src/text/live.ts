@@ -5,8 +5,10 @@ import { getPosition, makeMoveText, makeNumberedLine, makeSan, parseMoveText } f
 import type { Fate, FateTable, SuggestionGroup } from '@/core/proof';
 import { isSameMove, listLegalMoves, playMove, type Move, type Position } from '@/core/rules';
 import { answerText } from './exercises';
+import { familyWords } from './familyTexts';
 import { fateText, seenText, takenWords } from './fates';
 import { countWords } from './words';
+import type { Terms } from './terms';
 
 /** Headings over the groups of suggested moves. */
 export const SUGGESTION_WORDS: Readonly<Record<SuggestionGroup, string>> = {
@@ -22,13 +24,13 @@ export const SUGGESTION_WORDS: Readonly<Record<SuggestionGroup, string>> = {
 };
 
 /** "mates in 4, 2 moves later (proved)"; "loses a knight, by Qxd4 (seen 4 half-moves deep)". */
-export function suggestionText(position: Position, fate: Fate, delay: number): string {
+export function suggestionText(position: Position, fate: Fate, delay: number, terms: Terms): string {
   if (fate.kind === 'mates' && delay > 0)
     return `mates in ${fate.inMoves}, ${countWords(delay, 'move')} later (proved)`;
-  if (fate.kind !== 'material' || fate.gain >= 0) return fateText(position.turn, fate);
+  if (fate.kind !== 'material' || fate.gain >= 0) return fateText(position.turn, fate, terms);
   const [move, reply] = fate.line;
-  const { lost, won } = takenWords(position, fate.line.map(makeMoveText));
-  if (move === undefined || reply === undefined || lost === '') return fateText(position.turn, fate);
+  const { lost, won } = takenWords(position, fate.line.map(makeMoveText), terms);
+  if (move === undefined || reply === undefined || lost === '') return fateText(position.turn, fate, terms);
   const by = makeSan(playMove(position, move), reply);
   const deed = won === '' ? `loses ${lost}` : `loses ${lost} for ${won}`;
   return `${deed}, by ${by} (${seenText(fate.seenPlies)})`;
@@ -38,14 +40,16 @@ export function suggestionText(position: Position, fate: Fate, delay: number): s
 export function workedAnswerText(
   position: Position | undefined,
   { table, state }: { readonly table: FateTable | undefined; readonly state: 'working' | 'done' | 'failed' },
+  terms: Terms,
 ): string {
-  if (position === undefined) return 'No answer here: it needs a legal position with both kings.';
+  if (position === undefined)
+    return `No answer here: it needs a legal position with both ${terms.many('king')}.`;
   if (state === 'failed') return 'The answer could not be worked out. Press A twice to try again.';
   const best = table?.moves[0];
   if (best === undefined)
     return state === 'done' ? 'There are no legal moves here.' : 'Working out the answer ...';
   const more = state === 'working' ? ' Still working ...' : '';
-  const becomes = suggestionText(position, best.fate, 0);
+  const becomes = suggestionText(position, best.fate, 0, terms);
   if (best.fate.kind === 'mates') return `${makeNumberedLine(position, best.fate.line)}: ${becomes}.${more}`;
   return `No mate found. Best move found: ${makeSan(position, best.move)}, ${becomes}.${more}`;
 }
@@ -70,6 +74,7 @@ export function answerLineText(
   stored:
     { readonly family: Extract<FamilyId, 'mate'>; readonly task: { readonly fen: string } } | ExerciseTask,
   answer: Answer,
+  terms: Terms,
 ): string {
   if (stored.family === 'mate')
     return answer.kind === 'play' ? lineText(stored.task.fen, answer.moves) : 'nothing';
@@ -77,7 +82,7 @@ export function answerLineText(
   const isGame = ask.kind === 'play' && (ask.rules === 'legal' || ask.rules === 'line');
   return isGame && answer.kind === 'play'
     ? lineText(ask.fen, answer.moves)
-    : answerText(stored.family, answer);
+    : answerText(familyWords(stored.family, terms), answer);
 }
 
 /** As far as the moves are legal. */

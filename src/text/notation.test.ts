@@ -1,10 +1,10 @@
 import { positionOf } from '../../tests/fixtures/positions';
 import { readMove } from '@/core/notation';
-import { readMoveText } from '.';
+import { readMoveText, PLAIN_TERMS } from '.';
 
 const said = (fen: string, text: string) => {
   const position = positionOf(fen);
-  return readMoveText(position, readMove(position, text));
+  return readMoveText(position, readMove(position, text), PLAIN_TERMS);
 };
 
 const START = 'rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1';
@@ -65,7 +65,7 @@ test('each remark names the man and the square it is about', () => {
      "Nd5 -> I read Nxd5. The knight captures the pawn: an x belongs before d5.",
      "Nxe4 -> I read Ne4. Nothing is captured on e4: leave the x out.",
      "N:d5 -> I read Nxd5. A capture on d5 is written with an x.",
-     "exd6 e.p. -> I read exd6. exd6 is enough: a capture in passing needs no extra sign.",
+     "exd6 e.p. -> I read exd6. exd6 is enough: a capture en passant needs no extra sign.",
      "e8(R) -> I read e8=R. The pawn becomes a rook on e8: write e8=R.",
      "0-0 -> I read O-O. Castling is written with the letter O, not with a zero: O-O.",
      "o-o -> I read O-O. Castling is written with capital letters: O-O.",

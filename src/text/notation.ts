@@ -2,25 +2,27 @@
 import { makeSquareName, type Square } from '@/core/board';
 import type { NotationDiagnosis, NotationReason, ReadMove } from '@/core/notation';
 import { findCaptured, type Move, type Position } from '@/core/rules';
-import { ROLE_WORDS, SIDE_WORDS } from './words';
+import { SIDE_WORDS } from './words';
+import { capital, type Terms } from './terms';
 
 /** "I read Nxd5. The knight captures the pawn on d5: an x belongs before d5." */
-export function readMoveText(position: Position, read: ReadMove): string {
+export function readMoveText(position: Position, read: ReadMove, terms: Terms): string {
   switch (read.kind) {
     case 'exact':
       return `${read.san}: written correctly.`;
     case 'tolerable':
-      return [`I read ${read.san}.`, ...read.diagnoses.map((code) => remarkText(position, read, code))].join(
-        ' ',
-      );
+      return [
+        `I read ${read.san}.`,
+        ...read.diagnoses.map((code) => remarkText(position, read, code, terms)),
+      ].join(' ');
     case 'wrong':
-      return reasonText(position, read.reason);
+      return reasonText(position, read.reason, terms);
   }
 }
 
-function manOn({ board }: Pick<Position, 'board'>, square: Square): string {
+function manOn({ board }: Pick<Position, 'board'>, square: Square, terms: Terms): string {
   const man = board[square];
-  return `${man === undefined ? 'piece' : ROLE_WORDS[man.role]} on ${makeSquareName(square)}`;
+  return `${man === undefined ? 'piece' : terms.one(man.role)} on ${makeSquareName(square)}`;
 }
 
 /** One remark on a move that was understood; names its man and square. */
@@ -28,9 +30,10 @@ export function remarkText(
   position: Position,
   { move, san }: { readonly move: Move; readonly san: string },
   code: NotationDiagnosis,
+  terms: Terms,
 ): string {
   const role = position.board[move.from]?.role ?? 'pawn';
-  const man = ROLE_WORDS[role];
+  const man = terms.one(role);
   const letter = san.charAt(0);
   const from = makeSquareName(move.from);
   const to = makeSquareName(move.to);
@@ -54,15 +57,15 @@ export function remarkText(
     case 'check-sign-for-mate':
       return `${step} is more than check. It is mate: write #.`;
     case 'missing-capture':
-      return `The ${man} captures the ${ROLE_WORDS[captured?.role ?? 'pawn']}: an x belongs before ${to}.`;
+      return `The ${man} captures the ${terms.one(captured?.role ?? 'pawn')}: an x belongs before ${to}.`;
     case 'false-capture':
       return `Nothing is captured on ${to}: leave the x out.`;
     case 'capture-sign':
       return `A capture on ${to} is written with an x.`;
     case 'ep-suffix':
-      return `${san} is enough: a capture in passing needs no extra sign.`;
+      return `${san} is enough: a capture en passant needs no extra sign.`;
     case 'promotion-form':
-      return `The pawn becomes a ${ROLE_WORDS[move.promotion ?? 'queen']} on ${to}: write ${san}.`;
+      return `The ${terms.one('pawn')} becomes ${terms.a(move.promotion ?? 'queen')} on ${to}: write ${san}.`;
     case 'zero-castling':
       return `Castling is written with the letter O, not with a zero: ${san}.`;
     case 'lower-case-castling':
@@ -70,13 +73,13 @@ export function remarkText(
     case 'castling-form':
       return `A dash goes between the letters: ${san}.`;
     case 'castling-as-king-move':
-      return `The king goes from ${from} to ${to} and the rook goes with it: that is castling, ${san}.`;
+      return `The ${terms.one('king')} goes from ${from} to ${to} and the ${terms.one('rook')} goes with it: that is castling, ${san}.`;
     case 'lower-case-piece':
-      return `The ${man} is a capital ${letter}; small letters are files.`;
+      return `The ${man} is a capital ${letter}; small letters are ${terms.many('file')}.`;
     case 'upper-case-file':
-      return `Files are small letters: ${to}.`;
+      return `${capital(terms.many('file'))} are small letters: ${to}.`;
     case 'pawn-letter':
-      return `A pawn has no letter: ${san}.`;
+      return `${capital(terms.a('pawn'))} has no letter: ${san}.`;
     case 'foreign-letter':
       return `In English letters the ${man} to ${to} is ${san}.`;
     case 'figurine':
@@ -88,9 +91,9 @@ export function remarkText(
     case 'over-disambiguation':
       return `Less is enough to know which ${man} goes to ${to}: ${san}.`;
     case 'non-preferred-disambiguation':
-      return `Use the file first to say which ${man} goes to ${to}: ${san}.`;
+      return `Use the ${terms.one('file')} first to say which ${man} goes to ${to}: ${san}.`;
     case 'short-pawn-capture':
-      return `Write the pawn's file and the whole square: ${san}.`;
+      return `Write the ${terms.one('pawn')}'s ${terms.one('file')} and the whole square: ${san}.`;
     case 'annotation-suffix':
       return `Signs such as ! and ? say how good ${san} is; they are not part of it.`;
     case 'move-number':
@@ -105,7 +108,11 @@ export function remarkText(
 }
 
 /** Why a text was not understood, or may not be played; names the men and squares it is about. */
-export function reasonText(position: Pick<Position, 'board' | 'turn'>, reason: NotationReason): string {
+export function reasonText(
+  position: Pick<Position, 'board' | 'turn'>,
+  reason: NotationReason,
+  terms: Terms,
+): string {
   switch (reason.code) {
     case 'empty':
       return 'Nothing is written here yet.';
@@ -118,41 +125,41 @@ export function reasonText(position: Pick<Position, 'board' | 'turn'>, reason: N
     case 'more-than-one-move':
       return 'These are several moves. One at a time.';
     case 'no-such-square':
-      return `There is no square ${reason.found}: files go from a to h, ranks from 1 to 8.`;
+      return `There is no square ${reason.found}: ${terms.many('file')} go from a to h, ${terms.many('rank')} from 1 to 8.`;
     case 'no-such-piece-letter':
       return `No piece has the letter ${reason.found}.`;
     case 'no-such-piece':
-      return `${SIDE_WORDS[reason.side]} has no ${ROLE_WORDS[reason.role]} here.`;
+      return `${SIDE_WORDS[reason.side]} has no ${terms.one(reason.role)} here.`;
     case 'unreachable':
-      return `No ${position.turn} ${ROLE_WORDS[reason.role]} can go to ${makeSquareName(reason.to)}.`;
+      return `No ${position.turn} ${terms.one(reason.role)} can go to ${makeSquareName(reason.to)}.`;
     case 'own-piece-on-square':
-      return `Your own ${ROLE_WORDS[reason.own]} is on ${makeSquareName(reason.to)}.`;
+      return `Your own ${terms.one(reason.own)} is on ${makeSquareName(reason.to)}.`;
     case 'ambiguous':
       return `This can be ${reason.sans.join(' or ')}. Which one?`;
     case 'wrong-disambiguation':
       return `That one cannot go there, another can: ${reason.san}.`;
     case 'pinned':
-      return `The ${manOn(position, reason.from)} is pinned by the ${manOn(position, reason.by)}: the king would be captured.`;
+      return `The ${manOn(position, reason.from, terms)} is pinned by the ${manOn(position, reason.by, terms)}: the ${terms.one('king')} would be captured.`;
     case 'moves-into-check':
-      return `The king cannot go to ${makeSquareName(reason.to)}: the ${manOn(position, reason.by)} guards it.`;
+      return `The ${terms.one('king')} cannot go to ${makeSquareName(reason.to)}: the ${manOn(position, reason.by, terms)} guards it.`;
     case 'leaves-king-in-check':
-      return `The ${manOn(position, reason.by)} gives check, and this move does not answer it.`;
+      return `The ${manOn(position, reason.by, terms)} gives check, and this move does not answer it.`;
     case 'castling-no-right':
-      return `Castling ${reason.wing} is not allowed here: king and rook must be at home and must not have moved.`;
+      return `Castling ${reason.wing} is not allowed here: ${terms.one('king')} and ${terms.one('rook')} must be at home and must not have moved.`;
     case 'castling-blocked':
-      return `The ${manOn(position, reason.by)} is between king and rook.`;
+      return `The ${manOn(position, reason.by, terms)} is between ${terms.one('king')} and ${terms.one('rook')}.`;
     case 'castling-through-check':
       return position.board[reason.square]?.role === 'king'
-        ? `The ${manOn(position, reason.by)} gives check: no castling now.`
-        : `The king cannot castle over or to ${makeSquareName(reason.square)}: the ${manOn(position, reason.by)} guards it.`;
+        ? `The ${manOn(position, reason.by, terms)} gives check: no castling now.`
+        : `The ${terms.one('king')} cannot ${terms.one('castle')} over or to ${makeSquareName(reason.square)}: the ${manOn(position, reason.by, terms)} guards it.`;
     case 'illegal-en-passant':
       if (reason.landing !== undefined)
-        return `The pawn on ${makeSquareName(reason.to)} can be captured en passant. Your pawn lands on ${makeSquareName(reason.landing)}: write that square.`;
-      return `No pawn has just gone past ${makeSquareName(reason.to)} in a double step, so there is nothing to capture there.`;
+        return `The ${terms.one('pawn')} on ${makeSquareName(reason.to)} can be captured en passant. Your ${terms.one('pawn')} lands on ${makeSquareName(reason.landing)}: write that square.`;
+      return `No ${terms.one('pawn')} has just gone past ${makeSquareName(reason.to)} in a double step, so there is nothing to capture there.`;
     case 'illegal-promotion':
-      return `On ${makeSquareName(reason.to)} nothing becomes that: a pawn on the last rank becomes a queen, rook, bishop or knight.`;
+      return `On ${makeSquareName(reason.to)} nothing becomes that: ${terms.a('pawn')} on the last ${terms.one('rank')} becomes ${terms.a('queen')}, ${terms.one('rook')}, ${terms.one('bishop')} or ${terms.one('knight')}.`;
     case 'missing-promotion':
-      return `The pawn reaches ${makeSquareName(reason.to)}. What does it become? Add =Q, =R, =B or =N.`;
+      return `The ${terms.one('pawn')} reaches ${makeSquareName(reason.to)}. What does it become? Add =Q, =R, =B or =N.`;
     case 'wrong-side':
       return `It is ${SIDE_WORDS[reason.side]}'s move.`;
   }

@@ -1,10 +1,8 @@
 import { parseSquareName } from '@/core/board';
 import { getDraft } from '@/core/notation';
 import { getExerciseFamily, openExercise, type Answer, type ExerciseId, type Note } from '@/core/exercises';
-import { hintText, noteText, questionText, verdictText } from '.';
-import { FAMILY_WORDS } from './families';
-import { LEVEL_WORDS } from './levels';
-import { RULE_WORDS } from './rules';
+import { plainWords } from '../../tests/support/plainWords';
+import { familyName, hintText, noteText, questionText, verdictText, PLAIN_TERMS } from '.';
 import { EXERCISE_IDS, listLevels } from '@/core/exercises';
 
 const at = (name: string): number => parseSquareName(name) ?? -1;
@@ -24,7 +22,9 @@ const VALUES = { pawn: 1, knight: 3, bishop: 3, rook: 5, queen: 9, king: 0 };
 /** Every sentence of the verdict on this answer. */
 function sentencesOf(family: ExerciseId, task: unknown, answer: Answer): string[] {
   const exercise = openExercise({ family, task });
-  return exercise.judge(answer).notes.map((note) => noteText(family, note, exercise.scene));
+  return exercise
+    .judge(answer)
+    .notes.map((note) => noteText(plainWords(family), note, exercise.scene, PLAIN_TERMS));
 }
 
 /** White: rook a1, own pawn a4, knight d1, pawn e2; black: pawn d3, knight e3. */
@@ -96,7 +96,7 @@ const ROWS: readonly Row[] = [
     'pawn-moves',
     { fen: '8/8/8/3pP3/8/8/8/8 w - - 0 1', square: at('e5') },
     tap('e6', 'd6'),
-    'd6: no capture in passing here. The pawn beside it did not just move two steps.',
+    'd6: no capture en passant here. The pawn beside it did not just move two steps.',
   ],
   ['count-reach', { fen: REACH, square: at('d1') }, number(9), 'That is too many.'],
   ['count-reach', { fen: REACH, square: at('d1') }, number(0), 'There are more.'],
@@ -672,11 +672,13 @@ test.each([
 
 test('every family has a name, a rule and words for each of its levels', () => {
   for (const id of EXERCISE_IDS) {
-    expect(FAMILY_WORDS[id]).not.toBe('');
-    expect(RULE_WORDS[id].length).toBeLessThan(180);
-    expect([id, LEVEL_WORDS[id].length]).toEqual([id, listLevels(id).length]);
+    const { name, rule, levels } = plainWords(id);
+    expect(name).not.toBe('');
+    expect(rule.length).toBeLessThan(180);
+    expect([id, levels.length]).toEqual([id, listLevels(id).length]);
   }
-  expect(new Set(Object.values(FAMILY_WORDS)).size).toBe(EXERCISE_IDS.length + 1);
+  const names = ([...EXERCISE_IDS, 'mate'] as const).map((id) => familyName(id, PLAIN_TERMS));
+  expect(new Set(names).size).toBe(names.length);
 });
 
 test('questions and hints are whole sentences about the task', () => {
@@ -684,15 +686,17 @@ test('questions and hints are whole sentences about the task', () => {
     family: 'route',
     task: { fen: '8/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')] },
   });
-  expect(questionText(route.question)).toBe('Move the rook to h8 in as few moves as you can.');
+  expect(questionText(plainWords('route'), route.question)).toBe(
+    'Move the rook to h8 in as few moves as you can.',
+  );
   const told = openExercise({
     family: 'route',
     task: { fen: '8/8/8/8/8/8/8/R7 w - - 0 1', square: at('a1'), targets: [at('h8')], commit: 'line' },
   });
-  expect(questionText(told.question)).toBe(
+  expect(questionText(plainWords('route'), told.question)).toBe(
     'Move the rook to h8 in as few moves as you can. Show the whole way first. The piece stays put.',
   );
-  expect(route.hints.map((hint) => hintText('route', hint))).toEqual([
+  expect(route.hints.map((hint) => hintText(plainWords('route'), hint))).toEqual([
     'Think backwards: from which squares can your piece reach the target?',
     'It can be done in 2 moves.',
   ]);
@@ -700,7 +704,7 @@ test('questions and hints are whole sentences about the task', () => {
     family: 'trade',
     task: { given: ['rook'], taken: ['knight', 'pawn', 'pawn'], values: VALUES },
   });
-  expect(questionText(trade.question)).toBe(
+  expect(questionText(plainWords('trade'), trade.question)).toBe(
     'You give a rook and get a knight and two pawns. How is that trade?',
   );
   const passing = openExercise({
@@ -713,7 +717,7 @@ test('questions and hints are whole sentences about the task', () => {
       isLate: true,
     },
   });
-  expect(questionText(passing.question)).toBe(
-    "Black's pawn went from d7 to d5 a move ago. Other moves came after that. May the pawn on e5 capture it in passing?",
+  expect(questionText(plainWords('may-pass'), passing.question)).toBe(
+    "Black's pawn went from d7 to d5 a move ago. Other moves came after that. May the pawn on e5 capture it en passant?",
   );
 });

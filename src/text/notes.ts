@@ -1,15 +1,17 @@
 /** Why an answer is not right: always with the square and the man it is about, kind, and short enough for an eight-year-old. */
 import { makeSquareName, type Role, type Side, type Square } from '@/core/board';
-import type { Ask, ExerciseId, ForcingLabel, Note, Reason, Scene, Verdict } from '@/core/exercises';
+import type { Ask, ForcingLabel, Note, Reason, Scene, Verdict } from '@/core/exercises';
 import type { NotationDiagnosis } from '@/core/notation';
 import type { PawnEnd } from '@/core/pawns';
 import type { StoredFate } from '@/core/puzzles';
 import type { AttackAnswer } from '@/core/tactics';
 import { optionText } from './exercises';
+import type { FamilyWords } from './family';
 import { reasonText as writtenReasonText } from './notation';
 import { fateText } from './fates';
 import { PATTERN_NAMES } from './patternNames';
-import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
+import { countWords, listWords, SIDE_WORDS } from './words';
+import { capital, type Spoken, type Terms } from './terms';
 
 /** The head of what is said: right, or what is too much and what is missing. */
 export function verdictText(verdict: Verdict, ask: Ask): string {
@@ -26,18 +28,23 @@ export function verdictText(verdict: Verdict, ask: Ask): string {
   return `${countWords(extra.length, 'square')} not right${missed.length > 0 ? `, ${missed.length} missing` : ''}.`;
 }
 
-const man = (role: Role, square: Square) => `${ROLE_WORDS[role]} on ${makeSquareName(square)}`;
+const man = (role: Role, square: Square, terms: Terms) => `${terms.one(role)} on ${makeSquareName(square)}`;
 
 /** One note in words; `scene` is the board the answer was given on. */
-export function noteText(family: ExerciseId, note: Note, { board, turn = 'white' }: Scene): string {
-  if ('square' in note) return squareNoteText(note);
+export function noteText(
+  words: FamilyWords,
+  note: Note,
+  { board, turn = 'white' }: Scene,
+  terms: Terms,
+): string {
+  if ('square' in note) return squareNoteText(note, terms);
   switch (note.code) {
     case 'board-turned':
-      return 'The board is turned sideways. White belongs on ranks 1 and 2.';
+      return `The board is turned sideways. White belongs on ${terms.many('rank')} 1 and 2.`;
     case 'one-man-only':
       return 'Put one piece on the board. Leave the others where they are.';
     case 'armies-exchanged':
-      return 'The armies are on the wrong sides. White belongs on ranks 1 and 2, Black on ranks 7 and 8.';
+      return `The armies are on the wrong sides. White belongs on ${terms.many('rank')} 1 and 2, Black on ${terms.many('rank')} 7 and 8.`;
     case 'no-such-square':
       return `"${note.text}" is not a square. Write a letter from a to h, then a number from 1 to 8.`;
     case 'too-many':
@@ -45,10 +52,10 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
     case 'too-few':
       return 'There are more.';
     case 'wrong-option':
-      return `${optionText(family, note.option)}? ${reasonText(family, note.reason, turn)}`.trim();
+      return `${optionText(words, note.option)}? ${reasonText(words, note.reason, turn, terms)}`.trim();
     case 'right-because':
     case 'missing-option':
-      return reasonText(family, note.reason, turn);
+      return reasonText(words, note.reason, turn, terms);
     case 'goes-round':
       return `That took ${countWords(note.moves, 'move')}. It can be done in ${note.fewest}.`;
     case 'move-not-meant':
@@ -58,13 +65,13 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
         ? `${note.move} does not even give check.`
         : `${note.move} is check, but there is an answer: ${note.reason.code === 'moves-do' ? note.reason.moves.join(', ') : ''}.`;
     case 'stalemates':
-      return `After ${note.move} the other side has no move and is not in check: stalemate, a draw.`;
+      return `After ${note.move} the other side has no move and is not in check: ${terms.one('stalemate')}, a draw.`;
     case 'still-mates':
       return `Now ${note.move} mates.`;
     case 'game-lost':
-      return pawnEndText(note);
+      return pawnEndText(note, terms);
     case 'game-drawn':
-      return pawnEndText({ winner: undefined, why: note.why });
+      return pawnEndText({ winner: undefined, why: note.why }, terms);
     case 'sheet-differs':
       return `${note.number} ${note.text === '' ? 'is missing' : `"${note.text}"`}: played was ${note.san}.`;
     case 'line-breaks':
@@ -88,7 +95,7 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
     case 'writes-another':
       return `That would be ${note.san}, another move.`;
     case 'unreadable':
-      return writtenReasonText({ board, turn }, note.reason);
+      return writtenReasonText({ board, turn }, note.reason, terms);
     case 'still-differs':
       return note.remark === undefined
         ? `${note.text} is not it yet.`
@@ -98,49 +105,49 @@ export function noteText(family: ExerciseId, note: Note, { board, turn = 'white'
   }
 }
 
-function squareNoteText(note: Extract<Note, { square: Square }>): string {
+function squareNoteText(note: Extract<Note, { square: Square }>, terms: Terms): string {
   const square = makeSquareName(note.square);
   switch (note.code) {
     case 'missed':
-      return `${square}: the ${man(note.role, note.from)} gets there.`;
+      return `${square}: the ${man(note.role, note.from, terms)} gets there.`;
     case 'own-man':
-      return `${square}: your own ${ROLE_WORDS[note.role]} is there.`;
+      return `${square}: your own ${terms.one(note.role)} is there.`;
     case 'behind':
-      return `${square}: the piece on ${makeSquareName(note.by)} is in the ${ROLE_WORDS[note.role]}'s way.`;
+      return `${square}: the piece on ${makeSquareName(note.by)} is in the ${terms.one(note.role)}'s way.`;
     case 'not-its-way':
-      return `${square}: a ${ROLE_WORDS[note.role]} does not go that way.`;
+      return `${square}: ${terms.a(note.role)} does not go that way.`;
     case 'own-square':
-      return `${square}: the ${ROLE_WORDS[note.role]} is already here.`;
+      return `${square}: the ${terms.one(note.role)} is already here.`;
     case 'pawn-takes-slantwise':
-      return `${square}: a pawn moves straight and captures diagonally, and a piece is there.`;
+      return `${square}: ${terms.a('pawn')} moves straight and captures diagonally, and a piece is there.`;
     case 'pawn-needs-a-man':
-      return `${square}: a pawn moves diagonally only to capture, and no piece is there.`;
+      return `${square}: ${terms.a('pawn')} moves diagonally only to capture, and no piece is there.`;
     case 'passing-is-over':
-      return `${square}: no capture in passing here. The pawn beside it did not just move two steps.`;
+      return `${square}: no capture en passant here. The ${terms.one('pawn')} beside it did not just move two steps.`;
     case 'not-taken':
-      return `${square}: nothing can capture the ${ROLE_WORDS[note.role]} there.`;
+      return `${square}: nothing can capture the ${terms.one(note.role)} there.`;
     case 'takes-here':
       return `${square}: a piece is there. Find a way without capturing.`;
     case 'unprotected':
-      return `${square}: nobody protects the ${ROLE_WORDS[note.role]}.`;
+      return `${square}: nobody protects the ${terms.one(note.role)}.`;
     case 'not-asked':
-      return `${square}: the question is not about a ${ROLE_WORDS[note.role]}.`;
+      return `${square}: the question is not about ${terms.a(note.role)}.`;
     case 'has-no-way':
-      return `${square}: the ${ROLE_WORDS[note.role]} has no safe square.`;
+      return `${square}: the ${terms.one(note.role)} has no safe square.`;
     case 'is-needed':
-      return `${square}: without the ${ROLE_WORDS[note.role]} it is not mate.`;
+      return `${square}: without the ${terms.one(note.role)} it is not mate.`;
     case 'is-spare':
-      return `${square}: without the ${ROLE_WORDS[note.role]} it is still mate.`;
+      return `${square}: without the ${terms.one(note.role)} it is still mate.`;
     case 'not-in-the-way':
-      return `${square}: without the ${ROLE_WORDS[note.role]} it is not mate either.`;
+      return `${square}: without the ${terms.one(note.role)} it is not mate either.`;
     case 'stands-in-the-way':
-      return `${square}: without the ${ROLE_WORDS[note.role]} it is mate.`;
+      return `${square}: without the ${terms.one(note.role)} it is mate.`;
     case 'pawn-on-last-rank':
-      return `${square}: a pawn is never on the first or last rank.`;
+      return `${square}: ${terms.a('pawn')} is never on the first or last ${terms.one('rank')}.`;
     case 'not-this-mate':
-      return `${square}: with a ${ROLE_WORDS[note.role]} there it is not this: ${PATTERN_NAMES[note.pattern]}.`;
+      return `${square}: with ${terms.a(note.role)} there it is not this: ${PATTERN_NAMES[note.pattern]}.`;
     case 'other-mate':
-      return `${square}: the ${ROLE_WORDS[note.role]} gives mate there, but not this one: ${PATTERN_NAMES[note.pattern]}.`;
+      return `${square}: the ${terms.one(note.role)} gives mate there, but not this one: ${PATTERN_NAMES[note.pattern]}.`;
     case 'forces-nothing':
       return `${square}: no such move goes there.`;
     case 'forces':
@@ -152,11 +159,11 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'is-the-target':
       return `${square}: that is the target. Attack it, do not capture it.`;
     case 'is-free':
-      return `${square}: nobody guards it, the king may go there.`;
+      return `${square}: nobody guards it, the ${terms.one('king')} may go there.`;
     case 'is-own-man':
-      return `${square}: the king’s own piece is there.`;
+      return `${square}: the ${terms.one('king')}’s own piece is there.`;
     case 'not-beside-king':
-      return `${square} is not beside the king.`;
+      return `${square} is not beside the ${terms.one('king')}.`;
     case 'not-marked':
       return `${square} is not one of the marked squares.`;
     case 'no-mate-there':
@@ -168,43 +175,43 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'tally':
       return `${square}: ${tallyText(note)}.`;
     case 'king-steps-into-check':
-      return `${square}: the ${man(note.byRole, note.by)} attacks it. A king never moves into check.`;
+      return `${square}: the ${man(note.byRole, note.by, terms)} attacks it. ${capital(terms.a('king'))} never moves into check.`;
     case 'leaves-king-in-check':
-      return `${square}: your king is still in check from the ${man(note.byRole, note.by)}.`;
+      return `${square}: your ${terms.one('king')} is still in check from the ${man(note.byRole, note.by, terms)}.`;
     case 'is-pinned-there':
-      return `${square}: then the ${man(note.byRole, note.by)} attacks the king. The ${ROLE_WORDS[note.role]} is pinned.`;
+      return `${square}: then the ${man(note.byRole, note.by, terms)} attacks the ${terms.one('king')}. The ${terms.one(note.role)} is pinned.`;
     case 'king-is-never-taken':
-      return `${square}: a king is there. A king is never captured.`;
+      return `${square}: ${terms.a('king')} is there. ${capital(terms.a('king'))} is never captured.`;
     case 'not-mate-yet':
-      return `${square}: with a ${ROLE_WORDS[note.role]} there it is not mate.`;
+      return `${square}: with ${terms.a(note.role)} there it is not mate.`;
     case 'answers-otherwise':
-      return `${square}: the ${ROLE_WORDS[note.role]} can help with ${note.move}, but not in this way.`;
+      return `${square}: the ${terms.one(note.role)} can help with ${note.move}, but not in this way.`;
     case 'move-is-lost':
       return `${square}: ${note.move} is answered by ${note.moves.join(', ')}. That loses something.`;
     case 'can-answer':
       return `${square}: ${note.move} does it.`;
     case 'cannot-answer':
-      return `${square}: the ${ROLE_WORDS[note.role]} ${CANNOT_WORDS[note.answer]}.`;
+      return `${square}: the ${terms.one(note.role)} ${CANNOT_WORDS[note.answer]}.`;
     case 'protected':
-      return `${square}: the ${man(note.byRole, note.by)} protects ${note.role === undefined ? 'it' : `the ${ROLE_WORDS[note.role]}`}.`;
+      return `${square}: the ${man(note.byRole, note.by, terms)} protects ${note.role === undefined ? 'it' : `the ${terms.one(note.role)}`}.`;
     case 'is-guarded':
-      return `${square}: the ${man(note.byRole, note.by)} guards it.`;
+      return `${square}: the ${man(note.byRole, note.by, terms)} guards it.`;
     case 'guarded-through-king':
-      return `${square}: the ${man(note.byRole, note.by)} guards it, for its line goes on when the king steps back.`;
+      return `${square}: the ${man(note.byRole, note.by, terms)} guards it, for its line goes on when the ${terms.one('king')} steps back.`;
     case 'can-be-taken':
-      return `${square}: the ${man(note.byRole, note.by)} could capture it there.`;
+      return `${square}: the ${man(note.byRole, note.by, terms)} could capture it there.`;
     case 'takes-back':
-      return `${square}: the ${man(note.byRole, note.by)} captures back.`;
+      return `${square}: the ${man(note.byRole, note.by, terms)} captures back.`;
     case 'attacks-not':
-      return `${square}: from there the ${ROLE_WORDS[note.role]} does not attack ${makeSquareName(note.target)}.`;
+      return `${square}: from there the ${terms.one(note.role)} does not attack ${makeSquareName(note.target)}.`;
     case 'would-attack':
-      return `${square}: from there the ${ROLE_WORDS[note.role]} attacks ${makeSquareName(note.target)}, and nobody can capture it.`;
+      return `${square}: from there the ${terms.one(note.role)} attacks ${makeSquareName(note.target)}, and nobody can capture it.`;
     case 'has-a-way':
-      return `${square}: the ${ROLE_WORDS[note.role]} can go to ${makeSquareName(note.target)}.`;
+      return `${square}: the ${terms.one(note.role)} can go to ${makeSquareName(note.target)}.`;
     case 'rank-before-file':
       return note.square === note.asked
         ? `You mean ${square}. The letter comes first, then the number.`
-        : `This is ${square}. The letter comes first: ${makeSquareName(note.asked)} is on the ${makeSquareName(note.asked).charAt(0)}-file.`;
+        : `This is ${square}. The letter comes first: ${makeSquareName(note.asked)} is on the ${makeSquareName(note.asked).charAt(0)}-${terms.one('file')}.`;
     case 'wrong-file':
       return `This is ${square}: the number is right, the letter is not.`;
     case 'wrong-rank':
@@ -212,17 +219,17 @@ function squareNoteText(note: Extract<Note, { square: Square }>): string {
     case 'another-square':
       return note.square === note.asked ? `${square} is the one.` : `This is ${square}.`;
     case 'belongs-elsewhere':
-      return `${square}: the ${ROLE_WORDS[note.role]} does not belong there.`;
+      return `${square}: the ${terms.one(note.role)} does not belong there.`;
     case 'is-missing':
-      return `${square}: a ${ROLE_WORDS[note.role]} is missing there.`;
+      return `${square}: ${terms.a(note.role)} is missing there.`;
     case 'is-extra':
-      return `${square}: the ${ROLE_WORDS[note.role]} there is one too many.`;
+      return `${square}: the ${terms.one(note.role)} there is one too many.`;
     case 'wrong-side':
-      return `${square}: the ${ROLE_WORDS[note.role]} there belongs to the other army.`;
+      return `${square}: the ${terms.one(note.role)} there belongs to the other army.`;
     case 'king-queen-exchanged':
-      return `King and queen are swapped: the queen starts on her own colour, on ${square}.`;
+      return `${capital(terms.one('king'))} and ${terms.one('queen')} are swapped: the ${terms.one('queen')} starts on her own colour, on ${square}.`;
     case 'bishop-knight-exchanged':
-      return `Knight and bishop are swapped: the knight goes beside the rook, on ${square}.`;
+      return `${capital(terms.one('knight'))} and ${terms.one('bishop')} are swapped: the ${terms.one('knight')} goes beside the ${terms.one('rook')}, on ${square}.`;
     case 'man-not-meant':
       return note.would === undefined
         ? `${square}: ${note.san} does not mean the piece there.`
@@ -255,18 +262,18 @@ const CANNOT_WORDS: Readonly<Record<AttackAnswer, string>> = {
   'in-between': 'has no check and no threat of mate',
 };
 
-const PAWN_END_WORDS = {
-  'far-row': 'a pawn reached the last rank',
-  'no-men-left': 'the other side has no pawns left',
+const pawnEndTexts = (terms: Terms) => ({
+  'far-row': `${terms.a('pawn')} reached the last ${terms.one('rank')}`,
+  'no-men-left': `the other side has no ${terms.many('pawn')} left`,
   'no-move': 'the side to move cannot move',
-  mate: 'it is checkmate',
-  'quiet-moves': 'only the kings have moved for a long time',
-} as const;
+  mate: `it is ${terms.one('checkmate')}`,
+  'quiet-moves': `only the ${terms.many('king')} have moved for a long time`,
+});
 
 /** "White has won: a pawn reached the last rank." */
-export function pawnEndText({ winner, why }: PawnEnd): string {
+export function pawnEndText({ winner, why }: PawnEnd, terms: Terms): Spoken {
   const who = winner === undefined ? 'Nobody has won' : `${SIDE_WORDS[winner]} has won`;
-  return `${who}: ${PAWN_END_WORDS[why]}.`;
+  return `${who}: ${pawnEndTexts(terms)[why]}.` as Spoken;
 }
 
 /** "2 middle squares, 1 piece attacked, 1 move: 2 points". */
@@ -291,7 +298,9 @@ const REMARK_WORDS: Readonly<Partial<Record<NotationDiagnosis, string>>> = {
 const squares = (list: readonly Square[]) => listWords(list.map(makeSquareName));
 
 /** The evidence for a choice; "" when there is nothing to say. */
-function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side): string {
+function reasonText(words: FamilyWords, reason: Reason | undefined, side: Side, terms: Terms): string {
+  const own = reason && words.reasons?.[reason.code];
+  if (own !== undefined) return own;
   switch (reason?.code) {
     case undefined:
       return '';
@@ -330,15 +339,15 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
     case 'but-then':
       return `${reason.moves.join(', ')}: that loses something.`;
     case 'fates':
-      return fatesText(reason, side);
+      return fatesText(reason, side, terms);
     case 'nothing-against':
       return 'They have no mate at once, and nothing else to capture.';
     case 'no-check':
-      return 'The king is not attacked.';
+      return `The ${terms.one('king')} is not attacked.`;
     case 'no-move':
       return 'There is no legal move.';
     case 'is-stalemate':
-      return 'No legal move, and no check: that is stalemate.';
+      return `No legal move, and no check: that is ${terms.one('stalemate')}.`;
     case 'have-agreed':
       return 'The players agreed to a draw.';
     case 'has-a-winner':
@@ -346,25 +355,25 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
     case 'is-a-draw':
       return 'The game was a draw, so nobody resigned.';
     case 'one-step':
-      return 'The pawn moved one square only.';
+      return `The ${terms.one('pawn')} moved one square only.`;
     case 'two-steps':
-      return 'The pawn moved two squares.';
+      return `The ${terms.one('pawn')} moved two squares.`;
     case 'just-now':
-      return 'The pawn has moved just now, so it is not too late.';
+      return `The ${terms.one('pawn')} has moved just now, so it is not too late.`;
     case 'is-beside':
-      return 'The two pawns stand side by side.';
+      return `The two ${terms.many('pawn')} stand side by side.`;
     case 'is-not-beside':
-      return 'The two pawns do not stand side by side.';
+      return `The two ${terms.many('pawn')} do not stand side by side.`;
     case 'king-is-safe':
-      return 'After the capture nobody attacks the king.';
+      return `After the capture nobody attacks the ${terms.one('king')}.`;
     case 'king-would-be-attacked':
-      return `After the capture the ${man(reason.byRole, reason.by)} attacks the king.`;
+      return `After the capture the ${man(reason.byRole, reason.by, terms)} attacks the ${terms.one('king')}.`;
     case 'nothing-does':
-      return family === 'is-safe-move' ? 'No check of the other side is mate.' : 'Nothing does that here.';
+      return 'Nothing does that here.';
     case 'too-few-men':
-      return 'With these pieces nobody can ever give checkmate.';
+      return `With these pieces nobody can ever give ${terms.one('checkmate')}.`;
     case 'has-moved':
-      return "A king or rook that has moved can't castle.";
+      return `${capital(terms.a('king'))} or ${terms.one('rook')} that has moved can't ${terms.one('castle')}.`;
     case 'does-not-matter':
       return 'That does not matter here.';
     case 'all-conditions-hold':
@@ -372,15 +381,15 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
     case 'only-at-once':
       return 'En passant is allowed only at once, on the very next move.';
     case 'enough-men':
-      return 'There are enough pieces for checkmate.';
+      return `There are enough pieces for ${terms.one('checkmate')}.`;
     case 'not-agreed':
       return 'They did not agree to a draw.';
     case 'nothing-else-ends-it':
       return 'Nothing on the board ended the game.';
     case 'it-is-mate':
-      return 'It is checkmate: check, and no legal move.';
+      return `It is ${terms.one('checkmate')}: check, and no legal move.`;
     case 'is-called':
-      return `It is called: ${PATTERN_NAMES[reason.pattern]}. The ${man(reason.role, reason.square)} gives it.`;
+      return `It is called: ${PATTERN_NAMES[reason.pattern]}. The ${man(reason.role, reason.square, terms)} gives it.`;
     case 'times':
       return reason.times >= 3
         ? 'Three times the same position: that is a draw if it is claimed.'
@@ -397,9 +406,9 @@ function reasonText(family: ExerciseId, reason: Reason | undefined, side: Side):
 }
 
 /** What the move comes to, and the best other one. */
-function fatesText(reason: Extract<Reason, { code: 'fates' }>, side: Side): string {
+function fatesText(reason: Extract<Reason, { code: 'fates' }>, side: Side, terms: Terms): string {
   const tell = (move: string, fate: StoredFate) =>
-    fate.kind === 'open' ? `${move} is open` : `${move} ${fateText(side, fate)}`;
+    fate.kind === 'open' ? `${move} is open` : `${move} ${fateText(side, fate, terms)}`;
   const gift = reason.isGivenUp ? ' The piece that moved can be captured.' : '';
   return `${tell(reason.move, reason.fate)}. Of the others, ${tell(reason.other, reason.otherFate)}.${gift}`;
 }

@@ -1,21 +1,23 @@
 /** What stands on paper beside a board: the men to set up, what there is to choose from, how a proof goes on beside its main line. */
 import { makeSquareName, ROLES, SIDES, type Board, type Side } from '@/core/board';
-import type { ExerciseId } from '@/core/exercises';
 import { getMove, makeNumberedLine, makeSan } from '@/core/notation';
 import type { SideLine } from '@/core/puzzles';
 import type { Position } from '@/core/rules';
 import { optionText } from './exercises';
-import { listWords, ROLE_WORDS, SIDE_WORDS } from './words';
+import type { FamilyWords } from './family';
+import { listWords, SIDE_WORDS } from './words';
+import type { Terms } from './terms';
 
 /** "White: king e1, rooks a1 and h1. Black: king e8." */
-export function menText(board: Board): string {
+export function menText(board: Board, terms: Terms): string {
   return SIDES.map((side) => {
     const men = ROLES.toReversed().flatMap((role) => {
       const squares = board.flatMap((man, square) =>
         man?.side === side && man.role === role ? [makeSquareName(square)] : [],
       );
-      const many = squares.length > 1 ? 's' : '';
-      return squares.length === 0 ? [] : [`${ROLE_WORDS[role]}${many} ${listWords(squares)}`];
+      return squares.length === 0
+        ? []
+        : [`${squares.length > 1 ? terms.many(role) : terms.one(role)} ${listWords(squares)}`];
     });
     return `${SIDE_WORDS[side]}: ${men.length === 0 ? 'no pieces' : men.join(', ')}.`;
   }).join(' ');
@@ -27,8 +29,8 @@ export function setUpText(turn: Side): string {
 }
 
 /** "(light / dark)": what a button each would be on a screen. */
-export function choiceText(family: ExerciseId, options: readonly string[]): string {
-  return options.length === 0 ? '' : `(${options.map((option) => optionText(family, option)).join(' / ')})`;
+export function choiceText(words: FamilyWords, options: readonly string[]): string {
+  return options.length === 0 ? '' : `(${options.map((option) => optionText(words, option)).join(' / ')})`;
 }
 
 /** "1... Kh8 2. Qg7#. Kf8 and Kf7 are met in the same way." */

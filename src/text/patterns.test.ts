@@ -13,12 +13,16 @@ import {
   stairText,
   tagsText,
   twinText,
+  PLAIN_TERMS,
 } from '.';
 
 test.each(PATTERN_IDS)('%s: a name of its own, ingredients and what goes wrong in whole sentences', (id) => {
   const name = PATTERN_NAMES[id];
-  const { also, origin, ingredients, failures } = PATTERN_WORDS[id];
-  const names = PATTERN_IDS.flatMap((other) => [PATTERN_NAMES[other], ...PATTERN_WORDS[other].also]);
+  const { also, origin, ingredients, failures } = PATTERN_WORDS[id](PLAIN_TERMS);
+  const names = PATTERN_IDS.flatMap((other) => [
+    PATTERN_NAMES[other],
+    ...PATTERN_WORDS[other](PLAIN_TERMS).also,
+  ]);
   for (const one of [name, ...also]) expect(names.filter((other) => other === one)).toHaveLength(1);
   expect(ingredients.length).toBeGreaterThanOrEqual(2);
   expect(failures.length).toBeGreaterThanOrEqual(1);
@@ -30,7 +34,7 @@ test.each(PATTERN_IDS)('%s: what is said of the bare picture names its men and s
   const bare = getPosition(BARE_PICTURES[id]);
   const roles = namePatterns(bare).find((match) => match.id === id)?.roles;
   if (roles === undefined) throw new Error(id);
-  const text = matchText(bare, roles);
+  const text = matchText(bare, roles, PLAIN_TERMS);
   expect(text).toContain(`on ${makeSquareName(roles.mating)} gives mate.`);
   for (const { square, by } of roles.guards)
     if (by.length > 0) expect(text).toContain(makeSquareName(square));
@@ -40,7 +44,7 @@ test.each(PATTERN_IDS)('%s: what is said of the bare picture names its men and s
 test('the opera mate, man by man', () => {
   const bare = getPosition(BARE_PICTURES.opera);
   const [match] = namePatterns(bare);
-  expect(match && listRoleSentences(bare, match.roles)).toEqual([
+  expect(match && listRoleSentences(bare, match.roles, PLAIN_TERMS)).toEqual([
     'The rook on d8 gives mate.',
     'The bishop on g5 protects the rook on d8.',
     'The rook on d8 guards f8 and d7.',
@@ -51,24 +55,28 @@ test('the opera mate, man by man', () => {
 
 test('a mate on the board is called by its names, or told without one', () => {
   const opera = getPosition(BARE_PICTURES.opera);
-  expect(mateNamedText(opera, false)).toMatch(/^It is mate: Opera mate\. The rook on d8 gives mate\./);
-  expect(mateNamedText(opera, true)).toMatch(/^It is mate: Opera mate, Anderssen’s mate, /);
+  expect(mateNamedText(opera, false, [], PLAIN_TERMS)).toMatch(
+    /^It is mate: Opera mate\. The rook on d8 gives mate\./,
+  );
+  expect(mateNamedText(opera, true, [], PLAIN_TERMS)).toMatch(/^It is mate: Opera mate, Anderssen’s mate, /);
   const nameless = getPosition('8/8/8/8/8/5k2/8/r4K2 w - - 0 1');
-  expect(mateNamedText(nameless, false)).toBe(
+  expect(mateNamedText(nameless, false, [], PLAIN_TERMS)).toBe(
     'It is mate, but not one with a name in the book. The rook on a1 gives mate. The king on f3 guards f2, g2 and e2. The rook on a1 guards g1 and e1.',
   );
 });
 
 test('a mate is found by a part of its name, without accents, by its men and by the square it is given on', () => {
-  expect(new Set(findPatterns(''))).toEqual(new Set(PATTERN_IDS));
-  expect(findPatterns('')[0]).toBe('anastasia');
-  expect(findPatterns('smother')).toEqual(['smothered']);
-  expect(findPatterns('legal')).toContain('legal');
-  expect(findPatterns('vukovic')).toEqual(['vukovic']);
-  expect(findPatterns('cozio')).toEqual(['dovetail']);
-  expect(findPatterns('knight rook')).toEqual(expect.arrayContaining(['arabian', 'hook', 'corner']));
-  expect(findPatterns('queen h7')).toContain('damiano');
-  expect(findPatterns('unicorn')).toEqual([]);
+  expect(new Set(findPatterns('', PLAIN_TERMS))).toEqual(new Set(PATTERN_IDS));
+  expect(findPatterns('', PLAIN_TERMS)[0]).toBe('anastasia');
+  expect(findPatterns('smother', PLAIN_TERMS)).toEqual(['smothered']);
+  expect(findPatterns('legal', PLAIN_TERMS)).toContain('legal');
+  expect(findPatterns('vukovic', PLAIN_TERMS)).toEqual(['vukovic']);
+  expect(findPatterns('cozio', PLAIN_TERMS)).toEqual(['dovetail']);
+  expect(findPatterns('knight rook', PLAIN_TERMS)).toEqual(
+    expect.arrayContaining(['arabian', 'hook', 'corner']),
+  );
+  expect(findPatterns('queen h7', PLAIN_TERMS)).toContain('damiano');
+  expect(findPatterns('unicorn', PLAIN_TERMS)).toEqual([]);
 });
 
 test('tags say what always and what sometimes comes', () => {
@@ -85,20 +93,20 @@ test('tags say what always and what sometimes comes', () => {
 test('a sacrifice is told with its man, its square and its aim', () => {
   const smothered = getPosition('5r1k/6pp/7N/8/2Q5/8/8/6K1 w - - 0 1');
   const line = ['c4g8', 'f8g8', 'h6f7'].flatMap((text) => parseMoveText(text) ?? []);
-  expect(findSacrifices(smothered, line).map(sacrificeText)).toEqual([
+  expect(findSacrifices(smothered, line).map((sacrifice) => sacrificeText(sacrifice, PLAIN_TERMS))).toEqual([
     'The queen is sacrificed on g8: the rook captures, and on g8 it blocks its own king.',
   ]);
   const given = { ply: 0, role: 'rook', square: 63, takenBy: 'king' } as const;
-  expect(sacrificeText({ ...given, aim: { kind: 'lures-king', to: 63 } })).toBe(
+  expect(sacrificeText({ ...given, aim: { kind: 'lures-king', to: 63 } }, PLAIN_TERMS)).toBe(
     'The rook is sacrificed on h8: the king has to come to h8.',
   );
-  expect(sacrificeText({ ...given, takenBy: 'knight', aim: { kind: 'opens-line', squares: [] } })).toBe(
-    'The rook is sacrificed on h8: the knight captures, and the line to the king is open.',
-  );
-  expect(sacrificeText({ ...given, takenBy: 'queen', aim: { kind: 'removes-guard', square: 54 } })).toBe(
-    'The rook is sacrificed on h8: the queen captures and no longer guards g7.',
-  );
-  expect(sacrificeText({ ...given, takenBy: 'pawn', aim: { kind: 'other' } })).toBe(
+  expect(
+    sacrificeText({ ...given, takenBy: 'knight', aim: { kind: 'opens-line', squares: [] } }, PLAIN_TERMS),
+  ).toBe('The rook is sacrificed on h8: the knight captures, and the line to the king is open.');
+  expect(
+    sacrificeText({ ...given, takenBy: 'queen', aim: { kind: 'removes-guard', square: 54 } }, PLAIN_TERMS),
+  ).toBe('The rook is sacrificed on h8: the queen captures and no longer guards g7.');
+  expect(sacrificeText({ ...given, takenBy: 'pawn', aim: { kind: 'other' } }, PLAIN_TERMS)).toBe(
     'The rook is sacrificed on h8: the pawn captures.',
   );
 });

@@ -15,7 +15,8 @@ import {
 import { listAttackers, type Position, type PositionDraft } from '@/core/rules';
 import { PATTERN_WORDS } from './patternBook';
 import { PATTERN_NAMES } from './patternNames';
-import { countWords, listWords, ROLE_WORDS } from './words';
+import { countWords, listWords } from './words';
+import { capital, type Terms } from './terms';
 
 /** In the order of their names, as in a register. */
 const SORTED_IDS = PATTERN_IDS.toSorted((one, other) =>
@@ -23,20 +24,20 @@ const SORTED_IDS = PATTERN_IDS.toSorted((one, other) =>
 );
 
 /** The patterns that fit what is typed: a part of a name, a man of the picture, or the square on which mate is given; all for nothing. */
-export function findPatterns(sought: string): PatternId[] {
+export function findPatterns(sought: string, terms: Terms): PatternId[] {
   const words = sought
     .toLowerCase()
     .split(/[\s,]+/)
     .filter((word) => word !== '');
   return SORTED_IDS.filter((id) =>
-    words.every((word) => listSearchWords(id).includes(word) || nameOf(id).includes(word)),
+    words.every((word) => listSearchWords(id, terms).includes(word) || nameOf(id, terms).includes(word)),
   );
 }
 
 /** Names with plain letters too: nobody types the accents. */
-function nameOf(id: PatternId): string {
+function nameOf(id: PatternId, terms: Terms): string {
   const name = PATTERN_NAMES[id];
-  const { also } = PATTERN_WORDS[id];
+  const { also } = PATTERN_WORDS[id](terms);
   const text = [name, ...also].join(' ').toLowerCase();
   return `${text} ${text
     .normalize('NFD')
@@ -44,14 +45,14 @@ function nameOf(id: PatternId): string {
     .replace(/’/g, "'")}`;
 }
 
-function listSearchWords(id: PatternId): string[] {
+function listSearchWords(id: PatternId, terms: Terms): string[] {
   const bare = getPosition(BARE_PICTURES[id]);
   const match = namePatterns(bare).find((one) => one.id === id);
   const { mating, supporter, second } = match?.roles ?? {};
   return [mating, supporter, second].flatMap((square, index) => {
     const role = square === undefined ? undefined : bare.board[square]?.role;
     if (square === undefined || role === undefined) return [];
-    return index === 0 ? [ROLE_WORDS[role], makeSquareName(square)] : [ROLE_WORDS[role]];
+    return index === 0 ? [terms.one(role), makeSquareName(square)] : [terms.one(role)];
   });
 }
 
@@ -66,17 +67,17 @@ export function twinText(text: string, isSwapped: boolean, isMirrored: boolean):
 }
 
 /** "The rook on e8 gives mate. The bishop on g5 protects the rook on d8. ...": who does what, man by man. */
-export function matchText(place: PositionDraft, roles: PatternRoles): string {
-  return listRoleSentences(place, roles).join(' ');
+export function matchText(place: PositionDraft, roles: PatternRoles, terms: Terms): string {
+  return listRoleSentences(place, roles, terms).join(' ');
 }
 
 /** The same, a sentence for each thing that makes it mate. */
-export function listRoleSentences({ board }: PositionDraft, roles: PatternRoles): string[] {
+export function listRoleSentences({ board }: PositionDraft, roles: PatternRoles, terms: Terms): string[] {
   const man = (square: Square) => {
     const found = board[square];
     return found === undefined
       ? makeSquareName(square)
-      : `${ROLE_WORDS[found.role]} on ${makeSquareName(square)}`;
+      : `${terms.one(found.role)} on ${makeSquareName(square)}`;
   };
   const men = (squares: readonly Square[]) => listWords(squares.map((square) => `the ${man(square)}`));
   // Protection matters where somebody could capture; of a piece that nobody attacks it says nothing.
@@ -130,6 +131,7 @@ export function mateNamedText(
   mated: Position,
   areLooseShown: boolean,
   clubNames: readonly string[] = [],
+  terms: Terms,
 ): string {
   const named = namePatterns(mated).filter(({ reading }) => areLooseShown || reading === 'strict');
   const roles = named[0]?.roles ?? tellMate(mated);
@@ -138,7 +140,7 @@ export function mateNamedText(
     names.length === 0
       ? 'It is mate, but not one with a name in the book.'
       : `It is mate: ${listWords(names)}.`;
-  return roles === undefined ? head : `${head} ${matchText(mated, roles)}`;
+  return roles === undefined ? head : `${head} ${matchText(mated, roles, terms)}`;
 }
 
 /** What a stair is and what its first move is: "The main line. The key is Bg5+." */
@@ -162,24 +164,20 @@ export function stairText(
 }
 
 /** "The queen is sacrificed on g8: the rook captures, and on g8 it blocks its own king." */
-export function sacrificeText({ role, square, takenBy, aim }: Sacrifice): string {
-  const given = `The ${ROLE_WORDS[role]} is sacrificed on ${makeSquareName(square)}`;
+export function sacrificeText({ role, square, takenBy, aim }: Sacrifice, terms: Terms): string {
+  const given = `The ${terms.one(role)} is sacrificed on ${makeSquareName(square)}`;
   switch (aim.kind) {
     case 'lures-king':
-      return `${given}: the king has to come to ${makeSquareName(aim.to)}.`;
+      return `${given}: the ${terms.one('king')} has to come to ${makeSquareName(aim.to)}.`;
     case 'blocks':
-      return `${given}: the ${ROLE_WORDS[aim.role]} captures, and on ${makeSquareName(aim.square)} it blocks its own king.`;
+      return `${given}: the ${terms.one(aim.role)} captures, and on ${makeSquareName(aim.square)} it blocks its own ${terms.one('king')}.`;
     case 'opens-line':
-      return `${given}: the ${ROLE_WORDS[takenBy]} captures, and the line to the king is open.`;
+      return `${given}: the ${terms.one(takenBy)} captures, and the line to the ${terms.one('king')} is open.`;
     case 'removes-guard':
-      return `${given}: the ${ROLE_WORDS[takenBy]} captures and no longer guards ${makeSquareName(aim.square)}.`;
+      return `${given}: the ${terms.one(takenBy)} captures and no longer guards ${makeSquareName(aim.square)}.`;
     case 'other':
-      return `${given}: the ${ROLE_WORDS[takenBy]} captures.`;
+      return `${given}: the ${terms.one(takenBy)} captures.`;
   }
-}
-
-function capital(text: string): string {
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 }
 
 /** "It is called: Smothered mate. We call it: The lighthouse."; a broad reading is no name for a child. */

@@ -1,11 +1,11 @@
 /** What a coach reads of a file of games: with line and move, for each kind of warning and fault. */
 import { decodePgn, readPgn } from '@/core/notation';
-import { encodingFaultText, pgnFaultText, pgnWarningText } from '.';
+import { encodingFaultText, pgnFaultText, pgnWarningText, PLAIN_TERMS } from '.';
 
 const warningsOf = (text: string) =>
   [...readPgn(text)].flatMap(({ warnings }) => warnings.map(pgnWarningText));
 const faultsOf = (text: string) =>
-  [...readPgn(text)].flatMap(({ fault }) => (fault === undefined ? [] : [pgnFaultText(fault)]));
+  [...readPgn(text)].flatMap(({ fault }) => (fault === undefined ? [] : [pgnFaultText(fault, PLAIN_TERMS)]));
 
 test.each([
   ['1. e4', ['Line 1: the game has no result at its end.']],

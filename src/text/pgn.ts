@@ -2,6 +2,7 @@
 import type { EncodingFault, PgnFault, PgnWarning } from '@/core/notation';
 import { faultText } from './faults';
 import { reasonText } from './notation';
+import type { Terms } from './terms';
 
 /** What was put right or left out: "Line 12: ...". */
 export function pgnWarningText(warning: PgnWarning): string {
@@ -38,10 +39,10 @@ function warningText(warning: PgnWarning): string {
 }
 
 /** Why a game could not be read to its end. */
-export function pgnFaultText(fault: PgnFault): string {
+export function pgnFaultText(fault: PgnFault, terms: Terms): string {
   switch (fault.code) {
     case 'pgn/bad-move':
-      return `Line ${fault.line}: ${fault.number} ${fault.move} cannot be played. ${reasonText(fault.at, fault.reason)}`;
+      return `Line ${fault.line}: ${fault.number} ${fault.move} cannot be played. ${reasonText(fault.at, fault.reason, terms)}`;
     case 'pgn/bad-start':
       return `Line ${fault.line}: the position it begins with cannot be used. ${faultText(fault.fault)}`;
     case 'pgn/open-comment':

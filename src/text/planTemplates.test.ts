@@ -5,15 +5,17 @@ import { STAGES } from '@/core/exercises';
 import { getDraft, getPosition, parseSan } from '@/core/notation';
 import { findOutcome, listAttackers, listLegalMoves, playMove } from '@/core/rules';
 import { makeStagePlan } from './planTemplates';
+import { PLAIN_TERMS } from './terms';
 
-const itemsOf = (stage: (typeof STAGES)[number]) => makeStagePlan(stage, 7).flatMap(({ items }) => items);
+const itemsOf = (stage: (typeof STAGES)[number]) =>
+  makeStagePlan(stage, 7, PLAIN_TERMS).flatMap(({ items }) => items);
 
 test.each(STAGES)(
   '%s: three quarters of an hour at most, all of it valid, its exercises can be composed',
   (stage) => {
-    const plan = makeStagePlan(stage, 7);
+    const plan = makeStagePlan(stage, 7, PLAIN_TERMS);
     expect(segmentsSchema.parse(plan)).toEqual(plan);
-    expect(makeStagePlan(stage, 7)).toEqual(plan);
+    expect(makeStagePlan(stage, 7, PLAIN_TERMS)).toEqual(plan);
     expect(plan.reduce((sum, { minutes }) => sum + minutes, 0)).toBeLessThanOrEqual(45);
     expect(new Set(plan.map(({ key }) => key)).size).toBe(plan.length);
     for (const item of itemsOf(stage)) {

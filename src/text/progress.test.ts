@@ -13,6 +13,7 @@ import {
   repeatText,
   weekText,
   gapText,
+  PLAIN_TERMS,
 } from '.';
 import type { ClassProgress } from '@/contracts/progress';
 
@@ -47,8 +48,8 @@ test('homework is told by what was solved and what was right at once', () => {
 });
 
 test('a mistake that is not known any more is told as such', () => {
-  expect(mistakeText('escapes')).toBe('let the king escape');
-  expect(mistakeText('of-old')).toMatch(/no longer recorded/);
+  expect(mistakeText('escapes', PLAIN_TERMS)).toBe('let the king escape');
+  expect(mistakeText('of-old', PLAIN_TERMS)).toMatch(/no longer recorded/);
 });
 
 test('what own games held is told apart: taken, missed, and what went wrong', () => {
@@ -121,15 +122,15 @@ test('a child’s report tells how often it was there, and ranks nobody', () => 
 });
 
 test('what is still to come is told, the first thing of it', () => {
-  expect(gapText([])).toBe('');
-  expect(gapText([{ kind: 'pieces', pieces: ['knight', 'pawn'] }, { kind: 'another-day' }])).toBe(
-    'Still to come: knight and pawn.',
-  );
-  expect(gapText([{ kind: 'families', families: ['route', 'reach', 'collect'], count: 1 }])).toBe(
-    'Still to come: “The shortest way”.',
-  );
-  expect(gapText([{ kind: 'families', families: ['reach', 'route', 'collect'], count: 2 }])).toBe(
-    'Still to come: 2 exercises. Begin with “Where can it go?”.',
-  );
-  expect(gapText([{ kind: 'another-day' }])).toBe('Show it once more on another day.');
+  expect(gapText([], PLAIN_TERMS)).toBe('');
+  expect(
+    gapText([{ kind: 'pieces', pieces: ['knight', 'pawn'] }, { kind: 'another-day' }], PLAIN_TERMS),
+  ).toBe('Still to come: knight and pawn.');
+  expect(
+    gapText([{ kind: 'families', families: ['route', 'reach', 'collect'], count: 1 }], PLAIN_TERMS),
+  ).toBe('Still to come: “The shortest way”.');
+  expect(
+    gapText([{ kind: 'families', families: ['reach', 'route', 'collect'], count: 2 }], PLAIN_TERMS),
+  ).toBe('Still to come: 2 exercises. Begin with “Where can it go?”.');
+  expect(gapText([{ kind: 'another-day' }], PLAIN_TERMS)).toBe('Show it once more on another day.');
 });

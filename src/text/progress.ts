@@ -2,17 +2,18 @@
 import type { Diagnosis } from '@/core/exercises';
 import type { ChildStory, HomeworkCell } from '@/contracts/progress';
 import type { Hardship, StageGap, Standing } from '@/core/progress';
-import { FAMILY_WORDS } from './families';
-import { countWords, listWords, ROLE_WORDS } from './words';
+import { familyName } from './familyTexts';
+import { countWords, listWords } from './words';
+import type { Terms } from './terms';
 
 /** What children do who make this mistake: "3 of 5 children ...". */
-const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
-  stalemate: 'give stalemate',
+const diagnosisTexts = (terms: Terms): Readonly<Record<Diagnosis, string>> => ({
+  stalemate: `give ${terms.one('stalemate')}`,
   draws: 'allow a draw',
   slower: 'mate, but not the shortest way',
   'gets-mated': 'allow mate',
   'loses-men': 'lose pieces',
-  escapes: 'let the king escape',
+  escapes: `let the ${terms.one('king')} escape`,
   'not-in-task': 'play something else',
   missed: 'miss a square or a piece',
   behind: 'go past a piece that is in the way',
@@ -28,24 +29,24 @@ const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
   'stands-in-the-way': 'overlook the piece in the way',
   'forces-nothing': 'mark a move that forces nothing',
   forces: 'overlook or misjudge a forcing move',
-  'pawn-on-last-rank': 'put a pawn on the first or last rank',
+  'pawn-on-last-rank': `put ${terms.a('pawn')} on the first or last ${terms.one('rank')}`,
   'not-this-mate': 'put the missing piece on a wrong square',
   'other-mate': 'give mate, but another one',
   'one-man-only': 'move more than one piece',
   'not-asked': 'mark a piece that is not asked about',
   'has-no-way': 'overlook a trapped piece',
-  'pawn-takes-slantwise': 'capture straight ahead with a pawn',
-  'pawn-needs-a-man': 'move a pawn diagonally without a capture',
+  'pawn-takes-slantwise': `capture straight ahead with ${terms.a('pawn')}`,
+  'pawn-needs-a-man': `move ${terms.a('pawn')} diagonally without a capture`,
   'passing-is-over': 'capture en passant too late',
   'nobody-there': 'mark an empty square',
   'own-side': 'mark their own piece',
   'is-the-target': 'capture what they should attack',
   'is-free': 'overlook a free square',
-  'is-own-man': 'overlook a piece of the king’s own beside it',
-  'not-beside-king': 'look away from the king',
+  'is-own-man': `overlook a piece of the ${terms.one('king')}’s own beside it`,
+  'not-beside-king': `look away from the ${terms.one('king')}`,
   protected: 'overlook a protector',
   'is-guarded': 'overlook a guard',
-  'guarded-through-king': 'forget that a line goes on through the king',
+  'guarded-through-king': `forget that a line goes on through the ${terms.one('king')}`,
   'can-be-taken': 'go where they can be captured',
   'takes-back': 'overlook who captures back',
   'attacks-not': 'attack from where it does not reach',
@@ -62,8 +63,8 @@ const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
   'wrong-side': 'use a piece of the wrong colour',
   'board-turned': 'turn the board',
   'armies-exchanged': 'put the armies on the wrong sides',
-  'king-queen-exchanged': 'swap king and queen',
-  'bishop-knight-exchanged': 'swap bishop and knight',
+  'king-queen-exchanged': `swap ${terms.one('king')} and ${terms.one('queen')}`,
+  'bishop-knight-exchanged': `swap ${terms.one('bishop')} and ${terms.one('knight')}`,
   'too-many': 'count too many',
   'too-few': 'count too few',
   'wrong-option': 'choose something that is not true',
@@ -72,7 +73,7 @@ const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
   'goes-round': 'take a longer way',
   'move-not-meant': 'play a different move from the written one',
   'mate-not-yet': 'think a check, or less, is mate',
-  stalemates: 'give stalemate',
+  stalemates: `give ${terms.one('stalemate')}`,
   'still-mates': 'let the mate happen',
   'not-a-legal-move': 'play a move that is not allowed',
   'writes-another': 'write another move',
@@ -88,60 +89,60 @@ const DIAGNOSIS_WORDS: Readonly<Record<Diagnosis, string>> = {
   'line-too-short': 'stop before the end of the line',
   'way-too-short': 'stop before the end of the way',
   'cannot-yet': 'play a move too early',
-  'miss-knight': "do not see a knight's jump",
+  'miss-knight': `do not see ${terms.a('knight')}'s jump`,
   'miss-backward': 'do not see a move backwards',
-  'miss-long-diagonal': 'do not see a long diagonal',
+  'miss-long-diagonal': `do not see a long ${terms.one('diagonal')}`,
   'miss-en-passant': 'do not see en passant',
   'miss-discovered': 'do not see a line that opens',
   'miss-behind': 'do not see a piece behind another',
   'not-marked': 'choose a square that is not asked about',
   'not-your-man': 'mark a piece of the other side',
   tally: 'choose a weaker square',
-  'king-steps-into-check': 'move the king into check',
-  'leaves-king-in-check': 'leave the king in check',
-  'king-is-never-taken': 'capture a king',
+  'king-steps-into-check': `move the ${terms.one('king')} into check`,
+  'leaves-king-in-check': `leave the ${terms.one('king')} in check`,
+  'king-is-never-taken': `capture ${terms.a('king')}`,
   'is-pinned-there': 'move a pinned piece',
   'not-mate-yet': 'put the missing piece where it does not mate',
   'answers-otherwise': 'mix up the ways to answer an attack',
   'move-is-lost': 'choose an answer to an attack that loses something',
   'can-answer': 'overlook an answer to the attack',
   'cannot-answer': 'choose a piece that cannot help',
-  'game-lost': 'lose the pawns game',
-  'game-drawn': 'do not win the pawns game',
+  'game-lost': `lose the ${terms.many('pawn')} game`,
+  'game-drawn': `do not win the ${terms.many('pawn')} game`,
   'sheet-differs': 'write a different move from the one played',
   'not-on-the-sheet': 'do not use the signs that can be read',
   'does-not-go-on': 'do not use the moves that follow',
-};
+});
 
-function isDiagnosis(code: string): code is Diagnosis {
-  return code in DIAGNOSIS_WORDS;
+function isDiagnosis(code: string, terms: Terms): code is Diagnosis {
+  return code in diagnosisTexts(terms);
 }
 
 /** "4 of 6 children stumble. 3 say the number before the letter." */
-export function hardshipText({ children, stumbled, mistakes }: Hardship): string {
+export function hardshipText({ children, stumbled, mistakes }: Hardship, terms: Terms): string {
   const [first] = mistakes;
   const told = `${stumbled} of ${children} ${children === 1 ? 'child stumbles' : 'children stumble'}.`;
-  if (first === undefined || !isDiagnosis(first.code)) return told;
-  return `${told} ${first.children} ${DIAGNOSIS_WORDS[first.code]}.`;
+  if (first === undefined || !isDiagnosis(first.code, terms)) return told;
+  return `${told} ${first.children} ${diagnosisTexts(terms)[first.code]}.`;
 }
 
 /** "let the king escape": what answers with this mistake do. */
-export function mistakeText(code: string): string {
-  return isDiagnosis(code) ? DIAGNOSIS_WORDS[code] : 'make a mistake that is no longer recorded';
+export function mistakeText(code: string, terms: Terms): string {
+  return isDiagnosis(code, terms) ? diagnosisTexts(terms)[code] : 'make a mistake that is no longer recorded';
 }
 
 /** "Still to come: knight and pawn.": what a stage asks for before it is mastered, the first thing of it; empty where nothing is. */
-export function gapText(gaps: readonly StageGap[]): string {
+export function gapText(gaps: readonly StageGap[], terms: Terms): string {
   const [gap] = gaps;
   switch (gap?.kind) {
     case undefined:
       return '';
     case 'pieces':
-      return `Still to come: ${listWords(gap.pieces.map((piece) => ROLE_WORDS[piece]))}.`;
+      return `Still to come: ${listWords(gap.pieces.map((piece) => terms.one(piece)))}.`;
     case 'families': {
       // One name at a time: a child does one thing next.
       const [first] = gap.families;
-      const name = first === undefined ? '' : `“${FAMILY_WORDS[first]}”`;
+      const name = first === undefined ? '' : `“${familyName(first, terms)}”`;
       return gap.count === 1
         ? `Still to come: ${name}.`
         : `Still to come: ${countWords(gap.count, 'exercise')}. Begin with ${name}.`;

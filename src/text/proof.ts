@@ -2,6 +2,7 @@
 import type { Side } from '@/core/board';
 import type { ProofReport } from '@/core/proof';
 import { listWords, SIDE_WORDS } from './words';
+import type { Spoken } from './terms';
 
 /** "White mates in 3; one key: 1 Qg6". Keys in SAN, as from the prover. */
 export function mateText(turn: Side, mateInMoves: number, keys: readonly string[]): string {
@@ -57,6 +58,6 @@ export function mateLabel(turn: Side, mateInMoves: number): string {
 }
 
 /** The question above a puzzle. */
-export function mateQuestion(turn: Side, mateInMoves: number): string {
-  return `${SIDE_WORDS[turn]} to move. Mate in ${mateInMoves}.`;
+export function mateQuestion(turn: Side, mateInMoves: number): Spoken {
+  return `${SIDE_WORDS[turn]} to move. Mate in ${mateInMoves}.` as Spoken;
 }

@@ -9,33 +9,33 @@ import {
   type Move,
   type Position,
 } from '@/core/rules';
-import type { Diagnosis, FamilyId } from '@/core/exercises';
+import type { Diagnosis } from '@/core/exercises';
 import type { StoredFate } from '@/core/puzzles';
-import { FAMILY_WORDS } from './families';
 import type { RoundReason } from '@/core/progress';
-import { countWords, listWords, ROLE_WORDS, SIDE_WORDS } from './words';
+import { countWords, listWords, SIDE_WORDS } from './words';
+import type { Terms } from './terms';
 
 /** "Black's rook takes the queen on g7, check." */
-export function moveSentence(position: Position, move: Move): string {
+export function moveSentence(position: Position, move: Move, terms: Terms): string {
   const side = SIDE_WORDS[position.turn];
   const wing = findCastlingWing(position, move);
   const after = playMove(position, move);
-  const check = isCheckmate(after) ? ', checkmate' : isCheck(after) ? ', check' : '';
-  if (wing !== undefined) return `${side} castles ${wing}${check}.`;
+  const check = isCheckmate(after) ? `, ${terms.one('checkmate')}` : isCheck(after) ? ', check' : '';
+  if (wing !== undefined) return `${side} ${terms.many('castle')} ${wing}${check}.`;
   const role: Role = position.board[move.from]?.role ?? 'pawn';
   const captured = findCaptured(position, move);
   const to = makeSquareName(move.to);
-  const deed = captured === undefined ? `goes to ${to}` : takesWords(position, move, captured.role);
-  const promoted = move.promotion === undefined ? '' : ` and becomes a ${ROLE_WORDS[move.promotion]}`;
-  return `${side}'s ${ROLE_WORDS[role]} ${deed}${promoted}${check}.`;
+  const deed = captured === undefined ? `goes to ${to}` : takesWords(position, move, captured.role, terms);
+  const promoted = move.promotion === undefined ? '' : ` and becomes ${terms.a(move.promotion)}`;
+  return `${side}'s ${terms.one(role)} ${deed}${promoted}${check}.`;
 }
 
 /** En passant takes a man that does not stand where the pawn lands, so both squares are said. */
-function takesWords({ board }: Position, { from, to }: Move, role: Role): string {
+function takesWords({ board }: Position, { from, to }: Move, role: Role, terms: Terms): string {
   const name = makeSquareName(to);
-  if (board[to] !== undefined) return `captures the ${ROLE_WORDS[role]} on ${name}`;
+  if (board[to] !== undefined) return `captures the ${terms.one(role)} on ${name}`;
   const victim = makeSquareName(rankOf(from) * 8 + fileOf(to));
-  return `captures the ${ROLE_WORDS[role]} on ${victim} in passing and goes to ${name}`;
+  return `captures the ${terms.one(role)} on ${victim} ${terms.one('in-passing')} and goes to ${name}`;
 }
 
 interface WrongMove {
@@ -51,12 +51,12 @@ interface WrongMove {
 }
 
 /** Why a move is not right, in one sentence that fits the one reply on the board. How far it is known, the coach's pages say. */
-export function wrongSentence(wrong: WrongMove): string {
+export function wrongSentence(wrong: WrongMove, terms: Terms): string {
   const { diagnosis, fate, defender, mateInMoves, reply, isReplyCapture, taken } = wrong;
   const side = SIDE_WORDS[defender];
   switch (diagnosis) {
     case 'stalemate':
-      return `${side} has no move and is not in check: stalemate, a draw.`;
+      return `${side} has no move and is not in check: ${terms.one('stalemate')}, a draw.`;
     case 'draws':
       return join(reply, isOnlySeen(fate) ? `now ${side} can get a draw` : 'now it is a draw');
     case 'slower':
@@ -64,7 +64,7 @@ export function wrongSentence(wrong: WrongMove): string {
     case 'gets-mated':
       return isMatedAtOnce(fate) && reply !== undefined
         ? reply
-        : join(reply, `now ${side} can checkmate you`);
+        : join(reply, `now ${side} can ${terms.one('checkmate')} you`);
     case 'loses-men':
       if (reply !== undefined && isReplyCapture) return reply;
       return join(reply, taken === '' ? 'now you lose something' : lowerFirst(taken).replace(/\.$/, ''));
@@ -96,9 +96,12 @@ export function refutedSentence(wrong: WrongMove, end: Position): string {
 }
 
 /** Said when the goal is reached in so many moves, on the board or but for pointless blocks; `called` is the mate's name in words. */
-export function rightSentence(mateInMoves: number, isMate: boolean, called = ''): string {
+export function rightSentence(mateInMoves: number, isMate: boolean, called = '', terms: Terms): string {
   if (!isMate) return `Yes. Only pointless blocks are left: that counts as mate in ${mateInMoves}.`;
-  const head = mateInMoves === 1 ? 'Yes, checkmate.' : `Yes, checkmate in ${mateInMoves}.`;
+  const head =
+    mateInMoves === 1
+      ? `Yes, ${terms.one('checkmate')}.`
+      : `Yes, ${terms.one('checkmate')} in ${mateInMoves}.`;
   return `${head} ${called}`.trim();
 }
 
@@ -128,11 +131,6 @@ export const SEAT_REASON_WORDS: Readonly<Record<RoundReason, string>> = {
   class: 'What your class is learning',
   stretch: 'Something new',
 };
-
-/** What a task is called on the seat: "Mate in 2", "Captures". */
-export function seatTaskName(family: FamilyId, mateInMoves: number | undefined): string {
-  return mateInMoves === undefined ? FAMILY_WORDS[family] : `Mate in ${mateInMoves}`;
-}
 
 /** More names than these are not read. */
 const MOST_NAMES = 4;

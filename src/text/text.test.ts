@@ -24,6 +24,7 @@ import {
   undecidedText,
   writtenVerdictText,
   wrongSentence,
+  PLAIN_TERMS,
 } from '.';
 
 /** One of each fault, so that a code without a sentence fails here and wording is looked at when it changes. */
@@ -198,7 +199,7 @@ test('each kind of proof says no more than it proved', () => {
 });
 
 test('moves in words', () => {
-  const say = (fen: string, san: string) => moveSentence(positionOf(fen), findLegal(fen, san));
+  const say = (fen: string, san: string) => moveSentence(positionOf(fen), findLegal(fen, san), PLAIN_TERMS);
   expect([
     say('4k3/8/8/8/8/8/8/R3K2R w KQ - 0 1', 'O-O'),
     say('4k3/8/8/8/8/8/8/R3K2R w KQ - 0 1', 'Ra8+'),
@@ -209,7 +210,7 @@ test('moves in words', () => {
      "White castles short.",
      "White's rook goes to a8, check.",
      "White's pawn goes to e8 and becomes a knight.",
-     "White's pawn captures the pawn on d5 in passing and goes to d6.",
+     "White's pawn captures the pawn on d5 en passant and goes to d6.",
    ]
   `);
 });
@@ -221,18 +222,18 @@ const wrong = (
   isReplyCapture = false,
 ) => {
   const known = { defender: 'black', mateInMoves: 2, taken: 'You lose a queen.' } as const;
-  return wrongSentence({ diagnosis, fate, reply, isReplyCapture, ...known });
+  return wrongSentence({ diagnosis, fate, reply, isReplyCapture, ...known }, PLAIN_TERMS);
 };
 
 test('fates in words: proved is said plainly, seen says how deep', () => {
   expect([
-    fateText('white', { kind: 'mates', inMoves: 2 }),
-    fateText('white', { kind: 'mated', inMoves: 1 }),
-    fateText('white', { kind: 'draw', why: 'stalemate', gain: -5 }),
-    fateText('black', { kind: 'draw', why: 'threefold', gain: 0, seenPlies: 6 }),
-    fateText('black', { kind: 'material', gain: -3, seenPlies: 4 }),
-    fateText('black', { kind: 'material', gain: 0.5, seenPlies: 1 }),
-    fateText('black', { kind: 'material', gain: 0, seenPlies: 4 }),
+    fateText('white', { kind: 'mates', inMoves: 2 }, PLAIN_TERMS),
+    fateText('white', { kind: 'mated', inMoves: 1 }, PLAIN_TERMS),
+    fateText('white', { kind: 'draw', why: 'stalemate', gain: -5 }, PLAIN_TERMS),
+    fateText('black', { kind: 'draw', why: 'threefold', gain: 0, seenPlies: 6 }, PLAIN_TERMS),
+    fateText('black', { kind: 'material', gain: -3, seenPlies: 4 }, PLAIN_TERMS),
+    fateText('black', { kind: 'material', gain: 0.5, seenPlies: 1 }, PLAIN_TERMS),
+    fateText('black', { kind: 'material', gain: 0, seenPlies: 4 }, PLAIN_TERMS),
   ]).toMatchInlineSnapshot(`
    [
      "mates in 2 (proved)",
@@ -248,29 +249,32 @@ test('fates in words: proved is said plainly, seen says how deep', () => {
 
 test('what a line takes, for the side that begins it', () => {
   const position = positionOf('6k1/5ppp/8/3r4/8/8/3Q1PPP/6K1 w - - 0 1');
-  expect(takenText(position, ['d2d5'])).toBe('');
-  expect(takenText(position, ['d2a5', 'd5a5'])).toBe('You lose a queen.');
-  expect(takenText(positionOf('6k1/3r1ppp/8/3p4/8/8/3Q1PPP/6K1 w - - 0 1'), ['d2d5', 'd7d5'])).toBe(
-    'You lose a queen and win a pawn.',
-  );
+  expect(takenText(position, ['d2d5'], PLAIN_TERMS)).toBe('');
+  expect(takenText(position, ['d2a5', 'd5a5'], PLAIN_TERMS)).toBe('You lose a queen.');
+  expect(
+    takenText(positionOf('6k1/3r1ppp/8/3p4/8/8/3Q1PPP/6K1 w - - 0 1'), ['d2d5', 'd7d5'], PLAIN_TERMS),
+  ).toBe('You lose a queen and win a pawn.');
 });
 
 test('the verdict on a written solution, and a solution read aloud', () => {
   expect([
-    writtenVerdictText({ kind: 'holds', mateInMoves: 3 }),
-    writtenVerdictText({ kind: 'undecided' }),
+    writtenVerdictText({ kind: 'holds', mateInMoves: 3 }, PLAIN_TERMS),
+    writtenVerdictText({ kind: 'undecided' }, PLAIN_TERMS),
     ...Object.keys(BREAK_REASONS).map((reason) =>
-      writtenVerdictText({
-        kind: 'breaks',
-        ply: 3,
-        reason: reason as BreakReason,
-        better: reason === 'illegal-move' ? [] : ['Qg6', 'hxg6'],
-      }),
+      writtenVerdictText(
+        {
+          kind: 'breaks',
+          ply: 3,
+          reason: reason as BreakReason,
+          better: reason === 'illegal-move' ? [] : ['Qg6', 'hxg6'],
+        },
+        PLAIN_TERMS,
+      ),
     ),
-    defenceText('black', 'takes', ['hxg6', 'fxg6']),
-    defenceText('white', 'runs', ['Kh8']),
-    defenceText('white', 'blocks', ['Rf8']),
-    defenceText('black', 'moves', ['a6', 'a5', 'b6', 'b5', 'c6', 'c5', 'd6']),
+    defenceText('black', 'takes', ['hxg6', 'fxg6'], PLAIN_TERMS),
+    defenceText('white', 'runs', ['Kh8'], PLAIN_TERMS),
+    defenceText('white', 'blocks', ['Rf8'], PLAIN_TERMS),
+    defenceText('black', 'moves', ['a6', 'a5', 'b6', 'b5', 'c6', 'c5', 'd6'], PLAIN_TERMS),
     moveKindText({ isCheck: true, isCapture: true, isQuiet: false, isSacrifice: true }),
     moveKindText({ isCheck: false, isCapture: false, isQuiet: true, isSacrifice: false }),
     moveKindText({ isCheck: false, isCapture: false, isQuiet: false, isSacrifice: false }),
@@ -301,7 +305,11 @@ test('the verdict on a written solution, and a solution read aloud', () => {
 });
 
 test('the goal is reached on the board, or but for pointless blocks; the moves played are said', () => {
-  expect([rightSentence(1, true), rightSentence(3, true), rightSentence(2, false)]).toEqual([
+  expect([
+    rightSentence(1, true, '', PLAIN_TERMS),
+    rightSentence(3, true, '', PLAIN_TERMS),
+    rightSentence(2, false, '', PLAIN_TERMS),
+  ]).toEqual([
     'Yes, checkmate.',
     'Yes, checkmate in 3.',
     'Yes. Only pointless blocks are left: that counts as mate in 2.',
@@ -310,14 +318,14 @@ test('the goal is reached on the board, or but for pointless blocks; the moves p
 
 test('a mate is called by its name when it strictly has one', () => {
   const named = namePatterns(positionOf(BARE_PICTURES.smothered));
-  expect(rightSentence(2, true, mateCalledText(named, []))).toBe(
+  expect(rightSentence(2, true, mateCalledText(named, []), PLAIN_TERMS)).toBe(
     'Yes, checkmate in 2. It is called: Smothered mate.',
   );
-  expect(rightSentence(1, true, mateCalledText([], ['Harbour gate']))).toBe(
+  expect(rightSentence(1, true, mateCalledText([], ['Harbour gate']), PLAIN_TERMS)).toBe(
     'Yes, checkmate. We call it: Harbour gate.',
   );
   const broad = named.map((match) => ({ ...match, reading: 'loose' as const }));
-  expect(rightSentence(2, true, mateCalledText(broad, []))).toBe('Yes, checkmate in 2.');
+  expect(rightSentence(2, true, mateCalledText(broad, []), PLAIN_TERMS)).toBe('Yes, checkmate in 2.');
 });
 
 test('why a move is not right: shown by the reply, never scolding', () => {

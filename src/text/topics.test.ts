@@ -1,7 +1,11 @@
-import { masteryText, nextRoundText, topicText } from '.';
+import { masteryText, nextRoundText, PLAIN_TERMS, topicText } from '.';
 
 test('a topic is told by its family, length or name', () => {
-  expect(['family:reach', 'mate:2', 'mate:5', 'pattern:smothered', 'family:gone'].map(topicText)).toEqual([
+  expect(
+    ['family:reach', 'mate:2', 'mate:5', 'pattern:smothered', 'family:gone'].map((topic) =>
+      topicText(topic, PLAIN_TERMS),
+    ),
+  ).toEqual([
     'Where can it go?',
     'Mate in 2',
     'Mate in 5 and more',

@@ -1,15 +1,16 @@
 /** What is said of what a child can. */
 import { isTelling, parseTopic, type Mastery, type RoundReason } from '@/core/progress';
-import { FAMILY_WORDS } from './families';
+import { familyName } from './familyTexts';
 import { PATTERN_NAMES } from './patternNames';
 import { countWords, listWords } from './words';
+import type { Terms } from './terms';
 
 /** "Where can it go?", "Mate in 2", "Smothered mate". */
-export function topicText(topic: string): string {
+export function topicText(topic: string, terms: Terms): string {
   const parts = parseTopic(topic);
   switch (parts?.kind) {
     case 'family':
-      return FAMILY_WORDS[parts.family];
+      return familyName(parts.family, terms);
     case 'mate':
       return parts.mateInMoves === 5 ? 'Mate in 5 and more' : `Mate in ${parts.mateInMoves}`;
     case 'pattern':

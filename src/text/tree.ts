@@ -2,9 +2,10 @@
 import type { Side } from '@/core/board';
 import type { DefenceKind, MoveKind } from '@/core/proof';
 import { listWords, SIDE_WORDS } from './words';
+import type { Terms } from './terms';
 
 /** "If Black takes (hxg6, fxg6):"; many moves met alike are told by their number. */
-export function defenceText(side: Side, kind: DefenceKind, moves: readonly string[]): string {
+export function defenceText(side: Side, kind: DefenceKind, moves: readonly string[], terms: Terms): string {
   const who = SIDE_WORDS[side];
   const named =
     moves.length <= 6 ? moves.join(', ') : `${moves.slice(0, 3).join(', ')} or ${moves.length - 3} more`;
@@ -12,7 +13,7 @@ export function defenceText(side: Side, kind: DefenceKind, moves: readonly strin
     case 'takes':
       return `If ${who} captures (${named}):`;
     case 'runs':
-      return `If the king runs (${named}):`;
+      return `If the ${terms.one('king')} runs (${named}):`;
     case 'blocks':
       return `If ${who} blocks (${named}):`;
     case 'moves':

@@ -2,13 +2,14 @@
 import { fileOf, makeSquareName, rankOf, type Man, type Role, type Side, type Square } from '@/core/board';
 import type { KeyPicture } from '@/contracts/people';
 import type { Wing } from '@/core/puzzles';
+import type { Terms } from './terms';
 
 export const SIDE_WORDS: Readonly<Record<Side, string>> = { white: 'White', black: 'Black' };
 
-export const WING_WORDS: Readonly<Record<Wing, string>> = {
-  queen: 'the queen’s wing',
-  king: 'the king’s wing',
-};
+export const wingTexts = (terms: Terms): Readonly<Record<Wing, string>> => ({
+  queen: `the ${terms.one('queen')}’s wing`,
+  king: `the ${terms.one('king')}’s wing`,
+});
 
 export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   pawn: 'pawn',
@@ -35,22 +36,23 @@ export const PICTURE_WORDS: Readonly<Record<KeyPicture, string>> = {
 };
 
 /** "white knight". */
-export function manWords({ side, role }: Man): string {
-  return `${side} ${ROLE_WORDS[role]}`;
+export function manWords({ side, role }: Man, terms: Terms): string {
+  return `${side} ${terms.one(role)}`;
 }
 
 /** "e4, white knight" or "e4, empty". */
-export function squareWords(square: Square, man: Man | undefined): string {
-  return `${makeSquareName(square)}, ${onSquareWords(man)}`;
+export function squareWords(square: Square, man: Man | undefined, terms: Terms): string {
+  return `${makeSquareName(square)}, ${onSquareWords(man, terms)}`;
 }
 
-const onSquareWords = (man: Man | undefined) => (man === undefined ? 'empty' : manWords(man));
+const onSquareWords = (man: Man | undefined, terms: Terms) =>
+  man === undefined ? 'empty' : manWords(man, terms);
 
 /** "5 from the left, 4 from the bottom, empty": of a board without letters and numbers, where the name would be the answer. */
-export function squarePlaceWords(square: Square, man: Man | undefined, bottom: Side): string {
+export function squarePlaceWords(square: Square, man: Man | undefined, bottom: Side, terms: Terms): string {
   const [file, rank] = [fileOf(square) + 1, rankOf(square) + 1];
   const [left, below] = bottom === 'white' ? [file, rank] : [9 - file, 9 - rank];
-  return `${left} from the left, ${below} from the bottom, ${onSquareWords(man)}`;
+  return `${left} from the left, ${below} from the bottom, ${onSquareWords(man, terms)}`;
 }
 
 /** "1 puzzle", "12 puzzles". */
@@ -98,14 +100,14 @@ export function boardDrawingText(
     .trim();
 }
 
-export const SIGN_WORDS: Readonly<
-  Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>
-> = {
+export const signTexts = (
+  terms: Terms,
+): Readonly<Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>> => ({
   goes: 'the piece in hand can go here',
   takes: 'the piece in hand can capture here',
   chosen: 'the piece in hand',
   hint: 'look at this piece',
   fault: 'this is impossible; the sentence says why',
   guarded: 'guarded: the other side could capture here',
-  blocked: 'a piece of the king’s own side is here',
-};
+  blocked: `a piece of the ${terms.one('king')}’s own side is here`,
+});

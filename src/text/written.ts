@@ -1,12 +1,13 @@
 /** The verdict on a written solution in words. */
 import type { BreakReason, LineBreak, WrittenVerdict } from '@/core/written';
+import type { Terms } from './terms';
 
 /** What the words need of a verdict, whether it came from the core or through a worker. */
 export type WrittenWords =
   | Extract<WrittenVerdict, { kind: 'holds' | 'undecided' }>
   | Pick<LineBreak, 'kind' | 'ply' | 'reason' | 'better'>;
 
-const REASON_WORDS: Readonly<Record<BreakReason, string>> = {
+const reasonTexts = (terms: Terms): Readonly<Record<BreakReason, string>> => ({
   'illegal-move': 'this is no legal move here.',
   'ambiguous-move': 'two pieces can make this move. Say which one.',
   'missing-check-sign': 'it gives check. The sign + is missing.',
@@ -16,9 +17,9 @@ const REASON_WORDS: Readonly<Record<BreakReason, string>> = {
   'not-best-defence': 'the other side can hold out longer.',
   'not-forced': 'it is not forced. The other side gets away.',
   'too-slow': 'it is forced, but not the shortest mate.',
-  stalemate: 'it is stalemate, a draw.',
+  stalemate: `it is ${terms.one('stalemate')}, a draw.`,
   'no-mate-at-end': 'the line ends before the mate.',
-};
+});
 
 const BETTER_WORDS: Partial<Record<BreakReason, string>> = {
   'ambiguous-move': 'It may mean',
@@ -37,7 +38,7 @@ const BETTER_WORDS: Partial<Record<BreakReason, string>> = {
  * "Half-move 3: it is not forced ...". A mate that is forced but not the shortest, and a defence that is not the longest, are said as what
  * they are: remarks on a line that mates.
  */
-export function writtenVerdictText(verdict: WrittenWords): string {
+export function writtenVerdictText(verdict: WrittenWords, terms: Terms): string {
   switch (verdict.kind) {
     case 'holds':
       return `The solution is right: mate in ${verdict.mateInMoves}, every move checked.`;
@@ -47,7 +48,7 @@ export function writtenVerdictText(verdict: WrittenWords): string {
       const { ply, reason, better } = verdict;
       const label = BETTER_WORDS[reason];
       const shown = label === undefined || better.length === 0 ? '' : ` ${label}: ${better.join(' ')}.`;
-      return `${headText(reason, ply)} ${REASON_WORDS[reason]}${shown}`;
+      return `${headText(reason, ply)} ${reasonTexts(terms)[reason]}${shown}`;
     }
   }
 }

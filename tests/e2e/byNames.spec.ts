@@ -15,6 +15,7 @@ import { questionText } from '@/text';
 import { GAME, PAWNS, playAll, WANDERING } from '@/ui/answer/ground';
 import { openOwnClub } from '../support/club/ownClub';
 import { openSet, takeSeat } from '../support/visitors';
+import { plainWords } from '../support/plainWords';
 
 const club = openOwnClub({ given: DEMO_ROUNDS.map(({ name }) => ({ set: name, to: 'lantern' })) });
 
@@ -153,7 +154,11 @@ for (const { name, rounds } of DEMO_ROUNDS) {
       const exercise = openExercise(composeExercise(family, level, seed));
       const { ask, scene } = exercise;
       await expect(page.getByText(`Task ${index + 1} of ${rounds.length}`)).toBeVisible();
-      await expect(page.getByRole('heading', { name: questionText(exercise.question) })).toBeVisible();
+      await expect(
+        page.getByRole('heading', {
+          name: questionText(plainWords(family), exercise.question),
+        }),
+      ).toBeVisible();
       if (!scene.isHidden) {
         const cells = page.getByRole('grid').getByRole('gridcell', { name: /./ });
         await expect(cells, family).toHaveCount(64);

@@ -9,6 +9,7 @@ import { answerByKeyboard, answerByTouch } from '../support/answerDriver';
 import { boardOf } from '../support/boardDriver';
 import { openOwnClub } from '../support/club/ownClub';
 import { openPage, openSet, signInCoach, takeSeat } from '../support/visitors';
+import { plainWords } from '../support/plainWords';
 
 const [ROUNDS = { name: '', rounds: [] }] = DEMO_ROUNDS;
 const club = openOwnClub({ given: DEMO_ROUNDS.map(({ name }) => ({ set: name, to: 'lantern' })) });
@@ -41,7 +42,9 @@ async function openExercises(page: Page): Promise<void> {
 
 async function chooseExercise(page: Page, family: ExerciseId): Promise<void> {
   await page.getByLabel('Exercise', { exact: true }).selectOption(family);
-  await page.getByRole('heading', { name: questionText(firstTask(family).question) }).waitFor();
+  await page
+    .getByRole('heading', { name: questionText(plainWords(family), firstTask(family).question) })
+    .waitFor();
 }
 
 test.describe('on a phone, by touch', () => {
@@ -54,7 +57,9 @@ test.describe('on a phone, by touch', () => {
     for (const [index, { family, level, seed }] of rounds.entries()) {
       await expect(page.getByText(`Task ${index + 1} of ${rounds.length}`)).toBeVisible();
       const exercise = openExercise(composeExercise(family, level, seed));
-      await expect(page.getByRole('heading', { name: questionText(exercise.question) })).toBeVisible();
+      await expect(
+        page.getByRole('heading', { name: questionText(plainWords(family), exercise.question) }),
+      ).toBeVisible();
       if (family === 'square-colour') {
         const { solution } = exercise;
         const isDark = solution.kind === 'choose' && solution.options.includes('dark');

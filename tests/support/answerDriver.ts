@@ -2,7 +2,8 @@
 import type { Page } from '@playwright/test';
 import { getMan, makeSquareName, type Man, type Square } from '@/core/board';
 import type { Exercise, ExerciseId } from '@/core/exercises';
-import { manWords, optionText } from '@/text';
+import { manWords, optionText, PLAIN_TERMS } from '@/text';
+import { plainWords } from './plainWords';
 
 const cell = (page: Page, square: Square) => page.getByRole('grid').locator(`[data-square="${square}"]`);
 
@@ -53,14 +54,15 @@ export async function answerByTouch(page: Page, family: ExerciseId, exercise: Ex
       return;
     case 'tap':
       for (const { square, label } of solution.marks) {
-        if (label !== undefined) await page.getByRole('radio', { name: optionText(family, label) }).tap();
+        if (label !== undefined)
+          await page.getByRole('radio', { name: optionText(plainWords(family), label) }).tap();
         await cell(page, square).tap();
       }
       break;
     case 'choose': {
       const role = ask.kind === 'choose' && ask.isMultiple ? 'checkbox' : 'radio';
       for (const option of solution.options)
-        await page.getByRole(role, { name: optionText(family, option), exact: true }).tap();
+        await page.getByRole(role, { name: optionText(plainWords(family), option), exact: true }).tap();
       break;
     }
     case 'number':
@@ -77,9 +79,13 @@ export async function answerByTouch(page: Page, family: ExerciseId, exercise: Ex
       if (clear.length > 0) await button('Take off').tap();
       for (const square of clear) await cell(page, square).tap();
       for (const { square, man } of put) {
-        await page.getByRole('button', { name: manWords(man), exact: true, pressed: false }).tap();
+        await page
+          .getByRole('button', { name: manWords(man, PLAIN_TERMS), exact: true, pressed: false })
+          .tap();
         await cell(page, square).tap();
-        await page.getByRole('button', { name: manWords(man), exact: true, pressed: true }).tap();
+        await page
+          .getByRole('button', { name: manWords(man, PLAIN_TERMS), exact: true, pressed: true })
+          .tap();
       }
     }
   }
@@ -102,7 +108,7 @@ export async function answerByKeyboard(page: Page, family: ExerciseId, exercise:
       return;
     case 'tap':
       for (const { square, label } of solution.marks) {
-        if (label !== undefined) await press(page, 'radio', optionText(family, label));
+        if (label !== undefined) await press(page, 'radio', optionText(plainWords(family), label));
         await goToSquare(page, exercise, square);
       }
       break;
@@ -111,7 +117,7 @@ export async function answerByKeyboard(page: Page, family: ExerciseId, exercise:
         await press(
           page,
           ask.kind === 'choose' && ask.isMultiple ? 'checkbox' : 'radio',
-          optionText(family, option),
+          optionText(plainWords(family), option),
         );
       break;
     case 'number':
@@ -131,7 +137,7 @@ export async function answerByKeyboard(page: Page, family: ExerciseId, exercise:
       if (clear.length > 0) await press(page, 'button', 'Take off');
       for (const square of clear) await goToSquare(page, exercise, square);
       for (const { square, man } of put) {
-        await press(page, 'button', manWords(man));
+        await press(page, 'button', manWords(man, PLAIN_TERMS));
         await goToSquare(page, exercise, square);
       }
     }

@@ -10,6 +10,7 @@ import {
 import { composeExercise } from '@/core/compose';
 import { listWrongAnswers } from './wrongAnswers';
 import { questionText } from '@/text';
+import { plainWords } from './plainWords';
 
 const SEEDS = Array.from({ length: 20 }, (_, seed) => seed);
 
@@ -78,7 +79,8 @@ function describeLevel(id: ExerciseId, level: Level): void {
       const { question, scene } = openExercise(task);
       const isBare =
         !scene.hasCoordinates && !scene.isHidden && !scene.board.some((man) => man?.role === 'king');
-      if (isBare) expect(questionText(question)).toMatch(/^You sit on (White|Black)'s side\. /);
+      if (isBare)
+        expect(questionText(plainWords(id), question)).toMatch(/^You sit on (White|Black)'s side\. /);
     }
   });
 

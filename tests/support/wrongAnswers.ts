@@ -1,10 +1,13 @@
 /** For each answer mode the answers beside the right one, worked out without the judge: every one must be refused. */
-import type { Answer, Exercise } from '@/core/exercises';
+import type { Answer, Exercise, Question } from '@/core/exercises';
 import { makeSquareName } from '@/core/board';
 import { getPosition, makeMoveText, makeSan } from '@/core/notation';
 import { listLegalMoves } from '@/core/rules';
 
-export function listWrongAnswers({ ask, solution, question }: Exercise, fen: string | undefined): Answer[] {
+export function listWrongAnswers(
+  { ask, solution, question }: Exercise<Question>,
+  fen: string | undefined,
+): Answer[] {
   const all = Array.from({ length: 64 }, (_, square) => square);
   switch (solution.kind) {
     case 'tap': {

@@ -1,5 +1,5 @@
 /** Answers to try on a task: the stated solution, what lies beside it, and for moves, ways and men everything there is. */
-import type { Answer, Exercise, ExerciseId } from '@/core/exercises';
+import type { Answer, Exercise, ExerciseId, Question } from '@/core/exercises';
 import { createRandom } from '@/core/shared';
 import { listWrongAnswers } from '../support/wrongAnswers';
 import { countFewest, stepsOf } from './acceptance';
@@ -11,7 +11,12 @@ import { moveOn, nameOf, readBoard } from './plainBoard';
 
 const WAYS: readonly string[] = ['route', 'route-unguarded', 'collect'];
 
-export function listAnswers(id: ExerciseId, exercise: Exercise, task: TaskFields, seed: number): Answer[] {
+export function listAnswers(
+  id: ExerciseId,
+  exercise: Exercise<Question>,
+  task: TaskFields,
+  seed: number,
+): Answer[] {
   const beside = listWrongAnswers(exercise, (task as Partial<TaskFields>).fen);
   return [exercise.solution, ...beside, ...listMore(id, exercise, task, seed)];
 }

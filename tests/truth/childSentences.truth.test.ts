@@ -6,13 +6,14 @@ import { EXERCISE_IDS, listLevels, openExercise } from '@/core/exercises';
 import { median } from '../../bench/measure';
 import { hintText, questionText } from '@/text';
 import { sentencesOf, wordsOf } from './wording';
+import { plainWords } from '../support/plainWords';
 
 const SEED = 52_000;
 
 const texts = EXERCISE_IDS.flatMap((id) =>
   listLevels(id).flatMap((level) => {
     const { question, hints } = openExercise(composeExercise(id, level, SEED));
-    return [questionText(question), ...hints.map((hint) => hintText(id, hint))];
+    return [questionText(plainWords(id), question), ...hints.map((hint) => hintText(plainWords(id), hint))];
   }),
 );
 

@@ -8,7 +8,15 @@ import { composePuzzles, createTaskSearches, makeMateTask } from '@/core/compose
 import { mateFamily, type TaskResponse } from '@/core/exercises';
 import { getMove, getPosition, type MoveText } from '@/core/notation';
 import { findCaptured, playMove } from '@/core/rules';
-import { HELP_STEPS, helpStepText, moveIdeaText, moveSentence, takenText, wrongSentence } from '@/text';
+import {
+  HELP_STEPS,
+  helpStepText,
+  moveIdeaText,
+  moveSentence,
+  takenText,
+  wrongSentence,
+  PLAIN_TERMS,
+} from '@/text';
 import { MATES } from '../fixtures/mates';
 import { findByText, isMate, isStale, movesOf, open } from './chessBoard';
 import { mustBeMated } from './forcedMates';
@@ -49,7 +57,7 @@ test.each(PUZZLES)('%s: help leads step by step to a move that mates, and each s
   const { after, from, to, piece, captured, promotion, san } = moveOf(fen, text);
   expect(mustBeMated(after, task.mateInMoves - 1)).toBe(true);
   const position = getPosition(fen);
-  const idea = moveIdeaText(position, getMove(text));
+  const idea = moveIdeaText(position, getMove(text), PLAIN_TERMS);
   expect([idea, /every check/.test(idea)]).toEqual([idea, san.endsWith('#')]);
   if (!san.endsWith('#')) {
     expect([idea, idea.includes('gives check') || idea.includes('for a check')]).toEqual([
@@ -62,7 +70,7 @@ test.each(PUZZLES)('%s: help leads step by step to a move that mates, and each s
     if (idea.includes('promote')) expect(promotion).toBeDefined();
   }
   const [, piecesStep, squareStep, moveStep] = HELP_STEPS.map((step) =>
-    step === 'idea' ? idea : helpStepText(position, getMove(text), step),
+    step === 'idea' ? idea : helpStepText(position, getMove(text), step, PLAIN_TERMS),
   );
   expect(piecesStep).toBe(`Look at the ${PIECES[piece]} on ${from}.`);
   expect(squareStep).toBe(`Look at the square ${to}.`);
@@ -79,15 +87,18 @@ function tellWrong(
   const before = getPosition(fen);
   const after = playMove(before, getMove(played));
   const [answer] = verdict.refutation;
-  return wrongSentence({
-    diagnosis: verdict.diagnoses[0],
-    fate: verdict.fate,
-    defender: opponentOf(before.turn),
-    mateInMoves,
-    reply: answer === undefined ? undefined : moveSentence(after, getMove(answer)),
-    isReplyCapture: answer !== undefined && findCaptured(after, getMove(answer)) !== undefined,
-    taken: takenText(before, [played, ...verdict.refutation]),
-  });
+  return wrongSentence(
+    {
+      diagnosis: verdict.diagnoses[0],
+      fate: verdict.fate,
+      defender: opponentOf(before.turn),
+      mateInMoves,
+      reply: answer === undefined ? undefined : moveSentence(after, getMove(answer), PLAIN_TERMS),
+      isReplyCapture: answer !== undefined && findCaptured(after, getMove(answer)) !== undefined,
+      taken: takenText(before, [played, ...verdict.refutation], PLAIN_TERMS),
+    },
+    PLAIN_TERMS,
+  );
 }
 
 test.each(PUZZLES)('%s: every wrong move is answered with one sentence that is true of the board', (fen) => {

@@ -1,12 +1,13 @@
 /** Holds composed tasks against the oracles: the solution right, every answer judged as the oracle judges it, every reason true. */
 import { openExercise, type Answer, type ExerciseId, type Level } from '@/core/exercises';
 import { composeExercise } from '@/core/compose';
-import { noteText } from '@/text';
+import { noteText, PLAIN_TERMS } from '@/text';
 import { acceptanceOf } from './acceptance';
 import { listAnswers } from './answers';
 import { listDuelFaults } from './duel';
 import { findFalse, type TaskFields } from './notes';
 import { listLongSentences, listWordingFaults } from './wording';
+import { plainWords } from '../support/plainWords';
 
 export interface Fault {
   readonly at: string;
@@ -33,7 +34,10 @@ export function listFaults(id: ExerciseId, level: Level, seed: number): Fault[] 
     if (isRight !== undefined && isRight !== (verdict.outcome === 'right'))
       found.push(isRight ? 'a right answer is refused' : 'a wrong answer is accepted');
     if (answer === solution && verdict.outcome !== 'right') found.push('the solution is refused');
-    const said = verdict.notes.map((note) => ({ note, text: noteText(id, note, scene) }));
+    const said = verdict.notes.map((note) => ({
+      note,
+      text: noteText(plainWords(id), note, scene, PLAIN_TERMS),
+    }));
     for (const { note, text } of said) {
       const fault = findFalse({ id, task, answer, verdict, solution }, note);
       found.push(...listLongSentences(text));

@@ -1,6 +1,7 @@
 /** What a question has to say: words without which a right answer could not be told from a wrong one, and numbers that count on. */
 import { hintText, questionText } from '@/text';
-import type { Exercise, ExerciseId, Hint } from '@/core/exercises';
+import type { Exercise, ExerciseId, Hint, Question } from '@/core/exercises';
+import { plainWords } from '../support/plainWords';
 
 /** Words each question needs, whatever the task. */
 const NEEDED: Partial<Readonly<Record<ExerciseId, readonly RegExp[]>>> = {
@@ -49,11 +50,11 @@ export function listLongSentences(text: string): string[] {
 }
 
 /** What a question lacks; empty when nothing. */
-export function listWordingFaults(id: ExerciseId, exercise: Exercise): string[] {
-  const text = questionText(exercise.question);
+export function listWordingFaults(id: ExerciseId, exercise: Exercise<Question>): string[] {
+  const text = questionText(plainWords(id), exercise.question);
   const missing = (NEEDED[id] ?? []).filter((needed) => !needed.test(text));
   const faults = missing.map((needed) => `"${text}" does not say ${String(needed)}`);
-  const spoken = [text, ...exercise.hints.map((hint) => hintText(id, hint))];
+  const spoken = [text, ...exercise.hints.map((hint) => hintText(plainWords(id), hint))];
   faults.push(...spoken.flatMap(listLongSentences));
   const { ask, scene } = exercise;
   if (ask.kind === 'play' && ask.rules === 'way' && !/whole way/.test(text))
@@ -75,7 +76,7 @@ export function listWordingFaults(id: ExerciseId, exercise: Exercise): string[] 
 
 /** Help that speaks of letters that are not shown, or of the wrong side, or names an option that is right. */
 function findFalseHelp(id: ExerciseId, { scene, solution }: Exercise, hint: Hint): string[] {
-  const text = hintText(id, hint);
+  const text = hintText(plainWords(id), hint);
   const isOfSquares = id === 'find-square' || id === 'name-square';
   if (isOfSquares && hint.kind === 'rule') {
     const isShown = /letter below/.test(text);

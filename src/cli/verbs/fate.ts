@@ -3,7 +3,7 @@ import { makeFen, makeSan, makeSanLine } from '@/core/notation';
 import type { Fate } from '@/core/proof';
 import type { Position } from '@/core/rules';
 import { createFateSearch } from '@/core/search';
-import { fateText } from '@/text';
+import { fateText, PLAIN_TERMS } from '@/text';
 import { eachPosition } from './eachPosition';
 import { writeLine } from './lines';
 
@@ -41,7 +41,7 @@ export function runFate({ file, plies, isJson }: FateOptions): Promise<number> {
       for (const { fate } of moves) {
         const [san, ...rest] = makeSanLine(position, fate.line);
         await writeLine(
-          `  ${san}: ${fateText(position.turn, fate)}${rest.length > 0 ? ` (${rest.join(' ')})` : ''}`,
+          `  ${san}: ${fateText(position.turn, fate, PLAIN_TERMS)}${rest.length > 0 ? ` (${rest.join(' ')})` : ''}`,
         );
       }
     },

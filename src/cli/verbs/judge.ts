@@ -3,7 +3,7 @@ import { z } from 'zod/mini';
 import type { Position } from '@/core/rules';
 import { createMateSearch } from '@/core/search';
 import { judgeWritten, type WrittenVerdict } from '@/core/written';
-import { faultText, writtenVerdictText } from '@/text';
+import { faultText, writtenVerdictText, PLAIN_TERMS } from '@/text';
 import { say } from '../say';
 import { readLines, writeLine } from './lines';
 import { readJsonLine } from './readJsonLine';
@@ -45,7 +45,9 @@ export async function runJudge(options: JudgeOptions): Promise<number> {
       say(`line ${number}: ${verdict}`);
       if (options.isJson) await writeLine(JSON.stringify({ error: verdict }));
     } else {
-      await writeLine(options.isJson ? JSON.stringify(toLine(verdict)) : writtenVerdictText(verdict));
+      await writeLine(
+        options.isJson ? JSON.stringify(toLine(verdict)) : writtenVerdictText(verdict, PLAIN_TERMS),
+      );
     }
   }
   return exitCode;

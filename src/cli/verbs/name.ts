@@ -2,7 +2,7 @@
 import { makeSquareName, type Square } from '@/core/board';
 import { makeFen } from '@/core/notation';
 import { namePatterns, type PatternMatch, type Reading } from '@/core/patterns';
-import { matchText, PATTERN_NAMES } from '@/text';
+import { matchText, PATTERN_NAMES, PLAIN_TERMS } from '@/text';
 import { eachPosition } from './eachPosition';
 import { writeLine } from './lines';
 
@@ -45,7 +45,7 @@ export function runName({ file, isJson }: NameOptions): Promise<number> {
       await writeLine(line.fen);
       for (const { id, reading, roles } of matches) {
         const broad = reading === 'loose' ? ' (in a broad reading)' : '';
-        await writeLine(`  ${PATTERN_NAMES[id]}${broad}: ${matchText(position, roles)}`);
+        await writeLine(`  ${PATTERN_NAMES[id]}${broad}: ${matchText(position, roles, PLAIN_TERMS)}`);
       }
     },
   );

@@ -2,7 +2,7 @@
 import { z } from 'zod/mini';
 import { LANGUAGES, makeMoveText, readMove, type Language, type ReadMove } from '@/core/notation';
 import type { Position } from '@/core/rules';
-import { readMoveText } from '@/text';
+import { readMoveText, PLAIN_TERMS } from '@/text';
 import { say } from '../say';
 import { readLines, writeLine } from './lines';
 import { readJsonLine } from './readJsonLine';
@@ -60,6 +60,6 @@ function toLine(position: Position, text: string, language: Language | undefined
     uci: isMove ? makeMoveText(read.move) : null,
     diagnoses: isMove ? read.diagnoses : [],
     reason: isMove ? null : read.reason.code,
-    say: readMoveText(position, read),
+    say: readMoveText(position, read, PLAIN_TERMS),
   };
 }

@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { buffer } from 'node:stream/consumers';
 import { decodePgn, makeFen, readPgn, type ReadGame } from '@/core/notation';
 import { playMove } from '@/core/rules';
-import { countWords, encodingFaultText, pgnFaultText, pgnWarningText } from '@/text';
+import { countWords, encodingFaultText, pgnFaultText, pgnWarningText, PLAIN_TERMS } from '@/text';
 import { findFile } from '../findFile';
 import { Advice, say } from '../say';
 import { writeLine } from './lines';
@@ -67,7 +67,7 @@ function toLine({ number, tags, game, warnings, fault }: ReadGame): GameLine {
           error: {
             line: fault.line,
             move: fault.code === 'pgn/bad-move' ? fault.move : null,
-            message: pgnFaultText(fault),
+            message: pgnFaultText(fault, PLAIN_TERMS),
           },
         }),
   };

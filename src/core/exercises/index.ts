@@ -16,7 +16,7 @@ export {
   type MateCount,
   type MateTask,
 } from './families/forced-mates/mate';
-export type { Ask, GameEnding, GameStory, Hint, Question, RuleVariant, Scene } from './family/question';
+export type { Ask, FamilyQuestion, GameEnding, GameStory, Hint, RuleVariant, Scene } from './family/question';
 export {
   EXERCISE_IDS,
   EXERCISES,
@@ -31,6 +31,8 @@ export {
   type ExerciseTask,
   type ExerciseTaskOf,
   type FamilyId,
+  type Question,
+  type QuestionOf,
 } from './registry';
 export { loadFamily } from './loadFamily';
 export { wander, without } from './families/movement/looseMoves';

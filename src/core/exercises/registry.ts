@@ -133,6 +133,10 @@ export type ExerciseId = keyof typeof EXERCISES;
 export const EXERCISE_IDS = Object.keys(EXERCISES) as ExerciseId[];
 export type ExerciseTaskOf<Id extends ExerciseId> = Parameters<(typeof EXERCISES)[Id]['question']>[0];
 
+/** What a family asks. */
+export type QuestionOf<Id extends ExerciseId> = ReturnType<(typeof EXERCISES)[Id]['question']>;
+export type Question = QuestionOf<ExerciseId>;
+
 /** A task with its family and level: what a composer makes, a store keeps and a screen shows. */
 export const exerciseTaskSchema = z
   .object({
@@ -158,8 +162,9 @@ export function listLevels(id: ExerciseId): Level[] {
 }
 
 /** Opens a task of any family. Throws on one that is none. */
-export function openExercise({ family, task }: Pick<ExerciseTask, 'family' | 'task'>): Exercise {
-  return getExerciseFamily(family).open(task);
+export function openExercise({ family, task }: Pick<ExerciseTask, 'family' | 'task'>): Exercise<Question> {
+  // A family opens its own tasks, so what it asks is its own question.
+  return getExerciseFamily(family).open(task) as Exercise<Question>;
 }
 
 /** Every family there is: the mate puzzles with their stored proofs, and the exercises. */

@@ -2,7 +2,7 @@
 import { parseSquareName, type Square } from '../board';
 import { getDraft, makeFen } from '../notation';
 import { randomPositions } from '../../../tests/fixtures/positions';
-import { handFaultText } from '../../text';
+import { handFaultText, PLAIN_TERMS } from '../../text';
 import {
   listHandMoves,
   listLegalMoves,
@@ -20,7 +20,7 @@ const tryMove = (fen: string, move: string) => {
   const tried = tryHandMove(draft, { from: at(move.slice(0, 2)), to: at(move.slice(2, 4)) });
   return tried.ok
     ? makeFen(tried.value.after).split(' ').slice(0, 2).join(' ')
-    : handFaultText(draft, tried.error);
+    : handFaultText(draft, tried.error, PLAIN_TERMS);
 };
 
 test('for the side to move of a legal position the hand may do what the rules allow, and nothing else', () => {
@@ -36,7 +36,8 @@ test('for the side to move of a legal position the hand may do what the rules al
         const result = tryHandMove(position, { from, to });
         expect(result.ok).toBe(own.some((move) => move.to === to));
         // Every refusal has a sentence.
-        if (!result.ok) expect(handFaultText(position, result.error)).toMatch(/[a-h][1-8]|castle|attacked/);
+        if (!result.ok)
+          expect(handFaultText(position, result.error, PLAIN_TERMS)).toMatch(/[a-h][1-8]|castle|attacked/);
         tried += 1;
       }
     }

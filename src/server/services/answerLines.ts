@@ -4,7 +4,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { AnswerLine, AnswerLines, AnswersQuery } from '@/contracts/progress';
 import { answerSchema, exerciseTaskSchema, mateTaskSchema } from '@/core/exercises';
 import { failure, success, type Result } from '@/core/shared';
-import { answerLineText, dayText, mistakeText } from '@/text';
+import { answerLineText, dayText, mistakeText, PLAIN_TERMS } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { listChildAnswers, type AnswerChoice, type ChildAnswer } from '../data/childAnswers';
 import { findClass, isStudentOfClass } from '../data/classes';
@@ -63,7 +63,10 @@ async function chooseAnswers(
       };
     }
     case 'mistake':
-      return { choice: { kind: 'mistake', code: of.value }, title: `Answers that ${mistakeText(of.value)}` };
+      return {
+        choice: { kind: 'mistake', code: of.value },
+        title: `Answers that ${mistakeText(of.value, PLAIN_TERMS)}`,
+      };
   }
 }
 
@@ -82,8 +85,8 @@ export function toAnswerLine({
   const given = answerSchema.parse(answer);
   const text =
     family === 'mate'
-      ? answerLineText({ family, task: mateTaskSchema.parse(payload) }, given)
-      : answerLineText(exerciseTaskSchema.parse({ family, level: 1, task: payload }), given);
+      ? answerLineText({ family, task: mateTaskSchema.parse(payload) }, given, PLAIN_TERMS)
+      : answerLineText(exerciseTaskSchema.parse({ family, level: 1, task: payload }), given, PLAIN_TERMS);
   return {
     attemptId,
     className,

@@ -6,7 +6,7 @@ import { getAskedLength } from '@/core/exercises';
 import { getPosition, makeSan, parseMoveText, type MoveText } from '@/core/notation';
 import { isSameMove, listLegalMoves, playMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
-import { answerText } from '@/text';
+import { answerText, familyWords, PLAIN_TERMS } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { findAssignment, type AssignmentRecord } from '../data/assignments';
 import { listTriesOfAssignment, type TriedTask } from '../data/attempts';
@@ -85,7 +85,7 @@ function findWrong(
   task: StoredTask,
   { answer, wrongPly }: NonNullable<TriedTask['firstWrong']>,
 ): string | undefined {
-  if (task.family !== 'mate') return answerText(task.family, answer);
+  if (task.family !== 'mate') return answerText(familyWords(task.family, PLAIN_TERMS), answer);
   if (wrongPly === undefined || answer.kind !== 'play') return undefined;
   return findWrongSan(task.task.fen, answer.moves, wrongPly);
 }

@@ -4,7 +4,7 @@ import type { BoardSegment, BoardStop } from '@/contracts/live';
 import { getDraft, makeFen, makeMoveText } from '@/core/notation';
 import { BARE_PICTURES, BOOK_STEPS } from '@/core/patterns';
 import { listMainLine } from '@/core/puzzles';
-import { mateQuestion, PATTERN_NAMES, planItemText } from '@/text';
+import { mateQuestion, PATTERN_NAMES, planItemText, PLAIN_TERMS } from '@/text';
 import { findSet, getLatestVersion } from '../data/sets';
 import { listTasksOfVersion } from '../data/tasks';
 import type { Db } from '../db';
@@ -20,7 +20,7 @@ export async function toBoardSegment(
 
 /** What a thing of a plan shows, one stop after another. */
 async function listStops(db: Db, item: PlanItem): Promise<BoardStop[]> {
-  const label = planItemText(item, () => undefined);
+  const label = planItemText(item, () => undefined, PLAIN_TERMS);
   switch (item.kind) {
     case 'position':
       return [{ kind: 'position', label, fen: item.fen }];

@@ -5,7 +5,7 @@ import type { NameCard } from '@/contracts/people';
 import type { ClassProgress } from '@/contracts/progress';
 import { findMastery, groupByNeed, isDue, listNeeds, standingIn, type TopicState } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { topicText } from '@/text';
+import { topicText, PLAIN_TERMS } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { listAssignmentsOfClass } from '../data/assignments';
 import { listSolvedCounts } from '../data/attempts';
@@ -57,7 +57,7 @@ export async function getClassProgress(
     students,
     topics: needs.map(({ topic }) => ({
       topic,
-      name: topicText(topic),
+      name: topicText(topic, PLAIN_TERMS),
       cells: students.map(({ studentId }) => {
         const state = states.get(studentId)?.get(topic);
         return state && { ...findMastery(state), standing: standingIn(state), isDue: isDue(state, nowMs) };
@@ -68,13 +68,13 @@ export async function getClassProgress(
       .filter(({ weak, due }) => weak.length + due.length > 0)
       .map(({ topic, weak, due }) => ({
         topic,
-        name: topicText(topic),
+        name: topicText(topic, PLAIN_TERMS),
         weak: namesOf(weak),
         due: namesOf(due),
       })),
     groups: groups.map(({ members, topics }) => ({
       names: namesOf(members),
-      topics: topics.map(topicText),
+      topics: topics.map((topic) => topicText(topic, PLAIN_TERMS)),
     })),
     alone: students
       .filter(({ studentId }) => !groups.some(({ members }) => members.includes(studentId)))

@@ -18,7 +18,7 @@ import { findStage, getExerciseFamily } from '@/core/exercises';
 import { getDraft, getMove } from '@/core/notation';
 import { tryHandMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
-import { answerLineText } from '@/text';
+import { answerLineText, PLAIN_TERMS } from '@/text';
 import { findOwnClass, findTaughtClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { isStudentOfClass, listStudents } from '../data/classes';
 import { getClub } from '../data/clubs';
@@ -229,7 +229,7 @@ async function listAnswers(
     key: `task ${attemptId}`,
     questionId,
     studentId,
-    answer: { kind: 'task', text: answerLineText(task, answer), isRight },
+    answer: { kind: 'task', text: answerLineText(task, answer, PLAIN_TERMS), isRight },
     answeredAt: answeredAt.toISOString(),
   }));
   return [...moves, ...answers];

@@ -22,9 +22,9 @@ import type { PrintedTask, PrintJob } from '@/print';
 import {
   answerText,
   choiceText,
-  FAMILY_WORDS,
+  familyWords,
   listWords,
-  makeHouseVoice,
+  makeTerms,
   mateLabel,
   menText,
   PATTERN_NAMES,
@@ -32,6 +32,7 @@ import {
   questionText,
   setUpText,
   sideLineText,
+  type Terms,
 } from '@/text';
 import { askPrinter } from '@/workers/node';
 import { findOwnClass, findOwnSet, type CoachActor } from '../auth/actors';
@@ -62,9 +63,9 @@ export async function printSet(
   const version = await getLatestVersion(db, setId, 'read');
   const tasks = await listTasksOfVersion(db, version.setVersionId);
   if (tasks.length === 0) return failure({ code: 'set/empty' });
-  const say = makeHouseVoice(await listSpokenWords(db, actor.clubId, classId));
+  const terms = makeTerms(await listSpokenWords(db, actor.clubId, classId));
   const students = sheets.names && classId !== undefined ? await listStudents(db, classId) : [];
-  const printed = tasks.map((task) => toPrintedTask(task, say));
+  const printed = tasks.map((task) => toPrintedTask(task, terms));
   return print({
     kind: 'worksheet',
     title: found.name,
@@ -77,12 +78,12 @@ export async function printSet(
     hasLines: sheets.lines && sheets.kind === 'tasks',
     isLarge: sheets.large,
     parts: sheets.parts,
-    tasks: sheets.kind === 'tasks' ? printed : printed.flatMap((task) => toSetUp(task, say)),
+    tasks: sheets.kind === 'tasks' ? printed : printed.flatMap((task) => toSetUp(task, terms)),
   });
 }
 
-function toPrintedTask(task: StoredTask, say: (text: string) => string): PrintedTask {
-  return task.family === 'mate' ? toPrintedPuzzle(task) : toPrintedExercise(task, say);
+function toPrintedTask(task: StoredTask, terms: Terms): PrintedTask {
+  return task.family === 'mate' ? toPrintedPuzzle(task) : toPrintedExercise(task, terms);
 }
 
 function toPrintedPuzzle({ task, solution }: StoredPuzzle): PrintedTask {
@@ -108,8 +109,8 @@ function toPrintedPuzzle({ task, solution }: StoredPuzzle): PrintedTask {
   };
 }
 
-function toPrintedExercise(exercise: StoredExercise, say: (text: string) => string): PrintedTask {
-  const { family } = exercise;
+function toPrintedExercise(exercise: StoredExercise, terms: Terms): PrintedTask {
+  const words = familyWords(exercise.family, terms);
   const { question, scene, ask, solution } = openExercise(exercise);
   const { board, turn, bottom, asked, isHidden } = scene;
   const options = ask.kind === 'choose' ? ask.options : ask.kind === 'tap' ? ask.labels : [];
@@ -118,15 +119,14 @@ function toPrintedExercise(exercise: StoredExercise, say: (text: string) => stri
   if (solution.kind === 'place')
     for (const { square, side, role } of solution.men) full[square] = getMan(side, role);
   return {
-    heading: say(FAMILY_WORDS[family]),
+    heading: words.name,
     fen,
     turn,
     bottom,
     asked,
-    text: say([questionText(question), choiceText(family, options)].join(' ').trim()),
+    text: [questionText(words, question), choiceText(words, options)].join(' ').trim(),
     ...(solution.kind === 'place' ? { keyFen: makeFen({ ...EMPTY_DRAFT, board: full }) } : {}),
-    key:
-      solution.kind === 'play' ? playText(exercise.task, solution.moves) : say(answerText(family, solution)),
+    key: solution.kind === 'play' ? playText(exercise.task, solution.moves) : answerText(words, solution),
     solution: [],
   };
 }
@@ -142,7 +142,7 @@ function playText(task: unknown, moves: readonly string[]): string {
 }
 
 /** The position told man by man beside an empty board; what has no board cannot be set up. */
-function toSetUp({ fen, turn, bottom }: PrintedTask, say: (text: string) => string): PrintedTask[] {
+function toSetUp({ fen, turn, bottom }: PrintedTask, terms: Terms): PrintedTask[] {
   if (fen === undefined || turn === undefined) return [];
   return [
     {
@@ -151,7 +151,7 @@ function toSetUp({ fen, turn, bottom }: PrintedTask, say: (text: string) => stri
       turn: undefined,
       bottom,
       asked: [],
-      text: say(menText(getDraft(fen).board)),
+      text: menText(getDraft(fen).board, terms),
       keyFen: fen,
       key: '',
       solution: [],
@@ -192,15 +192,15 @@ export async function printPatternCards(
   actor: CoachActor,
   { paper }: CardsRequest,
 ): Promise<Result<PrintedFile, ServiceFault>> {
-  const say = makeHouseVoice(await listSpokenWords(getDb(), actor.clubId, undefined));
+  const terms = makeTerms(await listSpokenWords(getDb(), actor.clubId, undefined));
   return print({
     kind: 'cards',
     title: 'Named mates',
     paper,
     cards: PATTERN_IDS.map((id) => {
       const name = PATTERN_NAMES[id];
-      const { ingredients } = PATTERN_WORDS[id];
-      return { fen: BARE_PICTURES[id], bottom: 'white', title: name, lines: ingredients.map(say) };
+      const { ingredients } = PATTERN_WORDS[id](terms);
+      return { fen: BARE_PICTURES[id], bottom: 'white', title: name, lines: ingredients };
     }),
   });
 }

@@ -14,7 +14,15 @@ import type { PlanSheet, PrintedFile } from '@/contracts/print';
 import { getDraft, makeFen } from '@/core/notation';
 import { BARE_PICTURES } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
-import { countWords, makeHouseVoice, makeStagePlan, planItemText, SEGMENT_WORDS } from '@/text';
+import {
+  countWords,
+  makeHouseVoice,
+  makeTerms,
+  makeStagePlan,
+  planItemText,
+  SEGMENT_WORDS,
+  PLAIN_TERMS,
+} from '@/text';
 import { askPool, askPrinter } from '@/workers/node';
 import { findOwnClass, findOwnSet, findTaughtClass, type CoachActor } from '../auth/actors';
 import {
@@ -58,7 +66,8 @@ async function makeSegments(
   classId: ClassId,
 ): Promise<Result<readonly Segment[], ServiceFault>> {
   if (from === undefined) return success([]);
-  if (from.kind === 'stage') return success(makeStagePlan(from.stage, 1 + SEED_STEP * (classId % SEEDS)));
+  if (from.kind === 'stage')
+    return success(makeStagePlan(from.stage, 1 + SEED_STEP * (classId % SEEDS), PLAIN_TERMS));
   const found = await findOwnPlan(db, actor, from.planId);
   return found === undefined ? failure({ code: 'plan/not-found' }) : success(found.segments);
 }
@@ -125,7 +134,8 @@ export async function printPlan(
   const db = getDb();
   const found = await findOwnPlan(db, actor, planId);
   if (found === undefined) return failure({ code: 'plan/not-found' });
-  const say = makeHouseVoice(await listSpokenWords(db, actor.clubId, found.classId));
+  const words = await listSpokenWords(db, actor.clubId, found.classId);
+  const [say, terms] = [makeHouseVoice(words), makeTerms(words)];
   const setIds = found.segments.flatMap(({ items }) =>
     items.flatMap((item) => (item.kind === 'set' ? item.setId : [])),
   );
@@ -143,7 +153,10 @@ export async function printPlan(
       return {
         heading: `Minute ${from} to ${minute}: ${SEGMENT_WORDS[kind]}${title === '' ? '' : `, ${title}`}`,
         notes: say(notes),
-        things: items.map((item) => ({ text: say(planItemText(item, nameOf)), picture: findPicture(item) })),
+        things: items.map((item) => ({
+          text: planItemText(item, nameOf, terms),
+          picture: findPicture(item),
+        })),
       };
     }),
   });

@@ -12,7 +12,7 @@ import {
   type TopicState,
 } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { topicText } from '@/text';
+import { topicText, PLAIN_TERMS } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { listChildAnswers } from '../data/childAnswers';
 import { isStudentOfClass } from '../data/classes';
@@ -81,7 +81,7 @@ export async function getChildProgress(db: Db, studentId: StudentId): Promise<Ch
     topics: [...states]
       .map(([topic, state]) => ({
         topic,
-        name: topicText(topic),
+        name: topicText(topic, PLAIN_TERMS),
         ...findMastery(state),
         answers: state.answers,
         right: state.right,
@@ -89,7 +89,10 @@ export async function getChildProgress(db: Db, studentId: StudentId): Promise<Ch
         isDue: isDue(state, nowMs),
       }))
       .sort(compareTopics),
-    nextRound: (await planRoundOf(db, studentId)).map(({ topic, why }) => ({ name: topicText(topic), why })),
+    nextRound: (await planRoundOf(db, studentId)).map(({ topic, why }) => ({
+      name: topicText(topic, PLAIN_TERMS),
+      why,
+    })),
   };
 }
 
@@ -118,7 +121,7 @@ export async function listTopicAnswers(
   return success({
     studentName: student.name,
     className: found.name,
-    topicName: topicText(known),
+    topicName: topicText(known, PLAIN_TERMS),
     ...findMastery(state),
     answers: answers.map(toAnswerLine),
   });

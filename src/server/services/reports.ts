@@ -20,13 +20,15 @@ import type { PrintJob, ReportSheet } from '@/print';
 import {
   countWords,
   dayText,
-  FAMILY_WORDS,
+  familyName,
   lessonsText,
   listChildLines,
   listGroupLines,
   listHomeworkLines,
   listRepeatLines,
   makeHouseVoice,
+  makeTerms,
+  type Terms,
   mateQuestion,
   minutesText,
   refusedText,
@@ -73,6 +75,7 @@ interface Desk {
   readonly found: ClassRecord;
   readonly students: readonly NameCard[];
   readonly say: (text: string) => string;
+  readonly terms: Terms;
   readonly clubName: string;
   readonly day: string;
 }
@@ -154,12 +157,14 @@ async function openDesk(actor: CoachActor, classId: ClassId): Promise<Desk | und
   const found = await findTaughtClass(db, actor, classId);
   if (found === undefined) return undefined;
   const club = await getClub(db, actor.clubId);
+  const words = await listSpokenWords(db, actor.clubId, classId);
   return {
     db,
     actor,
     found,
     students: await listStudents(db, classId),
-    say: makeHouseVoice(await listSpokenWords(db, actor.clubId, classId)),
+    say: makeHouseVoice(words),
+    terms: makeTerms(words),
     clubName: club.name,
     day: dayText(dayIn(club.timeZone, getNow())),
   };
@@ -271,7 +276,7 @@ async function makeClassSheet({
 }
 
 async function makeCertificates(
-  { db, found, students, say, clubName, day }: Desk,
+  { db, found, students, say, terms, clubName, day }: Desk,
   stage: Stage,
   paper: ReportRequest['paper'],
 ): Promise<Result<PrintJob, ServiceFault>> {
@@ -287,12 +292,12 @@ async function makeCertificates(
     certificates: named.map(({ studentId, name }) => ({
       heading: clubName,
       name,
-      text: `can: ${title}`,
+      text: `has mastered: ${title}`,
       lines: [
-        'Shown by answers to',
+        'Shown in these exercises:',
         ...(can.get(studentId)?.get(stage) ?? [])
           .slice(0, MOST_SHOWN)
-          .map((family) => say(FAMILY_WORDS[family])),
+          .map((family) => familyName(family, terms)),
       ],
       under: `${found.name}\n${day}`,
       signature: 'Coach',

@@ -3,7 +3,7 @@ import { Button } from '@/ui/controls';
 import type { ReactNode } from 'react';
 import type { Square } from '@/core/board';
 import type { Note } from '@/core/exercises';
-import { answerText, firstSentence, hintText, noteText, questionText, verdictText } from '@/text';
+import { answerText, firstSentence, hintText, noteText, questionText, verdictText, type Terms } from '@/text';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './answering';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
@@ -34,22 +34,24 @@ export function AnswerFrame(props: {
   const { session, board, children, begin, notice, isBoardSmall = false, onDone, next, onNext } = props;
   const { exercise, verdict, isOver, helpCount } = session;
   const hasMoreHelp = helpCount < exercise.hints.length;
-  const { say, isShort } = useHouseVoice();
+  const { say, terms, isShort } = useHouseVoice();
   const isAnswered = verdict !== undefined || session.isShown;
-  const said = isAnswered ? listSaid(session, isShort) : [helpText(session, begin, notice, isShort)];
+  const said = isAnswered
+    ? listSaid(session, isShort, terms)
+    : [helpText(session, say(begin), notice && say(notice), isShort)];
   return (
     <div
       className={board === undefined ? classes.bare : children === undefined ? classes.player : classes.wide}
     >
       <div className={classes.question}>
-        <TaskQuestion text={questionText(exercise.question)} said={said.join(' ')} />
+        <TaskQuestion text={questionText(session.words, exercise.question)} said={said.join(' ')} />
       </div>
       {board !== undefined && (
         <div className={`${classes.boardPlace} ${isBoardSmall ? classes.small : ''}`}>{board}</div>
       )}
       {children !== undefined && <div className={classes.made}>{children}</div>}
       <div className={classes.said} role="status">
-        {isAnswered ? <Said said={said} /> : <span>{say(said.join(' '))}</span>}
+        {isAnswered ? <Said said={said} /> : <span>{said.join(' ')}</span>}
       </div>
       <div className={classes.buttons}>
         {isOver ? (
@@ -79,14 +81,14 @@ export function AnswerFrame(props: {
 
 /** Before an answer: what has to be told first, the open help, or how to begin. */
 function helpText(
-  { exercise, family, helpCount }: Answering,
+  { exercise, words, helpCount }: Answering,
   begin: string,
   notice: string | undefined,
   isShort: boolean,
 ): string {
   if (notice !== undefined) return notice;
   const hint = exercise.hints[helpCount - 1];
-  const text = hint === undefined ? begin : hintText(family, hint);
+  const text = hint === undefined ? begin : hintText(words, hint);
   return isShort ? firstSentence(text) : text;
 }
 
@@ -94,30 +96,29 @@ function helpText(
  * The head, then the reasons: what is too much is explained; what is missing is only counted, until it is shown. Who reads slowly gets
  * one reason in one sentence.
  */
-function listSaid(session: Answering, isShort: boolean): string[] {
-  const { exercise, family } = session;
+function listSaid(session: Answering, isShort: boolean, terms: Terms): string[] {
+  const { exercise, words } = session;
   const reasons = listShownNotes(session)
-    .map((note) => noteText(family, note, exercise.scene))
+    .map((note) => noteText(words, note, exercise.scene, terms))
     .filter((text) => text !== '');
   return [headText(session), ...(isShort ? reasons.slice(0, 1).map(firstSentence) : reasons)];
 }
 
-function headText({ exercise, family, verdict, isShown }: Answering): string {
+function headText({ exercise, words, verdict, isShown }: Answering): string {
   const { ask, solution } = exercise;
   if (!isShown) return verdict === undefined ? '' : verdictText(verdict, ask);
   if (ask.kind === 'place') return 'This is how it looks.';
   const begin = ask.kind === 'tap' ? 'These are right: ' : 'The answer is ';
-  return `${begin}${answerText(family, solution)}.`;
+  return `${begin}${answerText(words, solution)}.`;
 }
 
 function Said({ said: [head = '', ...reasons] }: { readonly said: readonly string[] }) {
-  const { say } = useHouseVoice();
   return (
     <>
-      <strong>{say(head)}</strong>
+      <strong>{head}</strong>
       <ul className={classes.notes}>
         {reasons.map((reason) => (
-          <li key={reason}>{say(reason)}</li>
+          <li key={reason}>{reason}</li>
         ))}
       </ul>
     </>

@@ -1,9 +1,10 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { z } from 'zod/mini';
-import { answerSchema, type Answer, type Exercise, type ExerciseId } from '@/core/exercises';
+import { answerSchema, type Answer, type Exercise } from '@/core/exercises';
 import type { Answering } from './answering';
 import { ChooseAnswer } from './ChooseAnswer';
+import type { FamilyWords } from '@/text';
 import { NO_DRAFT, useDraft, type Draft } from '@/ui/device';
 import { LineAnswer } from './LineAnswer';
 import { NumberAnswer } from './NumberAnswer';
@@ -14,8 +15,8 @@ import { TapAnswer } from './TapAnswer';
 import { WriteAnswer } from './WriteAnswer';
 
 export interface AnswerPlayerProps {
-  readonly family: ExerciseId;
   readonly exercise: Exercise;
+  readonly words: FamilyWords;
   /** Words of the button that goes on. */
   readonly next: string;
   /** Hears each answer once, with the steps of help that were open. */
@@ -29,8 +30,8 @@ export interface AnswerPlayerProps {
 
 /** The player of an opened exercise: one for each answer mode, whatever the family. Key it by its task. */
 export function AnswerPlayer(props: AnswerPlayerProps) {
-  const { family, exercise, next, onNext } = props;
-  const session = useAnswering(family, exercise, props);
+  const { exercise, next, onNext } = props;
+  const session = useAnswering(exercise, props);
   const common = { session, next, onNext };
   const { ask } = exercise;
   switch (ask.kind) {
@@ -62,17 +63,16 @@ const helpSchema = z.int().check(z.nonnegative());
 const judgedSchema = z.nullable(answerSchema);
 
 function useAnswering(
-  family: ExerciseId,
   exercise: Exercise,
-  { onAnswer, onShown, draft = NO_DRAFT }: AnswerPlayerProps,
+  { words, onAnswer, onShown, draft = NO_DRAFT }: AnswerPlayerProps,
 ): Answering {
   const [judged, setJudged] = useDraft<Answer | null>(draft, 'judged', judgedSchema, null);
   const [helpCount, setHelpCount] = useDraft(draft, 'help', helpSchema, 0);
   const [isShown, setIsShown] = useState(false);
   const verdict = useMemo(() => (judged === null ? undefined : exercise.judge(judged)), [exercise, judged]);
   return {
-    family,
     exercise,
+    words,
     draft,
     verdict,
     isShown,

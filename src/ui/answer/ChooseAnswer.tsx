@@ -2,7 +2,6 @@
 import { z } from 'zod/mini';
 import type { Ask } from '@/core/exercises';
 import { optionText, questionText } from '@/text';
-import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
@@ -20,8 +19,7 @@ export function ChooseAnswer(props: {
   readonly onNext: () => void;
 }) {
   const { ask, session, ...rest } = props;
-  const { say } = useHouseVoice();
-  const { exercise, family } = session;
+  const { exercise } = session;
   const [chosen, setChosen] = useDraft<readonly string[]>(session.draft, 'chosen', chosenSchema, []);
   const isOrdered = ask.isOrdered === true;
   const shown = session.isShown && exercise.solution.kind === 'choose' ? exercise.solution.options : chosen;
@@ -50,7 +48,7 @@ export function ChooseAnswer(props: {
               <SceneBoard
                 scene={exercise.scene}
                 helpSquare={findHelpSquare(session)}
-                title={questionText(exercise.question)}
+                title={questionText(session.words, exercise.question)}
                 arrows={arrowsOf(session)}
               />
             ),
@@ -77,7 +75,7 @@ export function ChooseAnswer(props: {
             ) : (
               <span className={ask.isMultiple ? classes.box : classes.dot} aria-hidden />
             )}
-            {say(optionText(family, option))}
+            {optionText(session.words, option)}
           </button>
         ))}
       </div>

@@ -13,7 +13,7 @@ import {
   type MoveText,
 } from '@/core/notation';
 import { findOutcome, type Move, type Position, type PositionDraft } from '@/core/rules';
-import { questionText, ROLE_WORDS } from '@/text';
+import { questionText } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
@@ -81,7 +81,7 @@ function ToldMoves<Place extends PositionDraft>(
 ) {
   const { home, ground, telling, session, ...rest } = props;
   const { exercise } = session;
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [texts, setTexts] = useDraft<readonly MoveText[]>(session.draft, 'line', lineSchema, []);
   const told = useMemo(() => texts.flatMap((text) => parseMoveText(text) ?? []), [texts]);
   const [from, setFrom] = useState<Square>();
@@ -146,7 +146,7 @@ function ToldMoves<Place extends PositionDraft>(
           board={home.board}
           turn={place.turn}
           bottom={exercise.scene.bottom}
-          label={questionText(exercise.question)}
+          label={questionText(session.words, exercise.question)}
           rules={STILL}
           onDrop={() => undefined}
           onPress={press}
@@ -169,7 +169,7 @@ function ToldMoves<Place extends PositionDraft>(
               <li key={ply}>
                 <strong>{words}</strong>{' '}
                 <span className={classes.toldSentence}>
-                  {move !== undefined && say(ground.tell(before, move))}
+                  {move !== undefined && ground.tell(before, move, terms)}
                 </span>
               </li>
             );
@@ -195,7 +195,7 @@ function ToldMoves<Place extends PositionDraft>(
                 size="small"
                 onClick={() => move !== undefined && change([...told, move])}
               >
-                {say(ROLE_WORDS[role])}
+                {terms.one(role)}
               </Button>
             );
           })}

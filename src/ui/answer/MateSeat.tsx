@@ -15,6 +15,7 @@ import {
   refutedSentence,
   rightSentence,
   takenText,
+  type Terms,
   wrongSentence,
 } from '@/text';
 import type { Draft } from '@/ui/device';
@@ -30,6 +31,7 @@ import {
   type PlayJudge,
 } from './playState';
 import { usePlayDraft } from './usePlayDraft';
+import { useHouseVoice } from '@/ui/words';
 
 /** A mate puzzle on the seat. */
 export function MateSeat(props: {
@@ -46,6 +48,7 @@ export function MateSeat(props: {
   readonly onShown: () => void;
   readonly onNext: () => void;
 }) {
+  const { terms } = useHouseVoice();
   const { puzzle, onAnswer } = props;
   const { task, solution } = puzzle;
   const [play, setPlay] = usePlayDraft(props.draft);
@@ -79,14 +82,14 @@ export function MateSeat(props: {
       home={home}
       ground={GAME}
       play={play}
-      words={wordsOf(puzzle, home, props.next, nameOf)}
+      words={wordsOf(puzzle, home, props.next, nameOf, terms)}
       help={{
         text:
           open === undefined
             ? undefined
             : open.step === 'idea'
-              ? moveIdeaText(place, open.move)
-              : helpStepText(place, open.move, open.step),
+              ? moveIdeaText(place, open.move, terms)
+              : helpStepText(place, open.move, open.step, terms),
         open,
         label: nextStep && HELP_LABELS[nextStep],
         onAsk: () => act({ kind: 'hint' }),
@@ -120,6 +123,7 @@ function wordsOf(
   home: Position,
   next: string,
   nameOf: (place: Position) => string,
+  terms: Terms,
 ): PlayWords<Position> {
   const toWrong = (verdict: Verdict, { before, line, reply, isReplyCapture }: ShownRefutation<Position>) => ({
     diagnosis: verdict.diagnoses[0],
@@ -128,15 +132,15 @@ function wordsOf(
     mateInMoves: asked,
     reply,
     isReplyCapture,
-    taken: takenText(before, line),
+    taken: takenText(before, line, terms),
   });
   const asked = getAskedLength(task);
   return {
     question: mateQuestion(home.turn, asked),
     begin: 'Play your move on the board.',
     next,
-    right: (movesPlayed, place) => rightSentence(movesPlayed, isCheckmate(place), nameOf(place)),
-    wrong: (verdict, refuted) => wrongSentence(toWrong(verdict, refuted)),
+    right: (movesPlayed, place) => rightSentence(movesPlayed, isCheckmate(place), nameOf(place), terms),
+    wrong: (verdict, refuted) => wrongSentence(toWrong(verdict, refuted), terms),
     wrongWhole: (verdict, refuted, end) => refutedSentence(toWrong(verdict, refuted), end),
   };
 }

@@ -47,7 +47,7 @@ export function NumberAnswer(props: {
       board={
         <SceneBoard
           scene={exercise.scene}
-          title={questionText(exercise.question)}
+          title={questionText(session.words, exercise.question)}
           arrows={arrowsOf(session)}
           helpSquare={findHelpSquare(session)}
           marks={counted.map((square) => ({ square, mark: 'chosen' }))}

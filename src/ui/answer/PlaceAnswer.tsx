@@ -27,7 +27,7 @@ export function PlaceAnswer(props: {
   );
   const board = useMemo(() => boardOf(men), [men]);
   /** The man that taps put down, or the hand that takes men away; undefined: taps move men. */
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [tool, setTool] = useState<Man | 'take-off'>();
   /** Men that slipped beside their square and may be put right, once and for nothing. */
   const [slips, setSlips] = useDraft(session.draft, 'slips', z.int().check(z.nonnegative()), 0);
@@ -79,7 +79,7 @@ export function PlaceAnswer(props: {
           board={shown}
           turn={undefined}
           bottom={scene.bottom}
-          label={questionText(question)}
+          label={questionText(session.words, question)}
           rules={FREE}
           onDrop={drop}
           onPress={press}
@@ -95,10 +95,10 @@ export function PlaceAnswer(props: {
       <div className={classes.tray} role="group" aria-label="Pieces to place">
         {tray.map((man) => (
           <button
-            key={manWords(man)}
+            key={manWords(man, terms)}
             type="button"
             className={classes.trayMan}
-            aria-label={say(manWords(man))}
+            aria-label={manWords(man, terms)}
             aria-pressed={tool === man}
             disabled={session.isOver}
             onPointerDown={(event) => {

@@ -18,6 +18,7 @@ import {
 } from './playState';
 import { usePlayDraft } from './usePlayDraft';
 import { useDraft } from '@/ui/device';
+import { useHouseVoice } from '@/ui/words';
 
 /** The man that goes alone is known. */
 const WANDER_STEPS = ['square'] as const;
@@ -47,8 +48,9 @@ export function PlayAnswer({
 function Played<Place extends PositionDraft>(
   props: PlayAnswerProps & { readonly home: Place; readonly ground: Ground<Place> },
 ) {
+  const { terms } = useHouseVoice();
   const { session, home, ground, next, onNext } = props;
-  const { exercise, family, helpCount } = session;
+  const { exercise, helpCount } = session;
   const [play, setPlay] = usePlayDraft(session.draft);
   // A step of the family's help is read where it was asked for; after the next move what happened is said again.
   const [hintedAt, setHintedAt] = useDraft(session.draft, 'hintedAt', z.int().check(z.nonnegative()), 0);
@@ -74,11 +76,11 @@ function Played<Place extends PositionDraft>(
   const nextStep = findNextHelp(play, judge);
   const hasNextHint = helpCount < hints.length;
   const tellWrong = (verdict: Verdict, reply: string | undefined) =>
-    [reply, ...verdict.notes.map((note) => noteText(family, note, exercise.scene))]
+    [reply, ...verdict.notes.map((note) => noteText(session.words, note, exercise.scene, terms))]
       .filter((text) => text !== undefined && text !== '')
       .join(' ');
   const words: PlayWords<Place> = {
-    question: questionText(exercise.question),
+    question: questionText(session.words, exercise.question),
     begin: 'Play your move on the board.',
     next,
     right: () => 'Yes, that is right.',
@@ -96,9 +98,9 @@ function Played<Place extends PositionDraft>(
       help={{
         text:
           open !== undefined && open.step !== 'idea'
-            ? helpStepText(playAll(ground, home, play.moves), open.move, open.step)
+            ? helpStepText(playAll(ground, home, play.moves), open.move, open.step, terms)
             : isThinking && hint !== undefined && hintedAt === play.moves.length
-              ? hintText(family, hint)
+              ? hintText(session.words, hint)
               : undefined,
         open,
         label: hasNextHint ? 'Help' : nextStep && HELP_LABELS[nextStep],

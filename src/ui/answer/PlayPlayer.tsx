@@ -5,7 +5,7 @@ import { makeSquareName, type Side, type Square } from '@/core/board';
 import type { Verdict } from '@/core/exercises';
 import { getMove, makeMoveText, parseMoveText, type MoveText } from '@/core/notation';
 import { tryHandMove, type Move, type PositionDraft } from '@/core/rules';
-import { firstSentence, handFaultText, type HelpStep } from '@/text';
+import { firstSentence, handFaultText, type HelpStep, type Spoken, type Terms } from '@/text';
 import { Board, type Drop, type HandRules } from '@/ui/board';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import type { Ground } from './ground';
@@ -26,7 +26,7 @@ export interface ShownRefutation<Place> {
 
 /** What is said; the page knows the task, the player only its moves. */
 export interface PlayWords<Place> {
-  readonly question: string;
+  readonly question: Spoken;
   /** Under the board before the first move. */
   readonly begin: string;
   /** In how many moves of the student, and the board they have led to. */
@@ -66,8 +66,8 @@ interface PlayPlayerProps<Place extends PositionDraft> {
 /** The player of every task that is answered by moves: board, replies, take-back, help, try again. */
 export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<Place>) {
   const { home, ground, play, words, help, asked = [], onAction } = props;
-  const { say, isShort } = useHouseVoice();
-  const steps = useMemo(() => listSteps(ground, home, play.moves), [ground, home, play.moves]);
+  const { terms, isShort } = useHouseVoice();
+  const steps = useMemo(() => listSteps(ground, home, play.moves, terms), [ground, home, play.moves, terms]);
   const shown = useShownPlies(play.moves, countSeen(play), play.phase.kind === 'shown');
   const place = steps[shown - 1]?.after ?? home;
   const isSettled = shown >= countSeen(play);
@@ -94,7 +94,7 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
     const moves = ground.listMovesFrom(place, from);
     const other = moves.find((move) => beside.includes(move.to) && move.promotion === undefined);
     if (!moves.some((move) => move.to === to)) {
-      setRefusal({ plies: shown, text: refusalText(place, from, to) });
+      setRefusal({ plies: shown, text: refusalText(place, from, to, terms) });
       return;
     }
     setRefusal(undefined);
@@ -135,7 +135,7 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
       </div>
       <div className={classes.answer}>
         <div className={classes.said} role="status">
-          {isRight ? <strong>{say(said)}</strong> : say(said)}
+          {isRight ? <strong>{said}</strong> : said}
         </div>
         <div className={classes.buttons}>
           <PlayButtons
@@ -164,9 +164,9 @@ function listAskedSquares({ phase }: PlayState): readonly Square[] {
 }
 
 /** Why the move is not allowed. */
-function refusalText(place: PositionDraft, from: Square, to: Square): string {
+function refusalText(place: PositionDraft, from: Square, to: Square, terms: Terms): string {
   const tried = tryHandMove(place, { from, to });
-  return tried.ok ? 'That move is not allowed here.' : handFaultText(place, tried.error);
+  return tried.ok ? 'That move is not allowed here.' : handFaultText(place, tried.error, terms);
 }
 
 interface Step<Place> {
@@ -179,6 +179,7 @@ function listSteps<Place extends PositionDraft>(
   ground: Ground<Place>,
   home: Place,
   moves: readonly MoveText[],
+  terms: Terms,
 ): Step<Place>[] {
   const steps: Step<Place>[] = [];
   let place = home;
@@ -186,7 +187,7 @@ function listSteps<Place extends PositionDraft>(
     const move = parseMoveText(text);
     if (move === undefined) break;
     const after = ground.play(place, move);
-    steps.push({ move, sentence: ground.tell(place, move), after });
+    steps.push({ move, sentence: ground.tell(place, move, terms), after });
     place = after;
   }
   return steps;

@@ -2,7 +2,10 @@ import { Button } from '@/ui/controls';
 import type { SeatTask } from '@/contracts/attempts';
 import type { TaskId } from '@/contracts/ids';
 import { getAskedLength } from '@/core/exercises';
-import { countWords, seatTaskName, wentWellText } from '@/text';
+import { use } from 'react';
+import { countWords, wentWellText } from '@/text';
+import { useHouseVoice } from '@/ui/words';
+import { openFamily } from './openFamily';
 import { EveningPicture } from './EveningPicture';
 import classes from './RoundEnd.module.css';
 
@@ -22,6 +25,7 @@ export function RoundEnd(props: {
   readonly onRepeat: (taskId: TaskId) => void;
 }) {
   const { tasks, climbed, stumbled, back, onLeave, onClimb, onRepeat } = props;
+  const nameOf = useTaskNames(tasks);
   const isHard = ({ taskId }: SeatTask) => stumbled.includes(taskId);
   const hard = new Set(tasks.filter(isHard).map(nameOf));
   const well = [...new Set(tasks.map(nameOf))].filter((name) => !hard.has(name));
@@ -59,5 +63,16 @@ export function RoundEnd(props: {
   );
 }
 
-const nameOf = (task: SeatTask) =>
-  seatTaskName(task.family, task.family === 'mate' ? getAskedLength(task.task) : undefined);
+/** What the tasks are called. Their families were fetched for the round. */
+function useTaskNames(tasks: readonly SeatTask[]): (task: SeatTask) => string {
+  const { terms } = useHouseVoice();
+  const names = new Map<TaskId, string>();
+  for (const task of tasks) {
+    const name =
+      task.family === 'mate'
+        ? `Mate in ${getAskedLength(task.task)}`
+        : use(openFamily(task.family)).makeWords(terms).name;
+    names.set(task.taskId, name);
+  }
+  return ({ taskId }) => names.get(taskId) ?? '';
+}

@@ -57,7 +57,7 @@ export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
       isBoardSmall
       begin="Look at the move on the board and write it."
       onDone={done}
-      board={step && <SceneBoard scene={step.scene} title={questionText(exercise.question)} />}
+      board={step && <SceneBoard scene={step.scene} title={questionText(session.words, exercise.question)} />}
       {...rest}
     >
       <ol className={classes.sheet} aria-label="Score sheet">

@@ -6,7 +6,6 @@ import { squareSchema, type Ask } from '@/core/exercises';
 import { drawSign, SCREEN_PAINT, type DiagramMark, type SquareMark } from '@/drawing';
 import { optionText, questionText } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
-import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
@@ -33,7 +32,6 @@ export function TapAnswer(props: {
   readonly onNext: () => void;
 }) {
   const { ask, session, ...rest } = props;
-  const { say } = useHouseVoice();
   const { scene, solution, question } = session.exercise;
   const [marked, setMarked] = useDraft<readonly TapMark[]>(session.draft, 'marks', marksSchema, []);
   const marks = useMemo(() => new Map(marked.map((mark) => [mark.square, mark.label])), [marked]);
@@ -72,7 +70,7 @@ export function TapAnswer(props: {
           bottom={scene.bottom}
           hasCoordinates={scene.hasCoordinates}
           areNamesAsked={scene.areNamesAsked}
-          label={questionText(question)}
+          label={questionText(session.words, question)}
           rules={STILL}
           onDrop={() => undefined}
           onPress={press}
@@ -110,7 +108,7 @@ export function TapAnswer(props: {
                 className={classes.sign}
                 dangerouslySetInnerHTML={{ __html: drawLabel(ask.labels, one) }}
               />
-              {say(optionText(session.family, one))}
+              {optionText(session.words, one)}
             </button>
           ))}
         </div>

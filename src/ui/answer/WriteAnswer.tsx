@@ -36,7 +36,7 @@ export function WriteAnswer(props: {
       board={
         <SceneBoard
           scene={exercise.scene}
-          title={questionText(exercise.question)}
+          title={questionText(session.words, exercise.question)}
           helpSquare={findHelpSquare(session)}
         />
       }

@@ -1,10 +1,12 @@
-import type { Answer, Exercise, ExerciseId, Verdict } from '@/core/exercises';
+import type { Answer, Exercise, Verdict } from '@/core/exercises';
+import type { FamilyWords } from '@/text';
 import type { Draft } from '@/ui/device';
 
 /** What all modes share: the verdict on the answer that was given last, the help that is open, and whether the solution is shown. */
 export interface Answering {
-  readonly family: ExerciseId;
   readonly exercise: Exercise;
+  /** What is said of its family, in the words of the house. */
+  readonly words: FamilyWords;
   /** Keeps what is made of the answer. */
   readonly draft: Draft;
   /** Undefined while an answer is being made. */

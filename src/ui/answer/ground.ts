@@ -12,13 +12,14 @@ import {
   type Position,
   type PositionDraft,
 } from '@/core/rules';
-import { manMoveText, moveSentence } from '@/text';
+import { manMoveText, moveSentence, type Terms } from '@/text';
 
 export interface Ground<Place extends PositionDraft> {
   listMovesFrom(place: Place, from: number): Move[];
   play(place: Place, move: Move): Place;
   isCapture(place: Place, move: Move): boolean;
-  tell(place: Place, move: Move): string;
+  /** The move in words. */
+  tell(place: Place, move: Move, terms: Terms): string;
 }
 
 /** The board after the moves; those that are none are left out. */

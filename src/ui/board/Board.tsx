@@ -10,7 +10,7 @@ import {
   type Square,
 } from '@/core/board';
 import { drawDiagram, SCREEN_PAINT, type Diagram, type DiagramMark } from '@/drawing';
-import { boardDrawingText, MARK_WORDS, ROLE_WORDS, squarePlaceWords, squareWords } from '@/text';
+import { boardDrawingText, MARK_WORDS, promotionText, squarePlaceWords, squareWords } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Board.module.css';
 import { listSquaresBeside, useCarry } from './carry';
@@ -46,7 +46,7 @@ export interface BoardProps {
 /** The one interactive board: drag, tap and keyboard end in the same drops. */
 export function Board(props: BoardProps) {
   const { board, turn, bottom, label, rules, marksFor, onPress, onSquareKey, hasCoordinates = true } = props;
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [hand, setHand] = useState<Hand>(IDLE);
   const [focus, setFocus] = useState<Square>(bottom === 'white' ? 0 : 63);
   // A man taken away while it was in hand (undo, a new puzzle) is no longer in hand.
@@ -106,7 +106,7 @@ export function Board(props: BoardProps) {
   function labelOf(square: Square): string {
     const man = board[square];
     const isNamed = hasCoordinates && props.areNamesAsked !== true;
-    const words = isNamed ? squareWords(square, man) : squarePlaceWords(square, man, bottom);
+    const words = isNamed ? squareWords(square, man, terms) : squarePlaceWords(square, man, bottom, terms);
     const signs = marks
       .filter((mark) => mark.square === square)
       .map(({ mark, tag }) => (tag === undefined ? MARK_WORDS[mark] : `${MARK_WORDS[mark]} ${tag}`));
@@ -144,7 +144,7 @@ export function Board(props: BoardProps) {
                 key={square}
                 className={classes.square}
                 data-square={square}
-                aria-label={say(labelOf(square))}
+                aria-label={labelOf(square)}
                 aria-selected={
                   square === held || marks.some((one) => one.square === square && one.mark === 'chosen')
                 }
@@ -181,12 +181,12 @@ function PromotionChoice(props: {
   readonly onChoose: (role: PromotionRole) => void;
   readonly onBack: () => void;
 }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   return (
     <div
       className={classes.promotion}
       role="group"
-      aria-label={`The pawn on ${makeSquareName(props.to)} becomes`}
+      aria-label={promotionText(props.to, terms)}
       onKeyDown={(event) => {
         if (event.key === 'Escape') props.onBack();
       }}
@@ -194,7 +194,7 @@ function PromotionChoice(props: {
       {PROMOTION_ROLES.map((role, index) => (
         <button key={role} type="button" autoFocus={index === 0} onClick={() => props.onChoose(role)}>
           <ManPicture man={getMan(props.side, role)} />
-          {say(ROLE_WORDS[role])}
+          {terms.one(role)}
         </button>
       ))}
       <button type="button" className={classes.back} onClick={props.onBack}>

@@ -1,16 +1,18 @@
 'use client';
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { SpokenWords } from '@/contracts/houseWords';
-import { makeHouseVoice } from '@/text';
+import { makeHouseVoice, makeTerms, PLAIN_TERMS, type Spoken, type Terms } from '@/text';
 
 export interface HouseVoice {
   /** Says a plain text in the words of the house. */
-  readonly say: (text: string) => string;
+  readonly say: (text: string) => Spoken;
+  /** The words of the house, for sentences that are made of them. */
+  readonly terms: Terms;
   /** One reason in one sentence is enough. */
   readonly isShort: boolean;
 }
 
-const PLAIN_VOICE: HouseVoice = { say: (text) => text, isShort: false };
+const PLAIN_VOICE: HouseVoice = { say: makeHouseVoice([]), terms: PLAIN_TERMS, isShort: false };
 const VoiceContext = createContext<HouseVoice>(PLAIN_VOICE);
 
 /** Gives all below the words of the class or the club; without one, plain English is spoken. */
@@ -22,7 +24,11 @@ export function HouseWordsProvider({
   readonly children: ReactNode;
 }) {
   const voice = useMemo(
-    () => ({ say: makeHouseVoice(spoken.words), isShort: spoken.readingLevel === 'short' }),
+    () => ({
+      say: makeHouseVoice(spoken.words),
+      terms: makeTerms(spoken.words),
+      isShort: spoken.readingLevel === 'short',
+    }),
     [spoken],
   );
   return <VoiceContext value={voice}>{children}</VoiceContext>;

@@ -12,7 +12,7 @@ import {
 } from '@/core/notation';
 import type { Chance } from '@/core/proof';
 import { isSameMove, listLegalMoves, type Position } from '@/core/rules';
-import { encodingFaultText, gameTitle, pgnFaultText } from '@/text';
+import { encodingFaultText, gameTitle, pgnFaultText, PLAIN_TERMS } from '@/text';
 import type {
   ChancesAnswer,
   ChancesQuestion,
@@ -65,7 +65,7 @@ function toHarvested({ number, tags, game, fault }: ReadGame, chances: readonly 
     fen: game === undefined ? '' : makeFen(game.start),
     moves: game === undefined ? [] : listMoves(game).map(makeMoveText),
     chances,
-    fault: fault && pgnFaultText(fault),
+    fault: fault && pgnFaultText(fault, PLAIN_TERMS),
   };
 }
 

@@ -6,7 +6,7 @@
 import { parse } from 'csv-parse/browser/esm/sync';
 import { decodePgn, makeFen, parseEpd, readPgn } from '@/core/notation';
 import { checkPosition, INITIAL_POSITION, type PositionDraft } from '@/core/rules';
-import { encodingFaultText, faultText, pgnFaultText } from '@/text';
+import { encodingFaultText, faultText, pgnFaultText, PLAIN_TERMS } from '@/text';
 import type { PositionPlace } from '../protocol';
 
 export type ListedPosition =
@@ -43,7 +43,11 @@ function* listGames(text: string): Generator<ListedPosition> {
   for (const { number, game, fault } of readPgn(text)) {
     const place = { unit: 'game', number } as const;
     if (game === undefined) {
-      yield { kind: 'fault', place, fault: fault === undefined ? 'There is no game.' : pgnFaultText(fault) };
+      yield {
+        kind: 'fault',
+        place,
+        fault: fault === undefined ? 'There is no game.' : pgnFaultText(fault, PLAIN_TERMS),
+      };
       continue;
     }
     const fen = makeFen(game.start);

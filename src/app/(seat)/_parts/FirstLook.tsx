@@ -2,7 +2,7 @@ import type { SeatRound, SeatTask } from '@/contracts/attempts';
 import { getAskedLength, openExercise } from '@/core/exercises';
 import { getPosition } from '@/core/notation';
 import type { Diagram } from '@/drawing';
-import { mateQuestion, questionText } from '@/text';
+import { familyWords, mateQuestion, PLAIN_TERMS, questionText } from '@/text';
 import { RoundWaiting } from '@/ui/answer/RoundWaiting';
 
 /**
@@ -30,7 +30,7 @@ function lookOf(task: SeatTask): Look {
   const marks = scene.asked.map((square) => ({ square, mark: 'hint' as const }));
   const isMoved = ask.kind === 'play' && ask.rules !== 'line' && ask.rules !== 'way';
   return {
-    words: questionText(question),
+    words: questionText(familyWords(task.family, PLAIN_TERMS), question),
     diagram: scene.isHidden ? undefined : { ...scene, marks },
     layout: isMoved ? 'played' : 'made',
   };

@@ -10,7 +10,7 @@
 import type { z } from 'zod/mini';
 import type { MoveText } from '../../notation';
 import type { Answer, AnswerMode, AnswerOf } from './answer';
-import type { Ask, Hint, Question, RuleVariant, Scene } from './question';
+import type { Ask, FamilyQuestion, Hint, RuleVariant, Scene } from './question';
 import type { Stage } from './stages';
 import type { Verdict } from './verdict';
 
@@ -48,7 +48,11 @@ export interface PuzzleFamily<Task, Solution> extends FamilyHead<Task> {
 }
 
 /** A family whose solution follows from the task. */
-export interface ExerciseFamily<Task, Mode extends AnswerMode = AnswerMode> extends FamilyHead<Task> {
+export interface ExerciseFamily<
+  Task,
+  Mode extends AnswerMode = AnswerMode,
+  Question extends FamilyQuestion = FamilyQuestion,
+> extends FamilyHead<Task> {
   readonly answerMode: Mode;
   readonly levels: Level;
   question(task: Task): Question;
@@ -70,8 +74,8 @@ export interface ExerciseFamily<Task, Mode extends AnswerMode = AnswerMode> exte
   listRightMoves?(task: Task, moves: readonly MoveText[]): readonly MoveText[];
 }
 
-/** An exercise with its task, as screens and services use it: nothing of the family's own types is left. */
-export interface Exercise {
+/** An exercise with its task, as screens and services use it: nothing of the family's own types is left but what its question says. */
+export interface Exercise<Question extends FamilyQuestion = FamilyQuestion> {
   readonly question: Question;
   readonly scene: Scene;
   readonly ask: Ask;
@@ -100,9 +104,9 @@ export interface OpenableFamily {
 }
 
 /** Puts a family behind the interface that all screens and services use. */
-export function defineFamily<Task, Mode extends AnswerMode>(
-  family: ExerciseFamily<Task, Mode>,
-): ExerciseFamily<Task, Mode> & OpenableFamily {
+export function defineFamily<Task, Mode extends AnswerMode, Question extends FamilyQuestion>(
+  family: ExerciseFamily<Task, Mode, Question>,
+): ExerciseFamily<Task, Mode, Question> & OpenableFamily {
   return {
     ...family,
     isTask: (task) => family.taskSchema.safeParse(task).success,

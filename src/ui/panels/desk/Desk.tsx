@@ -42,6 +42,7 @@ import {
   type StudyStep,
 } from './useStudy';
 import { WrittenPanel } from './WrittenPanel';
+import { useHouseVoice } from '@/ui/words';
 
 /** The coach's bench: a position set up by hand or pasted, its mate proved, and put into a set. */
 export function Desk(props: {
@@ -53,6 +54,7 @@ export function Desk(props: {
   readonly sets: readonly SetChoice[];
   readonly actions: DeskActions;
 }) {
+  const { terms } = useHouseVoice();
   const [state, dispatch] = useReducer(reduceDesk, props.initialFen, startDesk);
   const [tool, setTool] = useState<Tool>();
   const [bottom, setBottom] = useState<Side>('white');
@@ -252,7 +254,7 @@ export function Desk(props: {
           <StudyWords
             refusal={refusal}
             said={steps[ply - 1]?.words}
-            state={boardStateText(findBoardState(shown))}
+            state={boardStateText(findBoardState(shown), terms)}
             isHome={isHome}
             isTurnFixed={isTurnFixed}
             onTurnFixed={setIsTurnFixed}
@@ -265,8 +267,9 @@ export function Desk(props: {
                     position,
                     props.areLooseNamesShown,
                     listClubNames(position, props.clubPatterns),
+                    terms,
                   )
-                : `This position is possible. ${boardStateText(findBoardState(draft))}`.trim()
+                : `This position is possible. ${boardStateText(findBoardState(draft), terms)}`.trim()
               : `Shown: ${line?.name ?? 'a line'}. H goes back home.`}
           </p>
         ) : (

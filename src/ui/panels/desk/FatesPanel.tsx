@@ -8,6 +8,7 @@ import { fateText, SIDE_WORDS } from '@/text';
 import classes from './Desk.module.css';
 import { LineButton } from './SolutionTree';
 import type { FatesState } from './useDeskSearch';
+import { useHouseVoice } from '@/ui/words';
 
 /** What becomes of every legal move, best first; deeper tables replace shallower ones while one looks. */
 export function FatesPanel(props: {
@@ -86,6 +87,7 @@ function headText(
 }
 
 function Rows(props: Parameters<typeof FatesPanel>[0] & { readonly table: FateTable }) {
+  const { terms } = useHouseVoice();
   const { position, table, onShow } = props;
   if (position === undefined) return null;
   return (
@@ -98,7 +100,7 @@ function Rows(props: Parameters<typeof FatesPanel>[0] & { readonly table: FateTa
                 {makeSan(position, move)}
               </LineButton>
             </td>
-            <td>{fateText(position.turn, fate)}</td>
+            <td>{fateText(position.turn, fate, terms)}</td>
           </tr>
         ))}
       </tbody>

@@ -8,6 +8,7 @@ import { countWords, fateText, FORCING_WORDS } from '@/text';
 import classes from './Desk.module.css';
 import { LineButton } from './SolutionTree';
 import type { FatesState } from './useDeskSearch';
+import { useHouseVoice } from '@/ui/words';
 
 /**
  * The forcing moves in the club's order, one after another: the move first, what becomes of it when the class has guessed. Each is
@@ -57,6 +58,7 @@ export function ForcingPanel(props: {
 function Reading(
   props: Parameters<typeof ForcingPanel>[0] & { readonly position: Position; readonly table: FateTable },
 ) {
+  const { terms } = useHouseVoice();
   const { position, order, table, onShow } = props;
   const forcing = useMemo(() => listForcing(position), [position]);
   const [told, setTold] = useState(0);
@@ -113,7 +115,7 @@ function Reading(
                     </td>
                     <td>
                       {isTold ? (
-                        fate && fateText(position.turn, fate)
+                        fate && fateText(position.turn, fate, terms)
                       ) : (
                         <span className={classes.soft}>?</span>
                       )}

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { listShownTags, type MateTag, type Sacrifice } from '@/core/patterns';
 import { PATTERN_NAMES, sacrificeText } from '@/text';
 import classes from './Desk.module.css';
+import { useHouseVoice } from '@/ui/words';
 
 /** The names a proved mate earns, and what is given up on the way. */
 export function MateNames(props: {
@@ -12,6 +13,7 @@ export function MateNames(props: {
   readonly sacrifices: readonly Sacrifice[];
   readonly areLooseNamesShown: boolean;
 }) {
+  const { terms } = useHouseVoice();
   const { tags, ourTags = [], sacrifices, areLooseNamesShown } = props;
   const shown = tags && listShownTags(tags, areLooseNamesShown);
   return (
@@ -30,7 +32,7 @@ export function MateNames(props: {
         </p>
       ))}
       {sacrifices.map((sacrifice) => (
-        <p key={sacrifice.ply}>{sacrificeText(sacrifice)}</p>
+        <p key={sacrifice.ply}>{sacrificeText(sacrifice, terms)}</p>
       ))}
     </section>
   );

@@ -16,6 +16,7 @@ import { defenceText, moveKindText, SIDE_WORDS } from '@/text';
 import classes from './Desk.module.css';
 import { MateNames } from './MateNames';
 import type { SolutionState } from './useDeskSearch';
+import { useHouseVoice } from '@/ui/words';
 
 /** Shows a line on the board. */
 type OnShow = (name: string, moves: readonly MoveText[]) => void;
@@ -137,6 +138,7 @@ function GroupOf(props: {
   path: readonly MoveText[];
   onShow: OnShow;
 }) {
+  const { terms } = useHouseVoice();
   const { after, proof, group, path, onShow } = props;
   const [isOpen, setIsOpen] = useState(path.length === 1);
   const [first] = group.defences;
@@ -151,7 +153,7 @@ function GroupOf(props: {
   return (
     <li>
       <LineButton onClick={() => onShow('A defence and its answer', line)}>
-        {defenceText(after.turn, group.kind, names)} <strong>{numbered(next, answer.move)}</strong>
+        {defenceText(after.turn, group.kind, names, terms)} <strong>{numbered(next, answer.move)}</strong>
       </LineButton>
       {duals.length > 0 && <span className={classes.soft}> Dual: also {duals.join(', ')}.</span>}
       {!isEnd && (

@@ -3,6 +3,7 @@ import { Checkbox } from '@mantine/core';
 import { handFaultText } from '@/text';
 import classes from './Desk.module.css';
 import type { Refusal } from './useStudy';
+import { useHouseVoice } from '@/ui/words';
 
 /** What is said under the board while moves are made by hand: the last move, or why one is not allowed. */
 export function StudyWords(props: {
@@ -14,10 +15,11 @@ export function StudyWords(props: {
   readonly isTurnFixed: boolean;
   readonly onTurnFixed: (isFixed: boolean) => void;
 }) {
+  const { terms } = useHouseVoice();
   const { refusal, said, state, isHome, isTurnFixed, onTurnFixed } = props;
   const words =
     refusal !== undefined
-      ? `${handFaultText(refusal.place, refusal.fault)} The piece goes back.`
+      ? `${handFaultText(refusal.place, refusal.fault, terms)} The piece goes back.`
       : isHome || said === undefined
         ? 'Move any piece of either side, as often as you like.'
         : `${said}${state === '' ? '' : ` ${state}`} H goes back home.`;

@@ -17,7 +17,7 @@ export function Tray(props: {
   readonly onTool: (tool: Tool) => void;
   readonly onCarry: (event: PointerEvent, man: Man) => void;
 }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const { tool, isClosed, onTool, onCarry } = props;
   const isChosen = (man: Man) => tool?.kind === 'man' && tool.man === man;
   return (
@@ -32,7 +32,7 @@ export function Tray(props: {
                 type="button"
                 className={classes.trayMan}
                 aria-pressed={isChosen(man)}
-                aria-label={say(manWords(man))}
+                aria-label={manWords(man, terms)}
                 disabled={isClosed}
                 onPointerDown={(event) => !isClosed && onCarry(event, man)}
                 onClick={() => onTool(isChosen(man) ? undefined : { kind: 'man', man })}

@@ -1,7 +1,8 @@
 'use client';
 import { Button, Checkbox, NumberInput, Textarea } from '@mantine/core';
 import { useState } from 'react';
-import { faultText, writtenVerdictText } from '@/text';
+import { faultText, writtenVerdictText, type Terms } from '@/text';
+import { useHouseVoice } from '@/ui/words';
 import classes from './Desk.module.css';
 import type { WrittenState } from './useDeskSearch';
 
@@ -14,6 +15,7 @@ export function WrittenPanel(props: {
   /** Shows the better line; undefined when there is none. */
   readonly onBetter: (() => void) | undefined;
 }) {
+  const { terms } = useHouseVoice();
   const { canJudge, written, onJudge } = props;
   const [line, setLine] = useState('');
   const [claimed, setClaimed] = useState<number | undefined>();
@@ -59,7 +61,7 @@ export function WrittenPanel(props: {
         )}
       </div>
       <div className={classes.pane} aria-live="polite">
-        <p style={{ margin: '0 0 0.5rem' }}>{verdictText(written)}</p>
+        <p style={{ margin: '0 0 0.5rem' }}>{verdictText(written, terms)}</p>
         {props.onBetter !== undefined && (
           <Button variant="default" onClick={props.onBetter}>
             Show what is better
@@ -70,7 +72,7 @@ export function WrittenPanel(props: {
   );
 }
 
-function verdictText(written: WrittenState): string {
+function verdictText(written: WrittenState, terms: Terms): string {
   switch (written.kind) {
     case 'none':
       return '';
@@ -87,7 +89,7 @@ function verdictText(written: WrittenState): string {
         case 'not-a-position':
           return 'This is not a possible position.';
         default:
-          return writtenVerdictText(written.answer);
+          return writtenVerdictText(written.answer, terms);
       }
   }
 }

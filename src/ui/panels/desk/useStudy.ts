@@ -2,8 +2,9 @@
 import { useState } from 'react';
 import type { Side, Square } from '@/core/board';
 import { listHandMoves, tryHandMove, type HandFault, type Move, type PositionDraft } from '@/core/rules';
-import { manMoveText } from '@/text';
+import { manMoveText, type Terms } from '@/text';
 import type { Drop } from '@/ui/board';
+import { useHouseVoice } from '@/ui/words';
 
 /** A move on the board: of a line, or one the coach made. */
 export interface StudyStep {
@@ -39,6 +40,7 @@ export interface Study {
 
 /** The coach's free hand: either colour, any number of moves running, each one by the rules or explained. */
 export function useStudy(first: readonly StudyStep[] = []): Study {
+  const { terms } = useHouseVoice();
   const [steps, setSteps] = useState(first);
   const [refusal, setRefusal] = useState<Refusal>();
   return {
@@ -54,7 +56,7 @@ export function useStudy(first: readonly StudyStep[] = []): Study {
       }
       const { move } = tried.value;
       const after = turn === undefined ? tried.value.after : { ...tried.value.after, turn };
-      const next = [...before, { move, words: manMoveText(place, move), after }];
+      const next = [...before, { move, words: manMoveText(place, move, terms), after }];
       setSteps(next);
       setRefusal(undefined);
       return next;
@@ -71,14 +73,14 @@ export function useStudy(first: readonly StudyStep[] = []): Study {
 }
 
 /** Moves made by hand, made again from where they began; up to the first that is not allowed. */
-export function replaySteps(home: PositionDraft, moves: readonly Move[]): StudyStep[] {
+export function replaySteps(home: PositionDraft, moves: readonly Move[], terms: Terms): StudyStep[] {
   const steps: StudyStep[] = [];
   let place = home;
   for (const { from, to, promotion } of moves) {
     const tried = tryHandMove(place, promotion === undefined ? { from, to } : { from, to, promotion });
     if (!tried.ok) break;
     const { move, after } = tried.value;
-    steps.push({ move, words: manMoveText(place, move), after });
+    steps.push({ move, words: manMoveText(place, move, terms), after });
     place = after;
   }
   return steps;

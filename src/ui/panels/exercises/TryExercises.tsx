@@ -12,24 +12,26 @@ import {
   type NotationWays,
   type Scale,
 } from '@/core/exercises';
-import { FAMILY_WORDS, LEVEL_WORDS, STAGE_WORDS } from '@/text';
+import { familyName, familyWords, STAGE_WORDS, type Terms } from '@/text';
 import { ExercisePlayer } from '@/ui/answer';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import { CountField } from '@/ui/forms/CountField';
 import type { SetChoice } from '@/ui/forms/chosenSet';
 import { AddRound, type RoundActions } from './AddRound';
 import classes from './TryExercises.module.css';
+import { useHouseVoice } from '@/ui/words';
 
 const LARGEST_SEED = 999_999;
 
 /** The families of each stage, the stages in their order. */
-const GROUPS = STAGES.map((stage) => ({
-  group: STAGE_WORDS[stage],
-  items: EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) => ({
-    value: id,
-    label: FAMILY_WORDS[id],
-  })),
-})).filter(({ items }) => items.length > 0);
+const groupFamilies = (terms: Terms) =>
+  STAGES.map((stage) => ({
+    group: STAGE_WORDS[stage],
+    items: EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) => ({
+      value: id,
+      label: familyName(id, terms),
+    })),
+  })).filter(({ items }) => items.length > 0);
 
 interface Choice {
   readonly family: ExerciseId;
@@ -44,6 +46,7 @@ export function TryExercises(props: {
   readonly sets: readonly SetChoice[];
   readonly actions: RoundActions;
 }) {
+  const { terms } = useHouseVoice();
   const [choice, setChoice] = useState<Choice>({ family: 'find-square', level: 1, seed: 1 });
   const { family, level, seed } = choice;
   const composed = useComposed(choice, props.values, props.ways);
@@ -60,7 +63,7 @@ export function TryExercises(props: {
           size="md"
           disabled={isWaiting}
           value={family}
-          data={GROUPS}
+          data={groupFamilies(terms)}
           onChange={({ currentTarget }) => {
             const next = EXERCISE_IDS.find((id) => id === currentTarget.value);
             if (next !== undefined) setChoice({ ...choice, family: next, level: 1 });
@@ -68,7 +71,7 @@ export function TryExercises(props: {
         />
         <NativeSelect
           label="Level"
-          description={LEVEL_WORDS[family][level - 1]}
+          description={familyWords(family, terms).levels[level - 1]}
           inputWrapperOrder={['label', 'input', 'description']}
           size="md"
           disabled={isWaiting}

@@ -5,11 +5,12 @@ import { v4 as makeUuid } from 'uuid';
 import type { PlanItem } from '@/contracts/lessons';
 import { EXERCISE_IDS, listLevels } from '@/core/exercises';
 import { PATTERN_IDS } from '@/core/patterns';
-import { FAMILY_WORDS, PATTERN_NAMES } from '@/text';
+import { familyName, PATTERN_NAMES } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import type { SetChoice } from '@/ui/forms/chosenSet';
 import classes from './Lessons.module.css';
 import { readItem } from './planDraft';
+import { useHouseVoice } from '@/ui/words';
 
 const WAYS = ['board', 'pattern', 'round', 'set'] as const;
 type Way = (typeof WAYS)[number];
@@ -32,6 +33,7 @@ export function AddItem(props: {
   readonly onAdd: (item: PlanItem) => void;
   readonly onClose: () => void;
 }) {
+  const { terms } = useHouseVoice();
   const { sets, segmentName, onAdd } = props;
   const [way, setWay] = useState<Way>('board');
   const [text, setText] = useState('');
@@ -117,7 +119,7 @@ export function AddItem(props: {
             label="Which exercise"
             size="md"
             value={family}
-            data={EXERCISE_IDS.map((id) => ({ value: id, label: FAMILY_WORDS[id] }))}
+            data={EXERCISE_IDS.map((id) => ({ value: id, label: familyName(id, terms) }))}
             onChange={({ currentTarget }) =>
               setFamily(EXERCISE_IDS.find((id) => id === currentTarget.value) ?? family)
             }

@@ -22,6 +22,7 @@ import { useSending } from '@/ui/forms/useSending';
 import { AddItem } from './AddItem';
 import classes from './Lessons.module.css';
 import { addSegment, changeSegment, findBoard, listStarts } from './planDraft';
+import { useHouseVoice } from '@/ui/words';
 
 /** The plan of a lesson: its segments in their order, with their minutes and what they hold. */
 export function PlanEditor(props: {
@@ -245,7 +246,8 @@ function SegmentCard(props: {
 
 /** One thing with its board, where it has one. */
 export function PlanThing({ item, sets }: { readonly item: PlanItem; readonly sets: readonly SetChoice[] }) {
-  const said = planItemText(item, (setId) => sets.find((one) => one.setId === setId)?.name);
+  const { terms } = useHouseVoice();
+  const said = planItemText(item, (setId) => sets.find((one) => one.setId === setId)?.name, terms);
   const shown = findBoard(item);
   return (
     <span className={classes.boards}>

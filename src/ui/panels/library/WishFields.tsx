@@ -5,8 +5,9 @@ import type { LibrarySearch } from '@/contracts/library';
 import { SIDES } from '@/core/board';
 import { LEVELS } from '@/core/exercises';
 import { KEY_KINDS, WINGS } from '@/core/puzzles';
-import { KEY_KIND_WORDS, SIDE_WORDS, WING_WORDS } from '@/text';
+import { KEY_KIND_WORDS, SIDE_WORDS, wingTexts } from '@/text';
 import { PatternField } from '@/ui/forms/PatternField';
+import { useHouseVoice } from '@/ui/words';
 
 const LENGTHS = [1, 2, 3, 4, 5, 6, 7, 8] as const;
 const MEN_CHOICES = [6, 10, 15, 20, 25] as const;
@@ -50,6 +51,7 @@ export function WishFields(props: {
   /** Named mates of the club's own. */
   readonly ours: readonly ClubPattern[];
 }) {
+  const { terms } = useHouseVoice();
   const { wishes, setWishes } = props;
   const field = (
     label: string,
@@ -97,7 +99,7 @@ export function WishFields(props: {
         'Mated king on',
         'wing',
         'either wing',
-        WINGS.map((wing) => [wing, WING_WORDS[wing]]),
+        WINGS.map((wing) => [wing, wingTexts(terms)[wing]]),
       )}
       {field(
         'Level',

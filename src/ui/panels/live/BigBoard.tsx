@@ -11,7 +11,7 @@ import { makeMoveText, parseFenLetter, type MoveText } from '@/core/notation';
 import { findBoardState, tryHandMove, type PositionDraft } from '@/core/rules';
 import type { Result } from '@/core/shared';
 import type { DiagramMark } from '@/drawing';
-import { boardStateText, handFaultText, SIDE_WORDS, thoughtText, workedAnswerText } from '@/text';
+import { boardStateText, handFaultText, SIDE_WORDS, thoughtText, workedAnswerText, type Terms } from '@/text';
 import { Board, type Drop } from '@/ui/board';
 import { useIsBrowser } from '@/ui/device';
 import { useSending } from '@/ui/forms/useSending';
@@ -71,7 +71,7 @@ export function BigBoard(props: BigBoardProps) {
 function OpenBoard(props: BigBoardProps) {
   const { page, actions } = props;
   const { liveId } = page.live;
-  const { say } = useHouseVoice();
+  const { terms, say } = useHouseVoice();
   const { gathered, reading } = useLiveClass(page.classId);
   const sending = useSending();
   const board = useBoard(
@@ -213,12 +213,12 @@ function OpenBoard(props: BigBoardProps) {
       : Math.max(0, gathered.news.nowMs - Date.parse(question.askedAt));
   const below =
     refusal !== undefined
-      ? handFaultText(refusal.place, refusal.fault)
+      ? handFaultText(refusal.place, refusal.fault, terms)
       : board.isAnswerShown && isHome && shownStop.answer !== undefined
-        ? `The answer is ${shownStop.answer.text}.`
+        ? `The answer is ${say(shownStop.answer.text)}.`
         : board.isAnswerShown && isHome && board.worked !== undefined
-          ? workedAnswerText(board.position, board.worked)
-          : (tellStep(board.steps[board.ply - 1]?.words, shown) ??
+          ? workedAnswerText(board.position, board.worked, terms)
+          : (tellStep(board.steps[board.ply - 1]?.words, shown, terms) ??
             (hand === 'sets-up'
               ? `${SIDE_WORDS[home.turn]} to move.`
               : hand === 'draws'
@@ -273,7 +273,7 @@ function OpenBoard(props: BigBoardProps) {
             />
           )}
           <p className={classes.below} aria-live="polite">
-            {say(below)}
+            {below}
           </p>
         </div>
         {hand === 'sets-up' ? (
@@ -324,6 +324,6 @@ function OpenBoard(props: BigBoardProps) {
 }
 
 /** The move that is shown, and what stands on the board after it; undefined at home. */
-function tellStep(words: string | undefined, shown: PositionDraft): string | undefined {
-  return words === undefined ? undefined : `${words} ${boardStateText(findBoardState(shown))}`.trim();
+function tellStep(words: string | undefined, shown: PositionDraft, terms: Terms): string | undefined {
+  return words === undefined ? undefined : `${words} ${boardStateText(findBoardState(shown), terms)}`.trim();
 }

@@ -122,25 +122,26 @@ function useSaid(
   question: LiveNews['question'],
   groups: readonly AnswerGroup[],
 ): (group: AnswerGroup) => Said {
+  const { say, terms } = useHouseVoice();
   const fen = question?.fen ?? '';
   const position = useMemo(() => findPosition(fen), [fen]);
   const hasMoves = position !== undefined && groups.some(({ move }) => move !== undefined);
   const { table, state } = useFates(hasMoves ? fen : undefined);
   return ({ text, move: moveText, isRight }) => {
     if (moveText === undefined)
-      return { group: isRight === true ? 'mates' : 'open', text, becomes: '', line: undefined };
+      return { group: isRight === true ? 'mates' : 'open', text: say(text), becomes: '', line: undefined };
     const move = getMove(moveText);
     if (position === undefined) {
       // Without kings there is no game, so nothing becomes of a move.
       const line = undefined;
-      return { group: 'open', text: manMoveText(getDraft(fen), move), becomes: '', line };
+      return { group: 'open', text: manMoveText(getDraft(fen), move, terms), becomes: '', line };
     }
     const { group, fate, delay } = groupSuggestion(table, move);
     const san = makeSan(position, move);
     return {
       group,
       text: san,
-      becomes: fate === undefined ? UNKNOWN_WORDS[state] : suggestionText(position, fate, delay),
+      becomes: fate === undefined ? UNKNOWN_WORDS[state] : suggestionText(position, fate, delay, terms),
       line: { name: `If ${san}`, fen, moves: (fate?.line ?? [move]).map(makeMoveText) },
     };
   };
@@ -155,12 +156,11 @@ function SaidRow(props: {
 }) {
   const { group, said, isTold, nameOf, onPlay } = props;
   const { line } = said;
-  const { say } = useHouseVoice();
   return (
     <li>
       <div className={classes.saidHead}>
         {line === undefined || onPlay === undefined ? (
-          <strong>{say(said.text)}</strong>
+          <strong>{said.text}</strong>
         ) : (
           <Button variant="default" size="md" onClick={() => onPlay(line)}>
             {said.text}
@@ -168,7 +168,7 @@ function SaidRow(props: {
         )}
         {group.count > 1 && <span>{group.count} times</span>}
       </div>
-      {isTold && said.becomes !== '' && <span>{say(said.becomes)}</span>}
+      {isTold && said.becomes !== '' && <span>{said.becomes}</span>}
       {nameOf !== undefined && group.studentIds.length > 0 && (
         <span className={classes.soft}>{listWords(group.studentIds.map(nameOf))}</span>
       )}
@@ -184,6 +184,7 @@ function CalledField({
   readonly fen: string;
   readonly onCalled: (move: MoveText) => void;
 }) {
+  const { terms } = useHouseVoice();
   const [text, setText] = useState('');
   const [fault, setFault] = useState('');
   function add() {
@@ -194,7 +195,7 @@ function CalledField({
     const byHand = findPosition(fen) === undefined ? parseMoveText(text.trim()) : undefined;
     const move = read.kind === 'wrong' ? byHand : read.move;
     if (move === undefined) {
-      setFault(read.kind === 'wrong' ? moveReasonText(draft, read.reason) : '');
+      setFault(read.kind === 'wrong' ? moveReasonText(draft, read.reason, terms) : '');
       return;
     }
     onCalled(makeMoveText(move));

@@ -18,7 +18,7 @@ export function SeatMove(props: {
   readonly onSend: (move: MoveText) => void;
 }) {
   const { question, given, onSend } = props;
-  const { say } = useHouseVoice();
+  const { terms, say } = useHouseVoice();
   const home = useMemo(() => getDraft(question.fen), [question.fen]);
   const [made, setMade] = useState<MoveText>();
   const [fault, setFault] = useState<HandFault>();
@@ -35,14 +35,14 @@ export function SeatMove(props: {
 
   const said =
     fault !== undefined
-      ? handFaultText(home, fault)
+      ? handFaultText(home, fault, terms)
       : move === undefined
         ? 'Which move? Make it on the board.'
-        : `${manMoveText(home, move)} ${isSent ? 'Sent. You can still send another move.' : 'Is that your move?'}`;
+        : `${manMoveText(home, move, terms)} ${isSent ? 'Sent. You can still send another move.' : 'Is that your move?'}`;
   return (
     <div className={classes.player}>
       <div className={classes.question}>
-        <TaskQuestion text={question.words} said={said} />
+        <TaskQuestion text={say(question.words)} said={said} />
       </div>
       <div className={classes.board}>
         <Board
@@ -60,7 +60,7 @@ export function SeatMove(props: {
         />
       </div>
       <p className={classes.said} aria-live="polite">
-        {say(said)}
+        {said}
       </p>
       <Button
         disabled={chosen === undefined || isSent}

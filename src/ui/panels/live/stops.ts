@@ -5,7 +5,7 @@ import { getDraft, makeFen, type MoveText } from '@/core/notation';
 import { EMPTY_DRAFT, findKing, listAttackers, type PositionDraft } from '@/core/rules';
 import type { AskQuestion, BoardPlace, BoardSegment, BoardStop } from '@/contracts/live';
 import type { DiagramMark } from '@/drawing';
-import { answerText, isTurnSaid, mateQuestion, questionText, SIDE_WORDS } from '@/text';
+import { answerText, familyWords, mateQuestion, PLAIN_TERMS, questionText, SIDE_WORDS } from '@/text';
 
 export interface ShownStop {
   readonly home: PositionDraft;
@@ -70,20 +70,21 @@ export function showStop(stop: BoardStop, composed: ExerciseTask | undefined): S
 
 function showExercise(exercise: ExerciseTask, task: ShownStop['task']): ShownStop {
   const { ask, scene, question, solution } = openExercise(exercise);
+  const familyText = familyWords(exercise.family, PLAIN_TERMS);
   const isGame = ask.kind === 'play' && (ask.rules === 'legal' || ask.rules === 'line');
   const plain = { ...EMPTY_DRAFT, board: scene.board, turn: scene.turn ?? 'white' };
   return {
     home: isGame ? getDraft(ask.fen) : plain,
     bottom: scene.bottom,
-    words: questionText(question),
-    isTurnSaid: scene.isHidden || isTurnSaid(question),
+    words: questionText(familyText, question),
+    isTurnSaid: scene.isHidden || familyText.isTurnSaid === true,
     moves: isGame && solution.kind === 'play' ? solution.moves : [],
     marks: scene.asked.map((square) => ({ square, mark: 'hint' })),
     isHidden: scene.isHidden,
     answer: isGame
       ? undefined
       : {
-          text: answerText(exercise.family, solution),
+          text: answerText(familyText, solution),
           marks:
             solution.kind === 'tap' ? solution.marks.map(({ square }) => ({ square, mark: 'goes' })) : [],
         },

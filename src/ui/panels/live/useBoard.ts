@@ -18,6 +18,7 @@ import { playLine, type ShownLine } from '../desk/shownLine';
 import { replaySteps, useStudy, type StudyStep } from '../desk/useStudy';
 import { findStop, firstOf, showDraft, showStop, stepPlace, type ShownStop } from './stops';
 import { useComposed, useFates } from './useBoardWork';
+import { useHouseVoice } from '@/ui/words';
 
 /** What the coach's hand does on the big board. */
 export type BoardHand = 'moves' | 'sets-up' | 'draws';
@@ -70,10 +71,12 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
     return own === undefined && planned !== undefined ? planned : showDraft(own ?? startDesk('').draft);
   }, [own, stop, composed]);
 
+  const { terms } = useHouseVoice();
   const [keptSteps] = useState(() =>
     replaySteps(
       shownStop.home,
       (kept?.moves ?? []).flatMap((text) => parseMoveText(text) ?? []),
+      terms,
     ),
   );
   const study = useStudy(keptSteps);

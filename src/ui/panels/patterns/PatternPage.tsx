@@ -22,8 +22,8 @@ export function PatternPage({
   /** The club's own that end in it. */
   readonly puzzles: readonly PatternPuzzle[];
 }) {
-  const { say } = useHouseVoice();
-  const words = PATTERN_WORDS[id];
+  const { terms } = useHouseVoice();
+  const words = PATTERN_WORDS[id](terms);
   const [isSwapped, setIsSwapped] = useState(false);
   const [isMirrored, setIsMirrored] = useState(false);
   const [isShown, setIsShown] = useState(true);
@@ -32,7 +32,7 @@ export function PatternPage({
     [id, isSwapped, isMirrored],
   );
   const { place } = twin;
-  const told = (text: string) => say(twinText(text, isSwapped, twin.isMirrored));
+  const told = (text: string) => twinText(text, isSwapped, twin.isMirrored);
   const match = namePatterns(getPosition(makeFen(place))).find((one) => one.id === id);
   const bottom = place.turn === 'black' ? 'white' : 'black';
   return (
@@ -65,8 +65,8 @@ export function PatternPage({
         )}
         {match !== undefined && (
           <ul>
-            {listRoleSentences(place, match.roles).map((sentence) => (
-              <li key={sentence}>{say(sentence)}</li>
+            {listRoleSentences(place, match.roles, terms).map((sentence) => (
+              <li key={sentence}>{sentence}</li>
             ))}
           </ul>
         )}

@@ -8,11 +8,13 @@ import { BARE_PICTURES, PATTERN_IDS } from '@/core/patterns';
 import { countWords, findPatterns, PATTERN_NAMES, PATTERN_WORDS } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import classes from './Patterns.module.css';
+import { useHouseVoice } from '@/ui/words';
 
 /** Every named mate as a small board; what is typed leaves those it fits. */
 export function PatternWall() {
+  const { terms } = useHouseVoice();
   const [sought, setSought] = useState('');
-  const found = findPatterns(sought);
+  const found = findPatterns(sought, terms);
   return (
     <>
       <div className={classes.search}>
@@ -36,7 +38,7 @@ export function PatternWall() {
         {found.map((id) => {
           const { board, turn } = getPosition(BARE_PICTURES[id]);
           const name = PATTERN_NAMES[id];
-          const { also } = PATTERN_WORDS[id];
+          const { also } = PATTERN_WORDS[id](terms);
           return (
             <li key={id}>
               <Link href={`/patterns/${id}` as Route} className={classes.tile}>

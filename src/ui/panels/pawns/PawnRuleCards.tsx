@@ -1,6 +1,6 @@
 import { getDraft } from '@/core/notation';
 import type { PawnGoal } from '@/core/pawns';
-import { PAWN_RULE_WORDS, type PawnRule } from '@/text';
+import { pawnRuleText, type PawnRule } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import type { Diagram } from '@/drawing';
@@ -38,13 +38,13 @@ const PICTURES: Readonly<
 
 /** The rules in three pictures: how pawns go, how they capture, who wins. */
 export function PawnRuleCards({ goal }: { readonly goal: PawnGoal }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   return (
     <ul className={classes.cards} aria-label="The rules">
       {(['steps', 'captures', goal] as const).map((rule) => {
         const { fen, topLeft, arrows } = PICTURES[rule];
         const { board } = getDraft(fen);
-        const words = say(PAWN_RULE_WORDS[rule]);
+        const words = pawnRuleText(rule, terms);
         return (
           <li key={rule} className={classes.card}>
             <DiagramPicture

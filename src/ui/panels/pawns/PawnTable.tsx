@@ -3,7 +3,7 @@ import { Button, CheckField, SelectField } from '@/ui/controls';
 import { useEffect, useMemo, useReducer, useState } from 'react';
 import type { PawnGoal } from '@/core/pawns';
 import { tryHandMove } from '@/core/rules';
-import { handFaultText, pawnEndText, PAWN_GOAL_WORDS, SIDE_WORDS } from '@/text';
+import { handFaultText, pawnEndText, pawnQuestionText } from '@/text';
 import { PAWNS } from '@/ui/answer';
 import { Board, type Drop, type HandRules } from '@/ui/board';
 import { openDraft, useIsBrowser } from '@/ui/device';
@@ -55,13 +55,13 @@ function OpenTable({ owner }: { readonly owner: string }) {
   const [isTurned, setIsTurned] = useState(false);
   // Said until the next move.
   const [refusal, setRefusal] = useState<{ readonly plies: number; readonly text: string }>();
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const { rules } = state;
   const place = placeOf(state);
   const end = endOf(state);
   const last = state.moves.at(-1);
   const before = state.places.at(-2);
-  const told = last === undefined || before === undefined ? '' : PAWNS.tell(before, last);
+  const told = last === undefined || before === undefined ? '' : PAWNS.tell(before, last, terms);
   const said = refusal?.plies === state.moves.length ? refusal.text : told;
 
   function begin(change: Partial<PawnRules>) {
@@ -90,18 +90,16 @@ function OpenTable({ owner }: { readonly owner: string }) {
       return;
     }
     const tried = tryHandMove(place, { from, to });
-    const text = tried.ok ? 'That move is not allowed here.' : handFaultText(place, tried.error);
+    const text = tried.ok ? 'That move is not allowed here.' : handFaultText(place, tried.error, terms);
     setRefusal({ plies: state.moves.length, text });
   }
 
-  const question = end === undefined ? `${SIDE_WORDS[place.turn]} to move.` : pawnEndText(end);
+  const question =
+    end === undefined ? pawnQuestionText(place.turn, rules.goal, terms) : pawnEndText(end, terms);
 
   return (
     <div className={classes.table}>
-      <TaskQuestion
-        text={`${question} ${end === undefined ? PAWN_GOAL_WORDS[rules.goal] : ''}`.trim()}
-        said={said}
-      />
+      <TaskQuestion text={question} said={said} />
       <div className={classes.boardPlace}>
         <Board
           board={place.board}
@@ -120,7 +118,7 @@ function OpenTable({ owner }: { readonly owner: string }) {
         />
       </div>
       <p className={classes.said} role="status">
-        {say(said)}
+        {said}
       </p>
       <div className={classes.buttons}>
         <Button onClick={() => begin({})}>New game</Button>

@@ -9,6 +9,7 @@ import { answersOf } from './answersOf';
 import { Part } from './Part';
 import classes from './Progress.module.css';
 import { RatingChart, TimeChart } from './StoryCharts';
+import { useHouseVoice } from '@/ui/words';
 
 /** So many mistakes are told, the commonest. */
 const MOST_MISTAKES = 8;
@@ -153,6 +154,7 @@ function Mistakes(props: {
   readonly mistakes: ChildStory['mistakes'];
   readonly answersAt: string;
 }) {
+  const { terms } = useHouseVoice();
   const { title, mistakes, answersAt } = props;
   return (
     <>
@@ -162,7 +164,7 @@ function Mistakes(props: {
         {mistakes.map(({ code, answers }) => (
           <li key={code}>
             <Link href={answersOf(answersAt, 'mistake', code)}>{countWords(answers, 'answer')}</Link>:{' '}
-            {mistakeText(code)}
+            {mistakeText(code, terms)}
           </li>
         ))}
       </ul>

@@ -11,7 +11,7 @@ import { getMove, getPosition, makeSan } from '@/core/notation';
 import { isPatternId, listShownTags } from '@/core/patterns';
 import { listPossibleKeyKinds, WINGS } from '@/core/puzzles';
 import type { Result } from '@/core/shared';
-import { countWords, gradeText, KEY_KIND_WORDS, SIDE_WORDS, tagsText, WING_WORDS } from '@/text';
+import { countWords, gradeText, KEY_KIND_WORDS, SIDE_WORDS, tagsText, wingTexts } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
 import { PatternField } from '@/ui/forms/PatternField';
@@ -21,6 +21,7 @@ import type { PuzzleSketch } from '@/workers/protocol';
 import { PuzzleCard } from './PuzzleCard';
 import classes from './Puzzles.module.css';
 import { StoreChosen } from './StoreChosen';
+import { useHouseVoice } from '@/ui/words';
 
 const LENGTHS = [1, 2, 3, 4, 5] as const;
 const MEN_CHOICES = [8, 12, 16, 20] as const;
@@ -65,6 +66,7 @@ export function PuzzleMaker(props: {
   readonly areLooseNamesShown: boolean;
   readonly actions: PuzzleActions;
 }) {
+  const { terms } = useHouseVoice();
   const [wishes, setWishes] = useState<Wishes>(NO_WISHES);
   const [patterns, setPatterns] = useState<readonly string[]>([]);
   const [count, setCount] = useState(6);
@@ -100,7 +102,7 @@ export function PuzzleMaker(props: {
         ])}
         {field('Mated king on', 'wing', [
           { value: '', label: 'either wing' },
-          ...WINGS.map((wing) => ({ value: wing, label: WING_WORDS[wing] })),
+          ...WINGS.map((wing) => ({ value: wing, label: wingTexts(terms)[wing] })),
         ])}
         {field('Pieces at most', 'men', [
           { value: '', label: 'any number' },

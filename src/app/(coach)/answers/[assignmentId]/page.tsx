@@ -4,7 +4,7 @@ import type { AnswerCell } from '@/contracts/attempts';
 import { assignmentIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getAnswersPage } from '@/server/services/answers';
-import { countWords, FAMILY_WORDS } from '@/text';
+import { countWords, familyName, PLAIN_TERMS } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
@@ -42,7 +42,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
                   {index + 1}
                   <br />
                   <span className={styles.soft} style={{ fontWeight: 400 }}>
-                    {mateInMoves === undefined ? FAMILY_WORDS[family] : `mate in ${mateInMoves}`}
+                    {mateInMoves === undefined ? familyName(family, PLAIN_TERMS) : `mate in ${mateInMoves}`}
                   </span>
                 </th>
               ))}

@@ -6,7 +6,7 @@ import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData, Enrolment } from '@/contracts/people';
 import { parseInput } from '@/server/auth/parseInput';
 import { getClassPage, listOwnClasses } from '@/server/services/classes';
-import { countWords, dayText, FAMILY_WORDS, hardshipText, refusedText, STAGE_WORDS } from '@/text';
+import { countWords, dayText, familyName, hardshipText, refusedText, STAGE_WORDS, PLAIN_TERMS } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import { ClassCoaches } from '@/ui/panels/roster/ClassCoaches';
 import { ClassLevel } from '@/ui/panels/roster/ClassLevel';
@@ -190,9 +190,9 @@ function Hardships({ page }: { page: ClassPageData }) {
         {page.hardships.slice(0, MOST_HARDSHIPS).map((hardship) => (
           <li key={hardship.family}>
             <span>
-              <strong>{FAMILY_WORDS[hardship.family]}</strong>
+              <strong>{familyName(hardship.family, PLAIN_TERMS)}</strong>
               <br />
-              {hardshipText(hardship)}
+              {hardshipText(hardship, PLAIN_TERMS)}
             </span>
           </li>
         ))}

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { getStudentPath } from '@/server/services/paths';
-import { gapText, nextRoundText, STAGE_WORDS, standingText } from '@/text';
+import { gapText, nextRoundText, STAGE_WORDS, standingText, PLAIN_TERMS } from '@/text';
 import { SeatLink } from '../../_parts/SeatLink';
 import { getPageStudent } from '../../_parts/seatPage';
 import { startNextRoundAction, startPracticeAction } from './actions';
@@ -50,7 +50,9 @@ export default async function PathPage() {
                 {stage === next ? 'Next: ' : ''}
                 {standingText(standing)}
               </span>
-              {standing === 'begun' && gaps.length > 0 && <span className={pages.soft}>{gapText(gaps)}</span>}
+              {standing === 'begun' && gaps.length > 0 && (
+                <span className={pages.soft}>{gapText(gaps, PLAIN_TERMS)}</span>
+              )}
             </span>
             <PractiseButton
               stage={stage}

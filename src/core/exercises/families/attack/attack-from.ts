@@ -1,6 +1,6 @@
 /** Family `attack-from`: every square from which one piece of ours attacks a piece of theirs and cannot be captured. Boards without kings. */
 import { z } from 'zod/mini';
-import { opponentOf, type Square } from '../../../board';
+import { opponentOf, type Square, type Role } from '../../../board';
 import { getDraft } from '../../../notation';
 import { listAttackers, listLawfulReach, type PositionDraft } from '../../../rules';
 import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
@@ -23,7 +23,13 @@ const attackFromTaskSchema = attackFromShape.check(
   z.refine((task) => listAttackingSquares(task).length > 0, 'no such square'),
 );
 
-export const attackFromFamily = defineFamily<AttackFromTask, 'tap'>({
+export interface AttackFromQuestion {
+  readonly code: 'attack-from';
+  readonly role: Role;
+  readonly target: Square;
+}
+
+export const attackFromFamily = defineFamily<AttackFromTask, 'tap', AttackFromQuestion>({
   id: 'attack-from',
   version: 1,
   stage: 'attack',

@@ -1,4 +1,5 @@
 /** Family `attack-kinds`: which kinds of answer there are to an attack on one of our pieces. */
+import type { Square, Side, Role } from '../../../board';
 import { z } from 'zod/mini';
 import { makeSan } from '../../../notation';
 import { ATTACK_ANSWERS, type AttackAnswer } from '../../../tactics';
@@ -18,7 +19,16 @@ import {
   type AttackedTask,
 } from './attackedTask';
 
-export const attackKindsFamily = defineFamily<AttackedTask, 'choose'>({
+export interface AttackKindsQuestion {
+  readonly code: 'attack-kinds';
+  readonly turn: Side;
+  readonly target: Square;
+  readonly targetRole: Role;
+  readonly attacker: Square;
+  readonly attackerRole: Role;
+}
+
+export const attackKindsFamily = defineFamily<AttackedTask, 'choose', AttackKindsQuestion>({
   id: 'attack-kinds',
   version: 2,
   stage: 'attack',

@@ -1,8 +1,8 @@
 /** Family `attack-men`: every piece that can answer an attack in one given way, or every square the attacked piece can go to. */
 import { z } from 'zod/mini';
-import type { Square } from '../../../board';
+import type { Square, Side, Role } from '../../../board';
 import { getPosition, makeSan } from '../../../notation';
-import { ATTACK_ANSWERS } from '../../../tactics';
+import { ATTACK_ANSWERS, type AttackAnswer } from '../../../tactics';
 import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
@@ -23,7 +23,17 @@ const attackMenShape = z.extend(attackedShape, { answer: z.enum(ATTACK_ANSWERS) 
 
 type AttackMenTask = z.infer<typeof attackMenShape>;
 
-export const attackMenFamily = defineFamily<AttackMenTask, 'tap'>({
+export interface AttackMenQuestion {
+  readonly code: 'attack-men';
+  readonly turn: Side;
+  readonly target: Square;
+  readonly targetRole: Role;
+  readonly attacker: Square;
+  readonly attackerRole: Role;
+  readonly answer: AttackAnswer;
+}
+
+export const attackMenFamily = defineFamily<AttackMenTask, 'tap', AttackMenQuestion>({
   id: 'attack-men',
   version: 2,
   stage: 'attack',

@@ -2,14 +2,19 @@
  * Family `trapped`: their pieces that cannot go anywhere without being captured there (the first grade of safe). Pawns are not asked about.
  * Boards without kings.
  */
-import { opponentOf, type Square } from '../../../board';
+import { opponentOf, type Square, type Side } from '../../../board';
 import { listAttackers, listLawfulReach, type PositionDraft } from '../../../rules';
 import { getRole } from '../../family/lessonBoard';
 import type { Note } from '../../family/verdict';
 import { defineTheirMen, listMen } from '../capturing/theirMen';
 import { wander } from '../movement/looseMoves';
 
-export const trappedFamily = defineTheirMen({
+export interface TrappedQuestion {
+  readonly code: 'trapped';
+  readonly side: Side;
+}
+
+export const trappedFamily = defineTheirMen<TrappedQuestion>({
   id: 'trapped',
   stage: 'attack',
   skill: 'safe-squares',

@@ -1,12 +1,17 @@
 /**
  * Family `unprotected`: their men that none of their own protects. That a protector might be pinned is another lesson. Boards without kings.
  */
-import { opponentOf, type Square } from '../../../board';
+import { opponentOf, type Square, type Side } from '../../../board';
 import { listAttackers, type PositionDraft } from '../../../rules';
 import { getRole } from '../../family/lessonBoard';
 import { defineTheirMen, listMen } from '../capturing/theirMen';
 
-export const unprotectedFamily = defineTheirMen({
+export interface UnprotectedQuestion {
+  readonly code: 'unprotected';
+  readonly side: Side;
+}
+
+export const unprotectedFamily = defineTheirMen<UnprotectedQuestion>({
   id: 'unprotected',
   stage: 'attack',
   skill: 'protection',

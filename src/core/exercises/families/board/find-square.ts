@@ -1,4 +1,5 @@
 /** Family `find-square`: tap the square that is named. Children often say rank before file: that is told apart. */
+import type { Square, Side } from '../../../board';
 import { compareMarks, tapSquares } from '../../answers/tap';
 import { defineFamily } from '../../family/family';
 import {
@@ -11,7 +12,13 @@ import {
   type SquareTask,
 } from './squareTask';
 
-export const findSquareFamily = defineFamily<SquareTask, 'tap'>({
+export interface FindSquareQuestion {
+  readonly code: 'tap-square';
+  readonly square: Square;
+  readonly seenFrom: Side | undefined;
+}
+
+export const findSquareFamily = defineFamily<SquareTask, 'tap', FindSquareQuestion>({
   id: 'find-square',
   version: 1,
   stage: 'board',

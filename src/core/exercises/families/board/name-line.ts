@@ -1,6 +1,15 @@
 /** Family `name-line`: some squares of a line are marked; what kind of line is it, or which? Files have letters, ranks have numbers. */
 import { z } from 'zod/mini';
-import { FILE_LETTERS, fileOf, makeSquareName, rankOf, SIDES, squareAt, type Square } from '../../../board';
+import {
+  FILE_LETTERS,
+  fileOf,
+  makeSquareName,
+  rankOf,
+  SIDES,
+  squareAt,
+  type Square,
+  type Side,
+} from '../../../board';
 import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { sceneOfSquares, seenFrom } from './squareTask';
@@ -23,7 +32,16 @@ export const lineTaskSchema = z
 
 export type LineTask = z.infer<typeof lineTaskSchema>;
 
-export const nameLineFamily = defineFamily<LineTask, 'choose'>({
+export type NameLineQuestion =
+  | {
+      readonly code: 'which-kind-of-line';
+    }
+  | {
+      readonly code: 'which-line';
+      readonly seenFrom: Side | undefined;
+    };
+
+export const nameLineFamily = defineFamily<LineTask, 'choose', NameLineQuestion>({
   id: 'name-line',
   version: 1,
   stage: 'board',

@@ -2,7 +2,7 @@
  * Family `name-square`: a square is marked, its name is written. Rank before file is understood and said kindly: it is the commonest
  * slip of all (common practice).
  */
-import { makeSquareName, parseSquareName } from '../../../board';
+import { makeSquareName, parseSquareName, type Side } from '../../../board';
 import { readSpokenSquare } from '../../../notation';
 import { defineFamily } from '../../family/family';
 import { RIGHT, wrongFor } from '../../family/verdict';
@@ -16,7 +16,12 @@ import {
   type SquareTask,
 } from './squareTask';
 
-export const nameSquareFamily = defineFamily<SquareTask, 'write'>({
+export interface NameSquareQuestion {
+  readonly code: 'name-square';
+  readonly seenFrom: Side | undefined;
+}
+
+export const nameSquareFamily = defineFamily<SquareTask, 'write', NameSquareQuestion>({
   id: 'name-square',
   version: 1,
   stage: 'board',

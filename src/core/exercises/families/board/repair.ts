@@ -1,6 +1,6 @@
 /** Family `repair`: a set-up with slips in it is put right. */
 import { z } from 'zod/mini';
-import { SIDES } from '../../../board';
+import { SIDES, type Side } from '../../../board';
 import { getDraft } from '../../../notation';
 import { INITIAL_POSITION } from '../../../rules';
 import { defineFamily } from '../../family/family';
@@ -13,7 +13,14 @@ export const repairTaskSchema = z
 
 export type RepairTask = z.infer<typeof repairTaskSchema>;
 
-export const repairFamily = defineFamily<RepairTask, 'place'>({
+export interface RepairQuestion {
+  readonly code: 'repair';
+  readonly sides: readonly Side[];
+  readonly areOfficersOnly: boolean;
+  readonly slips: number;
+}
+
+export const repairFamily = defineFamily<RepairTask, 'place', RepairQuestion>({
   id: 'repair',
   version: 1,
   stage: 'board',

@@ -1,6 +1,6 @@
 /** Family `set-up`: an army, or both, is placed from the tray. */
 import { z } from 'zod/mini';
-import { SIDES } from '../../../board';
+import { SIDES, type Side } from '../../../board';
 import { EMPTY_DRAFT, INITIAL_POSITION } from '../../../rules';
 import { defineFamily } from '../../family/family';
 import { sceneOf } from '../../family/lessonBoard';
@@ -16,7 +16,14 @@ export const setUpTaskSchema = z.object({
 
 export type SetUpTask = z.infer<typeof setUpTaskSchema>;
 
-export const setUpFamily = defineFamily<SetUpTask, 'place'>({
+export interface SetUpQuestion {
+  readonly code: 'set-up';
+  readonly sides: readonly Side[];
+  readonly areOfficersOnly: boolean;
+  readonly slips: number;
+}
+
+export const setUpFamily = defineFamily<SetUpTask, 'place', SetUpQuestion>({
   id: 'set-up',
   version: 1,
   stage: 'board',

@@ -20,7 +20,17 @@ export const COLOUR_OPTIONS = ['light', 'dark'] as const;
 
 export const SAME_COLOUR_OPTIONS = ['same-colour', 'two-colours'] as const;
 
-export const squareColourFamily = defineFamily<ColourTask, 'choose'>({
+export type SquareColourQuestion =
+  | {
+      readonly code: 'colour-of';
+      readonly square: Square;
+    }
+  | {
+      readonly code: 'same-colour';
+      readonly squares: readonly [Square, Square];
+    };
+
+export const squareColourFamily = defineFamily<ColourTask, 'choose', SquareColourQuestion>({
   id: 'square-colour',
   version: 1,
   stage: 'board',

@@ -1,10 +1,15 @@
 /** Family `captures`: every man that can be captured now, none forgotten. Boards without kings; en passant is another lesson. */
-import { opponentOf } from '../../../board';
+import { opponentOf, type Side } from '../../../board';
 import { getRole } from '../../family/lessonBoard';
 import { listTakers } from './takers';
 import { defineTheirMen, listMen } from './theirMen';
 
-export const capturesFamily = defineTheirMen({
+export interface CapturesQuestion {
+  readonly code: 'captures';
+  readonly turn: Side;
+}
+
+export const capturesFamily = defineTheirMen<CapturesQuestion>({
   id: 'captures',
   stage: 'capturing',
   skill: 'captures',

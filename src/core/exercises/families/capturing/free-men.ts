@@ -2,7 +2,7 @@
  * Family `free-men`: every man that can be captured so that nobody captures back on its square (the first grade of safe). Boards without
  * kings.
  */
-import { opponentOf, type Square } from '../../../board';
+import { opponentOf, type Square, type Side } from '../../../board';
 import { listAttackers, type PositionDraft } from '../../../rules';
 import { getRole } from '../../family/lessonBoard';
 import type { Note } from '../../family/verdict';
@@ -10,7 +10,12 @@ import { wander } from '../movement/looseMoves';
 import { listTakers } from './takers';
 import { defineTheirMen, listMen } from './theirMen';
 
-export const freeMenFamily = defineTheirMen({
+export interface FreeMenQuestion {
+  readonly code: 'free-men';
+  readonly turn: Side;
+}
+
+export const freeMenFamily = defineTheirMen<FreeMenQuestion>({
   id: 'free-men',
   stage: 'capturing',
   skill: 'safe-captures',

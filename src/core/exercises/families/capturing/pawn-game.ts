@@ -14,6 +14,7 @@ import {
   PAWN_STRENGTHS,
   playPawnMove,
   type PawnEnd,
+  type PawnGoal,
 } from '../../../pawns';
 import { isSameMove, type PositionDraft } from '../../../rules';
 import type { AnswerOf } from '../../family/answer';
@@ -34,7 +35,13 @@ export const pawnGameTaskSchema = z.object({
 
 export type PawnGameTask = z.infer<typeof pawnGameTaskSchema>;
 
-export const pawnGameFamily = defineFamily<PawnGameTask, 'play'>({
+export interface PawnGameQuestion {
+  readonly code: 'pawn-game';
+  readonly turn: Side;
+  readonly goal: PawnGoal;
+}
+
+export const pawnGameFamily = defineFamily<PawnGameTask, 'play', PawnGameQuestion>({
   id: 'pawn-game',
   version: 1,
   stage: 'capturing',

@@ -1,13 +1,18 @@
 /** Family `pawn-moves`: where one pawn can go or capture, en passant included (FIDE Laws of Chess, article 3.7). */
 import { z } from 'zod/mini';
-import { fileOf, rankOf, type Square } from '../../../board';
+import { fileOf, rankOf, type Square, type Role } from '../../../board';
 import { getDraft } from '../../../notation';
 import type { PositionDraft } from '../../../rules';
 import { defineFamily } from '../../family/family';
 import { sceneOf } from '../../family/lessonBoard';
 import { listTargets, REACH_PARTS, reachTaskSchema, TAP_PARTS, type ReachTask } from '../movement/reachTask';
 
-export const pawnMovesFamily = defineFamily<ReachTask, 'tap'>({
+export interface PawnMovesQuestion {
+  readonly code: 'pawn-moves';
+  readonly role: Role;
+}
+
+export const pawnMovesFamily = defineFamily<ReachTask, 'tap', PawnMovesQuestion>({
   id: 'pawn-moves',
   skill: 'pawns',
   ...REACH_PARTS,

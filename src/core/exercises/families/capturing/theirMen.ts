@@ -8,7 +8,7 @@ import type { PositionDraft } from '../../../rules';
 import { defineFamily, type Level } from '../../family/family';
 import { getDraft } from '../../../notation';
 import { boardTextSchema, noteNotTheirs, sceneOfTheirs } from '../../family/lessonBoard';
-import type { Question } from '../../family/question';
+import type { FamilyQuestion } from '../../family/question';
 import type { Stage } from '../../family/stages';
 import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
 import type { Note } from '../../family/verdict';
@@ -17,7 +17,7 @@ export interface BoardTask {
   readonly fen: string;
 }
 
-interface TheirMen {
+interface TheirMen<Question extends FamilyQuestion> {
   readonly id: string;
   readonly stage: Stage;
   readonly skill: string;
@@ -31,9 +31,9 @@ interface TheirMen {
   readonly measure: (own: number, others: number) => number;
 }
 
-export function defineTheirMen(parts: TheirMen) {
+export function defineTheirMen<Question extends FamilyQuestion>(parts: TheirMen<Question>) {
   const { id, stage, skill, levels, listRight } = parts;
-  return defineFamily<BoardTask, 'tap'>({
+  return defineFamily<BoardTask, 'tap', Question>({
     id,
     version: 1,
     stage,

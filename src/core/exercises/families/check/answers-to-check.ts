@@ -21,7 +21,11 @@ import { boardTaskSchema, PARTS, reasonOfMoves } from './boardState';
 
 export const CHECK_ANSWERS = ['go-away', 'take', 'put-between', 'none'] as const;
 
-export const answersToCheckFamily = defineFamily<BoardTask, 'choose'>({
+export interface AnswersToCheckQuestion {
+  readonly code: 'answers-to-check';
+}
+
+export const answersToCheckFamily = defineFamily<BoardTask, 'choose', AnswersToCheckQuestion>({
   ...PARTS,
   id: 'answers-to-check',
   skill: 'answers-to-check',

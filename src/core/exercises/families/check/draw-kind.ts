@@ -1,4 +1,5 @@
 /** Family `draw-kind`: which draw is it, or none? What a diagram cannot show is told. */
+import type { GameStory } from '../../family/question';
 import { z } from 'zod/mini';
 import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
@@ -15,7 +16,12 @@ function reasonInDraws(task: DrawTask, option: string): Reason {
   return reasonOfDraw(task, asked === 'no-draw' ? draw : asked);
 }
 
-export const drawKindFamily = defineFamily<DrawTask, 'choose'>({
+export interface DrawKindQuestion {
+  readonly code: 'draw-kind';
+  readonly story: GameStory;
+}
+
+export const drawKindFamily = defineFamily<DrawTask, 'choose', DrawKindQuestion>({
   id: 'draw-kind',
   version: 1,
   stage: 'check',

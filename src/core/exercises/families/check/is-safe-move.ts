@@ -1,4 +1,5 @@
 /** Family `is-safe-move`: does this move allow a mate at once? */
+import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, makeSan } from '../../../notation';
 import { isCheck, listLegalMoves, playMove, type Move, type Position } from '../../../rules';
@@ -21,7 +22,13 @@ export type SafeMoveTask = z.infer<typeof safeMoveTaskSchema>;
 
 export const SAFE_OPTIONS = ['allows-mate', 'allows-none'] as const;
 
-export const isSafeMoveFamily = defineFamily<SafeMoveTask, 'choose'>({
+export interface IsSafeMoveQuestion {
+  readonly code: 'is-safe-move';
+  readonly turn: Side;
+  readonly move: string;
+}
+
+export const isSafeMoveFamily = defineFamily<SafeMoveTask, 'choose', IsSafeMoveQuestion>({
   ...PARTS,
   id: 'is-safe-move',
   skill: 'seeing-mate',

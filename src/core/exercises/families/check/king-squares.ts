@@ -1,6 +1,6 @@
 /** Family `king-squares`: every square beside a king gets one of three labels: free, own piece or guarded. */
 import { z } from 'zod/mini';
-import { opponentOf, type Square } from '../../../board';
+import { opponentOf, type Square, type Side } from '../../../board';
 import { getDraft } from '../../../notation';
 import { findKing, listAttackers, type PositionDraft } from '../../../rules';
 import { tapHints } from '../../answers/tap';
@@ -9,7 +9,12 @@ import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
 import type { BoardTask } from '../capturing/theirMen';
 import { getKing, judgeLabels, KING_SQUARE_LABELS, labelOf, listNeighbours } from './besideKing';
 
-export const kingSquaresFamily = defineFamily<BoardTask, 'tap'>({
+export interface KingSquaresQuestion {
+  readonly code: 'king-squares';
+  readonly turn: Side;
+}
+
+export const kingSquaresFamily = defineFamily<BoardTask, 'tap', KingSquaresQuestion>({
   id: 'king-squares',
   version: 1,
   stage: 'check',

@@ -1,4 +1,5 @@
 /** Family `mate-in-one`: any move that mates is right. */
+import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition } from '../../../notation';
 import { isCheck, listLegalMoves, playMove } from '../../../rules';
@@ -11,7 +12,12 @@ import type { BoardTask } from '../capturing/theirMen';
 import { boardTaskSchema, PARTS } from './boardState';
 import { whyNoMate } from './whyNoMate';
 
-export const mateInOneFamily = defineFamily<BoardTask, 'play'>({
+export interface MateInOneQuestion {
+  readonly code: 'mate-in-one';
+  readonly turn: Side;
+}
+
+export const mateInOneFamily = defineFamily<BoardTask, 'play', MateInOneQuestion>({
   ...PARTS,
   id: 'mate-in-one',
   skill: 'mate-in-one',

@@ -1,4 +1,5 @@
 /** Family `stalemating`: which of these moves give stalemate? */
+import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, parseSan } from '../../../notation';
 import { findOutcome, playMove } from '../../../rules';
@@ -27,7 +28,12 @@ const stalematingTaskSchema = stalematingShape.check(
   z.refine((task) => listStalemating(task).length > 0, 'no stalemate'),
 );
 
-export const stalematingFamily = defineFamily<StalematingTask, 'choose'>({
+export interface StalematingQuestion {
+  readonly code: 'stalemating';
+  readonly turn: Side;
+}
+
+export const stalematingFamily = defineFamily<StalematingTask, 'choose', StalematingQuestion>({
   id: 'stalemating',
   version: 1,
   stage: 'check',

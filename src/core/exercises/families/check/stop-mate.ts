@@ -1,4 +1,5 @@
 /** Family `stop-mate`: any move after which the other side has no mate at once. */
+import type { Side } from '../../../board';
 import { getPosition, makeMoveText, makeSan } from '../../../notation';
 import { listLegalMoves, playMove, type Move, type Position } from '../../../rules';
 import { firstMove, judgeFirstMove } from '../../answers/firstMove';
@@ -13,7 +14,12 @@ function listMatesAfter(position: Position, move: Move): Move[] {
   return listMatingMoves(playMove(position, move));
 }
 
-export const stopMateFamily = defineFamily<BoardTask, 'play'>({
+export interface StopMateQuestion {
+  readonly code: 'stop-mate';
+  readonly turn: Side;
+}
+
+export const stopMateFamily = defineFamily<BoardTask, 'play', StopMateQuestion>({
   ...PARTS,
   id: 'stop-mate',
   skill: 'stopping-mate',

@@ -8,7 +8,11 @@ import type { Reason } from '../../family/verdict';
 import type { BoardTask } from '../capturing/theirMen';
 import { boardTaskSchema, findState, PARTS, reasonOfMoves, STATE_OPTIONS, whyState } from './boardState';
 
-export const whatIsItFamily = defineFamily<BoardTask, 'choose'>({
+export interface WhatIsItQuestion {
+  readonly code: 'what-is-it';
+}
+
+export const whatIsItFamily = defineFamily<BoardTask, 'choose', WhatIsItQuestion>({
   ...PARTS,
   id: 'what-is-it',
   skill: 'ends-of-the-game',

@@ -1,4 +1,5 @@
 /** Family `why-stopped`: a game has ended with this result. Why? */
+import type { GameStory } from '../../family/question';
 import { z } from 'zod/mini';
 import { getPosition } from '../../../notation';
 import { findOutcome, isCheck } from '../../../rules';
@@ -41,7 +42,13 @@ const stopTaskSchema = stopShape.check(
   }, 'the result does not fit the board'),
 );
 
-export const whyStoppedFamily = defineFamily<StopTask, 'choose'>({
+export interface WhyStoppedQuestion {
+  readonly code: 'why-stopped';
+  readonly story: GameStory;
+  readonly result: string;
+}
+
+export const whyStoppedFamily = defineFamily<StopTask, 'choose', WhyStoppedQuestion>({
   id: 'why-stopped',
   version: 1,
   stage: 'check',

@@ -5,7 +5,7 @@
  * square are not asked about.
  */
 import { z } from 'zod/mini';
-import type { Square } from '../../../board';
+import type { Square, Side } from '../../../board';
 import { getPosition, makeSan } from '../../../notation';
 import { FORCING_KINDS, listForcing, type ForcingKind } from '../../../proof';
 import type { Move, Position } from '../../../rules';
@@ -57,7 +57,13 @@ function gainOf(position: Position, move: Move, values: Scale): GainLabel {
   return gain > 0 ? 'wins-men' : gain < 0 ? 'loses-men' : 'comes-out-even';
 }
 
-export const forcingMovesFamily = defineFamily<ForcingTask, 'tap'>({
+export interface ForcingMovesQuestion {
+  readonly code: 'forcing-moves';
+  readonly turn: Side;
+  readonly asked: 'checks' | 'kinds' | 'gains';
+}
+
+export const forcingMovesFamily = defineFamily<ForcingTask, 'tap', ForcingMovesQuestion>({
   id: 'forcing-moves',
   version: 1,
   stage: 'forced-mates',

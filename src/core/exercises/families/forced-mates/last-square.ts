@@ -1,5 +1,5 @@
 /** Family `last-square`: only the square on which the last move of a forced mate lands. */
-import type { Square } from '../../../board';
+import type { Square, Side } from '../../../board';
 import { parseMoveText } from '../../../notation';
 import { listLongest, type SolutionNode } from '../../../puzzles';
 import { compareMarks, tapSquares } from '../../answers/tap';
@@ -17,7 +17,13 @@ import {
 } from './habitTask';
 import { mateFamily } from './mate';
 
-export const lastSquareFamily = defineFamily<HabitTask, 'tap'>({
+export interface LastSquareQuestion {
+  readonly code: 'last-square';
+  readonly turn: Side;
+  readonly moves: number;
+}
+
+export const lastSquareFamily = defineFamily<HabitTask, 'tap', LastSquareQuestion>({
   ...PARTS,
   id: 'last-square',
   skill: 'thinking-ahead',

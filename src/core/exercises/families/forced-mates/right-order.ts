@@ -1,4 +1,5 @@
 /** Family `right-order`: the mating side's own moves are given and laid in their order. A wrong order is answered by what breaks it. */
+import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, makeMoveText, makeSan, parseSan, type MoveText } from '../../../notation';
 import { listLegalMoves, playMove } from '../../../rules';
@@ -28,7 +29,13 @@ const orderShape = z.extend(habitShape, {
 
 export type OrderTask = z.infer<typeof orderShape>;
 
-export const rightOrderFamily = defineFamily<OrderTask, 'choose'>({
+export interface RightOrderQuestion {
+  readonly code: 'right-order';
+  readonly turn: Side;
+  readonly moves: number;
+}
+
+export const rightOrderFamily = defineFamily<OrderTask, 'choose', RightOrderQuestion>({
   ...PARTS,
   id: 'right-order',
   skill: 'thinking-ahead',

@@ -1,4 +1,5 @@
 /** Family `whole-line`: every move of both sides before a piece is touched, against a defence that lasts longest. */
+import type { Side } from '../../../board';
 import { getPosition, makeSan, type MoveText } from '../../../notation';
 import { listLongest } from '../../../puzzles';
 import { playMove } from '../../../rules';
@@ -20,7 +21,13 @@ import {
 } from './habitTask';
 import { mateFamily } from './mate';
 
-export const wholeLineFamily = defineFamily<HabitTask, 'play'>({
+export interface WholeLineQuestion {
+  readonly code: 'whole-line';
+  readonly turn: Side;
+  readonly moves: number;
+}
+
+export const wholeLineFamily = defineFamily<HabitTask, 'play', WholeLineQuestion>({
   ...PARTS,
   id: 'whole-line',
   skill: 'thinking-ahead',

@@ -5,7 +5,7 @@
  * weighs is the coach's, so the weights belong to the task. Where two squares have as many points, both are right.
  */
 import { z } from 'zod/mini';
-import { opponentOf, type Square } from '../../../board';
+import { opponentOf, type Square, type Role } from '../../../board';
 import { getDraft } from '../../../notation';
 import { listLawfulReach, type PositionDraft } from '../../../rules';
 import { compareMarks, tapSquares } from '../../answers/tap';
@@ -46,7 +46,16 @@ interface Tally {
   readonly points: number;
 }
 
-export const bestSquareFamily = defineFamily<BestSquareTask, 'tap'>({
+export interface BestSquareQuestion {
+  readonly code: 'best-square';
+  readonly role: Role;
+  readonly square: Square;
+  readonly candidates: readonly Square[];
+  /** Points for what is counted. */
+  readonly weights: Readonly<Record<'middle' | 'attacked' | 'blocked' | 'moves', number>>;
+}
+
+export const bestSquareFamily = defineFamily<BestSquareTask, 'tap', BestSquareQuestion>({
   id: 'best-square',
   version: 1,
   stage: 'movement',

@@ -1,11 +1,17 @@
 /** Family `count-reach`: how many squares one piece can go to. */
+import type { Role } from '../../../board';
 import { getDraft } from '../../../notation';
 import { compareNumber } from '../../answers/number';
 import { defineFamily } from '../../family/family';
 import { getRole } from '../../family/lessonBoard';
 import { listTargets, measureReach, REACH_PARTS, type ReachTask } from './reachTask';
 
-export const countReachFamily = defineFamily<ReachTask, 'number'>({
+export interface CountReachQuestion {
+  readonly code: 'count-reach';
+  readonly role: Role;
+}
+
+export const countReachFamily = defineFamily<ReachTask, 'number', CountReachQuestion>({
   id: 'count-reach',
   skill: 'mobility',
   ...REACH_PARTS,

@@ -1,10 +1,16 @@
 /** Family `reach`: every square one piece can go to. */
+import type { Role } from '../../../board';
 import { getDraft } from '../../../notation';
 import { defineFamily } from '../../family/family';
 import { getRole } from '../../family/lessonBoard';
 import { measureReach, REACH_PARTS, TAP_PARTS, type ReachTask } from './reachTask';
 
-export const reachFamily = defineFamily<ReachTask, 'tap'>({
+export interface ReachQuestion {
+  readonly code: 'reach';
+  readonly role: Role;
+}
+
+export const reachFamily = defineFamily<ReachTask, 'tap', ReachQuestion>({
   id: 'reach',
   skill: 'ways-of-the-men',
   ...REACH_PARTS,

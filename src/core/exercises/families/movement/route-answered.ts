@@ -5,7 +5,7 @@
  * first move that keeps to them is right.
  */
 import { z } from 'zod/mini';
-import { opponentOf, type Square } from '../../../board';
+import { opponentOf, type Square, type Role } from '../../../board';
 import { getDraft, makeMoveText, parseMoveText, type MoveText } from '../../../notation';
 import { listAttackers, listLawfulReach, listReach, type Move, type PositionDraft } from '../../../rules';
 import { squareSchema, type AnswerOf } from '../../family/answer';
@@ -37,7 +37,16 @@ interface Duel {
   readonly their: Square | undefined;
 }
 
-export const routeAnsweredFamily = defineFamily<RouteAnsweredTask, 'play'>({
+export interface RouteAnsweredQuestion {
+  readonly code: 'route-answered';
+  readonly role: Role;
+  readonly target: Square;
+  /** Their man that moves after each of ours. */
+  readonly answering: Square;
+  readonly answeringRole: Role;
+}
+
+export const routeAnsweredFamily = defineFamily<RouteAnsweredTask, 'play', RouteAnsweredQuestion>({
   id: 'route-answered',
   version: 1,
   stage: 'movement',

@@ -3,13 +3,12 @@
  * whole way is told before it moves (`commit`). The fewest moves are computed by breadth-first search, and every way of that length is right.
  */
 import { z } from 'zod/mini';
-import { opponentOf, type Square } from '../../../board';
+import { opponentOf, type Role, type Square } from '../../../board';
 import { getDraft, makeMoveText, parseMoveText, type MoveText } from '../../../notation';
 import { listAttackers, listLawfulReach, type Move, type PositionDraft } from '../../../rules';
 import { squareSchema, type AnswerOf } from '../../family/answer';
 import { defineFamily, type Level } from '../../family/family';
 import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
-import type { Question } from '../../family/question';
 import type { Stage } from '../../family/stages';
 import { RIGHT, UNFINISHED, wrongFor, type Verdict } from '../../family/verdict';
 import { wander } from './looseMoves';
@@ -43,17 +42,26 @@ export type Permission = (way: Way, move: Move) => boolean;
 /** More moves than this over the fewest end the answer. */
 const MOST_ASTRAY = 4;
 
-export function defineRoute(parts: {
+/** What is asked of the way of one man. */
+export interface RouteQuestion<Code extends string> {
+  readonly code: Code;
+  /** The whole way is told before the man moves. */
+  readonly isTold: boolean;
+  readonly role: Role;
+  readonly targets: readonly Square[];
+}
+
+export function defineRoute<Code extends string>(parts: {
   readonly id: string;
   readonly stage: Stage;
   readonly skill: string;
   readonly levels: Level;
-  readonly code: Extract<Question, { targets: unknown }>['code'];
+  readonly code: Code;
   readonly mayGo: Permission;
 }) {
   const { mayGo, code, ...head } = parts;
   const fewestOf = (task: RouteTask) => findShortest(startOf(task), mayGo)?.length;
-  return defineFamily<RouteTask, 'play'>({
+  return defineFamily<RouteTask, 'play', RouteQuestion<Code>>({
     ...head,
     version: 1,
     answerMode: 'play',

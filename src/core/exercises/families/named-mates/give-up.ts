@@ -1,4 +1,5 @@
 /** Family `give-up`: of a forced mate only the first move, a sacrifice, is asked for. */
+import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, parseMoveText } from '../../../notation';
 import { findSacrifices, type Sacrifice } from '../../../patterns';
@@ -24,8 +25,14 @@ function findFirstSacrifice(task: HabitTask): Sacrifice | undefined {
   return findSacrifices(getPosition(task.fen), line).find(({ ply }) => ply === 0);
 }
 
+export interface GiveUpQuestion {
+  readonly code: 'give-up';
+  readonly turn: Side;
+  readonly moves: number;
+}
+
 /** `give-up`: the first move of a mate gives a man away; that move alone is asked for. */
-export const giveUpFamily = defineFamily<HabitTask, 'play'>({
+export const giveUpFamily = defineFamily<HabitTask, 'play', GiveUpQuestion>({
   version: 1,
   id: 'give-up',
   stage: 'named-mates',

@@ -1,7 +1,8 @@
 /** Family `mate-by-name`: a named mate is given in one move. In a mixed review the name is not told. */
+import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, makeMoveText } from '../../../notation';
-import { namePatterns } from '../../../patterns';
+import { namePatterns, type PatternId } from '../../../patterns';
 import { isCheckmate, listLegalMoves, playMove, type Move } from '../../../rules';
 import { tagMiss } from '../../answers/missGeometry';
 import type { AnswerOf } from '../../family/answer';
@@ -29,7 +30,13 @@ function listNamedMates({ fen, id, isNamed }: ByNameTask): Move[] {
   });
 }
 
-export const mateByNameFamily = defineFamily<ByNameTask, 'play'>({
+export interface MateByNameQuestion {
+  readonly code: 'mate-by-name';
+  readonly turn: Side;
+  readonly pattern: PatternId | undefined;
+}
+
+export const mateByNameFamily = defineFamily<ByNameTask, 'play', MateByNameQuestion>({
   ...PARTS,
   id: 'mate-by-name',
   skill: 'named-mates',

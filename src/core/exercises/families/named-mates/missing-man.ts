@@ -1,6 +1,7 @@
 /** Family `missing-man`: a man of the side that mates is missing. It is put back where it makes the mate of this name. */
+import type { PatternId } from '../../../patterns';
 import { z } from 'zod/mini';
-import { getMan, ROLES } from '../../../board';
+import { getMan, ROLES, type Side } from '../../../board';
 import { getDraft } from '../../../notation';
 import { defineFamily } from '../../family/family';
 import {
@@ -23,7 +24,13 @@ const missingManShape = z.object({
 
 export type MissingManTask = z.infer<typeof missingManShape>;
 
-export const missingManFamily = defineFamily<MissingManTask, 'place'>({
+export interface MissingManQuestion {
+  readonly code: 'missing-man';
+  readonly side: Side;
+  readonly pattern: PatternId;
+}
+
+export const missingManFamily = defineFamily<MissingManTask, 'place', MissingManQuestion>({
   ...PARTS,
   id: 'missing-man',
   levels: 4,

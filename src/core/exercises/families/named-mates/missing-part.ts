@@ -2,8 +2,9 @@
  * Family `missing-part`: a man of either side is missing, a helper or one that takes a square from its own king. Which part of the picture it
  * is, is for the student to find.
  */
+import type { PatternId } from '../../../patterns';
 import { z } from 'zod/mini';
-import { getMan, ROLES, SIDES } from '../../../board';
+import { getMan, ROLES, SIDES, type Side } from '../../../board';
 import { getDraft } from '../../../notation';
 import { defineFamily } from '../../family/family';
 import {
@@ -27,7 +28,13 @@ const missingPartShape = z.object({
 
 export type MissingPartTask = z.infer<typeof missingPartShape>;
 
-export const missingPartFamily = defineFamily<MissingPartTask, 'place'>({
+export interface MissingPartQuestion {
+  readonly code: 'missing-part';
+  readonly side: Side;
+  readonly pattern: PatternId;
+}
+
+export const missingPartFamily = defineFamily<MissingPartTask, 'place', MissingPartQuestion>({
   ...PARTS,
   id: 'missing-part',
   levels: 3,

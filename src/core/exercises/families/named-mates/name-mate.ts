@@ -1,6 +1,6 @@
 /** Family `name-mate`: which named mate is on the board? Exactly one of the names shown fits. */
 import { z } from 'zod/mini';
-import { opponentOf } from '../../../board';
+import { opponentOf, type Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { namePatterns, type PatternId, type PatternMatch } from '../../../patterns';
 import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
@@ -22,7 +22,12 @@ function listFitting({ fen, options }: NameMateTask): PatternId[] {
   return options.filter((id) => names.includes(id));
 }
 
-export const nameMateFamily = defineFamily<NameMateTask, 'choose'>({
+export interface NameMateQuestion {
+  readonly code: 'name-mate';
+  readonly turn: Side;
+}
+
+export const nameMateFamily = defineFamily<NameMateTask, 'choose', NameMateQuestion>({
   ...PARTS,
   id: 'name-mate',
   skill: 'names-of-mates',

@@ -1,6 +1,6 @@
 /** Family `open-line`: the man that stands in the way of the mate. */
 import { z } from 'zod/mini';
-import { opponentOf, type Square } from '../../../board';
+import { opponentOf, type Square, type Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { isCheckmate } from '../../../rules';
 import { tapSquares } from '../../answers/tap';
@@ -16,7 +16,12 @@ export function listMenInTheWay({ fen }: MateBoardTask): Square[] {
   );
 }
 
-export const openLineFamily = defineFamily<MateBoardTask, 'tap'>({
+export interface OpenLineQuestion {
+  readonly code: 'open-line';
+  readonly side: Side;
+}
+
+export const openLineFamily = defineFamily<MateBoardTask, 'tap', OpenLineQuestion>({
   ...PARTS,
   id: 'open-line',
   skill: 'ingredients',

@@ -1,6 +1,6 @@
 /** Family `spare-men`: men of the mating side without which, one by one or all together, it is still mate. */
 import { z } from 'zod/mini';
-import { opponentOf, type Square } from '../../../board';
+import { opponentOf, type Square, type Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { isCheckmate, type PositionDraft } from '../../../rules';
 import { tapHints, tapSquares } from '../../answers/tap';
@@ -18,7 +18,12 @@ export function listSpareMen({ fen }: MateBoardTask): Square[] {
   );
 }
 
-export const spareMenFamily = defineFamily<MateBoardTask, 'tap'>({
+export interface SpareMenQuestion {
+  readonly code: 'spare-men';
+  readonly side: Side;
+}
+
+export const spareMenFamily = defineFamily<MateBoardTask, 'tap', SpareMenQuestion>({
   ...PARTS,
   id: 'spare-men',
   skill: 'ingredients',

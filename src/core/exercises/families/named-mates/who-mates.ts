@@ -27,7 +27,11 @@ function whoMates({ fen }: MateBoardTask): (typeof MATERS)[number] {
   return black === true ? 'black-mates' : 'nobody-mates';
 }
 
-export const whoMatesFamily = defineFamily<MateBoardTask, 'choose'>({
+export interface WhoMatesQuestion {
+  readonly code: 'who-mates';
+}
+
+export const whoMatesFamily = defineFamily<MateBoardTask, 'choose', WhoMatesQuestion>({
   ...PARTS,
   id: 'who-mates',
   skill: 'named-mates',

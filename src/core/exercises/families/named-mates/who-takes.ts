@@ -1,6 +1,6 @@
 /** Family `who-takes`: of a mate, which kind of piece takes each square from the king, or that a piece of its own does. */
 import { z } from 'zod/mini';
-import { opponentOf, ROLES, type Square } from '../../../board';
+import { opponentOf, ROLES, type Square, type Side } from '../../../board';
 import { getDraft } from '../../../notation';
 import { isCheckmate, type PositionDraft } from '../../../rules';
 import { tapHints } from '../../answers/tap';
@@ -18,7 +18,12 @@ function listTakers(draft: PositionDraft, square: Square): string[] {
 
 const takerOf = (draft: PositionDraft, square: Square) => listTakers(draft, square)[0] ?? '';
 
-export const whoTakesFamily = defineFamily<BoardTask, 'tap'>({
+export interface WhoTakesQuestion {
+  readonly code: 'who-takes';
+  readonly turn: Side;
+}
+
+export const whoTakesFamily = defineFamily<BoardTask, 'tap', WhoTakesQuestion>({
   id: 'who-takes',
   version: 1,
   stage: 'named-mates',

@@ -66,7 +66,14 @@ function findBreak(start: Position, sans: readonly string[]): string | undefined
   return undefined;
 }
 
-export const garbledLineFamily = defineFamily<GarbledTask, 'write'>({
+export interface GarbledLineQuestion {
+  readonly code: 'garbled-line';
+  readonly line: string;
+  readonly garbled: string;
+  readonly after: string;
+}
+
+export const garbledLineFamily = defineFamily<GarbledTask, 'write', GarbledLineQuestion>({
   id: 'garbled-line',
   version: 1,
   stage: 'notation',

@@ -16,7 +16,12 @@ const scoreShape = z.object({
 
 export type ScoreTask = z.infer<typeof scoreShape>;
 
-export const keepScoreFamily = defineFamily<ScoreTask, 'write'>({
+export interface KeepScoreQuestion {
+  readonly code: 'keep-score';
+  readonly moves: number;
+}
+
+export const keepScoreFamily = defineFamily<ScoreTask, 'write', KeepScoreQuestion>({
   id: 'keep-score',
   version: 1,
   stage: 'notation',

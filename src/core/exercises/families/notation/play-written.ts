@@ -1,4 +1,5 @@
 /** Family `play-written`: a move is written, it is played. */
+import type { Side } from '../../../board';
 import { getPosition, makeMoveText, makeSan } from '../../../notation';
 import { isSameMove } from '../../../rules';
 import { judgeFirstMove } from '../../answers/firstMove';
@@ -7,7 +8,13 @@ import { sceneOfPosition } from '../../family/legalTask';
 import { RIGHT, wrongFor } from '../../family/verdict';
 import { openTask, PARTS, type WrittenTask } from './writtenTask';
 
-export const playWrittenFamily = defineFamily<WrittenTask, 'play'>({
+export interface PlayWrittenQuestion {
+  readonly code: 'play-written';
+  readonly turn: Side;
+  readonly san: string;
+}
+
+export const playWrittenFamily = defineFamily<WrittenTask, 'play', PlayWrittenQuestion>({
   ...PARTS,
   id: 'play-written',
   skill: 'reading-moves',

@@ -23,7 +23,13 @@ export const repairLineTaskSchema = z
 
 export type RepairLineTask = z.infer<typeof repairLineTaskSchema>;
 
-export const repairLineFamily = defineFamily<RepairLineTask, 'write'>({
+export interface RepairLineQuestion {
+  readonly code: 'repair-line';
+  readonly line: string;
+  readonly faulty: string;
+}
+
+export const repairLineFamily = defineFamily<RepairLineTask, 'write', RepairLineQuestion>({
   ...WRITE_PARTS,
   id: 'repair-line',
   skill: 'writing-moves',

@@ -1,6 +1,6 @@
 /** Family `result`: how is the result written (PGN standard, section 8.2.6)? */
 import { z } from 'zod/mini';
-import { SIDES } from '../../../board';
+import { SIDES, type Side } from '../../../board';
 import { EMPTY_DRAFT } from '../../../rules';
 import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
@@ -39,7 +39,13 @@ function solveResult({ ending, side }: ResultTask): (typeof RESULT_OPTIONS)[numb
   }
 }
 
-export const resultFamily = defineFamily<ResultTask, 'choose'>({
+export interface ResultQuestion {
+  readonly code: 'result';
+  readonly ending: GameEnding;
+  readonly side: Side;
+}
+
+export const resultFamily = defineFamily<ResultTask, 'choose', ResultQuestion>({
   id: 'result',
   version: 1,
   stage: 'notation',

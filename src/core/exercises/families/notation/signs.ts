@@ -12,6 +12,7 @@
  * A fate that is only seen may change when one looks deeper, so a move is asked about only when it earns the same at each of
  * `SIGN_DEPTHS`; mates are proved.
  */
+import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, makeSan } from '../../../notation';
 import { storedFateSchema, type StoredFate } from '../../../puzzles';
@@ -41,7 +42,13 @@ const signShape = z.object({
 
 export type SignTask = z.infer<typeof signShape>;
 
-export const signsFamily = defineFamily<SignTask, 'choose'>({
+export interface SignsQuestion {
+  readonly code: 'sign';
+  readonly turn: Side;
+  readonly move: string;
+}
+
+export const signsFamily = defineFamily<SignTask, 'choose', SignsQuestion>({
   id: 'signs',
   version: 2,
   stage: 'notation',

@@ -1,4 +1,5 @@
 /** Family `which-man`: a move is written. Which of the pieces that look alike makes it? */
+import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, makeSan } from '../../../notation';
 import { listLegalMoves } from '../../../rules';
@@ -7,7 +8,13 @@ import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
 import { openTask, PARTS, writtenTaskSchema, type WrittenTask } from './writtenTask';
 
-export const whichManFamily = defineFamily<WrittenTask, 'tap'>({
+export interface WhichManQuestion {
+  readonly code: 'which-man';
+  readonly turn: Side;
+  readonly san: string;
+}
+
+export const whichManFamily = defineFamily<WrittenTask, 'tap', WhichManQuestion>({
   ...PARTS,
   id: 'which-man',
   skill: 'reading-moves',

@@ -1,10 +1,16 @@
 /** Family `write-move`: a move is shown, it is written. */
+import type { Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { judgeRead, USUAL_WAYS } from '../../answers/notationWays';
 import { defineFamily } from '../../family/family';
 import { judgeWriting, WRITE_PARTS, type WrittenTask } from './writtenTask';
 
-export const writeMoveFamily = defineFamily<WrittenTask, 'write'>({
+export interface WriteMoveQuestion {
+  readonly code: 'write-move';
+  readonly turn: Side;
+}
+
+export const writeMoveFamily = defineFamily<WrittenTask, 'write', WriteMoveQuestion>({
   ...WRITE_PARTS,
   id: 'write-move',
   skill: 'writing-moves',

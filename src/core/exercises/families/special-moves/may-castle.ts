@@ -4,9 +4,9 @@
  * side and an earlier check do not matter. A task has one failing condition at most, so that one answer is right.
  */
 import { z } from 'zod/mini';
-import { opponentOf, rankOf, type Square } from '../../../board';
+import { opponentOf, rankOf, type Square, type Side } from '../../../board';
 import { getPosition } from '../../../notation';
-import { findKing, listAttackers, type PositionDraft } from '../../../rules';
+import { findKing, listAttackers, type PositionDraft, type CastlingWing } from '../../../rules';
 import { chooseHints, chooseOptions, compareWithReason } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { positionTextSchema, sceneOfPosition } from '../../family/legalTask';
@@ -38,7 +38,15 @@ const castlingTaskSchema = castlingShape.check(
   z.refine((task) => listFailing(task).length <= 1, 'more than one condition fails'),
 );
 
-export const mayCastleFamily = defineFamily<CastlingTask, 'choose'>({
+export interface MayCastleQuestion {
+  readonly code: 'may-castle';
+  readonly turn: Side;
+  readonly wing: CastlingWing;
+  readonly hasMoved: 'nobody' | 'king' | 'rook' | 'other-rook';
+  readonly wasInCheck: boolean;
+}
+
+export const mayCastleFamily = defineFamily<CastlingTask, 'choose', MayCastleQuestion>({
   id: 'may-castle',
   version: 1,
   stage: 'special-moves',

@@ -3,7 +3,7 @@
  * and shown.
  */
 import { z } from 'zod/mini';
-import { fileOf, opponentOf, rankOf, type Square } from '../../../board';
+import { fileOf, opponentOf, rankOf, type Square, type Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { findKing, listAttackers, listLegalMoves } from '../../../rules';
 import { chooseHints, chooseOptions, compareWithReason } from '../../answers/choose';
@@ -33,7 +33,16 @@ export const passingTaskSchema = z.object({
 
 export type PassingTask = z.infer<typeof passingTaskSchema>;
 
-export const mayPassFamily = defineFamily<PassingTask, 'choose'>({
+export interface MayPassQuestion {
+  readonly code: 'may-pass';
+  readonly turn: Side;
+  readonly pawn: Square;
+  readonly from: Square;
+  readonly to: Square;
+  readonly isLate: boolean;
+}
+
+export const mayPassFamily = defineFamily<PassingTask, 'choose', MayPassQuestion>({
   id: 'may-pass',
   version: 1,
   stage: 'special-moves',

@@ -31,7 +31,13 @@ const promotionTaskSchema = promotionShape.check(
   }, 'nothing to choose'),
 );
 
-export const promoteToFamily = defineFamily<PromotionTask, 'choose'>({
+export interface PromoteToQuestion {
+  readonly code: 'promote-to';
+  readonly square: Square;
+  readonly goal: 'mate' | 'no-stalemate' | 'fork';
+}
+
+export const promoteToFamily = defineFamily<PromotionTask, 'choose', PromoteToQuestion>({
   id: 'promote-to',
   version: 1,
   stage: 'special-moves',

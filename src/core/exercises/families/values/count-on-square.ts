@@ -20,7 +20,13 @@ export const countTaskSchema = z.object({
 
 export type CountTask = z.infer<typeof countTaskSchema>;
 
-export const countOnSquareFamily = defineFamily<CountTask, 'number'>({
+export interface CountOnSquareQuestion {
+  readonly code: 'count-attackers' | 'count-defenders';
+  readonly square: Square;
+  readonly side: Side;
+}
+
+export const countOnSquareFamily = defineFamily<CountTask, 'number', CountOnSquareQuestion>({
   id: 'count-on-square',
   version: 1,
   stage: 'values',

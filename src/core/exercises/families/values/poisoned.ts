@@ -3,6 +3,7 @@
  * capture the other side may mate at once, or win more by an exchange on another square than was won (every order of captures looked
  * at), or neither.
  */
+import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, makeSan, makeSanLine } from '../../../notation';
 import { findCaptured, listLegalMoves, playMove, type Move, type Position } from '../../../rules';
@@ -25,7 +26,14 @@ const poisonedShape = z.object({ fen: positionTextSchema, move: z.string(), valu
 
 export type PoisonedTask = z.infer<typeof poisonedShape>;
 
-export const poisonedFamily = defineFamily<PoisonedTask, 'choose'>({
+export interface PoisonedQuestion {
+  readonly code: 'poisoned';
+  readonly turn: Side;
+  readonly move: string;
+  readonly gain: number;
+}
+
+export const poisonedFamily = defineFamily<PoisonedTask, 'choose', PoisonedQuestion>({
   id: 'poisoned',
   version: 1,
   stage: 'values',

@@ -2,6 +2,7 @@
  * Family `take-or-leave`: a capture with everything that may follow on its square, every order of captures looked at, each side free to stop
  * (exact, by complete search over the captures on that square).
  */
+import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import {
   findPosition,
@@ -38,7 +39,13 @@ export type ExchangeTask = z.infer<typeof exchangeTaskSchema>;
 
 export const EXCHANGE_OPTIONS = ['wins-men', 'comes-out-even', 'loses-men'] as const;
 
-export const takeOrLeaveFamily = defineFamily<ExchangeTask, 'choose'>({
+export interface TakeOrLeaveQuestion {
+  readonly code: 'take-or-leave';
+  readonly turn: Side;
+  readonly move: string;
+}
+
+export const takeOrLeaveFamily = defineFamily<ExchangeTask, 'choose', TakeOrLeaveQuestion>({
   id: 'take-or-leave',
   version: 1,
   stage: 'values',

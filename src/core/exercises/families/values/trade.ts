@@ -17,7 +17,13 @@ export const tradeTaskSchema = z.object({ given: menSchema, taken: menSchema, va
 
 export type TradeTask = z.infer<typeof tradeTaskSchema>;
 
-export const tradeFamily = defineFamily<TradeTask, 'choose'>({
+export interface TradeQuestion {
+  readonly code: 'trade';
+  readonly given: readonly Role[];
+  readonly taken: readonly Role[];
+}
+
+export const tradeFamily = defineFamily<TradeTask, 'choose', TradeQuestion>({
   id: 'trade',
   version: 1,
   stage: 'values',

@@ -11,7 +11,11 @@ export const aheadTaskSchema = z.object({ fen: boardTextSchema, values: scaleSch
 
 export type AheadTask = z.infer<typeof aheadTaskSchema>;
 
-export const whoIsAheadFamily = defineFamily<AheadTask, 'choose'>({
+export interface WhoIsAheadQuestion {
+  readonly code: 'who-is-ahead';
+}
+
+export const whoIsAheadFamily = defineFamily<AheadTask, 'choose', WhoIsAheadQuestion>({
   id: 'who-is-ahead',
   version: 1,
   stage: 'values',

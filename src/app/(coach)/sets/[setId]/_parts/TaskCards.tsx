@@ -13,7 +13,9 @@ import type { Result } from '@/core/shared';
 import {
   answerText,
   blocklessText,
-  FAMILY_WORDS,
+  familyName,
+  familyWords,
+  type Terms,
   faultText,
   gradeText,
   listWords,
@@ -23,6 +25,7 @@ import {
 import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import { DiagramPicture, savePicture, type PictureFormat } from '@/ui/board';
 import styles from '../../../../_parts/pages.module.css';
+import { useHouseVoice } from '@/ui/words';
 
 /** What may take the place of a puzzle. */
 const REPLACEMENTS = [
@@ -31,10 +34,10 @@ const REPLACEMENTS = [
   { value: 'wing', label: 'the same, mirrored left to right' },
 ] as const satisfies readonly { value: ReplacePuzzle['by']; label: string }[];
 
-const MORE = [
+const listMore = (terms: Terms) => [
   { value: '', label: 'More ...' },
   { group: 'Replace it with', items: [...REPLACEMENTS] },
-  { group: 'Give also as', items: HABITS.map((value) => ({ value, label: FAMILY_WORDS[value] })) },
+  { group: 'Give also as', items: HABITS.map((value) => ({ value, label: familyName(value, terms) })) },
   {
     group: 'Save the picture as',
     items: [
@@ -162,6 +165,7 @@ function TaskCard(props: {
   readonly onMore: (puzzle: SetPuzzle, value: string) => void;
   readonly onRemove: () => void;
 }) {
+  const { terms } = useHouseVoice();
   const { item, index, isOpen, isBusy, onMove } = props;
   const number = index + 1;
   const { ref, style, grip } = useSortedRow({ id: item.taskId, name: `task ${number}` });
@@ -181,7 +185,7 @@ function TaskCard(props: {
               w="7.5rem"
               disabled={isBusy}
               value=""
-              data={MORE}
+              data={listMore(terms)}
               onChange={({ currentTarget: { value } }) => props.onMore(item, value)}
             />
           </>
@@ -292,21 +296,26 @@ function ExercisePicture({
   isOpen,
   grip,
 }: PictureProps & { readonly exercise: SetExercise }) {
+  const { terms } = useHouseVoice();
   const { family, level } = exercise;
+  const words = familyWords(family, terms);
   const { question, scene, solution } = openExercise(exercise);
   const marks = scene.asked.map((square) => ({ square, mark: 'hint' as const }));
   return (
     <>
       <CardHead number={number} grip={grip}>
-        {FAMILY_WORDS[family]}
+        {words.name}
       </CardHead>
       {!scene.isHidden && (
-        <DiagramPicture diagram={{ ...scene, marks }} title={`Task ${number}. ${questionText(question)}`} />
+        <DiagramPicture
+          diagram={{ ...scene, marks }}
+          title={`Task ${number}. ${questionText(words, question)}`}
+        />
       )}
       <p style={{ margin: '0.4rem 0' }}>
-        {questionText(question)} <span className={styles.soft}>Level {level}.</span>
+        {questionText(words, question)} <span className={styles.soft}>Level {level}.</span>
       </p>
-      {isOpen && <p style={{ margin: '0.4rem 0' }}>Answer: {answerText(family, solution)}</p>}
+      {isOpen && <p style={{ margin: '0.4rem 0' }}>Answer: {answerText(words, solution)}</p>}
     </>
   );
 }

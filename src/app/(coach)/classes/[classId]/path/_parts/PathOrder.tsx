@@ -5,9 +5,10 @@ import { useState, useTransition } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import { EXERCISE_IDS, EXERCISES, PATH_PRESETS, type PathPreset, type Stage } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { FAMILY_WORDS, faultText, PRESET_WORDS, STAGE_WORDS } from '@/text';
+import { familyName, faultText, PRESET_WORDS, STAGE_WORDS } from '@/text';
 import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import styles from './PathOrder.module.css';
+import { useHouseVoice } from '@/ui/words';
 
 interface ClassStage {
   readonly stage: Stage;
@@ -106,8 +107,11 @@ function Row(
     readonly onOpen: (isOpen: boolean) => void;
   },
 ) {
+  const { terms } = useHouseVoice();
   const { stage, isOpen, index, isLast, onMove, onOpen } = props;
-  const families = EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) => FAMILY_WORDS[id]);
+  const families = EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) =>
+    familyName(id, terms),
+  );
   const name = STAGE_WORDS[stage];
   const { ref, style, grip } = useSortedRow({ id: stage, name });
   return (

@@ -1,0 +1,18 @@
+import type { MakeFamilyWords } from '../family';
+import { countWords } from '../words';
+import { toldWords } from './shared/ways';
+
+export const words: MakeFamilyWords<'collect'> = (terms) => ({
+  name: 'Capture them all',
+  levels: [
+    'Two pieces.',
+    'Three pieces.',
+    'Three pieces, with moves between them.',
+    'Four pieces, far apart.',
+    'Three pieces; the whole way is shown before the piece moves.',
+  ],
+  rule: 'Find the piece from which you can capture the next one.',
+  question: (question) =>
+    `Capture all ${question.targets.length} pieces with the ${terms.one(question.role)} in as few moves as you can.${toldWords(question)}`,
+  count: (count) => `It can be done in ${countWords(count, 'move')}.`,
+});

@@ -1,0 +1,17 @@
+import type { MakeFamilyWords } from '../family';
+import { findPatternName } from '../patternNames';
+import { SIDE_WORDS } from '../words';
+
+export const words: MakeFamilyWords<'name-mate'> = (terms) => ({
+  name: 'What is it called?',
+  levels: [
+    'Two names, bare pictures.',
+    'Four names, some extra pieces.',
+    'All mates, five names.',
+    'A full board, six names.',
+  ],
+  rule: `Who gives check? Who guards the squares round the ${terms.one('king')}? What is in the ${terms.one('king')}’s way?`,
+  question: (question) =>
+    `${SIDE_WORDS[question.turn]} has given ${terms.one('checkmate')}. What is this mate called?`,
+  options: (option) => findPatternName(option) ?? option,
+});

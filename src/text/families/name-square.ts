@@ -1,0 +1,15 @@
+import type { MakeFamilyWords } from '../family';
+import { seenFromWords, squareRules } from './shared/squares';
+
+export const words: MakeFamilyWords<'name-square'> = (terms) => ({
+  name: 'Name the square',
+  levels: [
+    'Letters and numbers are beside the board.',
+    "The same, seen from Black's side.",
+    'Without letters and numbers.',
+    "Without them, from Black's side.",
+  ],
+  rule: 'First the letter below the square, then the number beside it.',
+  rules: squareRules(terms),
+  question: (question) => `${seenFromWords(question)}Write the name of the marked square.`,
+});

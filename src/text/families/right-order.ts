@@ -1,0 +1,11 @@
+import type { MakeFamilyWords } from '../family';
+import { mateQuestion } from '../proof';
+
+export const words: MakeFamilyWords<'right-order'> = () => ({
+  name: 'In the right order',
+  levels: ['Mate in two, few pieces.', 'Mate in two, more pieces.', 'Mate in three.'],
+  rule: 'Try each order in your head: which check or capture spoils it?',
+  question: (question) => `${mateQuestion(question.turn, question.moves)} Tap its moves in the right order.`,
+  isTurnSaid: true,
+  options: (option) => option,
+});

@@ -1,0 +1,11 @@
+import type { MakeFamilyWords } from '../family';
+import { SIDE_WORDS } from '../words';
+
+export const words: MakeFamilyWords<'stop-mate'> = (terms) => ({
+  name: 'Stop the mate',
+  levels: ['Many moves help.', 'Few moves help.', 'Hardly a move helps.'],
+  rule: `Find the mate they threaten. Then guard the square, make room for the ${terms.one('king')}, or capture the piece.`,
+  question: (question) =>
+    `${SIDE_WORDS[question.turn]} to move. Your opponent threatens mate. Play a move that stops it.`,
+  isTurnSaid: true,
+});

@@ -1,0 +1,8 @@
+import type { MakeFamilyWords } from '../family';
+
+export const words: MakeFamilyWords<'trapped'> = () => ({
+  name: 'What is trapped?',
+  levels: ['One of four pieces.', 'Six pieces.', 'Nine pieces.'],
+  rule: 'Ask of each piece: where can it go? Could it be captured there?',
+  question: (question) => `Tap every ${question.side} piece that has no safe square to go to.`,
+});

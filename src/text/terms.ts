@@ -1,0 +1,64 @@
+/**
+ * House words are put into a sentence while it is made: a club or a class may call a rook a tower. Without words of the house the
+ * field's own are spoken.
+ */
+import type { HouseTerm, HouseWord } from '@/contracts/houseWords';
+import type { Brand } from '@/core/shared';
+
+/** A sentence, or a part of one, in the words of the house: made in `text` only, and the only thing that a child's page shows. */
+export type Spoken = Brand<string, 'spoken'>;
+
+/** The words of the house, in the form a sentence needs. */
+export interface Terms {
+  /** "rook". */
+  one(term: HouseTerm): string;
+  /** "rooks". */
+  many(term: HouseTerm): string;
+  /** "a rook", "an elephant". */
+  a(term: HouseTerm): string;
+}
+
+/** What the field calls it: the word of one, and of several where that has one. */
+export const STANDARD_TERMS: Readonly<Record<HouseTerm, readonly [one: string, many?: string]>> = {
+  pawn: ['pawn', 'pawns'],
+  knight: ['knight', 'knights'],
+  bishop: ['bishop', 'bishops'],
+  rook: ['rook', 'rooks'],
+  queen: ['queen', 'queens'],
+  king: ['king', 'kings'],
+  'go-away': ['the king moves away'],
+  take: ['the checking piece is captured'],
+  'put-between': ['something goes in between'],
+  'in-passing': ['en passant'],
+  castle: ['castle', 'castles'],
+  checkmate: ['checkmate'],
+  stalemate: ['stalemate'],
+  file: ['file', 'files'],
+  rank: ['rank', 'ranks'],
+  diagonal: ['diagonal', 'diagonals'],
+};
+
+/** The terms of a house that has these words of its own. */
+export function makeTerms(words: readonly HouseWord[]): Terms {
+  const own = new Map(words.map((word) => [word.term, word]));
+  const one = (term: HouseTerm): string => {
+    const word = own.get(term)?.one;
+    if (word !== undefined) return word;
+    return term === 'go-away' ? `the ${one('king')} moves away` : STANDARD_TERMS[term][0];
+  };
+  return {
+    one,
+    many(term) {
+      const word = own.get(term);
+      if (word === undefined) return STANDARD_TERMS[term][1] ?? one(term);
+      return word.many ?? `${word.one}s`;
+    },
+    a: (term) => `${/^[aeiou]/i.test(one(term)) ? 'an' : 'a'} ${one(term)}`,
+  };
+}
+
+/** The field's own words. */
+export const PLAIN_TERMS = makeTerms([]);
+
+/** At the beginning of a sentence. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
