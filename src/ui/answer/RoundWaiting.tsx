@@ -1,6 +1,6 @@
 import type { Diagram } from '@/drawing';
 import { DiagramPicture } from '@/ui/board';
-import { TaskQuestion, useHouseVoice } from '@/ui/words';
+import { WaitingQuestion } from '@/ui/words';
 import frame from './AnswerFrame.module.css';
 import player from './PlayPlayer.module.css';
 import classes from './SeatRound.module.css';
@@ -18,7 +18,6 @@ export function RoundWaiting(props: {
   readonly layout?: keyof typeof PLACES;
 }) {
   const { words, diagram, layout = 'played' } = props;
-  const { say } = useHouseVoice();
   const places = PLACES[layout];
   return (
     <div className={`${classes.round} ${classes.waiting}`} aria-busy>
@@ -27,7 +26,7 @@ export function RoundWaiting(props: {
       {words !== undefined && (
         <div className={places.page}>
           <div className={places.question}>
-            <TaskQuestion text={say(words)} said="" />
+            <WaitingQuestion text={words} />
           </div>
           {diagram !== undefined && (
             <div className={places.board}>

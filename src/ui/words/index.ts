@@ -1,2 +1,2 @@
 export { HouseWordsProvider, useHouseVoice } from './HouseWords';
-export { TaskQuestion } from './TaskQuestion';
+export { TaskQuestion, WaitingQuestion } from './TaskQuestion';
