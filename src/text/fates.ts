@@ -104,7 +104,7 @@ function menWords(roles: readonly Role[], terms: Terms): string {
   const counted = ROLES.toReversed().flatMap((role) => {
     const count = roles.filter((other) => other === role).length;
     if (count === 0) return [];
-    return [count === 1 ? terms.a(role) : `${NUMBER_WORDS[count] ?? String(count)} ${terms.one(role)}s`];
+    return [count === 1 ? terms.a(role) : `${NUMBER_WORDS[count] ?? String(count)} ${terms.many(role)}`];
   });
   return listWords(counted);
 }

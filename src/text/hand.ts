@@ -66,7 +66,7 @@ export function handFaultText({ board }: PositionDraft, fault: HandFault, terms:
     case 'pawn-needs-a-man':
       return `${capital(terms.a('pawn'))} moves diagonally only to capture, and no piece is on ${makeSquareName(fault.square)}.`;
     case 'passing-is-over':
-      return `En passant is allowed only at once, after a move of two squares. The ${terms.one('pawn')} on ${makeSquareName(fault.by)} has not just made one.`;
+      return `${capital(terms.one('in-passing'))} is allowed only at once, after a move of two squares. The ${terms.one('pawn')} on ${makeSquareName(fault.by)} has not just made one.`;
     case 'pawn-goes-back':
       return `${capital(terms.a('pawn'))} goes forward only: not to ${makeSquareName(fault.square)}.`;
     case 'pawn-two-steps':

@@ -63,7 +63,7 @@ export function remarkText(
     case 'capture-sign':
       return `A capture on ${to} is written with an x.`;
     case 'ep-suffix':
-      return `${san} is enough: a capture en passant needs no extra sign.`;
+      return `${san} is enough: a capture ${terms.one('in-passing')} needs no extra sign.`;
     case 'promotion-form':
       return `The ${terms.one('pawn')} becomes ${terms.a(move.promotion ?? 'queen')} on ${to}: write ${san}.`;
     case 'zero-castling':
@@ -154,7 +154,7 @@ export function reasonText(
         : `The ${terms.one('king')} cannot ${terms.one('castle')} over or to ${makeSquareName(reason.square)}: the ${manOn(position, reason.by, terms)} guards it.`;
     case 'illegal-en-passant':
       if (reason.landing !== undefined)
-        return `The ${terms.one('pawn')} on ${makeSquareName(reason.to)} can be captured en passant. Your ${terms.one('pawn')} lands on ${makeSquareName(reason.landing)}: write that square.`;
+        return `The ${terms.one('pawn')} on ${makeSquareName(reason.to)} can be captured ${terms.one('in-passing')}. Your ${terms.one('pawn')} lands on ${makeSquareName(reason.landing)}: write that square.`;
       return `No ${terms.one('pawn')} has just gone past ${makeSquareName(reason.to)} in a double step, so there is nothing to capture there.`;
     case 'illegal-promotion':
       return `On ${makeSquareName(reason.to)} nothing becomes that: ${terms.a('pawn')} on the last ${terms.one('rank')} becomes ${terms.a('queen')}, ${terms.one('rook')}, ${terms.one('bishop')} or ${terms.one('knight')}.`;

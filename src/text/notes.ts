@@ -123,7 +123,7 @@ function squareNoteText(note: Extract<Note, { square: Square }>, terms: Terms): 
     case 'pawn-needs-a-man':
       return `${square}: ${terms.a('pawn')} moves diagonally only to capture, and no piece is there.`;
     case 'passing-is-over':
-      return `${square}: no capture en passant here. The ${terms.one('pawn')} beside it did not just move two steps.`;
+      return `${square}: no capture ${terms.one('in-passing')} here. The ${terms.one('pawn')} beside it did not just move two steps.`;
     case 'not-taken':
       return `${square}: nothing can capture the ${terms.one(note.role)} there.`;
     case 'takes-here':
@@ -379,7 +379,7 @@ function reasonText(words: FamilyWords, reason: Reason | undefined, side: Side, 
     case 'all-conditions-hold':
       return 'Nothing stands against it.';
     case 'only-at-once':
-      return 'En passant is allowed only at once, on the very next move.';
+      return `${capital(terms.one('in-passing'))} is allowed only at once, on the very next move.`;
     case 'enough-men':
       return `There are enough pieces for ${terms.one('checkmate')}.`;
     case 'not-agreed':

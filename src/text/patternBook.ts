@@ -381,7 +381,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `One of the ${terms.one('king')}’s own ${terms.many('pawn')} is next to it.`,
     ],
     failures: [
-      `The ${terms.one('pawn')} can be captured, perhaps en passant.`,
+      `The ${terms.one('pawn')} can be captured, perhaps ${terms.one('in-passing')}.`,
       `Nobody protects the ${terms.one('pawn')}: the ${terms.one('king')} captures it.`,
     ],
   }),

@@ -67,12 +67,12 @@ const usual = (terms: Terms): Readonly<Record<Stage, Usual>> => ({
     asked: [position('4k3/8/8/8/4r3/8/3P4/4K3 w - - 0 1', 'Which answers are there?')],
   },
   'special-moves': {
-    show: `Castling, condition by condition. En passant: at once or never. ${capital(terms.a('pawn'))} can become any of four pieces.`,
+    show: `Castling, condition by condition. ${capital(terms.one('in-passing'))}: at once or never. ${capital(terms.a('pawn'))} can become any of four pieces.`,
     ask: `Can the ${terms.one('king')} ${terms.one('castle')} here? If not, why?`,
     play: `A game where whoever ${terms.many('castle')} first gets a point.`,
     items: [
       position('r3k2r/8/8/8/8/8/8/R3K2R w KQkq - 0 1', `Both sides can ${terms.one('castle')}`),
-      position('4k3/8/8/3pP3/8/8/8/4K3 w - d6 0 1', 'En passant, now'),
+      position('4k3/8/8/3pP3/8/8/8/4K3 w - d6 0 1', `${capital(terms.one('in-passing'))}, now`),
     ],
     asked: [position('4k3/8/8/8/8/5r2/8/R3K2R w KQ - 0 1', `Which way can White ${terms.one('castle')}?`)],
   },

@@ -5,7 +5,7 @@ import { SIDE_WORDS } from '../words';
 export const words: MakeFamilyWords<'which-man'> = (terms) => ({
   name: 'Which piece is meant?',
   levels: [
-    'One of two men.',
+    'One of two pieces.',
     'One of three.',
     `${capital(terms.one('file'))} and ${terms.one('rank')} are needed.`,
   ],

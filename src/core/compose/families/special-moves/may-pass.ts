@@ -14,7 +14,7 @@ const PASSING_RECIPES: Recipes<{ answers: readonly string[]; men: number }> = {
   4: { answers: ['may-take', 'king-in-check', 'too-late'], men: 7 },
 };
 
-/** 1: two steps or one. 2: at once or never. 3: beside or not. 4: the own king may be left in check. */
+/** 1: two steps or one. 2: at once or never. 3: beside or not. 4: the capture may leave its own king in check. */
 export const composeMayPass: Composer<PassingTask> = (random, level) => {
   const { answers, men } = getRecipe(PASSING_RECIPES, level);
   const answer = pickOne(random, answers);

@@ -10,7 +10,7 @@ import { getRole, sceneOf } from '../../family/lessonBoard';
 import type { BoardTask } from '../capturing/theirMen';
 import { getKing, judgeLabels, listGuards, listNeighbours } from '../check/besideKing';
 
-/** In a mate: who takes this square from the king. The kinds of man that guard it; the own man that blocks it. */
+/** What keeps the king off a square: a piece of its own on it, or the kind of piece that guards it. */
 function listTakers(draft: PositionDraft, square: Square): string[] {
   if (draft.board[square]?.side === draft.turn) return ['own-man'];
   return [...new Set(listGuards(draft, square).map((by) => getRole(draft, by)))];
