@@ -11,7 +11,7 @@ const NEEDED: Partial<Readonly<Record<ExerciseId, readonly RegExp[]>>> = {
   'pawn-moves': [/every square/],
   route: [/in as few moves as you can/],
   'route-unguarded': [/in as few moves as you can/, /nobody can capture it/, /may capture/],
-  collect: [/all \d+/, /in as few moves as you can/],
+  collect: [/both|all \d+/, /in as few moves as you can/],
   'route-answered': [/in as few moves as you can/, /moves too/],
   'attack-from': [/one move/, /every square/, /nobody can capture it/],
   'best-square': [/[Aa]dd/, /each middle square/, /each piece it attacks/, /each move/],

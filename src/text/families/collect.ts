@@ -13,6 +13,6 @@ export const words: MakeFamilyWords<'collect'> = (terms) => ({
   ],
   rule: 'Find the piece from which you can capture the next one.',
   question: (question) =>
-    `Capture all ${question.targets.length} pieces with the ${terms.one(question.role)} in as few moves as you can.${toldWords(question)}`,
+    `Capture ${question.targets.length === 2 ? 'both' : `all ${question.targets.length}`} pieces with the ${terms.one(question.role)} in as few moves as you can.${toldWords(question)}`,
   count: (count) => `It can be done in ${countWords(count, 'move')}.`,
 });
