@@ -34,11 +34,9 @@ export function AnswerFrame(props: {
   const { session, board, children, begin, notice, isBoardSmall = false, onDone, next, onNext } = props;
   const { exercise, verdict, isOver, helpCount } = session;
   const hasMoreHelp = helpCount < exercise.hints.length;
-  const { say, terms, isShort } = useHouseVoice();
+  const { terms, isShort } = useHouseVoice();
   const isAnswered = verdict !== undefined || session.isShown;
-  const said = isAnswered
-    ? listSaid(session, isShort, terms)
-    : [helpText(session, say(begin), notice && say(notice), isShort)];
+  const said = isAnswered ? listSaid(session, isShort, terms) : [helpText(session, begin, notice, isShort)];
   return (
     <div
       className={board === undefined ? classes.bare : children === undefined ? classes.player : classes.wide}

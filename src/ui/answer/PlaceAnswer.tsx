@@ -71,7 +71,7 @@ export function PlaceAnswer(props: {
   return (
     <AnswerFrame
       session={session}
-      begin="Choose a man, then tap squares. Or drag it there."
+      begin="Choose a piece, then tap squares. Or drag it there."
       notice={isSlipTold ? 'Did your hand slip? Look again, then press Done.' : undefined}
       onDone={give}
       board={

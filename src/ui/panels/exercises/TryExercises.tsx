@@ -12,7 +12,7 @@ import {
   type NotationWays,
   type Scale,
 } from '@/core/exercises';
-import { familyName, familyWords, STAGE_WORDS, type Terms } from '@/text';
+import { familyName, familyWords, stageName, type Terms } from '@/text';
 import { ExercisePlayer } from '@/ui/answer';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import { CountField } from '@/ui/forms/CountField';
@@ -26,7 +26,7 @@ const LARGEST_SEED = 999_999;
 /** The families of each stage, the stages in their order. */
 const groupFamilies = (terms: Terms) =>
   STAGES.map((stage) => ({
-    group: STAGE_WORDS[stage],
+    group: stageName(stage, terms),
     items: EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) => ({
       value: id,
       label: familyName(id, terms),

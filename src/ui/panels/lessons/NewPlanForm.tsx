@@ -8,10 +8,11 @@ import type { ClassId, PlanId } from '@/contracts/ids';
 import type { NewPlan, PlanSummary } from '@/contracts/lessons';
 import { STAGES } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { STAGE_WORDS } from '@/text';
+import { stageName } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Lessons.module.css';
+import { useHouseVoice } from '@/ui/words';
 
 /** A plan that begins empty, as a stage is usually taught, or as a copy of another plan. */
 export function NewPlanForm(props: {
@@ -20,6 +21,7 @@ export function NewPlanForm(props: {
   readonly otherPlans: readonly PlanSummary[];
   readonly onAdd: (input: NewPlan) => Promise<Result<PlanId, ServiceFault>>;
 }) {
+  const { terms } = useHouseVoice();
   const router = useRouter();
   const [title, setTitle] = useState('');
   const [from, setFrom] = useState('');
@@ -64,7 +66,7 @@ export function NewPlanForm(props: {
           { value: '', label: 'nothing yet' },
           {
             group: 'A usual lesson of a stage',
-            items: STAGES.map((stage) => ({ value: `stage:${stage}`, label: STAGE_WORDS[stage] })),
+            items: STAGES.map((stage) => ({ value: `stage:${stage}`, label: stageName(stage, terms) })),
           },
           {
             group: 'A copy',

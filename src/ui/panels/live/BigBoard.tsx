@@ -71,7 +71,7 @@ export function BigBoard(props: BigBoardProps) {
 function OpenBoard(props: BigBoardProps) {
   const { page, actions } = props;
   const { liveId } = page.live;
-  const { terms, say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const { gathered, reading } = useLiveClass(page.classId);
   const sending = useSending();
   const board = useBoard(
@@ -125,9 +125,10 @@ function OpenBoard(props: BigBoardProps) {
         requestId: makeUuid(),
         liveId,
         fen: isHome ? board.fen : board.fenOf(shown),
-        words: say(
-          isTask ? shownStop.words : `${SIDE_WORDS[shown.turn]} to move. What would you play?`,
-        ).slice(0, 200),
+        words: (isTask ? shownStop.words : `${SIDE_WORDS[shown.turn]} to move. What would you play?`).slice(
+          0,
+          200,
+        ),
         ...(isTask ? shownStop.task : {}),
       }),
     );
@@ -215,7 +216,7 @@ function OpenBoard(props: BigBoardProps) {
     refusal !== undefined
       ? handFaultText(refusal.place, refusal.fault, terms)
       : board.isAnswerShown && isHome && shownStop.answer !== undefined
-        ? `The answer is ${say(shownStop.answer.text)}.`
+        ? `The answer is ${shownStop.answer.text}.`
         : board.isAnswerShown && isHome && board.worked !== undefined
           ? workedAnswerText(board.position, board.worked, terms)
           : (tellStep(board.steps[board.ply - 1]?.words, shown, terms) ??
@@ -232,7 +233,7 @@ function OpenBoard(props: BigBoardProps) {
   return (
     <div className={classes.page}>
       <header className={classes.head}>
-        <h1 className={classes.words}>{board.isComposing ? 'One moment ...' : say(shownStop.words)}</h1>
+        <h1 className={classes.words}>{board.isComposing ? 'One moment ...' : shownStop.words}</h1>
         <div className={classes.asked}>
           <span>
             Seats: <strong>{page.joinCode}</strong>

@@ -16,14 +16,17 @@ import { EMPTY_DRAFT } from '@/core/rules';
 
 /** For the coach's eyes: where the board is, the answer, what to say, and who has answered what. It follows the board by itself. */
 export function CoachWindow({ page }: { readonly page: BoardPage }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const { gathered, reading } = useLiveClass(page.classId);
   const { news } = gathered;
   const place = news?.place ?? page.live?.place ?? { segment: 0, stop: 0 };
   const segment = page.segments[place.segment];
   const stop = findStop(page.segments, place);
   const composed = useComposed(stop, page);
-  const shown = useMemo(() => (stop && showStop(stop, composed)) ?? showDraft(EMPTY_DRAFT), [stop, composed]);
+  const shown = useMemo(
+    () => (stop && showStop(stop, composed, terms)) ?? showDraft(EMPTY_DRAFT),
+    [stop, composed, terms],
+  );
   const solution = useMemo(
     () =>
       playLine({ name: '', fen: makeFen(shown.home), moves: shown.moves })
@@ -45,7 +48,7 @@ export function CoachWindow({ page }: { readonly page: BoardPage }) {
         </p>
         <h1>{segment === undefined ? 'A free board' : segmentText(segment)}</h1>
         {segment !== undefined && segment.notes !== '' && <p className={classes.notes}>{segment.notes}</p>}
-        <h2>{say(shown.words)}</h2>
+        <h2>{shown.words}</h2>
         <div className={classes.board}>
           <DiagramPicture
             diagram={{
@@ -62,7 +65,7 @@ export function CoachWindow({ page }: { readonly page: BoardPage }) {
             ? solution
             : shown.answer === undefined
               ? ''
-              : say(`The answer is ${shown.answer.text}.`)}
+              : `The answer is ${shown.answer.text}.`}
         </p>
       </section>
       <section>

@@ -122,14 +122,14 @@ function useSaid(
   question: LiveNews['question'],
   groups: readonly AnswerGroup[],
 ): (group: AnswerGroup) => Said {
-  const { say, terms } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const fen = question?.fen ?? '';
   const position = useMemo(() => findPosition(fen), [fen]);
   const hasMoves = position !== undefined && groups.some(({ move }) => move !== undefined);
   const { table, state } = useFates(hasMoves ? fen : undefined);
   return ({ text, move: moveText, isRight }) => {
     if (moveText === undefined)
-      return { group: isRight === true ? 'mates' : 'open', text: say(text), becomes: '', line: undefined };
+      return { group: isRight === true ? 'mates' : 'open', text, becomes: '', line: undefined };
     const move = getMove(moveText);
     if (position === undefined) {
       // Without kings there is no game, so nothing becomes of a move.

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { getDraft, getMove, makeMoveText, type MoveText } from '@/core/notation';
 import { tryHandMove, type HandFault } from '@/core/rules';
 import type { LiveQuestion } from '@/contracts/seatLesson';
-import { handFaultText, manMoveText } from '@/text';
+import { asWritten, handFaultText, manMoveText } from '@/text';
 import { Board, type Drop } from '@/ui/board';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import { isPromotion, listHandMarks } from '../desk/useStudy';
@@ -18,7 +18,7 @@ export function SeatMove(props: {
   readonly onSend: (move: MoveText) => void;
 }) {
   const { question, given, onSend } = props;
-  const { terms, say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const home = useMemo(() => getDraft(question.fen), [question.fen]);
   const [made, setMade] = useState<MoveText>();
   const [fault, setFault] = useState<HandFault>();
@@ -42,7 +42,7 @@ export function SeatMove(props: {
   return (
     <div className={classes.player}>
       <div className={classes.question}>
-        <TaskQuestion text={say(question.words)} said={said} />
+        <TaskQuestion text={asWritten(question.words)} said={said} />
       </div>
       <div className={classes.board}>
         <Board

@@ -4,7 +4,7 @@ import type { Route } from 'next';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { ClassProgress } from '@/contracts/progress';
-import { countWords, dayText, homeworkText, listWords, repeatText } from '@/text';
+import { countWords, dayText, homeworkText, listWords, repeatText, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { AttendanceChart } from './AttendanceChart';
 import { Part } from './Part';
@@ -45,16 +45,16 @@ export function ClassProgressPanel({ progress }: { readonly progress: ClassProgr
 }
 
 function Repeats({ progress: { repeats, byDay, students } }: { readonly progress: ClassProgress }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [isWhole, setIsWhole] = useState(false);
   const shown = isWhole ? repeats : repeats.slice(0, FIRST_REPEATS);
   return (
     <Part title="To repeat next week">
       {repeats.length === 0 && <p className={classes.soft}>Nothing is due until {dayText(byDay)}.</p>}
       <ul className={classes.plain}>
-        {shown.map(({ topic, name, weak, due }) => (
+        {shown.map(({ topic, weak, due }) => (
           <li key={topic}>
-            <strong>{say(name)}</strong>
+            <strong>{topicText(topic, terms)}</strong>
             <br />
             {repeatText(
               { weak, due },
@@ -73,7 +73,7 @@ function Repeats({ progress: { repeats, byDay, students } }: { readonly progress
 }
 
 function Groups({ progress: { groups, alone } }: { readonly progress: ClassProgress }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   return (
     <Part title="Children who need the same things">
       {groups.length === 0 && (
@@ -85,7 +85,7 @@ function Groups({ progress: { groups, alone } }: { readonly progress: ClassProgr
             <strong>{listWords(names)}</strong>
             <ul>
               {topics.slice(0, MOST_SHARED).map((topic) => (
-                <li key={topic}>{say(topic)}</li>
+                <li key={topic}>{topicText(topic, terms)}</li>
               ))}
             </ul>
             {topics.length > MOST_SHARED && (

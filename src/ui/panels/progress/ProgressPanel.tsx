@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Bar, BarChart, CartesianGrid, ErrorBar, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { ChildProgress, TopicRow } from '@/contracts/progress';
 import { isTelling } from '@/core/progress';
-import { countWords, dayText, masteryText, ROUND_REASON_WORDS } from '@/text';
+import { countWords, dayText, masteryText, ROUND_REASON_WORDS, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Progress.module.css';
 
@@ -22,7 +22,7 @@ export function ProgressPanel(props: {
   readonly topicsAt: string;
 }) {
   const { progress, name, topicsAt } = props;
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [isWhole, setIsWhole] = useState(false);
   const { topics, nextRound } = progress;
   if (topics.length === 0) return <p className={classes.soft}>No answers yet.</p>;
@@ -37,7 +37,7 @@ export function ProgressPanel(props: {
       </p>
       {told.length > 0 && (
         <div className={classes.chart} style={{ height: `${told.length * 1.75 + 2.5}rem` }} aria-hidden>
-          <TopicBars topics={told} say={say} />
+          <TopicBars topics={told} />
         </div>
       )}
       {topics.length > FIRST && (
@@ -59,7 +59,9 @@ export function ProgressPanel(props: {
             {shown.map((row) => (
               <tr key={row.topic}>
                 <th scope="row">
-                  <Link href={`${topicsAt}/${encodeURIComponent(row.topic)}` as Route}>{say(row.name)}</Link>
+                  <Link href={`${topicsAt}/${encodeURIComponent(row.topic)}` as Route}>
+                    {topicText(row.topic, terms)}
+                  </Link>
                 </th>
                 <td>{masteryText(row)}</td>
                 <td>
@@ -73,9 +75,9 @@ export function ProgressPanel(props: {
       </div>
       <h3>{name}’s next round</h3>
       <ol className={classes.next}>
-        {nextRound.map(({ name, why }) => (
-          <li key={name}>
-            {say(name)} <span className={classes.soft}>({ROUND_REASON_WORDS[why]})</span>
+        {nextRound.map(({ topic, why }, index) => (
+          <li key={index}>
+            {topicText(topic, terms)} <span className={classes.soft}>({ROUND_REASON_WORDS[why]})</span>
           </li>
         ))}
       </ol>
@@ -84,15 +86,10 @@ export function ProgressPanel(props: {
 }
 
 /** The table says the same to who cannot see it. */
-function TopicBars({
-  topics,
-  say,
-}: {
-  readonly topics: readonly TopicRow[];
-  readonly say: (text: string) => string;
-}) {
-  const rows = topics.map(({ name, mean, low, high }) => ({
-    name: say(name),
+function TopicBars({ topics }: { readonly topics: readonly TopicRow[] }) {
+  const { terms } = useHouseVoice();
+  const rows = topics.map(({ topic, mean, low, high }) => ({
+    name: topicText(topic, terms),
     percent: Math.round(mean * 100),
     doubt: [Math.round((mean - low) * 100), Math.round((high - mean) * 100)],
   }));

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import type { ClassProgress, TopicCell } from '@/contracts/progress';
 import { isTelling } from '@/core/progress';
-import { masteryText, STANDING_WORDS } from '@/text';
+import { masteryText, STANDING_WORDS, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Progress.module.css';
 
@@ -20,7 +20,7 @@ export function TopicMap(props: {
   readonly childrenAt: string;
 }) {
   const { students, topics, childrenAt } = props;
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [isWhole, setIsWhole] = useState(false);
   const shown = isWhole ? topics : topics.slice(0, FIRST);
   return (
@@ -45,9 +45,9 @@ export function TopicMap(props: {
             </tr>
           </thead>
           <tbody>
-            {shown.map(({ topic, name, cells }) => (
+            {shown.map(({ topic, cells }) => (
               <tr key={topic}>
-                <th scope="row">{say(name)}</th>
+                <th scope="row">{topicText(topic, terms)}</th>
                 {students.map(({ studentId, name: child }, index) => {
                   const cell = cells[index];
                   return (
@@ -59,7 +59,7 @@ export function TopicMap(props: {
                           data-due={cell.isDue || undefined}
                           href={`${childrenAt}/${studentId}/topics/${encodeURIComponent(topic)}` as Route}
                           prefetch={false}
-                          aria-label={`${child}, ${say(name)}: ${cellText(cell)}`}
+                          aria-label={`${child}, ${topicText(topic, terms)}: ${cellText(cell)}`}
                           title={cellText(cell)}
                         >
                           {isTelling(cell.evidence) ? Math.round(cell.mean * 10) : 'few'}

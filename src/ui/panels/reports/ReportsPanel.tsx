@@ -7,7 +7,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { MailId } from '@/contracts/ids';
 import type { NewMail, ReportsPage } from '@/contracts/reports';
 import type { Result } from '@/core/shared';
-import { listWords, STAGE_WORDS } from '@/text';
+import { listWords, stageName } from '@/text';
 import { NamesCaution } from '@/ui/forms/NamesCaution';
 import { useSending } from '@/ui/forms/useSending';
 import { useRequestId } from '@/ui/forms/useRequestId';
@@ -97,7 +97,7 @@ function Certificates({
   readonly page: ReportsPage;
   readonly isReady: boolean;
 }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [chosen, setChosen] = useState<string>(stages[0]?.stage ?? '');
   const named = stages.find(({ stage }) => stage === chosen)?.names ?? [];
   if (stages.length === 0)
@@ -123,7 +123,7 @@ function Certificates({
         name="stage"
         size="md"
         value={chosen}
-        data={stages.map(({ stage }) => ({ value: stage, label: say(STAGE_WORDS[stage]) }))}
+        data={stages.map(({ stage }) => ({ value: stage, label: stageName(stage, terms) }))}
         onChange={({ currentTarget }) => setChosen(currentTarget.value)}
       />
       <p>For {listWords(named)}.</p>

@@ -4,10 +4,11 @@ import type { AnswerCell } from '@/contracts/attempts';
 import { assignmentIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getAnswersPage } from '@/server/services/answers';
-import { countWords, familyName, PLAIN_TERMS } from '@/text';
+import { countWords, familyName } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
+import { getClubTerms } from '@/server/services/houseWords';
 
 export const metadata: Metadata = { title: 'Answers' };
 
@@ -17,6 +18,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
   const actor = await getPageCoach();
   const id = parseInput(assignmentIdSchema, (await params).assignmentId);
   const page = id.ok ? await getAnswersPage(actor, id.value) : id;
+  const terms = await getClubTerms(actor);
   if (!page.ok) notFound();
   const { className, setName, givenAt, puzzles, rows } = page.value;
   return (
@@ -42,7 +44,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
                   {index + 1}
                   <br />
                   <span className={styles.soft} style={{ fontWeight: 400 }}>
-                    {mateInMoves === undefined ? familyName(family, PLAIN_TERMS) : `mate in ${mateInMoves}`}
+                    {mateInMoves === undefined ? familyName(family, terms) : `mate in ${mateInMoves}`}
                   </span>
                 </th>
               ))}

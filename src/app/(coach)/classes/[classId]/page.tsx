@@ -6,7 +6,7 @@ import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData, Enrolment } from '@/contracts/people';
 import { parseInput } from '@/server/auth/parseInput';
 import { getClassPage, listOwnClasses } from '@/server/services/classes';
-import { countWords, dayText, familyName, hardshipText, refusedText, STAGE_WORDS, PLAIN_TERMS } from '@/text';
+import { countWords, dayText, familyName, hardshipText, refusedText, stageName, type Terms } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import { ClassCoaches } from '@/ui/panels/roster/ClassCoaches';
 import { ClassLevel } from '@/ui/panels/roster/ClassLevel';
@@ -26,6 +26,7 @@ import {
   unlockStudentAction,
 } from '../actions';
 import { Roster } from './_parts/Roster';
+import { getClubTerms } from '@/server/services/houseWords';
 
 export const metadata: Metadata = { title: 'Class' };
 
@@ -35,6 +36,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
   const actor = await getPageCoach();
   const classId = parseInput(classIdSchema, (await params).classId);
   const page = classId.ok ? await getClassPage(actor, classId.value) : classId;
+  const terms = await getClubTerms(actor);
   if (!page.ok) notFound();
   const host = (await headers()).get('host') ?? '';
   const { name, termName, level, joinCode, students, mayChange, past } = page.value;
@@ -116,8 +118,8 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           <NotSaved page={page.value} />
           <NotSent page={page.value} />
           <GivenSets page={page.value} />
-          <Hardships page={page.value} />
-          <LatestAnswers page={page.value} />
+          <Hardships page={page.value} terms={terms} />
+          <LatestAnswers page={page.value} terms={terms} />
         </div>
       </div>
     </>
@@ -177,7 +179,7 @@ function GivenSets({ page }: { page: ClassPageData }) {
 /** So many families are told; more are not looked at. */
 const MOST_HARDSHIPS = 5;
 
-function Hardships({ page }: { page: ClassPageData }) {
+function Hardships({ page, terms }: { page: ClassPageData; terms: Terms }) {
   return (
     <section className={styles.card}>
       <h2>What is hard now</h2>
@@ -190,9 +192,9 @@ function Hardships({ page }: { page: ClassPageData }) {
         {page.hardships.slice(0, MOST_HARDSHIPS).map((hardship) => (
           <li key={hardship.family}>
             <span>
-              <strong>{familyName(hardship.family, PLAIN_TERMS)}</strong>
+              <strong>{familyName(hardship.family, terms)}</strong>
               <br />
-              {hardshipText(hardship, PLAIN_TERMS)}
+              {hardshipText(hardship, terms)}
             </span>
           </li>
         ))}
@@ -246,7 +248,7 @@ function NotSent({ page }: { page: ClassPageData }) {
   );
 }
 
-function LatestAnswers({ page }: { page: ClassPageData }) {
+function LatestAnswers({ page, terms }: { page: ClassPageData; terms: Terms }) {
   return (
     <section className={styles.card} aria-live="polite">
       <h2>Latest answers</h2>
@@ -263,8 +265,9 @@ function LatestAnswers({ page }: { page: ClassPageData }) {
                 <strong>{studentName}</strong> {outcome === 'right' ? 'solved' : 'tried'} task {puzzleNumber}
                 <br />
                 <span className={styles.soft}>
-                  {setName ?? (practised === undefined ? 'Practice' : `Practice: ${STAGE_WORDS[practised]}`)},
-                  try {tryNumber}
+                  {setName ??
+                    (practised === undefined ? 'Practice' : `Practice: ${stageName(practised, terms)}`)}
+                  , try {tryNumber}
                 </span>
               </span>
             </li>

@@ -170,7 +170,7 @@ export function HouseWordsForm(props: {
         {mayChange ? said : 'Only a lead of the club can change this.'}
       </div>
       <Button size="md" mih={44} disabled={!mayChange || isBusy} onClick={save}>
-        Keep these words
+        Save these words
       </Button>
     </section>
   );

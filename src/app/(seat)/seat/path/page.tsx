@@ -1,18 +1,21 @@
 import type { Metadata } from 'next';
 import { getStudentPath } from '@/server/services/paths';
-import { gapText, nextRoundText, STAGE_WORDS, standingText, PLAIN_TERMS } from '@/text';
+import { gapText, nextRoundText, stageName, standingText } from '@/text';
 import { SeatLink } from '../../_parts/SeatLink';
 import { getPageStudent } from '../../_parts/seatPage';
 import { startNextRoundAction, startPracticeAction } from './actions';
 import { PractiseButton } from './_parts/PractiseButton';
 import styles from './path.module.css';
 import pages from '../../../_parts/pages.module.css';
+import { getSeatTerms } from '@/server/services/houseWords';
 
 export const metadata: Metadata = { title: 'My path' };
 
 /** The child's way: where I am, what is next, what to look at once more. */
 export default async function PathPage() {
-  const { stages, next, nextRound } = await getStudentPath(await getPageStudent());
+  const actor = await getPageStudent();
+  const { stages, next, nextRound } = await getStudentPath(actor);
+  const terms = await getSeatTerms(actor);
   return (
     <div className={pages.seatPage}>
       <div className={pages.head}>
@@ -45,19 +48,19 @@ export default async function PathPage() {
               {SIGNS[standing]}
             </span>
             <span className={styles.words}>
-              <strong>{STAGE_WORDS[stage]}</strong>
+              <strong>{stageName(stage, terms)}</strong>
               <span>
                 {stage === next ? 'Next: ' : ''}
                 {standingText(standing)}
               </span>
               {standing === 'begun' && gaps.length > 0 && (
-                <span className={pages.soft}>{gapText(gaps, PLAIN_TERMS)}</span>
+                <span className={pages.soft}>{gapText(gaps, terms)}</span>
               )}
             </span>
             <PractiseButton
               stage={stage}
               label="Practise"
-              says={`Practise: ${STAGE_WORDS[stage]}`}
+              says={`Practise: ${stageName(stage, terms)}`}
               isNext={stage === next}
               onStart={startPracticeAction}
             />

@@ -5,7 +5,7 @@ import { useState, useTransition } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import { EXERCISE_IDS, EXERCISES, PATH_PRESETS, type PathPreset, type Stage } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { familyName, faultText, PRESET_WORDS, STAGE_WORDS } from '@/text';
+import { familyName, faultText, PRESET_WORDS, stageName } from '@/text';
 import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import styles from './PathOrder.module.css';
 import { useHouseVoice } from '@/ui/words';
@@ -26,6 +26,7 @@ export function PathOrder(props: {
     stages: readonly ClassStage[];
   }) => Promise<Result<undefined, ServiceFault>>;
 }) {
+  const { terms } = useHouseVoice();
   const { classId, onSave } = props;
   const [stages, setStages] = useState(props.stages);
   const [said, setSaid] = useState('');
@@ -75,7 +76,7 @@ export function PathOrder(props: {
         {isSaving ? 'Saving ...' : said}
       </p>
       <Sorting
-        rows={stages.map(({ stage }) => ({ id: stage, name: STAGE_WORDS[stage] }))}
+        rows={stages.map(({ stage }) => ({ id: stage, name: stageName(stage, terms) }))}
         noun="stage"
         strategy={verticalListSortingStrategy}
         onMove={move}
@@ -112,7 +113,7 @@ function Row(
   const families = EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) =>
     familyName(id, terms),
   );
-  const name = STAGE_WORDS[stage];
+  const name = stageName(stage, terms);
   const { ref, style, grip } = useSortedRow({ id: stage, name });
   return (
     <li ref={ref} className={styles.row} style={style}>

@@ -1,0 +1,95 @@
+import { plainWords } from '../../tests/support/plainWords';
+import { familyWords, makeTerms, noteText, PLAIN_TERMS, questionText, type FamilyWords, type Terms } from '.';
+import { getDraft } from '@/core/notation';
+import { EXERCISE_IDS } from '@/core/exercises';
+import { HOUSE_TERMS, type HouseWord } from '@/contracts/houseWords';
+import { capital } from './terms';
+
+test('one and several, each with the right article', () => {
+  const terms = makeTerms([
+    { term: 'rook', one: 'tower' },
+    { term: 'bishop', one: 'elephant' },
+    { term: 'queen', one: 'lady', many: 'ladies' },
+  ]);
+  expect([terms.one('rook'), terms.many('rook'), terms.a('rook')]).toEqual(['tower', 'towers', 'a tower']);
+  expect([terms.a('bishop'), terms.many('queen')]).toEqual(['an elephant', 'ladies']);
+  expect([terms.one('knight'), terms.many('knight'), terms.a('knight')]).toEqual([
+    'knight',
+    'knights',
+    'a knight',
+  ]);
+  expect(capital(terms.a('bishop'))).toBe('An elephant');
+});
+
+test('a new word is not replaced again', () => {
+  const words = familyWords(
+    'may-castle',
+    makeTerms([
+      { term: 'rook', one: 'castle' },
+      { term: 'castle', one: 'hide' },
+    ]),
+  );
+  expect(words.name).toBe('May the king hide?');
+  expect(words.rule).toMatch(/^King and castle have not moved\./);
+});
+
+test('the three answers to check are named as the house names them', () => {
+  const options = (terms: Terms) => familyWords('answers-to-check', terms).options;
+  expect(options(PLAIN_TERMS)).toMatchObject({
+    'go-away': 'The king moves away',
+    take: 'The checking piece is captured',
+    'put-between': 'Something goes in between',
+  });
+  const house: HouseWord[] = [
+    { term: 'go-away', one: 'run' },
+    { term: 'take', one: 'capture' },
+    { term: 'put-between', one: 'shield' },
+  ];
+  expect(options(makeTerms(house))).toMatchObject({
+    'go-away': 'Run',
+    take: 'Capture',
+    'put-between': 'Shield',
+  });
+  expect(options(makeTerms([{ term: 'king', one: 'emperor' }]))).toMatchObject({
+    'go-away': 'The emperor moves away',
+  });
+});
+
+test('a file of the computer is no file of the board, and a mate keeps its name', () => {
+  const terms = makeTerms([{ term: 'rank', one: 'row' }]);
+  const words = familyWords('name-mate', terms);
+  expect(typeof words.options === 'function' && words.options('back-rank')).toBe('Back-rank mate');
+});
+
+/** Every plain word of a term, where it stands alone. */
+const PLAIN_WORDS =
+  /\b(pawns?|knights?|bishops?|rooks?|queens?|kings?|castles?|checkmate|stalemate|ranks?|diagonals?)\b/i;
+const NONSENSE = makeTerms(
+  HOUSE_TERMS.map((term) => ({ term, one: `zz${term.length}`, many: `zzz${term.length}` })),
+);
+
+test.each(EXERCISE_IDS)('%s: no word of the field is left where the house has one of its own', (id) => {
+  const { name, levels, rule, rules, options }: FamilyWords = familyWords(id, NONSENSE);
+  const choices = typeof options === 'object' ? Object.values(options) : [];
+  for (const text of [name, ...levels, rule, ...Object.values(rules ?? {}), ...choices])
+    expect(text).not.toMatch(PLAIN_WORDS);
+});
+
+test('a reason is made of the same words', () => {
+  const terms = makeTerms([{ term: 'knight', one: 'horse' }]);
+  const scene = {
+    board: getDraft('8/8/8/8/8/8/8/8 w - - 0 1').board,
+    turn: 'white',
+    bottom: 'white',
+    hasCoordinates: true,
+    areNamesAsked: false,
+    asked: [],
+    trace: undefined,
+    isHidden: false,
+  } as const;
+  const note = { code: 'not-its-way', square: 0, role: 'knight' } as const;
+  expect(noteText(plainWords('reach'), note, scene, terms)).toBe('a1: a horse does not go that way.');
+  expect(questionText(familyWords('reach', terms), { code: 'reach', role: 'knight' } as never)).toBe(
+    'Tap every square this horse can go to.',
+  );
+});
