@@ -7,6 +7,7 @@ import { answerText, firstSentence, hintText, noteText, questionText, verdictTex
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './answering';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** More sentences than these are not read. */
 const MOST_NOTES = 4;
@@ -59,15 +60,15 @@ export function AnswerFrame(props: {
         ) : (
           <>
             <Button disabled={onDone === undefined || verdict !== undefined} onClick={onDone}>
-              Done
+              {seatPagesText.done}
             </Button>
             {verdict === undefined ? (
               <Button variant="default" disabled={!hasMoreHelp} onClick={session.askHelp}>
-                {hasMoreHelp ? 'Help' : 'No more help'}
+                {hasMoreHelp ? seatPagesText.help : seatPagesText.noMoreHelp}
               </Button>
             ) : (
               <Button variant="default" onClick={session.show}>
-                Show me
+                {seatPagesText.showMe}
               </Button>
             )}
           </>

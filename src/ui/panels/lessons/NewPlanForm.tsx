@@ -13,6 +13,7 @@ import { useSending } from '@/ui/forms/useSending';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Lessons.module.css';
 import { useHouseVoice } from '@/ui/words';
+import * as lessonsText from '@/text/screens/lessons';
 
 /** A plan that begins empty, as a stage is usually taught, or as a copy of another plan. */
 export function NewPlanForm(props: {
@@ -52,14 +53,14 @@ export function NewPlanForm(props: {
       }}
     >
       <TextInput
-        label="What is it about"
+        label={lessonsText.whatAbout}
         size="md"
         maxLength={120}
         value={title}
         onChange={({ currentTarget }) => setTitle(currentTarget.value)}
       />
       <NativeSelect
-        label="Begins with"
+        label={lessonsText.begins}
         size="md"
         value={from}
         data={[
@@ -79,7 +80,7 @@ export function NewPlanForm(props: {
         onChange={({ currentTarget }) => setFrom(currentTarget.value)}
       />
       <Button type="submit" size="md" mih={44} loading={isBusy} disabled={title.trim() === ''}>
-        Make the plan
+        {lessonsText.makePlan}
       </Button>
       <span role="alert">{error}</span>
     </form>

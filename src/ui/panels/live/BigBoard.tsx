@@ -28,6 +28,7 @@ import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
 import { useLiveClass } from './useLiveClass';
 import { useSigns } from './useSigns';
+import * as liveText from '@/text/screens/live';
 
 type Send<Value> = (input: unknown) => Promise<Result<Value, ServiceFault>>;
 
@@ -233,16 +234,17 @@ function OpenBoard(props: BigBoardProps) {
   return (
     <div className={classes.page}>
       <header className={classes.head}>
-        <h1 className={classes.words}>{board.isComposing ? 'One moment ...' : shownStop.words}</h1>
+        <h1 className={classes.words}>{board.isComposing ? liveText.oneMoment : shownStop.words}</h1>
         <div className={classes.asked}>
           <span>
-            Seats: <strong>{page.joinCode}</strong>
+            {liveText.seats}
+            <strong>{page.joinCode}</strong>
           </span>
           <span role="status">
             {isOpen
-              ? `Asked. Thinking: ${thoughtText(thinkingMs)}`
+              ? liveText.askedThinking(thoughtText(thinkingMs))
               : reading === 'away'
-                ? 'Offline: answers from the class are not arriving.'
+                ? liveText.offlineAnswersFromClass
                 : ''}
           </span>
         </div>
@@ -250,13 +252,13 @@ function OpenBoard(props: BigBoardProps) {
       <main className={classes.middle}>
         <div className={classes.board}>
           {shownStop.isHidden && isHome ? (
-            <p className={classes.hidden}>In your head, without a board.</p>
+            <p className={classes.hidden}>{liveText.yourHeadWithoutBoard}</p>
           ) : (
             <Board
               board={shown.board}
               turn={shown.turn}
               bottom={seenFrom}
-              label="The big board"
+              label={liveText.bigBoard}
               rules={{
                 canHold: (square) => shown.board[square] !== undefined,
                 dropResult: (start, to) =>

@@ -9,6 +9,7 @@ import { Board, type Drop } from '@/ui/board';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import { isPromotion, listHandMarks } from '../desk/useStudy';
 import classes from './SeatLesson.module.css';
+import * as liveText from '@/text/screens/live';
 
 /** A position that is asked about: one move is made and sent; until the board goes on, it may be another one. */
 export function SeatMove(props: {
@@ -49,7 +50,7 @@ export function SeatMove(props: {
           board={home.board}
           turn={home.turn}
           bottom={home.turn}
-          label="The position on the board"
+          label={liveText.positionBoard}
           rules={{
             canHold: (square) => home.board[square]?.side === home.turn,
             dropResult: (from, to) => (isPromotion(home, from, to) ? 'promotion' : 'move'),
@@ -68,7 +69,7 @@ export function SeatMove(props: {
           if (chosen !== undefined) onSend(chosen);
         }}
       >
-        Send this move
+        {liveText.sendMove}
       </Button>
     </div>
   );

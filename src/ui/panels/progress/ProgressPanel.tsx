@@ -9,6 +9,7 @@ import { isTelling } from '@/core/progress';
 import { countWords, dayText, masteryText, ROUND_REASON_WORDS, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Progress.module.css';
+import * as progressText from '@/text/screens/progress';
 
 /** So many topics are told at first; the rest when it is asked for. */
 const FIRST = 8;
@@ -25,16 +26,13 @@ export function ProgressPanel(props: {
   const { terms } = useHouseVoice();
   const [isWhole, setIsWhole] = useState(false);
   const { topics, nextRound } = progress;
-  if (topics.length === 0) return <p className={classes.soft}>No answers yet.</p>;
+  if (topics.length === 0) return <p className={classes.soft}>{progressText.noAnswersYet}</p>;
   const shown = isWhole ? topics : topics.slice(0, FIRST);
   const told = shown.filter(({ evidence }) => isTelling(evidence));
   const dueCount = topics.filter(({ isDue }) => isDue).length;
   return (
     <>
-      <p>
-        {countWords(topics.length, 'topic')}, {dueCount} due again. The bars show how often the first answer
-        is right; the thin line shows how sure that is.
-      </p>
+      <p>{progressText.dueAgainBarsShow(countWords(topics.length, 'topic'), dueCount)}</p>
       {told.length > 0 && (
         <div className={classes.chart} style={{ height: `${told.length * 1.75 + 2.5}rem` }} aria-hidden>
           <TopicBars topics={told} />
@@ -42,17 +40,17 @@ export function ProgressPanel(props: {
       )}
       {topics.length > FIRST && (
         <Button variant="default" mih={44} onClick={() => setIsWhole(!isWhole)}>
-          {isWhole ? 'Only the least known' : `All ${topics.length} topics`}
+          {isWhole ? progressText.onlyLeastKnown : progressText.allTopics(topics.length)}
         </Button>
       )}
       <div className={classes.wide}>
         <table className={classes.table}>
           <thead>
             <tr>
-              <th scope="col">Topic</th>
-              <th scope="col">How well</th>
-              <th scope="col">Answers</th>
-              <th scope="col">Again</th>
+              <th scope="col">{progressText.topic}</th>
+              <th scope="col">{progressText.howWell}</th>
+              <th scope="col">{progressText.answers}</th>
+              <th scope="col">{progressText.again}</th>
             </tr>
           </thead>
           <tbody>
@@ -64,16 +62,14 @@ export function ProgressPanel(props: {
                   </Link>
                 </th>
                 <td>{masteryText(row)}</td>
-                <td>
-                  {row.answers}, {row.right} right first time
-                </td>
-                <td>{row.isDue ? 'due' : dayText(row.dueAt.slice(0, 10))}</td>
+                <td>{progressText.rightFirstTime(row.answers, row.right)}</td>
+                <td>{row.isDue ? progressText.due : dayText(row.dueAt.slice(0, 10))}</td>
               </tr>
             ))}
           </tbody>
         </table>
       </div>
-      <h3>{name}’s next round</h3>
+      <h3>{progressText.sNextRound(name)}</h3>
       <ol className={classes.next}>
         {nextRound.map(({ topic, why }, index) => (
           <li key={index}>

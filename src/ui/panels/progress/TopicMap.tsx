@@ -8,6 +8,7 @@ import { isTelling } from '@/core/progress';
 import { masteryText, STANDING_WORDS, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Progress.module.css';
+import * as progressText from '@/text/screens/progress';
 
 /** So many topics are shown at first, the most needed. */
 const FIRST = 12;
@@ -25,16 +26,12 @@ export function TopicMap(props: {
   const shown = isWhole ? topics : topics.slice(0, FIRST);
   return (
     <>
-      <p>
-        A number tells how many times in ten it comes right, the newest answers first; “few” that there are
-        too few answers to say; a frame that it is to be looked at again. The darker a cell, the surer the
-        child.
-      </p>
+      <p>{progressText.numberTellsHowMany}</p>
       <div className={classes.wide}>
         <table className={classes.map}>
           <thead>
             <tr>
-              <th scope="col">Topic</th>
+              <th scope="col">{progressText.topic}</th>
               {students.map(({ studentId, name }) => (
                 <th key={studentId} scope="col">
                   <Link className={classes.upright} href={`${childrenAt}/${studentId}` as Route}>
@@ -62,7 +59,7 @@ export function TopicMap(props: {
                           aria-label={`${child}, ${topicText(topic, terms)}: ${cellText(cell)}`}
                           title={cellText(cell)}
                         >
-                          {isTelling(cell.evidence) ? Math.round(cell.mean * 10) : 'few'}
+                          {isTelling(cell.evidence) ? Math.round(cell.mean * 10) : progressText.few}
                         </Link>
                       )}
                     </td>
@@ -75,7 +72,7 @@ export function TopicMap(props: {
       </div>
       {topics.length > FIRST && (
         <Button variant="default" mih={44} mt="sm" onClick={() => setIsWhole(!isWhole)}>
-          {isWhole ? 'Only the most needed' : `All ${topics.length} topics`}
+          {isWhole ? progressText.onlyMostNeeded : progressText.allTopics(topics.length)}
         </Button>
       )}
     </>

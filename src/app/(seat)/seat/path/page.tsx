@@ -8,6 +8,7 @@ import { PractiseButton } from './_parts/PractiseButton';
 import styles from './path.module.css';
 import pages from '../../../_parts/pages.module.css';
 import { getSeatTerms } from '@/server/services/houseWords';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 export const metadata: Metadata = { title: 'My path' };
 
@@ -19,20 +20,25 @@ export default async function PathPage() {
   return (
     <div className={pages.seatPage}>
       <div className={pages.head}>
-        <h1>My path</h1>
+        <h1>{seatPagesText.myPath}</h1>
         <SeatLink href="/seat" variant="default">
-          My place
+          {seatPagesText.myPlace}
         </SeatLink>
       </div>
-      {next === undefined && <p className={pages.card}>You can do all of this. Well done.</p>}
+      {next === undefined && <p className={pages.card}>{seatPagesText.youCanDoAll}</p>}
       {nextRound.length > 0 && (
         <div className={pages.card} style={{ marginBottom: '1rem' }}>
           <div className={pages.head} style={{ margin: 0, alignItems: 'center' }}>
             <span>
-              <h2 style={{ margin: 0 }}>My next round</h2>
+              <h2 style={{ margin: 0 }}>{seatPagesText.myNextRound}</h2>
               <span className={pages.soft}>{nextRoundText(nextRound)}</span>
             </span>
-            <PractiseButton label="Begin" says="Begin my next round" isNext onStart={startNextRoundAction} />
+            <PractiseButton
+              label={seatPagesText.begin}
+              says={seatPagesText.beginMyNextRound}
+              isNext
+              onStart={startNextRoundAction}
+            />
           </div>
         </div>
       )}
@@ -50,7 +56,7 @@ export default async function PathPage() {
             <span className={styles.words}>
               <strong>{stageName(stage, terms)}</strong>
               <span>
-                {stage === next ? 'Next: ' : ''}
+                {stage === next ? seatPagesText.next : ''}
                 {standingText(standing)}
               </span>
               {standing === 'begun' && gaps.length > 0 && (
@@ -59,8 +65,8 @@ export default async function PathPage() {
             </span>
             <PractiseButton
               stage={stage}
-              label="Practise"
-              says={`Practise: ${stageName(stage, terms)}`}
+              label={seatPagesText.practise}
+              says={seatPagesText.practise2(stageName(stage, terms))}
               isNext={stage === next}
               onStart={startPracticeAction}
             />

@@ -9,6 +9,7 @@ import { familyName, faultText, PRESET_WORDS, stageName } from '@/text';
 import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import styles from './PathOrder.module.css';
 import { useHouseVoice } from '@/ui/words';
+import * as classesText from '@/text/screens/classes';
 
 interface ClassStage {
   readonly stage: Stage;
@@ -54,7 +55,7 @@ export function PathOrder(props: {
   return (
     <section className={styles.order}>
       <NativeSelect
-        label="Start from an order"
+        label={classesText.startFromOrder}
         size="md"
         value=""
         data={[
@@ -73,7 +74,7 @@ export function PathOrder(props: {
         }}
       />
       <p className={styles.said} role="status">
-        {isSaving ? 'Saving ...' : said}
+        {isSaving ? classesText.saving : said}
       </p>
       <Sorting
         rows={stages.map(({ stage }) => ({ id: stage, name: stageName(stage, terms) }))}
@@ -126,14 +127,14 @@ function Row(
           {families.length > 0
             ? families.join(' · ')
             : stage === 'forced-mates'
-              ? 'The puzzles of your sets'
-              : 'Not built yet'}
+              ? classesText.puzzlesYourSets
+              : classesText.notBuiltYet}
         </span>
       </span>
       <Switch
         size="md"
-        label="Open"
-        aria-label={`${name} is open`}
+        label={classesText.open}
+        aria-label={classesText.open2(name)}
         checked={isOpen}
         onChange={({ currentTarget }) => onOpen(currentTarget.checked)}
       />
@@ -142,19 +143,19 @@ function Row(
           variant="default"
           mih={44}
           disabled={index === 0}
-          aria-label={`${name}: earlier`}
+          aria-label={classesText.earlier2(name)}
           onClick={() => onMove(-1)}
         >
-          Earlier
+          {classesText.earlier}
         </Button>
         <Button
           variant="default"
           mih={44}
           disabled={isLast}
-          aria-label={`${name}: later`}
+          aria-label={classesText.later2(name)}
           onClick={() => onMove(1)}
         >
-          Later
+          {classesText.later}
         </Button>
       </span>
     </li>

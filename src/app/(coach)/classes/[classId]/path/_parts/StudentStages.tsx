@@ -8,6 +8,7 @@ import type { Result } from '@/core/shared';
 import { faultText, stageName } from '@/text';
 import pages from '../../../../../_parts/pages.module.css';
 import { useHouseVoice } from '@/ui/words';
+import * as classesText from '@/text/screens/classes';
 
 type Students = ClassPathPage['students'];
 /** As for the class, or open or closed for this child alone. */
@@ -64,10 +65,10 @@ export function StudentStages(props: {
   }
 
   return (
-    <section className={pages.card} style={{ marginTop: '1.5rem' }} aria-label="For one child">
-      <h2>For one child</h2>
+    <section className={pages.card} style={{ marginTop: '1.5rem' }} aria-label={classesText.oneChild}>
+      <h2>{classesText.oneChild}</h2>
       <NativeSelect
-        label="Child"
+        label={classesText.child}
         size="md"
         maw="20rem"
         value={chosenId}

@@ -9,6 +9,7 @@ import { AnswerList } from '@/ui/panels/progress/AnswerList';
 import { LinkButton } from '../../../../../../../_parts/LinkButton';
 import styles from '../../../../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../../../../_parts/coachPage';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Answers on a topic' };
 
@@ -29,14 +30,14 @@ export default async function TopicPage({
           <h1>
             {topicText(page.value.topic, terms)}: {studentName}
           </h1>
-          <span className={styles.soft}>{masteryText(page.value)}. The newest weigh most.</span>
+          <span className={styles.soft}>{classesText.newestWeighMost(masteryText(page.value))}</span>
         </div>
         <LinkButton href={`/classes/${classId}/children/${studentId}`} variant="default">
           {studentName}
         </LinkButton>
       </div>
       <section className={styles.card}>
-        <h2>The answers behind this figure</h2>
+        <h2>{classesText.answersBehindFigure}</h2>
         <AnswerList answers={answers} />
       </section>
     </>
