@@ -46,7 +46,7 @@ export const canThenNoLonger = (name: string) =>
 
 export const oldPicturesStopWorking = (name: string) => `The old pictures of ${name} stop working at once.`;
 
-export const leave = 'Leave it';
+export const leave = 'Cancel';
 
 export const bigBoard = 'Big board';
 
@@ -129,7 +129,7 @@ export const all = (answersCount: number) => `${answersCount} in all`;
 
 export const newestFirst = 'Newest first';
 
-export const newestWeighMost = (mastery: string) => `${mastery}. The newest weigh most.`;
+export const newestWeighMost = (mastery: string) => `${mastery}. The newest count most.`;
 
 export const answersBehindFigure = 'The answers behind this figure';
 
@@ -188,7 +188,7 @@ export const oneChild = 'For one child';
 export const child = 'Child';
 
 export const childrenSeeOpenStages =
-  'The children see the open stages in this order. What a child can is told by its answers.';
+  'The children see the open stages in this order. A child’s answers show what they can do.';
 
 export const lessonPlan = 'Lesson plan';
 
@@ -208,14 +208,14 @@ export const whereOneEndsAll = 'Where one ends, all classes and children go into
 
 export const to3 = (day: string, day2: string, count: string) => `${day} to ${day2}, ${count}`;
 
-export const takeClassesInto = 'Take classes into it';
+export const takeClassesInto = 'Move classes into it';
 
 export const newTerm = 'A new term';
 
 export const awayTwoTerms = 'Away for two terms';
 
 export const theseChildrenNoClass =
-  'These children are in no class since before the last term. Does the club still need what is stored of them? Your school’s rules and the law of your country say how long it may.';
+  'These children have not been in a class since before the last term. Does the club still need their data? Your school’s rules and the law of your country say how long it may be kept.';
 
 export const wasHereUntil = (day: string) => `was here until ${day}`;
 
@@ -228,4 +228,4 @@ export const usedSince = 'used since';
 export const into = (name: string) => `Into ${name}`;
 
 export const nothingHappensUntilYou =
-  'Nothing happens until you press the button below, and all of it can be taken back until there is work in a new class.';
+  'Nothing happens until you press the button below. You can undo all of it until a new class has answers.';

@@ -17,7 +17,7 @@ export const pieceValues = 'Piece values';
 export const pointsNewExercisesWhat =
   'In points, for new exercises. What has been made before keeps its points.';
 
-export const keepThesePoints = 'Keep these points';
+export const keepThesePoints = 'Save these points';
 
 export const pictureKeys = 'Picture keys';
 
@@ -33,7 +33,7 @@ export const readingOrder = 'Reading order';
 export const namesMates = 'Names of mates';
 
 export const booksDifferHowNarrowly =
-  'Books differ in how narrowly they take a name. The narrow meaning is always told.';
+  'Books differ in how strictly they use a name. The strict meaning is always shown.';
 
 export const showBroadMeaningsToo = 'Show the broad meanings too';
 
@@ -42,7 +42,7 @@ export const onlyLeadClubCan = 'Only a lead of the club can change this.';
 export const houseWords = 'House words';
 
 export const whatYouCallThings =
-  'What you call things. Empty: the plain word. Children hear and read your words in every exercise.';
+  'What you call things. Leave a word empty to use the standard one. Children read and hear your words in every exercise.';
 
 export const forIt = 'For';
 
@@ -73,14 +73,13 @@ export const outbox = 'Outbox';
 export const whoDidWhat = 'Who did what';
 
 export const mailsAsFilesNothing =
-  'Mails as files. Nothing is sent from here: open a file in your own mail program and send it there.';
+  'Emails as files. Vorschule sends nothing: open a file in your own email program and send it from there.';
 
 export const club = 'Club';
 
 export const outbox2 = 'In the outbox';
 
-export const nothingReportsClassCan =
-  'Nothing. Reports of a class can be put here from the page of the class.';
+export const nothingReportsClassCan = 'The outbox is empty. Write an email on the reports page of a class.';
 
 export const writtenBy = (to: string, writtenBy: string, day: string) =>
   `To ${to}, written by ${writtenBy} on ${day}`;
@@ -94,10 +93,10 @@ export const file = 'The file';
 export const reportAsPdfNames =
   'With the report in it as a PDF. It names a child: delete it where it is not needed any more.';
 
-export const saveMailAsFile = 'Save the mail as a file (.eml)';
+export const saveMailAsFile = 'Save the email (.eml)';
 
 export const changesLooksAtChildrens =
-  'Changes and looks at children’s pages, the newest first. Times are UTC.';
+  'Changes, and who opened which child’s page. Newest first, times in UTC.';
 
 export const auditLog = 'Audit log';
 

@@ -4,9 +4,9 @@ export const hand = 'Hand';
 
 export const takeOff = 'Take off';
 
-export const giveMateNameYour = 'Give this mate a name of your club';
+export const giveMateNameYour = 'Give this mate your club’s own name';
 
-export const whatBelongsPictureWhat = 'What belongs to the picture? What is not marked does not matter.';
+export const whatBelongsPictureWhat = 'Mark what belongs to the picture. Everything else is ignored.';
 
 export const whatBelongsPicture = 'What belongs to the picture';
 
@@ -15,7 +15,7 @@ export const on = (role: string, makeSquareName: string, does: string) =>
 
 export const name = 'Its name';
 
-export const keepName = 'Keep this name';
+export const keepName = 'Save this name';
 
 export const addSet = 'Add to set';
 
@@ -68,7 +68,7 @@ export const showNext = 'Show the next';
 
 export const allShown = 'All shown';
 
-export const tellAll = 'Tell all';
+export const tellAll = 'Show all';
 
 export const hideAgain = 'Hide again';
 
@@ -181,6 +181,6 @@ export const forcingMoves = 'Forcing moves';
 export const keys = 'Keys';
 
 export const boardArrowsGoFrom =
-  'On the board: arrows go from square to square, Enter takes a man up and puts it down, k q r b n p put a white man, with Shift a black one, Delete takes it off. Everywhere: M changes between setting up and making moves, full stop and comma step through the line, H goes back home, Ctrl+Enter proves, Ctrl+Z undoes.';
+  'On the board: arrow keys move between squares, Enter picks a piece up and puts it down, k q r b n p put a white piece, with Shift a black one, Delete removes it. Everywhere: M changes between setting up and making moves, full stop and comma step through the line, H goes back home, Ctrl+Enter proves, Ctrl+Z undoes.';
 
 export const signsBoard = 'Signs on the board';

@@ -5,7 +5,7 @@ export const gamesYourChildrenOthers = 'Games of your children and others, with 
 export const importGames = 'Import games';
 
 export const thereNoGamesYet =
-  'There are no games yet. Import a score sheet or a PGN file: every position is looked at, and the mates and men that could be won are kept.';
+  'There are no games yet. Import a score sheet or a PGN file: every position is looked at, and the mates and material that could be won are saved.';
 
 export const game = (studentName: string) => `a game of ${studentName}, `;
 
@@ -37,11 +37,11 @@ export const turnIntoPuzzleAlready = (list: string) => `Turn it into a puzzle (a
 
 export const deleteGamePuzzlesMade = 'Delete this game? Puzzles made from it stay.';
 
-export const takeAway = 'Take it away';
+export const takeAway = 'Delete';
 
-export const leave = 'Leave it';
+export const leave = 'Cancel';
 
-export const takeGameAway = 'Take this game away';
+export const takeGameAway = 'Delete this game';
 
 export const game3 = (studentName: string) => `A game of ${studentName}. `;
 
@@ -59,7 +59,7 @@ export const whoseGameGame = (number: number) => `Whose game is game ${number}`;
 
 export const played = 'Played';
 
-export const kept = 'Kept. ';
+export const kept = 'Saved. ';
 
 export const openGame = 'Open the game';
 

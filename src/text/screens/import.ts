@@ -11,6 +11,6 @@ export const more = (toLocaleString: string) => `and ${toLocaleString} more.`;
 export const firstSetHoldsNo = (part: number, toLocaleString: string) =>
   `The first ${part} of ${toLocaleString}: a set holds no more at once.`;
 
-export const leftAsideWhy = (count: string) => `${count} left aside, and why`;
+export const leftAsideWhy = (count: string) => `${count} skipped, and why`;
 
 export const more2 = (part: number) => `and ${part} more.`;

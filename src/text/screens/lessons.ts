@@ -50,7 +50,7 @@ export const lessonHasNoPlan = 'The lesson has no plan, so there is nothing to c
 export const planHasNoExercises = 'The plan has no exercises and no set, so there is nothing to do alone.';
 
 export const whatWasPractisedLaid = (count: string) =>
-  `What was practised, ${count}, laid onto the child’s own seat.`;
+  `What the class practised, ${count}, given to each of these children.`;
 
 export const nobodyGive = 'Nobody to give it to';
 

@@ -43,9 +43,9 @@ export const askClassFirstQ =
 
 export const classIt = (count: string, count2: string) => `${count}, ${count2} in the class.`;
 
-export const hideWhatBecomes = 'Hide what becomes of it';
+export const hideWhatBecomes = 'Hide what it leads to';
 
-export const whatBecomes = 'What becomes of it';
+export const whatBecomes = 'What it leads to';
 
 export const names = 'Names';
 
@@ -68,7 +68,7 @@ export const firstPosition = 'First position';
 export const undo = 'Undo';
 
 export const keysLetterPutsMan =
-  'Keys: a letter puts a man on the square with the frame (Shift for Black), T changes who moves, W empties the board, I is the first position, E is done.';
+  'Keys: a letter puts a piece on the square with the frame (Shift for Black), T changes who moves, W empties the board, I is the first position, E is done.';
 
 export const oneMoment = 'One moment ...';
 

@@ -19,7 +19,7 @@ export const otherColour = 'Other colour';
 export const otherWing = 'Other wing';
 
 export const wingHasNameAt =
-  'On this wing it has this name at most in a broad sense: king and queen do not stand alike here.';
+  'On this wing it has this name in a broad sense at most: king and queen start on different squares.';
 
 export const alsoCalled = (join: string) => `Also called: ${join}.`;
 

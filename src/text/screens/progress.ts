@@ -3,7 +3,7 @@ export const ratingAtMatesWeek = 'Rating at mates, week by week';
 export const noMatesAnsweredYet = 'No mates answered yet.';
 
 export const fromFirstAnswersMates =
-  'From first answers to mates alone. The true value is believed to lie in the band nineteen times in twenty; it says nothing of a child’s worth at the board.';
+  'Based only on first answers to mates. The true value lies in the band nineteen times in twenty. It does not measure how well a child plays.';
 
 export const and = (round: number, round2: number) => `${round} and ${round2}`;
 
@@ -23,8 +23,7 @@ export const sGames = (name: string) => `${name}’s games`;
 
 export const noGamesSavedYet = 'No games are saved yet. Import games and say who played them.';
 
-export const fromAsFarAs = (count: string) =>
-  `From ${count}, as far as was looked when they were brought in:`;
+export const fromAsFarAs = (count: string) => `From ${count}, as far as they were examined when imported:`;
 
 export const nothingYet = 'Nothing yet.';
 
@@ -73,7 +72,7 @@ export const rightFirstTime2 = 'Right first time';
 export const noAnswer = 'no answer';
 
 export const numberTellsHowMany =
-  'A number tells how many times in ten it comes right, the newest answers first; “few” that there are too few answers to say; a frame that it is to be looked at again. The darker a cell, the surer the child.';
+  'The number is how many times in ten the answer is right; the newest answers count most. “Few”: too few answers to say. A frame: due for repeating. The darker a cell, the more secure the child.';
 
 export const few = 'few';
 
@@ -82,7 +81,7 @@ export const onlyMostNeeded = 'Only the most needed';
 export const nothingShowYet = 'Nothing to show yet';
 
 export const noChildClassHas =
-  'No child of this class has answered a task. Its answers come here by themselves.';
+  'No child of this class has answered a task. Answers appear here as they arrive.';
 
 export const whereEveryChildStands = 'Where every child stands';
 

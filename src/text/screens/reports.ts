@@ -30,13 +30,13 @@ export const forIt2 = (list: string) => `For ${list}.`;
 export const intoOutbox = 'Into the outbox';
 
 export const vorschuleSendsNothingWrites =
-  'Vorschule sends nothing. It writes the mail with the report in it as a file, to look at and to open in your own mail program.';
+  'Vorschule sends nothing. It saves an email with the report as a file. Look at it, then open it in your own email program.';
 
 export const report = 'Report';
 
 export const to = 'To';
 
-export const writeMail = 'Write the mail';
+export const writeMail = 'Write the email';
 
 export const outbox = 'It is in the outbox: ';
 

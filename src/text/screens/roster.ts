@@ -2,7 +2,7 @@ export const whatDoesClass = (name: string) => `What ${name} does in this class`
 
 export const level = 'Level';
 
-export const takeBack = 'Take it back';
+export const takeBack = 'Undo';
 
 export const hasBegun = (name: string, rosterChange: string) => `${name} has begun: ${rosterChange}`;
 
@@ -13,13 +13,13 @@ export const noClassEarlierTerm = 'No class of an earlier term has children in i
 export const classes = (name: string) => `Classes of ${name}`;
 
 export const classGoesKeepsCode =
-  'A class that goes on keeps its code, its coaches, its words and its path. Two classes whose children go to one are merged. A child that goes elsewhere uses the code of its new class.';
+  'A class that goes on keeps its code, its coaches, its words and its path. Two classes whose children go to one are merged. A child who goes elsewhere uses the code of their new class.';
 
 export const nameClass = (part: number) => `Name of class ${part}`;
 
 export const levelClass = (part: number) => `Level of class ${part}`;
 
-export const oneClassMore = 'One class more';
+export const oneClassMore = 'Add a class';
 
 export const moveAll = (name: string) => `Move all of ${name} to`;
 
@@ -44,7 +44,7 @@ export const typeConfirmEveryAnswer = (name: string) =>
 
 export const eraseGood = 'Erase for good';
 
-export const leave = 'Leave it';
+export const leave = 'Cancel';
 
 export const pasteListOneChild = 'Paste a list, one child per line';
 

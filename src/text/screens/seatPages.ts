@@ -32,7 +32,7 @@ export const piecesPlace = 'Pieces to place';
 
 export const takeOff = 'Take off';
 
-export const moveMen = 'Move men';
+export const moveMen = 'Move pieces';
 
 export const fromStart = 'From the start';
 

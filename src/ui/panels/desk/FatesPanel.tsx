@@ -92,7 +92,7 @@ function Rows(props: Parameters<typeof FatesPanel>[0] & { readonly table: FateTa
         {table.moves.map(({ move, fate }) => (
           <tr key={makeMoveText(move)}>
             <td>
-              <LineButton isStrong onClick={() => onShow('What becomes of it', fate.line.map(makeMoveText))}>
+              <LineButton isStrong onClick={() => onShow('What it leads to', fate.line.map(makeMoveText))}>
                 {makeSan(position, move)}
               </LineButton>
             </td>

@@ -67,7 +67,7 @@ function Reading(
   function tellNext() {
     const next = moves[told];
     const fate = next && fateOf(next);
-    if (fate !== undefined) onShow('What becomes of it', fate.line.map(makeMoveText));
+    if (fate !== undefined) onShow('What it leads to', fate.line.map(makeMoveText));
     setTold(told + 1);
   }
 

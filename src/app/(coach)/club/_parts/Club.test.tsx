@@ -150,11 +150,11 @@ describe('what a club has settled', () => {
 
   test('points are stored together, once they differ', async () => {
     const server = open(true);
-    expect(screen.getByRole('button', { name: 'Keep these points' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Save these points' })).toBeDisabled();
     write('bishop', '3.25');
-    await press('Keep these points');
+    await press('Save these points');
     expect(server.asked[0]?.values).toEqual({ ...SETTINGS.values, bishop: 3.25 });
-    expect(screen.getByRole('button', { name: 'Keep these points' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Save these points' })).toBeDisabled();
   });
 
   test('who may not change it reads it', () => {
