@@ -111,7 +111,7 @@ test('a certificate is only for who has mastered the stage, one page each', asyn
   expect(page.stages).toEqual([{ stage: 'board', names: ['Otter'] }]);
   const made = await read(coach, { what: 'certificates', classId, paper: 'a4', stage: 'board' });
   expect(made.pages).toHaveLength(1);
-  expect(whole(made)).toMatch(/Otter can: The board/);
+  expect(whole(made)).toMatch(/Otter has mastered: The board/);
   // What it is shown by are families of the stage that were got right, not all there are.
   const families: string[] = await getDb()('attempts')
     .join('tasks', 'tasks.id', 'attempts.task_id')
