@@ -229,3 +229,6 @@ export const into = (name: string) => `Into ${name}`;
 
 export const nothingHappensUntilYou =
   'Nothing happens until you press the button below. You can undo all of it until a new class has answers.';
+
+/** "Rename: Fern": what a button does, and to whom. */
+export const deedFor = (deed: string, name: string) => `${deed}: ${name}`;

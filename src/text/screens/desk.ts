@@ -184,3 +184,6 @@ export const boardArrowsGoFrom =
   'On the board: arrow keys move between squares, Enter picks a piece up and puts it down, k q r b n p put a white piece, with Shift a black one, Delete removes it. Everywhere: M changes between setting up and making moves, full stop and comma step through the line, H goes back home, Ctrl+Enter proves, Ctrl+Z undoes.';
 
 export const signsBoard = 'Signs on the board';
+
+/** "White short". */
+export const castlingRight = (side: string, wing: string) => `${side} ${wing}`;

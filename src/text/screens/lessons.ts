@@ -103,3 +103,10 @@ export const removeItem = (part: number, name: string) => `Remove item ${part} o
 export const putSomething = 'Put something in';
 
 export const putSomethingInto = (name: string) => `Put something into ${name}`;
+
+/** "Fern: here". */
+export const attendanceOf = (name: string, state: string) => `${name}: ${state}`;
+
+/** "Cancel Tuesday 6 October". */
+export const changeLesson = (isCancelled: boolean, day: string) =>
+  `${isCancelled ? 'Put back on' : 'Cancel'} ${day}`;

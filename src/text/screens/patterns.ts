@@ -52,3 +52,6 @@ export const eachBarePictureWho =
   'Each with its bare picture, who does what in it, and three proved steps up to it.';
 
 export const allNamedMates2 = 'All named mates';
+
+/** "Smothered mate, mate in 2". */
+export const stepOf = (name: string, label: string) => `${name}, ${label}`;

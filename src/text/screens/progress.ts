@@ -104,3 +104,6 @@ export const noGroup = (list: string) => `In no group: ${list}.`;
 export const howHomeworkWent = 'How the homework went';
 
 export const noSetWasGiven = 'No set was given to the whole class.';
+
+/** "Fern, Mate in 1: Secure." */
+export const cellOf = (child: string, topic: string, cell: string) => `${child}, ${topic}: ${cell}`;

@@ -72,7 +72,7 @@ export function PositionTools(props: {
             (['short', 'long'] as const).map((wing) => (
               <Checkbox
                 key={`${side}-${wing}`}
-                label={`${SIDE_WORDS[side]} ${wing}`}
+                label={deskText.castlingRight(SIDE_WORDS[side], wing)}
                 checked={draft.castling[side][wing]}
                 disabled={!isCastlingPossible(draft.board, side, wing) && !draft.castling[side][wing]}
                 onChange={(event) =>

@@ -92,7 +92,7 @@ export function AttendancePanel(props: {
                   type="button"
                   className={classes.child}
                   data-state={state}
-                  aria-label={`${name}: ${SAID[state]}`}
+                  aria-label={lessonsText.attendanceOf(name, SAID[state])}
                   onClick={() => void note(studentId, NEXT[state])}
                 >
                   <strong>{name}</strong>

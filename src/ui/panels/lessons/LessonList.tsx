@@ -67,7 +67,7 @@ export function LessonList(props: {
                     size="md"
                     mih={44}
                     px="xs"
-                    aria-label={`${isCancelled ? 'Hold' : 'Cancel'} ${shortDayText(day)}`}
+                    aria-label={lessonsText.changeLesson(isCancelled, shortDayText(day))}
                     onClick={() => void send(() => props.onChange({ lessonId, isCancelled: !isCancelled }))}
                   >
                     {isCancelled ? lessonsText.putBack : lessonsText.cancel}

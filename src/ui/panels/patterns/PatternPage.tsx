@@ -106,7 +106,10 @@ function Boards({ name, puzzles }: { readonly name: string; readonly puzzles: re
         return (
           <li key={fen}>
             <Link href={`/desk?fen=${encodeURIComponent(fen)}` as Route} className={classes.tile}>
-              <DiagramPicture diagram={{ board, turn, bottom: turn }} title={`${name}, ${label}`} />
+              <DiagramPicture
+                diagram={{ board, turn, bottom: turn }}
+                title={patternsText.stepOf(name, label)}
+              />
               <strong>{label}</strong>
               <span className={classes.soft}>{patternsText.openDesk}</span>
             </Link>

@@ -56,7 +56,7 @@ export function TopicMap(props: {
                           data-due={cell.isDue || undefined}
                           href={`${childrenAt}/${studentId}/topics/${encodeURIComponent(topic)}` as Route}
                           prefetch={false}
-                          aria-label={`${child}, ${topicText(topic, terms)}: ${cellText(cell)}`}
+                          aria-label={progressText.cellOf(child, topicText(topic, terms), cellText(cell))}
                           title={cellText(cell)}
                         >
                           {isTelling(cell.evidence) ? Math.round(cell.mean * 10) : progressText.few}

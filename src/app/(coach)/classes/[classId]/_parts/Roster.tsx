@@ -227,7 +227,7 @@ function RowButton(props: {
       variant="subtle"
       color={props.text === 'Remove' ? 'clay' : 'pine'}
       px="xs"
-      aria-label={`${props.text}: ${props.student.name}`}
+      aria-label={classesText.deedFor(props.text, props.student.name)}
       onClick={props.onPress}
     >
       {props.text}
