@@ -3,6 +3,23 @@ import tseslint from 'typescript-eslint';
 
 const MARKUP = ['src/{app,ui}/**/*.{ts,tsx}', 'tests/**/*.tsx'];
 
+/** What no file may write. */
+const FORBIDDEN_SYNTAX = [
+  { selector: 'ExportAllDeclaration', message: 'Name what is exported.' },
+  { selector: 'TSEnumDeclaration', message: 'Use a list as const.' },
+];
+/** Where a screen speaks to somebody. */
+const SPEAKING = 'label|title|aria-label|placeholder|description|alt';
+const HOME = 'Sentences live in src/text: a screen takes them from there.';
+const BARE_TEXT = [
+  { selector: 'JSXText[value=/[A-Za-z]{2}/]', message: HOME },
+  { selector: `JSXAttribute[name.name=/^(${SPEAKING})$/] > Literal[value=/[A-Za-z]{2}/]`, message: HOME },
+  {
+    selector: `JSXAttribute[name.name=/^(${SPEAKING})$/] > JSXExpressionContainer > :matches(Literal[value=/[A-Za-z]{2}/], TemplateLiteral)`,
+    message: HOME,
+  },
+];
+
 export default tseslint.config(
   {
     ignores: [
@@ -48,11 +65,7 @@ export default tseslint.config(
       // knex builders are awaitable; an un-awaited promise is a bug.
       '@typescript-eslint/no-floating-promises': 'error',
       '@typescript-eslint/consistent-type-imports': 'error',
-      'no-restricted-syntax': [
-        'error',
-        { selector: 'ExportAllDeclaration', message: 'Name what is exported.' },
-        { selector: 'TSEnumDeclaration', message: 'Use a list as const.' },
-      ],
+      'no-restricted-syntax': ['error', ...FORBIDDEN_SYNTAX],
     },
   },
   {
@@ -90,6 +103,11 @@ export default tseslint.config(
         { object: 'Math', property: 'random', message: 'Take a Random as a parameter.' },
       ],
     },
+  },
+  {
+    files: ['src/ui/**/*.tsx', 'src/app/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: { 'no-restricted-syntax': ['error', ...FORBIDDEN_SYNTAX, ...BARE_TEXT] },
   },
   {
     files: ['src/**/*.{ts,tsx}'],

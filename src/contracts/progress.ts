@@ -13,7 +13,6 @@ import type { NameCard } from './people';
 
 export interface TopicRow extends Mastery {
   readonly topic: string;
-  readonly name: string;
   /** All that counted, ever, and those that were right at once. */
   readonly answers: number;
   readonly right: number;
@@ -24,7 +23,7 @@ export interface TopicRow extends Mastery {
 export interface ChildProgress {
   /** What is surely little known first; what it is too early to speak of last. */
   readonly topics: readonly TopicRow[];
-  readonly nextRound: readonly { readonly name: string; readonly why: RoundReason }[];
+  readonly nextRound: readonly { readonly topic: string; readonly why: RoundReason }[];
 }
 
 export const topicQuerySchema = z.object({
@@ -48,7 +47,7 @@ export interface AnswerLine {
 export interface TopicAnswers extends Mastery {
   readonly studentName: string;
   readonly className: string;
-  readonly topicName: string;
+  readonly topic: string;
   /** The newest first. */
   readonly answers: readonly AnswerLine[];
 }
@@ -137,7 +136,6 @@ export interface ClassProgress {
   /** The topic that is needed most first; a cell for each child, undefined without an answer. */
   readonly topics: readonly {
     readonly topic: string;
-    readonly name: string;
     readonly cells: readonly (TopicCell | undefined)[];
   }[];
   /** Until when what is due was asked for, YYYY-MM-DD. */
@@ -145,7 +143,6 @@ export interface ClassProgress {
   /** What to repeat until then, and for whom. */
   readonly repeats: readonly {
     readonly topic: string;
-    readonly name: string;
     readonly weak: readonly string[];
     readonly due: readonly string[];
   }[];

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { PAPER_SIZES } from '@/contracts/print';
 import { EXERCISE_IDS, findStage } from '@/core/exercises';
-import { familyName, PLAIN_TERMS, STAGE_WORDS } from '@/text';
+import { familyName, PLAIN_TERMS, stageName } from '@/text';
 import { readPdf } from '../../tests/support/pdf';
 import { printJob, type Fonts, type PrintJob, type ReportSheet } from '.';
 
@@ -14,7 +14,7 @@ const print = async (job: PrintJob) => readPdf(await printJob(job, FONTS));
 const FEN = '6k1/5ppp/8/8/8/8/8/R5K1 w - - 0 1';
 /** The longest that a topic is told by. */
 const LONG = EXERCISE_IDS.map(
-  (id) => `${familyName(id, PLAIN_TERMS)} (${STAGE_WORDS[findStage(id)]})`,
+  (id) => `${familyName(id, PLAIN_TERMS)} (${stageName(findStage(id), PLAIN_TERMS)})`,
 ).reduce((one, other) => (other.length > one.length ? other : one));
 
 /** As full as a child's report can be. */

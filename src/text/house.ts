@@ -1,38 +1,10 @@
-/**
- * House words: sentences are made in plain English and said in the words of the house. Whole words only, one pass over the text, so that a
- * new word is never replaced again; capitals and "a" or "an" follow the new word.
- */
+/** House words: what a club calls things, and words that would mean two things. How they are put into sentences: `terms.ts`. */
 import { HOUSE_TERMS, type HouseTerm, type HouseWord } from '@/contracts/houseWords';
-import { STANDARD_TERMS, type Spoken } from './terms';
+import { STANDARD_TERMS } from './terms';
 
 /** The plain word of a term, for forms and warnings. */
 export function plainWord(term: HouseTerm): string {
   return STANDARD_TERMS[term][0];
-}
-
-/** Makes what says a plain text in the words of the house. */
-export function makeHouseVoice(words: readonly HouseWord[]): (text: string) => Spoken {
-  const spoken = new Map<string, string>();
-  for (const { term, one, many = `${one}s` } of words) {
-    const [plain, plainMany] = STANDARD_TERMS[term];
-    spoken.set(plain, one);
-    if (plainMany !== undefined) spoken.set(plainMany, many);
-  }
-  if (spoken.size === 0) return (text) => text as Spoken;
-  const forms = [...spoken.keys()].sort((one, other) => other.length - one.length);
-  const pattern = new RegExp(`(\\b[Aa]n? )?\\b(${forms.join('|')})\\b`, 'gi');
-  return (text) =>
-    text.replace(pattern, (_, article: string | undefined, form: string) => {
-      const word = spoken.get(form.toLowerCase()) ?? form;
-      const isCapital = form.charAt(0) !== form.charAt(0).toLowerCase();
-      const said = isCapital ? word.charAt(0).toUpperCase() + word.slice(1) : word;
-      return `${article === undefined ? '' : articleOf(article, word)}${said}`;
-    }) as Spoken;
-}
-
-function articleOf(before: string, word: string): string {
-  const article = /^[aeiou]/i.test(word) ? 'an ' : 'a ';
-  return before.startsWith('A') ? article.charAt(0).toUpperCase() + article.slice(1) : article;
 }
 
 /** A word that would mean two things. */

@@ -16,8 +16,8 @@ export { answerText, hintText, optionText, questionText } from './exercises';
 export { familyName, familyWords } from './familyTexts';
 export type { FamilyWords } from './family';
 export { pawnQuestionText, pawnRuleText, type PawnRule } from './pawnGame';
-export { makeTerms, PLAIN_TERMS, type Spoken, type Terms } from './terms';
-export { PRESET_WORDS, STAGE_WORDS } from './stages';
+export { asWritten, makeTerms, PLAIN_TERMS, type Spoken, type Terms } from './terms';
+export { PRESET_WORDS, stageName } from './stages';
 export { noteText, pawnEndText, verdictText } from './notes';
 export { masteryText, nextRoundText, ROUND_REASON_WORDS, topicText } from './topics';
 export {
@@ -76,7 +76,7 @@ export { PATTERN_WORDS } from './patternBook';
 export { PATTERN_NAMES } from './patternNames';
 export { wingTexts } from './words';
 export { encodingFaultText, pgnFaultText, pgnWarningText } from './pgn';
-export { clashText, firstSentence, listWordClashes, makeHouseVoice, plainWord } from './house';
+export { clashText, firstSentence, listWordClashes, plainWord } from './house';
 export { boardStateText, handFaultText, manMoveText, promotionText } from './hand';
 export { seenPuzzleText, seenSetText } from './seen';
 export {

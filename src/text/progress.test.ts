@@ -99,13 +99,16 @@ test('a class’s report has a line for every child and every set, in the order 
   ]);
   expect(listHomeworkLines(PROGRESS)).toEqual(['Nets and catches: 1 of 2 have begun, 1 have solved all 14.']);
   expect(listHomeworkLines({ ...PROGRESS, homework: [] })).toEqual(['No set was given to the whole class.']);
-  expect(listGroupLines(PROGRESS)).toHaveLength(1);
+  expect(listGroupLines(PROGRESS, PLAIN_TERMS)).toHaveLength(1);
   expect(
-    listGroupLines({
-      ...PROGRESS,
-      alone: ['Quill'],
-      groups: [{ names: ['Fern', 'Otter'], topics: ['Mate in 2'] }],
-    }),
+    listGroupLines(
+      {
+        ...PROGRESS,
+        alone: ['Quill'],
+        groups: [{ names: ['Fern', 'Otter'], topics: ['mate:2'] }],
+      },
+      PLAIN_TERMS,
+    ),
   ).toEqual(['Fern and Otter: Mate in 2', 'In no group: Quill']);
 });
 

@@ -1,6 +1,8 @@
 /** What reports, certificates and the mails they go with say. */
 import type { ClassProgress } from '@/contracts/progress';
 import { repeatText } from './progress';
+import type { Terms } from './terms';
+import { topicText } from './topics';
 import { countWords, listWords } from './words';
 
 /** At the foot of a child's report. */
@@ -15,15 +17,21 @@ export function lessonsText(className: string, { here, away }: { here: number; a
 }
 
 /** What a class needs, topic by topic: "Mate in 2. Struggling: Fern." */
-export function listRepeatLines({ repeats, students }: ClassProgress, most: number): string[] {
+export function listRepeatLines({ repeats, students }: ClassProgress, most: number, terms: Terms): string[] {
   const names = students.map(({ name }) => name);
-  return repeats.slice(0, most).map((one) => `${one.name} – ${repeatText(one, names)}`);
+  return repeats.slice(0, most).map((one) => `${topicText(one.topic, terms)} – ${repeatText(one, names)}`);
 }
 
-export function listGroupLines({ groups, alone }: ClassProgress): string[] {
+export function listGroupLines({ groups, alone }: ClassProgress, terms: Terms): string[] {
   if (groups.length === 0) return ['No two children share a need that the whole class does not have.'];
   return [
-    ...groups.map(({ names, topics }) => `${listWords(names)}: ${topics.slice(0, 4).join(', ')}`),
+    ...groups.map(
+      ({ names, topics }) =>
+        `${listWords(names)}: ${topics
+          .slice(0, 4)
+          .map((topic) => topicText(topic, terms))
+          .join(', ')}`,
+    ),
     ...(alone.length === 0 ? [] : [`In no group: ${listWords(alone)}`]),
   ];
 }

@@ -1,7 +1,8 @@
 /** What stages and presets are called. */
 import type { PathPreset, Stage } from '@/core/exercises';
+import { capital, type Terms } from './terms';
 
-export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
+const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   board: 'The board',
   movement: 'How the pieces move',
   capturing: 'Capturing',
@@ -18,6 +19,18 @@ export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   'forced-mates': 'Forced mates',
   'kings-and-pawns': 'Kings and pawns',
 };
+
+/** What a stage is called in this house. */
+export function stageName(stage: Stage, terms: Terms): string {
+  switch (stage) {
+    case 'basic-mates':
+      return `Mating a bare ${terms.one('king')}`;
+    case 'kings-and-pawns':
+      return `${capital(terms.many('king'))} and ${terms.many('pawn')}`;
+    default:
+      return STAGE_WORDS[stage];
+  }
+}
 
 export const PRESET_WORDS: Readonly<Record<PathPreset, string>> = {
   'board-first': 'Board, pieces, capturing, then mate',

@@ -1,38 +1,100 @@
-import { EXERCISE_IDS } from '@/core/exercises';
+import { plainWords } from '../../tests/support/plainWords';
+import {
+  familyWords,
+  handFaultText,
+  makeTerms,
+  noteText,
+  PLAIN_TERMS,
+  questionText,
+  readMoveText,
+  takenText,
+  type FamilyWords,
+  type Terms,
+} from '.';
 import { getDraft, getPosition } from '@/core/notation';
-import { HOUSE_TERMS } from '@/contracts/houseWords';
-import { familyWords, handFaultText, makeTerms, noteText, readMoveText, takenText } from '.';
+import { EXERCISE_IDS } from '@/core/exercises';
+import { HOUSE_TERMS, type HouseWord } from '@/contracts/houseWords';
 import { capital } from './terms';
 
-const house = makeTerms([
+test('one and several, each with the right article', () => {
+  const terms = makeTerms([
+    { term: 'rook', one: 'tower' },
+    { term: 'bishop', one: 'elephant' },
+    { term: 'queen', one: 'lady', many: 'ladies' },
+  ]);
+  expect([terms.one('rook'), terms.many('rook'), terms.a('rook')]).toEqual(['tower', 'towers', 'a tower']);
+  expect([terms.a('bishop'), terms.many('queen')]).toEqual(['an elephant', 'ladies']);
+  expect([terms.one('knight'), terms.many('knight'), terms.a('knight')]).toEqual([
+    'knight',
+    'knights',
+    'a knight',
+  ]);
+  expect(capital(terms.a('bishop'))).toBe('An elephant');
+});
+
+test('a new word is not replaced again', () => {
+  const words = familyWords(
+    'may-castle',
+    makeTerms([
+      { term: 'rook', one: 'castle' },
+      { term: 'castle', one: 'hide' },
+    ]),
+  );
+  expect(words.name).toBe('May the king hide?');
+  expect(words.rule).toMatch(/^King and castle have not moved\./);
+});
+
+test('the three answers to check are named as the house names them', () => {
+  const options = (terms: Terms) => familyWords('answers-to-check', terms).options;
+  expect(options(PLAIN_TERMS)).toMatchObject({
+    'go-away': 'The king moves away',
+    take: 'The checking piece is captured',
+    'put-between': 'Something goes in between',
+  });
+  const house: HouseWord[] = [
+    { term: 'go-away', one: 'run' },
+    { term: 'take', one: 'capture' },
+    { term: 'put-between', one: 'shield' },
+  ];
+  expect(options(makeTerms(house))).toMatchObject({
+    'go-away': 'Run',
+    take: 'Capture',
+    'put-between': 'Shield',
+  });
+  expect(options(makeTerms([{ term: 'king', one: 'emperor' }]))).toMatchObject({
+    'go-away': 'The emperor moves away',
+  });
+});
+
+test('a file of the computer is no file of the board, and a mate keeps its name', () => {
+  const terms = makeTerms([{ term: 'rank', one: 'row' }]);
+  const words = familyWords('name-mate', terms);
+  expect(typeof words.options === 'function' && words.options('back-rank')).toBe('Back-rank mate');
+});
+
+/** Every plain word of a term, where it stands alone. */
+const PLAIN_WORDS =
+  /\b(pawns?|knights?|bishops?|rooks?|queens?|kings?|castles?|checkmate|stalemate|en passant|ranks?|diagonals?)\b/i;
+const NONSENSE = makeTerms(
+  HOUSE_TERMS.map((term) => ({ term, one: `zz${term.length}`, many: `zzz${term.length}` })),
+);
+
+test.each(EXERCISE_IDS)('%s: no word of the field is left where the house has one of its own', (id) => {
+  const { name, levels, rule, rules, options }: FamilyWords = familyWords(id, NONSENSE);
+  const choices = typeof options === 'object' ? Object.values(options) : [];
+  for (const text of [name, ...levels, rule, ...Object.values(rules ?? {}), ...choices])
+    expect(text).not.toMatch(PLAIN_WORDS);
+});
+
+const HOUSE = makeTerms([
   { term: 'queen', one: 'lady', many: 'ladies' },
   { term: 'bishop', one: 'elephant' },
   { term: 'in-passing', one: 'on the fly' },
 ]);
 
-test('one, several and the right article; without a word of the house the field’s own', () => {
-  expect([house.one('queen'), house.many('queen'), house.a('queen')]).toEqual(['lady', 'ladies', 'a lady']);
-  expect([house.many('bishop'), house.a('bishop'), capital(house.a('bishop'))]).toEqual([
-    'elephants',
-    'an elephant',
-    'An elephant',
-  ]);
-  expect([house.one('rook'), house.many('rook'), house.a('rook')]).toEqual(['rook', 'rooks', 'a rook']);
-});
-
-test('a new word is not replaced again', () => {
-  const terms = makeTerms([
-    { term: 'rook', one: 'castle' },
-    { term: 'castle', one: 'hide' },
-  ]);
-  const { name, rule } = familyWords('may-castle', terms);
-  expect(name).toBe('May the king hide?');
-  expect(rule).toMatch(/^King and castle have not moved\./);
-});
-
 test('two pieces that were lost are said with the plural of the house', () => {
   const position = getPosition('7k/8/8/r7/r7/Q7/Q7/K7 b - - 0 1');
-  expect(takenText(position, ['a4a3', 'a2a3', 'a5a3'], house)).toBe('You lose a rook and win two ladies.');
+  expect(takenText(position, ['a4a3', 'a2a3', 'a5a3'], HOUSE)).toBe('You lose a rook and win two ladies.');
 });
 
 test('en passant is called by the word of the house in every reason', () => {
@@ -47,33 +109,38 @@ test('en passant is called by the word of the house in every reason', () => {
     trace: undefined,
     isHidden: false,
   } as const;
-  const words = familyWords('may-pass', house);
+  const words = familyWords('may-pass', HOUSE);
   const position = getPosition('4k3/8/8/3pP3/8/8/8/4K3 w - d6 0 1');
   const move = { from: 36, to: 43 } as const;
   const texts = [
-    noteText(words, { code: 'passing-is-over', square: 43 }, scene, house),
-    noteText(words, { code: 'right-because', reason: { code: 'only-at-once' } }, scene, house),
-    handFaultText(draft, { code: 'passing-is-over', square: 43, by: 35 }, house),
+    noteText(words, { code: 'passing-is-over', square: 43 }, scene, HOUSE),
+    noteText(words, { code: 'right-because', reason: { code: 'only-at-once' } }, scene, HOUSE),
+    handFaultText(draft, { code: 'passing-is-over', square: 43, by: 35 }, HOUSE),
     readMoveText(
       position,
       { kind: 'tolerable', move, san: 'exd6', diagnoses: ['ep-suffix'] } as never,
-      house,
+      HOUSE,
     ),
     words.name,
   ];
   for (const text of texts) expect(text).toMatch(/[Oo]n the fly/);
 });
 
-/** What is left of the field's words where every term has a word of the house. */
-const PLAIN_WORDS =
-  /\b(pawns?|knights?|bishops?|rooks?|queens?|kings?|castles?|checkmate|stalemate|en passant|ranks?|diagonals?)\b/i;
-const ODD = makeTerms(
-  HOUSE_TERMS.map((term) => ({ term, one: `odd${term.length}`, many: `odds${term.length}` })),
-);
-
-test.each(EXERCISE_IDS)('%s: nothing is said in a word that the house has replaced', (id) => {
-  const { name, levels, rule, rules, options } = familyWords(id, ODD);
-  const choices = typeof options === 'object' ? Object.values(options) : [];
-  for (const text of [name, ...levels, rule, ...Object.values(rules ?? {}), ...choices])
-    expect(text).not.toMatch(PLAIN_WORDS);
+test('a reason is made of the same words', () => {
+  const terms = makeTerms([{ term: 'knight', one: 'horse' }]);
+  const scene = {
+    board: getDraft('8/8/8/8/8/8/8/8 w - - 0 1').board,
+    turn: 'white',
+    bottom: 'white',
+    hasCoordinates: true,
+    areNamesAsked: false,
+    asked: [],
+    trace: undefined,
+    isHidden: false,
+  } as const;
+  const note = { code: 'not-its-way', square: 0, role: 'knight' } as const;
+  expect(noteText(plainWords('reach'), note, scene, terms)).toBe('a1: a horse does not go that way.');
+  expect(questionText(familyWords('reach', terms), { code: 'reach', role: 'knight' } as never)).toBe(
+    'Tap every square this horse can go to.',
+  );
 });

@@ -60,5 +60,8 @@ export function makeTerms(words: readonly HouseWord[]): Terms {
 /** The field's own words. */
 export const PLAIN_TERMS = makeTerms([]);
 
+/** What a coach has written is shown as it stands. */
+export const asWritten = (text: string): Spoken => text as Spoken;
+
 /** At the beginning of a sentence. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

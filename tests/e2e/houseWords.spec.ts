@@ -19,7 +19,7 @@ test('a coach gives a class its own words, is warned of one with two meanings, a
   await words.getByLabel('Your word for rook').fill('guardsman');
   await expect(words.getByText(/"guardsman" would mean two things here: pawn and rook/)).toBeVisible();
   await words.getByLabel('Your word for rook').fill('');
-  await words.getByRole('button', { name: 'Keep these words' }).click();
+  await words.getByRole('button', { name: 'Save these words' }).click();
   await expect(words.getByText(`Saved for ${CLASS}. These words are used from now on.`)).toBeVisible();
 
   const child = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();

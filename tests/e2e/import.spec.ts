@@ -26,7 +26,7 @@ test('a file of games becomes puzzles in a set; what is none is told with its re
     buffer: Buffer.from(GAMES),
   });
   await expect(page.getByText(/^3 read: 2 mates proved; 1 without a mate in 3 or fewer\./)).toBeVisible();
-  await page.getByText('1 position left aside, and why').click();
+  await page.getByText('1 position skipped, and why').click();
   await expect(page.getByText('Game 3: no mate in 3 or fewer.')).toBeVisible();
   const { violations } = await new AxeBuilder({ page }).exclude('svg > *').analyze();
   expect(violations.map(({ id }) => id)).toEqual([]);

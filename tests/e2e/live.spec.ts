@@ -108,9 +108,9 @@ test('a lesson at the big board loses no answer while the server is killed and c
     // What they say: first without a word on what becomes of it, no name unless it is asked for, then told; one is played, then home.
     await coach.keyboard.press('s');
     const side = coach.getByRole('complementary');
-    await expect(side.getByRole('button', { name: 'What becomes of it' })).toBeVisible();
+    await expect(side.getByRole('button', { name: 'What it leads to' })).toBeVisible();
     await expect(side.getByText('Teal')).toBeHidden();
-    await side.getByRole('button', { name: 'What becomes of it' }).click();
+    await side.getByRole('button', { name: 'What it leads to' }).click();
     await expect(side.getByText(/\d half-moves?|proved/).first()).toBeVisible();
     await expectAccessible(coach);
     await side.getByRole('listitem').first().getByRole('button').click();
@@ -179,7 +179,7 @@ test('a position is set up by keys in front of the class, asked, and a called-ou
   await page.keyboard.press('Enter');
   // What cannot be is explained and stays to be put right.
   await expect(page.getByLabel('Called out')).toHaveValue('Kg8');
-  await page.getByRole('button', { name: 'What becomes of it' }).click();
+  await page.getByRole('button', { name: 'What it leads to' }).click();
   await expect(page.getByRole('heading', { name: 'Mates as soon as it can be' })).toBeVisible();
   await page.getByRole('complementary').getByRole('button', { name: 'Ra8#' }).click();
   await expect(square(56)).toHaveAccessibleName('a8, white rook');

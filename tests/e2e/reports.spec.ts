@@ -50,12 +50,12 @@ test('reports wait for the caution; one goes into the outbox, is looked at, save
 
   await page.getByLabel('Report', { exact: true }).selectOption({ label: 'Of Juno' });
   await page.getByRole('textbox', { name: 'To' }).fill('family@example.org');
-  await page.getByRole('button', { name: 'Write the mail' }).click();
+  await page.getByRole('button', { name: 'Write the email' }).click();
   await page.getByRole('link', { name: 'look at it' }).click();
   await page.waitForURL('**/club/outbox/*');
   await expect(page.getByRole('heading', { name: 'Report of Juno, Lantern class' })).toBeVisible();
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Save the mail as a file (.eml)' }).click();
+  await page.getByRole('link', { name: 'Save the email (.eml)' }).click();
   expect((await download).suggestedFilename()).toMatch(/\.eml$/);
   await page.getByRole('link', { name: 'Outbox' }).click();
   await page.waitForURL('**/club/outbox');

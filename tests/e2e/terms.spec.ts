@@ -15,7 +15,7 @@ test('a lead adds a term, takes the classes into it in one step, merging two, an
   await page.getByRole('button', { name: 'Add the term' }).click();
   const row = page.getByRole('listitem').filter({ hasText: 'Far crossing' });
   await expect(row).toContainText('6 January 2031 to 28 March 2031, 0 classes');
-  await row.getByRole('link', { name: 'Take classes into it' }).click();
+  await row.getByRole('link', { name: 'Move classes into it' }).click();
   await page.waitForURL('**/classes/terms/*');
   await expect(page.getByText(/^\d+ classes, \d+ children\.$/)).toBeVisible();
   // Tidepool joins Harbour, but Acorn goes up to Lantern; Pip leaves.
@@ -27,7 +27,7 @@ test('a lead adds a term, takes the classes into it in one step, merging two, an
   await expect(
     page.getByText(/Far crossing has begun: \d+ classes made, \d+ children moved and 1 child left/),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Pip goes to')).toHaveValue('leaves');
   await openPage(page, '/classes');
   const { code } = club().classes.lantern;
@@ -62,7 +62,7 @@ test('children come from a list, the bad rows told; one is moved and moved back'
   await dialog.getByRole('button', { name: 'Move', exact: true }).click();
   await expect(dialog.getByText('1 child moved. Their answers stay with them.')).toBeVisible();
   await expect(page.getByText('Left this class')).toBeVisible();
-  await dialog.getByRole('button', { name: 'Take it back' }).click();
+  await dialog.getByRole('button', { name: 'Undo' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByText('Left this class')).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Rename: Skua' })).toBeVisible();

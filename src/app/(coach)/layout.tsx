@@ -9,6 +9,7 @@ import { Brand } from '../_parts/Brand';
 import styles from '../_parts/pages.module.css';
 import { NavLinks } from './_parts/NavLinks';
 import { getPageCoach } from './_parts/coachPage';
+import * as shellText from '@/text/screens/shell';
 
 export default async function CoachLayout({ children }: { children: ReactNode }) {
   const actor = await getPageCoach();
@@ -22,7 +23,7 @@ export default async function CoachLayout({ children }: { children: ReactNode })
           <SchemeButton />
           <form action={signOut}>
             <Button type="submit" variant="subtle" color="gray" c="var(--ink)" px="xs">
-              Sign out
+              {shellText.signOut}
             </Button>
           </form>
         </div>

@@ -7,6 +7,7 @@ import { SchemeButton } from '@/ui/theme/SchemeButton';
 import { Brand } from '../_parts/Brand';
 import { LinkButton } from '../_parts/LinkButton';
 import styles from '../_parts/pages.module.css';
+import * as doorText from '@/text/screens/door';
 
 export default async function FrontPage() {
   await connection();
@@ -19,20 +20,20 @@ export default async function FrontPage() {
       </div>
       <div className={styles.frontTop}>
         <div>
-          <h1>Set up a position, have its mate proved, give it to your class.</h1>
-          <p>A workbench for chess coaches. It says only what it has computed.</p>
+          <h1>{doorText.setUpPositionHave}</h1>
+          <p>{doorText.workbenchChessCoachesSays}</p>
           <div className={styles.doors}>
             <LinkButton href="/join" size="xl" mih={72}>
-              I have a class code
+              {doorText.iHaveClassCode}
             </LinkButton>
             <LinkButton href="/sign-in" size="xl" mih={72} variant="default">
-              I am a coach
+              {doorText.iAmCoach}
             </LinkButton>
           </div>
         </div>
         <DiagramPicture
           diagram={{ board: INITIAL_POSITION.board, turn: 'white', bottom: 'white' }}
-          title="A chess board with all pieces on their first squares"
+          title={doorText.chessBoardAllPieces}
         />
       </div>
     </main>

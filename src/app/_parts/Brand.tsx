@@ -1,3 +1,4 @@
+import * as shellText from '@/text/screens/shell';
 /** The name with our sign: a hatched board, the mover's edge and its notch. */
 export function Brand({ size = 36 }: { size?: number }) {
   return (
@@ -12,7 +13,7 @@ export function Brand({ size = 36 }: { size?: number }) {
     >
       {/* eslint-disable-next-line @next/next/no-img-element -- a small vector picture needs no image service */}
       <img src="/icon.svg" width={size} height={size} alt="" />
-      Vorschule
+      {shellText.vorschule}
     </span>
   );
 }

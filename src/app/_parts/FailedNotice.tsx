@@ -1,16 +1,16 @@
 'use client';
 import { Button } from '@/ui/controls';
 import { Notice } from './Notice';
+import * as shellText from '@/text/screens/shell';
 
 /** Something of ours has failed. `retry` fetches the page anew. */
 export function FailedNotice({ retry }: { readonly retry: () => void }) {
   return (
-    <Notice title="Something went wrong on our side.">
-      What you had stored is safe. Try once more; if it happens again, tell whoever runs Vorschule for your
-      club.
+    <Notice title={shellText.somethingWentWrongOur}>
+      {shellText.whatYouHadStored}
       <br />
       <Button style={{ marginTop: '1rem' }} onClick={retry}>
-        Try again
+        {shellText.tryAgain}
       </Button>
     </Notice>
   );

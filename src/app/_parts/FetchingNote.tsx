@@ -2,6 +2,7 @@
 import { usePathname, useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styles from './pages.module.css';
+import * as shellText from '@/text/screens/shell';
 
 /**
  * Says that the next page is on its way. A page that is streamed behind a placeholder has been called found before anybody knows whether it
@@ -21,7 +22,7 @@ export function FetchingNote() {
   const isFetching = leaving === place;
   return (
     <p role="status" className={styles.fetching} data-on={isFetching || undefined}>
-      {isFetching ? 'Fetching ...' : ''}
+      {isFetching ? shellText.fetching : ''}
     </p>
   );
 }

@@ -1,11 +1,13 @@
 import Link from 'next/link';
 import { Notice } from './Notice';
+import * as shellText from '@/text/screens/shell';
 
 /** What was asked for is not there, or not for whoever asks. */
 export function MissingNotice() {
   return (
-    <Notice title="This page does not exist.">
-      The address may be old, or what it showed was deleted. <Link href="/">Go to the home page</Link>.
+    <Notice title={shellText.pageDoesNotExist}>
+      {shellText.addressMayOldWhat}
+      <Link href="/">{shellText.goHomePage}</Link>.
     </Notice>
   );
 }

@@ -17,7 +17,7 @@ import { addPlan } from '@/server/services/plans';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
 import { giveSet } from '@/server/services/sets';
 import { listOwnTerms } from '@/server/services/terms';
-import { STAGE_WORDS } from '@/text';
+import { stageName, PLAIN_TERMS } from '@/text';
 import { DEMO_CLASSES, DEMO_LEAD, DEMO_STUDENTS, type DemoClassId, type DemoStudent } from './people';
 import { DEMO_WEEKLY_SET } from './puzzles';
 import { DEMO_HOMEWORK } from './rounds';
@@ -180,7 +180,7 @@ export async function planLessons(classIds: ClassIds, students: StudentIds): Pro
     const plans: PlanId[] = [];
     for (const stage of stages) {
       const requestId = requestOf(`plan ${stage}`, id);
-      const title = STAGE_WORDS[stage];
+      const title = stageName(stage, PLAIN_TERMS);
       plans.push(
         getValue(await addPlan(actor, { requestId, classId, title, from: { kind: 'stage', stage } })),
       );

@@ -4,7 +4,7 @@ import type { BoardSegment, BoardStop } from '@/contracts/live';
 import { getDraft, makeFen, makeMoveText } from '@/core/notation';
 import { BARE_PICTURES, BOOK_STEPS } from '@/core/patterns';
 import { listMainLine } from '@/core/puzzles';
-import { mateQuestion, PATTERN_NAMES, planItemText, PLAIN_TERMS } from '@/text';
+import { mateQuestion, PATTERN_NAMES, planItemText, type Terms } from '@/text';
 import { findSet, getLatestVersion } from '../data/sets';
 import { listTasksOfVersion } from '../data/tasks';
 import type { Db } from '../db';
@@ -13,14 +13,15 @@ import type { Db } from '../db';
 export async function toBoardSegment(
   db: Db,
   { kind, title, minutes, notes, items }: Segment,
+  terms: Terms,
 ): Promise<BoardSegment> {
-  const stops = await Promise.all(items.map((item) => listStops(db, item)));
+  const stops = await Promise.all(items.map((item) => listStops(db, item, terms)));
   return { kind, title, minutes, notes, stops: stops.flat() };
 }
 
 /** What a thing of a plan shows, one stop after another. */
-async function listStops(db: Db, item: PlanItem): Promise<BoardStop[]> {
-  const label = planItemText(item, () => undefined, PLAIN_TERMS);
+async function listStops(db: Db, item: PlanItem, terms: Terms): Promise<BoardStop[]> {
+  const label = planItemText(item, () => undefined, terms);
   switch (item.kind) {
     case 'position':
       return [{ kind: 'position', label, fen: item.fen }];

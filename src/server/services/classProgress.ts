@@ -57,7 +57,6 @@ export async function getClassProgress(
     students,
     topics: needs.map(({ topic }) => ({
       topic,
-      name: topicText(topic, PLAIN_TERMS),
       cells: students.map(({ studentId }) => {
         const state = states.get(studentId)?.get(topic);
         return state && { ...findMastery(state), standing: standingIn(state), isDue: isDue(state, nowMs) };
@@ -68,13 +67,12 @@ export async function getClassProgress(
       .filter(({ weak, due }) => weak.length + due.length > 0)
       .map(({ topic, weak, due }) => ({
         topic,
-        name: topicText(topic, PLAIN_TERMS),
         weak: namesOf(weak),
         due: namesOf(due),
       })),
     groups: groups.map(({ members, topics }) => ({
       names: namesOf(members),
-      topics: topics.map((topic) => topicText(topic, PLAIN_TERMS)),
+      topics,
     })),
     alone: students
       .filter(({ studentId }) => !groups.some(({ members }) => members.includes(studentId)))

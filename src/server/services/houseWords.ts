@@ -9,6 +9,7 @@ import { getReadingLevel, listHouseWords, replaceHouseWords, saveReadingLevel } 
 import { getDb, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
 import { listOwnClasses } from './classes';
+import { makeTerms, type Terms } from '@/text';
 
 /** What is spoken to a student: the words of the class before those of the club. */
 export async function getSeatWords(actor: StudentActor): Promise<SpokenWords> {
@@ -45,6 +46,14 @@ function joinWords(ofClub: readonly HouseWord[], ofClass: readonly HouseWord[]):
 export async function listClubWords(actor: CoachActor): Promise<HouseWord[]> {
   return listHouseWords(getDb(), actor.clubId, null);
 }
+
+/** The terms of the club, for a coach's page that the server draws. */
+export const getClubTerms = async (actor: CoachActor): Promise<Terms> =>
+  makeTerms(await listClubWords(actor));
+
+/** The terms that a student hears, for a page that the server draws. */
+export const getSeatTerms = async (actor: StudentActor): Promise<Terms> =>
+  makeTerms((await getSeatWords(actor)).words);
 
 /** The words of the club, and of every class this coach may work with. */
 export async function getHouseWordsPage(actor: CoachActor): Promise<HouseWordsPage> {

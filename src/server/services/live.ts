@@ -18,7 +18,7 @@ import { findStage, getExerciseFamily } from '@/core/exercises';
 import { getDraft, getMove } from '@/core/notation';
 import { tryHandMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
-import { answerLineText, PLAIN_TERMS } from '@/text';
+import { answerLineText, makeTerms } from '@/text';
 import { findOwnClass, findTaughtClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { isStudentOfClass, listStudents } from '../data/classes';
 import { getClub } from '../data/clubs';
@@ -54,7 +54,7 @@ import { getDb, storeOnce, withTransaction, type Db } from '../db';
 import { toBoardSegment } from './boardStops';
 import { reckonAnswerTime } from './answerTime';
 import { getNow } from './clock';
-import { getClassWords } from './houseWords';
+import { getClassWords, listSpokenWords } from './houseWords';
 import { getSeatHome, openSeatRound, toSeatRound } from './seat';
 import { makeTaskKey } from './taskKey';
 
@@ -161,6 +161,8 @@ export async function getBoardPage(
   const live = await findOpenLive(db, classId);
   const lesson = live?.lessonId === undefined ? undefined : await findLesson(db, live.lessonId);
   const plan = lesson?.plan && (await findPlan(db, lesson.plan.planId));
+  const spoken = await getClassWords(db, actor.clubId, classId);
+  const terms = makeTerms(spoken.words);
   return success({
     classId,
     className: found.name,
@@ -168,10 +170,10 @@ export async function getBoardPage(
     mayTeach: (await findTaughtClass(db, actor, classId)) !== undefined,
     live: live && { liveId: live.liveId, lessonId: live.lessonId, place: live.place },
     planTitle: plan?.title,
-    segments: await Promise.all((plan?.segments ?? []).map((segment) => toBoardSegment(db, segment))),
+    segments: await Promise.all((plan?.segments ?? []).map((segment) => toBoardSegment(db, segment, terms))),
     values: settings.values,
     ways: settings.ways,
-    spoken: await getClassWords(db, actor.clubId, classId),
+    spoken,
   });
 }
 
@@ -197,7 +199,7 @@ export async function getLiveNews(
     place: live?.place,
     question: question && toLiveQuestion(question),
     students,
-    answers: question === undefined ? [] : await listAnswers(db, actor, question, since),
+    answers: question === undefined ? [] : await listAnswers(db, actor, classId, question, since),
   });
 }
 
@@ -208,6 +210,7 @@ function toLiveQuestion({ liveId: _, ...question }: QuestionRecord) {
 async function listAnswers(
   db: Db,
   actor: CoachActor,
+  classId: ClassId,
   { questionId, taskId }: QuestionRecord,
   since: Date | undefined,
 ): Promise<LiveAnswer[]> {
@@ -225,11 +228,12 @@ async function listAnswers(
       ? undefined
       : await findStoredTask(db, actor.clubId, taskId);
   if (task === undefined) return moves;
+  const terms = makeTerms(await listSpokenWords(db, actor.clubId, classId));
   const answers = attempts.map(({ attemptId, studentId, answer, isRight, answeredAt }): LiveAnswer => ({
     key: `task ${attemptId}`,
     questionId,
     studentId,
-    answer: { kind: 'task', text: answerLineText(task, answer, PLAIN_TERMS), isRight },
+    answer: { kind: 'task', text: answerLineText(task, answer, terms), isRight },
     answeredAt: answeredAt.toISOString(),
   }));
   return [...moves, ...answers];

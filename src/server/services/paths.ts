@@ -14,7 +14,7 @@ import {
   type PracticePart,
 } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { STAGE_WORDS } from '@/text';
+import { stageName, PLAIN_TERMS } from '@/text';
 import { askPool } from '@/workers/node';
 import { findOwnClass, findTaughtClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { listProgressAnswers } from '../data/attempts';
@@ -152,7 +152,7 @@ export async function openPractice(
   if (practice === undefined) return failure({ code: 'round/not-found' });
   const tasks = await listTasksOfPractice(db, roundId);
   const reasons = await listReasons(db, roundId);
-  const name = reasons.size > 0 ? 'My next round' : STAGE_WORDS[practice.stage];
+  const name = reasons.size > 0 ? 'My next round' : stageName(practice.stage, PLAIN_TERMS);
   const round = await toSeatRound(db, actor.clubId, roundId, name, tasks);
   return success({ ...round, reasons: tasks.map(({ taskId }) => reasons.get(taskId)) });
 }

@@ -14,15 +14,7 @@ import type { PlanSheet, PrintedFile } from '@/contracts/print';
 import { getDraft, makeFen } from '@/core/notation';
 import { BARE_PICTURES } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
-import {
-  countWords,
-  makeHouseVoice,
-  makeTerms,
-  makeStagePlan,
-  planItemText,
-  SEGMENT_WORDS,
-  PLAIN_TERMS,
-} from '@/text';
+import { countWords, makeTerms, makeStagePlan, planItemText, SEGMENT_WORDS } from '@/text';
 import { askPool, askPrinter } from '@/workers/node';
 import { findOwnClass, findOwnSet, findTaughtClass, type CoachActor } from '../auth/actors';
 import {
@@ -66,8 +58,10 @@ async function makeSegments(
   classId: ClassId,
 ): Promise<Result<readonly Segment[], ServiceFault>> {
   if (from === undefined) return success([]);
-  if (from.kind === 'stage')
-    return success(makeStagePlan(from.stage, 1 + SEED_STEP * (classId % SEEDS), PLAIN_TERMS));
+  if (from.kind === 'stage') {
+    const terms = makeTerms(await listSpokenWords(db, actor.clubId, classId));
+    return success(makeStagePlan(from.stage, 1 + SEED_STEP * (classId % SEEDS), terms));
+  }
   const found = await findOwnPlan(db, actor, from.planId);
   return found === undefined ? failure({ code: 'plan/not-found' }) : success(found.segments);
 }
@@ -135,7 +129,7 @@ export async function printPlan(
   const found = await findOwnPlan(db, actor, planId);
   if (found === undefined) return failure({ code: 'plan/not-found' });
   const words = await listSpokenWords(db, actor.clubId, found.classId);
-  const [say, terms] = [makeHouseVoice(words), makeTerms(words)];
+  const terms = makeTerms(words);
   const setIds = found.segments.flatMap(({ items }) =>
     items.flatMap((item) => (item.kind === 'set' ? item.setId : [])),
   );
@@ -152,7 +146,7 @@ export async function printPlan(
       minute += minutes;
       return {
         heading: `Minute ${from} to ${minute}: ${SEGMENT_WORDS[kind]}${title === '' ? '' : `, ${title}`}`,
-        notes: say(notes),
+        notes,
         things: items.map((item) => ({
           text: planItemText(item, nameOf, terms),
           picture: findPicture(item),

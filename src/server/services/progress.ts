@@ -81,7 +81,6 @@ export async function getChildProgress(db: Db, studentId: StudentId): Promise<Ch
     topics: [...states]
       .map(([topic, state]) => ({
         topic,
-        name: topicText(topic, PLAIN_TERMS),
         ...findMastery(state),
         answers: state.answers,
         right: state.right,
@@ -89,17 +88,14 @@ export async function getChildProgress(db: Db, studentId: StudentId): Promise<Ch
         isDue: isDue(state, nowMs),
       }))
       .sort(compareTopics),
-    nextRound: (await planRoundOf(db, studentId)).map(({ topic, why }) => ({
-      name: topicText(topic, PLAIN_TERMS),
-      why,
-    })),
+    nextRound: (await planRoundOf(db, studentId)).map(({ topic, why }) => ({ topic, why })),
   };
 }
 
 /** What is surely little known first; what it is too early to speak of last. */
 function compareTopics(one: TopicRow, other: TopicRow): number {
   const early = Number(isTelling(other.evidence)) - Number(isTelling(one.evidence));
-  return early || one.high - other.high || one.name.localeCompare(other.name);
+  return early || one.high - other.high || one.topic.localeCompare(other.topic);
 }
 
 /** The answers a topic's figures come from. */
@@ -121,7 +117,7 @@ export async function listTopicAnswers(
   return success({
     studentName: student.name,
     className: found.name,
-    topicName: topicText(known, PLAIN_TERMS),
+    topic: known,
     ...findMastery(state),
     answers: answers.map(toAnswerLine),
   });

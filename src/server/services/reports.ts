@@ -26,14 +26,14 @@ import {
   listGroupLines,
   listHomeworkLines,
   listRepeatLines,
-  makeHouseVoice,
   makeTerms,
+  topicText,
   type Terms,
   mateQuestion,
   minutesText,
   refusedText,
   reportFoot,
-  STAGE_WORDS,
+  stageName,
 } from '@/text';
 import { askPrinter } from '@/workers/node';
 import { findTaughtClass, type CoachActor } from '../auth/actors';
@@ -74,7 +74,6 @@ interface Desk {
   readonly actor: CoachActor;
   readonly found: ClassRecord;
   readonly students: readonly NameCard[];
-  readonly say: (text: string) => string;
   readonly terms: Terms;
   readonly clubName: string;
   readonly day: string;
@@ -163,7 +162,6 @@ async function openDesk(actor: CoachActor, classId: ClassId): Promise<Desk | und
     actor,
     found,
     students: await listStudents(db, classId),
-    say: makeHouseVoice(words),
     terms: makeTerms(words),
     clubName: club.name,
     day: dayText(dayIn(club.timeZone, getNow())),
@@ -197,18 +195,18 @@ async function makeJob(desk: Desk, request: ReportRequest): Promise<Result<Print
 }
 
 async function makeChildSheet(desk: Desk, { studentId, name }: NameCard): Promise<ReportSheet> {
-  const { db, found, say, clubName, day } = desk;
+  const { db, found, terms, clubName, day } = desk;
   const { topics, nextRound } = await getChildProgress(db, studentId);
   const named = (standing: string, most: number) =>
     topics
       .filter((row) => isTelling(row.evidence) && nameStanding(row) === standing)
       .sort((one, other) => other.low - one.low)
       .slice(0, most)
-      .map((row) => say(inStage(row)));
+      .map(({ topic }) => inStage(topic, terms));
   const can = named('can', MOST_CAN);
   const hard = named('repeat', MOST_BEGUN);
   const begun = named('begun', MOST_BEGUN);
-  const next = [...new Set(nextRound.map((part) => say(part.name)))].slice(0, MOST_NEXT);
+  const next = [...new Set(nextRound.map(({ topic }) => topicText(topic, terms)))].slice(0, MOST_NEXT);
   const attended = (await countAttendance(db, found.classId)).find((row) => row.studentId === studentId);
   const solved = await findSolvedMate(db, studentId);
   return {
@@ -233,9 +231,10 @@ async function makeChildSheet(desk: Desk, { studentId, name }: NameCard): Promis
 }
 
 /** "Find the square (The board)": an exercise is told with its stage, a mate by its name alone. */
-function inStage({ topic, name }: { readonly topic: string; readonly name: string }): string {
+function inStage(topic: string, terms: Terms): string {
+  const name = topicText(topic, terms);
   const parts = parseTopic(topic);
-  return parts?.kind === 'family' ? `${name} (${STAGE_WORDS[findStage(parts.family)]})` : name;
+  return parts?.kind === 'family' ? `${name} (${stageName(findStage(parts.family), terms)})` : name;
 }
 
 function drawSolved(payload: unknown, name: string, day: string): ReportSheet['picture'] {
@@ -251,7 +250,7 @@ function drawSolved(payload: unknown, name: string, day: string): ReportSheet['p
 async function makeClassSheet({
   actor,
   found,
-  say,
+  terms,
   clubName,
   day,
 }: Desk): Promise<Result<ReportSheet, ServiceFault>> {
@@ -264,9 +263,9 @@ async function makeClassSheet({
     parts: [
       {
         heading: `To repeat until ${dayText(progress.value.byDay)}`,
-        lines: listRepeatLines(progress.value, MOST_REPEATS).map(say),
+        lines: listRepeatLines(progress.value, MOST_REPEATS, terms),
       },
-      { heading: 'Children who need the same things', lines: listGroupLines(progress.value).map(say) },
+      { heading: 'Children who need the same things', lines: listGroupLines(progress.value, terms) },
       { heading: 'How the homework went', lines: listHomeworkLines(progress.value) },
       { heading: 'Child by child', lines: listChildLines(progress.value) },
     ],
@@ -276,14 +275,14 @@ async function makeClassSheet({
 }
 
 async function makeCertificates(
-  { db, found, students, say, terms, clubName, day }: Desk,
+  { db, found, students, terms, clubName, day }: Desk,
   stage: Stage,
   paper: ReportRequest['paper'],
 ): Promise<Result<PrintJob, ServiceFault>> {
   const can = await listMastered(db, students);
   const named = students.filter(({ studentId }) => can.get(studentId)?.has(stage));
   if (named.length === 0) return failure({ code: 'report/nobody' });
-  const title = say(STAGE_WORDS[stage]);
+  const title = stageName(stage, terms);
   return success({
     kind: 'certificates',
     title: `Certificates, ${title}`,

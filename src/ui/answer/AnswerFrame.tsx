@@ -7,6 +7,7 @@ import { answerText, firstSentence, hintText, noteText, questionText, verdictTex
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './answering';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** More sentences than these are not read. */
 const MOST_NOTES = 4;
@@ -34,11 +35,9 @@ export function AnswerFrame(props: {
   const { session, board, children, begin, notice, isBoardSmall = false, onDone, next, onNext } = props;
   const { exercise, verdict, isOver, helpCount } = session;
   const hasMoreHelp = helpCount < exercise.hints.length;
-  const { say, terms, isShort } = useHouseVoice();
+  const { terms, isShort } = useHouseVoice();
   const isAnswered = verdict !== undefined || session.isShown;
-  const said = isAnswered
-    ? listSaid(session, isShort, terms)
-    : [helpText(session, say(begin), notice && say(notice), isShort)];
+  const said = isAnswered ? listSaid(session, isShort, terms) : [helpText(session, begin, notice, isShort)];
   return (
     <div
       className={board === undefined ? classes.bare : children === undefined ? classes.player : classes.wide}
@@ -61,15 +60,15 @@ export function AnswerFrame(props: {
         ) : (
           <>
             <Button disabled={onDone === undefined || verdict !== undefined} onClick={onDone}>
-              Done
+              {seatPagesText.done}
             </Button>
             {verdict === undefined ? (
               <Button variant="default" disabled={!hasMoreHelp} onClick={session.askHelp}>
-                {hasMoreHelp ? 'Help' : 'No more help'}
+                {hasMoreHelp ? seatPagesText.help : seatPagesText.noMoreHelp}
               </Button>
             ) : (
               <Button variant="default" onClick={session.show}>
-                Show me
+                {seatPagesText.showMe}
               </Button>
             )}
           </>

@@ -8,6 +8,7 @@ import { useDraft } from '@/ui/device';
 import type { Answering } from './answering';
 import { arrowsOf } from './noteArrows';
 import { SceneBoard } from './SceneBoard';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 const chosenSchema = z.array(z.string());
 
@@ -58,7 +59,7 @@ export function ChooseAnswer(props: {
       <div
         className={ask.options.length > 5 ? classes.choiceList : classes.choices}
         role={ask.isMultiple ? 'group' : 'radiogroup'}
-        aria-label="Your answer"
+        aria-label={seatPagesText.yourAnswer}
       >
         {ask.options.map((option) => (
           <button

@@ -154,7 +154,7 @@ test('placing: men from the tray, moved on the board, and taken off', () => {
   expect(screen.getByText('a1: a rook is missing there.')).toBeInTheDocument();
   press('Take off');
   pressSquare('e4');
-  press('Move men');
+  press('Move pieces');
   playByKeys('a3', 'a1');
   press('Done');
   expect(screen.getByText('Yes, that is right.')).toBeInTheDocument();

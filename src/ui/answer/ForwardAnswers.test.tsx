@@ -206,7 +206,7 @@ test('placing: a man beside its square is one free slip, never a wrong answer; t
   for (const { role, square } of solution.men) place(role, role === 'queen' ? square + 16 : square);
   press('Done');
   expect(heard.map(([, isRight]) => isRight)).toEqual([false]);
-  press('Move men');
+  press('Move pieces');
   const move = (from: number, to: number) => {
     pressSquare(from);
     pressSquare(to);

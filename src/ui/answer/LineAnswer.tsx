@@ -21,6 +21,7 @@ import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
 import type { Answering } from './answering';
 import { GAME, WANDERING, type Ground, type Wandering } from './ground';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 const lineSchema = z.array(z.string());
 
@@ -161,7 +162,7 @@ function ToldMoves<Place extends PositionDraft>(
       {...rest}
     >
       <div className={classes.toldRow}>
-        <ol className={classes.told} aria-label="The line so far">
+        <ol className={classes.told} aria-label={seatPagesText.lineSoFar}>
           {telling.listWords(home, line).map((words, ply) => {
             const move = line[ply];
             const before = places[ply - 1] ?? home;
@@ -181,11 +182,11 @@ function ToldMoves<Place extends PositionDraft>(
           disabled={told.length === 0 || session.isOver}
           onClick={() => change(told.slice(0, -1))}
         >
-          Undo
+          {seatPagesText.undo}
         </Button>
       </div>
       {promoting.length > 0 && (
-        <div className={classes.turns} role="group" aria-label="What does the pawn become?">
+        <div className={classes.turns} role="group" aria-label={seatPagesText.whatDoesPawnBecome}>
           {PROMOTION_ROLES.map((role: PromotionRole) => {
             const move = promoting.find(({ promotion }) => promotion === role);
             return (

@@ -9,6 +9,7 @@ import classes from './AnswerFrame.module.css';
 import type { Answering } from './answering';
 import { arrowsOf } from './noteArrows';
 import { SceneBoard } from './SceneBoard';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** Answered by a number: typed, or stepped to with the two large buttons. */
 export function NumberAnswer(props: {
@@ -41,7 +42,9 @@ export function NumberAnswer(props: {
     <AnswerFrame
       session={session}
       begin={
-        text === '' || isFit ? 'Count, then say the number.' : `A number from ${ask.least} to ${ask.most}.`
+        text === '' || isFit
+          ? seatPagesText.countThenSayNumber
+          : seatPagesText.numberFrom(ask.least, ask.most)
       }
       onDone={done}
       board={
@@ -56,13 +59,18 @@ export function NumberAnswer(props: {
       {...rest}
     >
       <div className={classes.number}>
-        <Button style={{ minWidth: 56 }} variant="default" aria-label="One less" onClick={() => step(-1)}>
+        <Button
+          style={{ minWidth: 56 }}
+          variant="default"
+          aria-label={seatPagesText.oneLess}
+          onClick={() => step(-1)}
+        >
           −
         </Button>
         <input
           type="text"
           className={controlClasses.field}
-          aria-label="Your number"
+          aria-label={seatPagesText.yourNumber}
           inputMode="numeric"
           autoComplete="off"
           value={value}
@@ -72,7 +80,12 @@ export function NumberAnswer(props: {
             if (event.key === 'Enter') done?.();
           }}
         />
-        <Button style={{ minWidth: 56 }} variant="default" aria-label="One more" onClick={() => step(1)}>
+        <Button
+          style={{ minWidth: 56 }}
+          variant="default"
+          aria-label={seatPagesText.oneMore}
+          onClick={() => step(1)}
+        >
           +
         </Button>
       </div>

@@ -10,6 +10,7 @@ import { AnswerFrame } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
 import type { Answering } from './answering';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 const FREE: HandRules = { canHold: () => true, dropResult: (from, to) => (from === to ? 'back' : 'move') };
 
@@ -71,8 +72,8 @@ export function PlaceAnswer(props: {
   return (
     <AnswerFrame
       session={session}
-      begin="Choose a man, then tap squares. Or drag it there."
-      notice={isSlipTold ? 'Did your hand slip? Look again, then press Done.' : undefined}
+      begin={seatPagesText.choosePieceThenTap}
+      notice={isSlipTold ? seatPagesText.didYourHandSlip : undefined}
       onDone={give}
       board={
         <Board
@@ -92,7 +93,7 @@ export function PlaceAnswer(props: {
       }
       {...rest}
     >
-      <div className={classes.tray} role="group" aria-label="Pieces to place">
+      <div className={classes.tray} role="group" aria-label={seatPagesText.piecesPlace}>
         {tray.map((man) => (
           <button
             key={manWords(man, terms)}
@@ -119,7 +120,7 @@ export function PlaceAnswer(props: {
           disabled={session.isOver}
           onClick={() => setTool(tool === 'take-off' ? undefined : 'take-off')}
         >
-          Take off
+          {seatPagesText.takeOff}
         </button>
         <button
           type="button"
@@ -128,7 +129,7 @@ export function PlaceAnswer(props: {
           disabled={session.isOver}
           onClick={() => setTool(undefined)}
         >
-          Move men
+          {seatPagesText.moveMen}
         </button>
       </div>
       {carry.ghost}

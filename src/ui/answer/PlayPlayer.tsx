@@ -11,6 +11,7 @@ import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import type { Ground } from './ground';
 import classes from './PlayPlayer.module.css';
 import { canBeShown, countSeen, type PlayAction, type PlayState } from './playState';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** Time a move stays on the board before the next one of a reply is shown. */
 const REPLY_MS = 650;
@@ -276,7 +277,7 @@ function PlayButtons(props: {
   const { play, help, next, isSettled, onShow, onAction, onNext } = props;
   const showMe = canBeShown(play) && (
     <Button variant="default" disabled={!isSettled} onClick={onShow}>
-      Show me
+      {seatPagesText.showMe}
     </Button>
   );
   switch (play.phase.kind) {
@@ -288,7 +289,7 @@ function PlayButtons(props: {
           </Button>
           {play.moves.length > 0 && (
             <Button variant="default" onClick={() => onAction({ kind: 'home' })}>
-              From the start
+              {seatPagesText.fromStart}
             </Button>
           )}
           {showMe}
@@ -308,11 +309,11 @@ function PlayButtons(props: {
       ) : (
         <>
           <Button disabled={!isSettled} onClick={() => onAction({ kind: 'again' })}>
-            Try again
+            {seatPagesText.tryAgain}
           </Button>
           {countSeen(play) < play.moves.length && (
             <Button variant="default" disabled={!isSettled} onClick={() => onAction({ kind: 'tellWhole' })}>
-              What comes next?
+              {seatPagesText.whatComesNext}
             </Button>
           )}
           {showMe}

@@ -8,6 +8,7 @@ import { useHouseVoice } from '@/ui/words';
 import { openFamily } from './openFamily';
 import { EveningPicture } from './EveningPicture';
 import classes from './RoundEnd.module.css';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** The end of a round: what went well by name, one thing to repeat, and a calm picture. */
 export function RoundEnd(props: {
@@ -33,28 +34,28 @@ export function RoundEnd(props: {
   return (
     <div className={classes.end}>
       <EveningPicture />
-      <h1>All done.</h1>
+      <h1>{seatPagesText.allDone}</h1>
       {tasks.length > 0 && (
         <p>
           {climbed > 0
-            ? `You have climbed ${countWords(tasks.length, 'stair')}.`
-            : `You solved ${tasks.length === 1 ? 'the task' : `all ${tasks.length} tasks`}.`}
+            ? seatPagesText.youHaveClimbed(countWords(tasks.length, 'stair'))
+            : seatPagesText.youSolved(tasks.length === 1 ? 'the task' : `all ${tasks.length} tasks`)}
         </p>
       )}
       {tasks.length > 0 && <p>{wentWellText(well, stumbled.length > 0)}</p>}
       {climbed > 0 && (
         <p>
-          {countWords(climbed, 'stair')} you had climbed before.{' '}
+          {seatPagesText.youHadClimbedBefore(countWords(climbed, 'stair'))}
           <Button variant="default" onClick={onClimb}>
-            Climb {climbed === 1 ? 'it' : 'them'} again
+            {seatPagesText.climbAgain(climbed === 1 ? 'it' : 'them')}
           </Button>
         </p>
       )}
       {again !== undefined && (
         <p className={classes.again}>
-          <span>One to play again: “{nameOf(again)}”</span>
+          <span>{seatPagesText.onePlayAgain(nameOf(again))}</span>
           <Button variant="default" onClick={() => onRepeat(again.taskId)}>
-            Once more
+            {seatPagesText.onceMore}
           </Button>
         </p>
       )}

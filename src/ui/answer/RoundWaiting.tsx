@@ -1,6 +1,7 @@
 import type { Diagram } from '@/drawing';
 import { DiagramPicture } from '@/ui/board';
-import { WaitingQuestion } from '@/ui/words';
+import type { Spoken } from '@/text';
+import { TaskQuestion } from '@/ui/words';
 import frame from './AnswerFrame.module.css';
 import player from './PlayPlayer.module.css';
 import classes from './SeatRound.module.css';
@@ -13,7 +14,7 @@ const PLACES = {
 
 /** A round before its script is there: question and board where they will be, so that nothing jumps. */
 export function RoundWaiting(props: {
-  readonly words?: string;
+  readonly words?: Spoken;
   readonly diagram?: Diagram | undefined;
   readonly layout?: keyof typeof PLACES;
 }) {
@@ -26,7 +27,7 @@ export function RoundWaiting(props: {
       {words !== undefined && (
         <div className={places.page}>
           <div className={places.question}>
-            <WaitingQuestion text={words} />
+            <TaskQuestion text={words} said="" />
           </div>
           {diagram !== undefined && (
             <div className={places.board}>

@@ -11,6 +11,7 @@ import { MateSeat } from './MateSeat';
 import { readPlace, writePlace } from './seatPlace';
 import classes from './SeatRound.module.css';
 import { useOutbox, useShownOutbox } from '@/ui/sending';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** What not every round needs comes when it does: the player of exercises, their families, and the end. */
 const loadExercises = () => import('./SeatExercise');
@@ -169,11 +170,12 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
           {back}
         </Button>
         <span className={classes.where}>
-          Task {index + 1} of {round.tasks.length}
+          {seatPagesText.task(index + 1, round.tasks.length)}
           <br />
           <span className={classes.soft}>
             {why !== undefined && `${SEAT_REASON_WORDS[why]}. `}
-            {solved.length} solved{skipped.length > 0 && `, ${skipped.length} climbed before`}
+            {seatPagesText.solved(solved.length)}
+            {skipped.length > 0 && `, ${skipped.length} climbed before`}
           </span>
         </span>
         <Button
@@ -181,7 +183,7 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
           disabled={nextOpen === undefined || nextOpen === index}
           onClick={() => open(nextOpen ?? index)}
         >
-          Later
+          {seatPagesText.later}
         </Button>
       </header>
       <OutboxNote state={outbox.state} />

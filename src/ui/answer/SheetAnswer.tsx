@@ -12,6 +12,7 @@ import { useDraft } from '@/ui/device';
 import type { Answering } from './answering';
 import { SceneBoard } from './SceneBoard';
 import { MOVE_KEYS, WriteField } from './WriteField';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 interface SheetAnswerProps {
   readonly ask: Extract<Ask, { form: 'sheet' }>;
@@ -55,12 +56,12 @@ export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
     <AnswerFrame
       session={session}
       isBoardSmall
-      begin="Look at the move on the board and write it."
+      begin={seatPagesText.lookAtMoveBoard}
       onDone={done}
       board={step && <SceneBoard scene={step.scene} title={questionText(session.words, exercise.question)} />}
       {...rest}
     >
-      <ol className={classes.sheet} aria-label="Score sheet">
+      <ol className={classes.sheet} aria-label={seatPagesText.scoreSheet}>
         {steps.map(({ number }, ply) => (
           <li key={ply} className={sheetClass(ply - at)}>
             <span>{number}</span> {shown[ply]}
@@ -79,10 +80,10 @@ export function SheetAnswer({ ask, session, ...rest }: SheetAnswerProps) {
       />
       <div className={classes.turns}>
         <Button variant="default" size="small" disabled={at === 0} onClick={() => setAt(at - 1)}>
-          Move before
+          {seatPagesText.moveBefore}
         </Button>
         <Button variant="default" size="small" disabled={isLast || !isWritten} onClick={() => setAt(at + 1)}>
-          Next move
+          {seatPagesText.nextMove}
         </Button>
       </div>
     </AnswerFrame>

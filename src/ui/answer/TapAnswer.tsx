@@ -11,6 +11,7 @@ import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
 import type { Answering } from './answering';
 import { arrowsOf } from './noteArrows';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** Nothing is carried: a tap marks a square or takes its mark away. */
 const STILL: HandRules = { canHold: () => false, dropResult: () => 'back' };
@@ -93,7 +94,7 @@ export function TapAnswer(props: {
       {...rest}
     >
       {ask.labels.length > 0 && (
-        <div className={classes.choices} role="radiogroup" aria-label="Label for the next tap">
+        <div className={classes.choices} role="radiogroup" aria-label={seatPagesText.labelNextTap}>
           {ask.labels.map((one) => (
             <button
               key={one}

@@ -7,6 +7,7 @@ import { useDraft } from '@/ui/device';
 import type { Answering } from './answering';
 import { SceneBoard } from './SceneBoard';
 import { MOVE_KEYS, SQUARE_KEYS, WriteField } from './WriteField';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** Answered by writing, on any keyboard or with the keys under the board. */
 export function WriteAnswer(props: {
@@ -31,7 +32,7 @@ export function WriteAnswer(props: {
   return (
     <AnswerFrame
       session={session}
-      begin={form === 'square' ? 'A letter, then a number.' : 'Write it the way you learned it.'}
+      begin={form === 'square' ? seatPagesText.letterThenNumber : seatPagesText.writeWayYouLearned}
       onDone={done}
       board={
         <SceneBoard

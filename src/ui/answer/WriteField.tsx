@@ -2,6 +2,7 @@
 import type { CSSProperties } from 'react';
 import { controlClasses } from '@/ui/controls';
 import classes from './AnswerFrame.module.css';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 export const SQUARE_KEYS = [
   ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'],
@@ -28,7 +29,7 @@ export function WriteField(props: {
         <input
           type="text"
           className={controlClasses.field}
-          aria-label="Your answer"
+          aria-label={seatPagesText.yourAnswer}
           autoComplete="off"
           autoCapitalize="off"
           autoCorrect="off"
@@ -45,10 +46,10 @@ export function WriteField(props: {
           disabled={isClosed || value === ''}
           onClick={() => change(value.slice(0, -1))}
         >
-          Back
+          {seatPagesText.back}
         </button>
       </div>
-      <div className={classes.keys} role="group" aria-label="Keys">
+      <div className={classes.keys} role="group" aria-label={seatPagesText.keys}>
         {keys.map((row) => (
           <div key={row[0]} className={classes.keyRow} style={{ '--keys': row.length } as CSSProperties}>
             {row.map((key) => (

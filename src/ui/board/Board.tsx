@@ -16,6 +16,7 @@ import classes from './Board.module.css';
 import { listSquaresBeside, useCarry } from './carry';
 import { ManPicture } from './Picture';
 import { IDLE, stepHand, type BoardEvent, type Drop, type Hand, type HandRules } from './states';
+import * as boardText from '@/text/screens/board';
 
 export interface BoardProps {
   readonly board: BoardMen;
@@ -198,7 +199,7 @@ function PromotionChoice(props: {
         </button>
       ))}
       <button type="button" className={classes.back} onClick={props.onBack}>
-        Back
+        {boardText.back}
       </button>
     </div>
   );

@@ -4,6 +4,7 @@ import { Dropzone } from '@mantine/dropzone';
 import { getHotkeyHandler } from '@mantine/hooks';
 import { useState } from 'react';
 import classes from './FileOrText.module.css';
+import * as formsText from '@/text/screens/forms';
 
 const MEGABYTE = 1_048_576;
 const MOST_BYTES = 20 * MEGABYTE;
@@ -55,7 +56,7 @@ export function FileOrText(props: {
           className={classes.drop}
           inputProps={{ 'aria-label': props.fileLabel }}
         >
-          <strong>Drop a file here, or press to choose one</strong>
+          <strong>{formsText.dropFileHerePress}</strong>
           <br />
           <span className={classes.soft}>{props.fileWords}</span>
         </Dropzone>
@@ -71,7 +72,7 @@ export function FileOrText(props: {
       </div>
       <div className={classes.row}>
         <NativeSelect
-          label="Look for mates up to"
+          label={formsText.lookMatesUp}
           size="md"
           value={String(maxMoves)}
           data={SOUGHT_LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` }))}
@@ -82,7 +83,7 @@ export function FileOrText(props: {
         </Button>
         {isRunning && (
           <Button size="md" mih={44} color="clay" onClick={props.onStop}>
-            Stop
+            {formsText.stop}
           </Button>
         )}
       </div>

@@ -5,6 +5,7 @@ import { KEY_PICTURES, type KeyPicture } from '@/contracts/people';
 import { PICTURE_WORDS } from '@/text';
 import classes from './KeyPad.module.css';
 import { KeyPictureIcon } from './KeyPicture';
+import * as formsText from '@/text/screens/forms';
 
 /** Pictures instead of a password; the last one knocks at the door. */
 export function KeyPad(props: {
@@ -37,7 +38,11 @@ export function KeyPad(props: {
 
   return (
     <div>
-      <div className={classes.slots} aria-live="polite" aria-label={`${key.length} of ${keyLength} pictures`}>
+      <div
+        className={classes.slots}
+        aria-live="polite"
+        aria-label={formsText.pictures(key.length, keyLength)}
+      >
         {Array.from({ length: keyLength }, (_, index) => {
           const picture = key[index];
           return (
@@ -53,7 +58,7 @@ export function KeyPad(props: {
           disabled={key.length === 0 || isBusy}
           onClick={() => setKey([])}
         >
-          Start again
+          {formsText.startAgain}
         </Button>
       </div>
       <div className={classes.pictures}>
@@ -71,7 +76,7 @@ export function KeyPad(props: {
         ))}
       </div>
       <p className={classes.said} role="alert">
-        {isBusy ? 'One moment ...' : error}
+        {isBusy ? formsText.oneMoment : error}
       </p>
     </div>
   );

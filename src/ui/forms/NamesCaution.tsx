@@ -2,6 +2,7 @@
 import { Checkbox } from '@mantine/core';
 import { NAMES_CAUTION } from '@/text';
 import classes from './NamesCaution.module.css';
+import * as formsText from '@/text/screens/forms';
 
 /** Stands before everything that takes names out of the app; what is below it waits until it is ticked. */
 export function NamesCaution(props: {
@@ -9,15 +10,15 @@ export function NamesCaution(props: {
   readonly onRead: (isRead: boolean) => void;
 }) {
   return (
-    <section className={classes.caution} aria-label="Before names leave the app">
-      <h2>Before names leave the app</h2>
+    <section className={classes.caution} aria-label={formsText.beforeNamesLeaveApp}>
+      <h2>{formsText.beforeNamesLeaveApp}</h2>
       {NAMES_CAUTION.map((sentence) => (
         <p key={sentence}>{sentence}</p>
       ))}
       <Checkbox
         className={classes.tick}
         size="md"
-        label="I will share it only with people who are allowed to see it."
+        label={formsText.iWillShareOnly}
         checked={props.isRead}
         onChange={({ currentTarget }) => props.onRead(currentTarget.checked)}
       />

@@ -3,6 +3,7 @@ import type { ClubPattern } from '@/contracts/clubPatterns';
 import { wishedNameOf } from '@/contracts/library';
 import { PATTERN_IDS } from '@/core/patterns';
 import { PATTERN_NAMES } from '@/text';
+import * as formsText from '@/text/screens/forms';
 
 /** The named mates a puzzle is to end in, by their ids; none: any mate. The club's own stand below those of the book. */
 export function PatternField(props: {
@@ -13,13 +14,13 @@ export function PatternField(props: {
 }) {
   return (
     <MultiSelect
-      label="Ends in"
+      label={formsText.ends}
       size="md"
       miw="14rem"
       maw="26rem"
       searchable
-      placeholder={props.value.length === 0 ? 'any mate' : ''}
-      nothingFoundMessage="No mate of this name"
+      placeholder={props.value.length === 0 ? formsText.anyMate : ''}
+      nothingFoundMessage={formsText.noMateName}
       value={[...props.value]}
       data={[
         ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_NAMES[id] })),

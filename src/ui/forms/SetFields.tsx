@@ -1,5 +1,6 @@
 import { NativeSelect, TextInput } from '@mantine/core';
 import type { useChosenSet } from './chosenSet';
+import * as formsText from '@/text/screens/forms';
 
 /** The set something is put into, and the name of a new one. */
 export function SetFields({
@@ -20,7 +21,7 @@ export function SetFields({
       />
       {set.isNew && (
         <TextInput
-          label="Name of the new set"
+          label={formsText.nameNewSet}
           size="md"
           maxLength={120}
           value={set.name}

@@ -16,6 +16,7 @@ import {
 } from '@dnd-kit/sortable';
 import { useId, type CSSProperties, type ReactNode } from 'react';
 import styles from './Sorting.module.css';
+import * as formsText from '@/text/screens/forms';
 
 type Id = string | number;
 
@@ -96,7 +97,7 @@ export function useSortedRow({ id, name }: Sorted): {
       <button
         type="button"
         className={styles.grip}
-        aria-label={`Move ${name}`}
+        aria-label={formsText.move(name)}
         {...attributes}
         {...listeners}
       >

@@ -9,6 +9,7 @@ import { isEmptied, useOutbox, useShownOutbox, useSuggestions } from '@/ui/sendi
 import classes from './KeepSeat.module.css';
 import { forgetPages, keepPage } from './keptPages';
 import { tellUnsent } from './unsent';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 const TELL_MS = 20_000;
 /** The page has loaded what it needs by then. */
@@ -87,7 +88,7 @@ function NoOfflineNote() {
   if (isRead || !isNews) return null;
   return (
     <p className={classes.note} role="note">
-      <span>Offline? Keep this page open. You can still finish your puzzles.</span>
+      <span>{seatPagesText.offlineKeepPageOpen}</span>
       <Button
         size="small"
         variant="default"
@@ -96,7 +97,7 @@ function NoOfflineNote() {
           setRead(true);
         }}
       >
-        OK
+        {seatPagesText.ok}
       </Button>
     </p>
   );

@@ -8,6 +8,7 @@ import { useOutbox, useSuggestions } from '@/ui/sending';
 import { forgetPages } from './keptPages';
 import { countUnsent, tellUnsent } from './unsent';
 import classes from './UnsentCard.module.css';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /**
  * Signs the child out, after what waits was sent and its pages were forgotten. What could not be sent is told before: it stays on the device,
@@ -41,7 +42,7 @@ export function LeaveButton({
     >
       {unsent === 0 ? (
         <Button type="submit" variant="default">
-          I am done
+          {seatPagesText.iAmDone}
         </Button>
       ) : (
         <div className={classes.card} role="alert">
@@ -53,10 +54,10 @@ export function LeaveButton({
                 setUnsent(0);
               }}
             >
-              Stay here
+              {seatPagesText.stayHere}
             </Button>
             <Button type="submit" variant="default">
-              Leave anyway
+              {seatPagesText.leaveAnyway}
             </Button>
           </span>
         </div>

@@ -5,6 +5,7 @@ import type { StudentId } from '@/contracts/ids';
 import { unsentText } from '@/text';
 import { useOutbox, useShownOutbox, useSuggestions } from '@/ui/sending';
 import classes from './UnsentCard.module.css';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** On the child's home: answers that are still on this device. They are sent by themselves; the button tries at once. Nothing when all are sent. */
 export function UnsentCard({ studentId }: { readonly studentId: StudentId }) {
@@ -17,7 +18,7 @@ export function UnsentCard({ studentId }: { readonly studentId: StudentId }) {
   const trouble = answers.state.trouble ?? moves.state.trouble;
   if (waiting === 0 || trouble === undefined) return null;
   return (
-    <section className={classes.card} aria-label="Answers on this device">
+    <section className={classes.card} aria-label={seatPagesText.answersDevice}>
       <p role="status">{unsentText(waiting, trouble)}</p>
       <Button
         variant="default"
@@ -27,7 +28,7 @@ export function UnsentCard({ studentId }: { readonly studentId: StudentId }) {
           void Promise.all([answers.flush(), moves.flush()]).finally(() => setSending(false));
         }}
       >
-        Send now
+        {seatPagesText.sendNow}
       </Button>
     </section>
   );

@@ -2,16 +2,19 @@
 import { IconMoon, IconSun } from '@tabler/icons-react';
 import { Button } from '@/ui/controls';
 import { SCHEME_ATTRIBUTE, SCHEME_KEY } from './scheme';
+import * as shellText from '@/text/screens/shell';
 
 /** Changes between light and dark; both labels are in the page and the style sheet shows one, so nothing flickers. */
 export function SchemeButton() {
   return (
     <Button variant="subtle" size="small" onClick={changeScheme}>
       <span data-show="light">
-        <IconMoon size={20} aria-hidden /> Dark
+        <IconMoon size={20} aria-hidden />
+        {shellText.dark}
       </span>
       <span data-show="dark">
-        <IconSun size={20} aria-hidden /> Light
+        <IconSun size={20} aria-hidden />
+        {shellText.light}
       </span>
     </Button>
   );

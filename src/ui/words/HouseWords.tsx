@@ -1,18 +1,16 @@
 'use client';
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { SpokenWords } from '@/contracts/houseWords';
-import { makeHouseVoice, makeTerms, PLAIN_TERMS, type Spoken, type Terms } from '@/text';
+import { makeTerms, PLAIN_TERMS, type Terms } from '@/text';
 
 export interface HouseVoice {
-  /** Says a plain text in the words of the house. */
-  readonly say: (text: string) => Spoken;
   /** The words of the house, for sentences that are made of them. */
   readonly terms: Terms;
   /** One reason in one sentence is enough. */
   readonly isShort: boolean;
 }
 
-const PLAIN_VOICE: HouseVoice = { say: makeHouseVoice([]), terms: PLAIN_TERMS, isShort: false };
+const PLAIN_VOICE: HouseVoice = { terms: PLAIN_TERMS, isShort: false };
 const VoiceContext = createContext<HouseVoice>(PLAIN_VOICE);
 
 /** Gives all below the words of the class or the club; without one, plain English is spoken. */
@@ -25,7 +23,6 @@ export function HouseWordsProvider({
 }) {
   const voice = useMemo(
     () => ({
-      say: makeHouseVoice(spoken.words),
       terms: makeTerms(spoken.words),
       isShort: spoken.readingLevel === 'short',
     }),

@@ -1,6 +1,7 @@
 'use client';
 import { Button } from '@/ui/controls';
 import { useEffect, useSyncExternalStore } from 'react';
+import * as shellText from '@/text/screens/shell';
 
 const never = () => () => undefined;
 
@@ -20,7 +21,7 @@ export function ReadAloud({ text }: { readonly text: string }) {
       style={{ visibility: canSpeak ? 'visible' : 'hidden' }}
       onClick={() => speak(text)}
     >
-      Read aloud
+      {shellText.readAloud}
     </Button>
   );
 }

@@ -1,6 +1,5 @@
 'use client';
 import { ReadAloud } from './ReadAloud';
-import { useHouseVoice } from './HouseWords';
 import classes from './TaskQuestion.module.css';
 import type { Spoken } from '@/text';
 
@@ -12,10 +11,4 @@ export function TaskQuestion({ text, said }: { readonly text: Spoken; readonly s
       <ReadAloud text={`${text} ${said}`.trim()} />
     </div>
   );
-}
-
-/** A question in plain English that the server has drawn: it is put into the words of the house where it is shown. */
-export function WaitingQuestion({ text }: { readonly text: string }) {
-  const { say } = useHouseVoice();
-  return <TaskQuestion text={say(text)} said="" />;
 }

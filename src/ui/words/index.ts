@@ -1,2 +1,2 @@
 export { HouseWordsProvider, useHouseVoice } from './HouseWords';
-export { TaskQuestion, WaitingQuestion } from './TaskQuestion';
+export { TaskQuestion } from './TaskQuestion';

@@ -3,6 +3,7 @@ import type { Route } from 'next';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import styles from '../../_parts/pages.module.css';
+import * as shellText from '@/text/screens/shell';
 
 const PLACES: readonly { readonly href: Route; readonly name: string }[] = [
   { href: '/desk', name: 'Desk' },
@@ -17,7 +18,7 @@ const PLACES: readonly { readonly href: Route; readonly name: string }[] = [
 export function NavLinks() {
   const path = usePathname();
   return (
-    <nav className={styles.nav} aria-label="Main">
+    <nav className={styles.nav} aria-label={shellText.main}>
       {PLACES.map(({ href, name }) => (
         <Link
           key={href}

@@ -8,6 +8,7 @@ import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addClassAction } from './actions';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Classes' };
 
@@ -20,25 +21,26 @@ export default async function ClassesPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Classes</h1>
+          <h1>{classesText.classes}</h1>
           {current !== undefined && <span className={styles.soft}>{tellTerm(current)}</span>}
         </div>
-        <NameForm label="Name of a new class" button="Make a class" maxLength={60} onName={addClassAction} />
+        <NameForm
+          label={classesText.nameNewClass}
+          button="Make a class"
+          maxLength={60}
+          onName={addClassAction}
+        />
       </div>
-      {current?.classes.length === 0 && (
-        <p className={styles.card}>
-          There is no class in this term yet. Make one, then add the children by nickname.
-        </p>
-      )}
+      {current?.classes.length === 0 && <p className={styles.card}>{classesText.thereNoClassTerm}</p>}
       {current !== undefined && <ClassCards term={current} />}
       <div className={styles.row} style={{ margin: '1rem 0' }}>
         {actor.isLead && (
           <LinkButton href="/classes/terms" variant="default">
-            Terms
+            {classesText.terms}
           </LinkButton>
         )}
         <a href="/files/roster" download>
-          Save the roster as CSV
+          {classesText.saveRosterAsCsv}
         </a>
         <span className={styles.soft}>{NAMES_FILE_CAUTION}</span>
       </div>
@@ -68,13 +70,14 @@ function ClassCards({ term }: { readonly term: TermSummary }) {
             <span className={styles.soft}>
               {term.isCurrent || studentCount > 0
                 ? countWords(studentCount, 'child', 'children')
-                : `${countWords(everCount, 'child was', 'children were')} here`}
+                : classesText.here(countWords(everCount, 'child was', 'children were'))}
               {level !== undefined && `, level ${level}`}
             </span>
             {(term.isCurrent || studentCount > 0) && (
               <>
                 <br />
-                Class code <strong>{joinCode}</strong>
+                {classesText.classCode}
+                <strong>{joinCode}</strong>
               </>
             )}
           </Link>

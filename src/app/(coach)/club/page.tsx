@@ -18,6 +18,7 @@ import {
   resetPasswordAction,
   saveHouseWordsAction,
 } from './actions';
+import * as clubText from '@/text/screens/club';
 
 export const metadata: Metadata = { title: 'Club' };
 
@@ -33,15 +34,15 @@ export default async function ClubPage() {
       <div className={styles.head}>
         <div>
           <h1>{name}</h1>
-          <span className={styles.soft}>Settings for every class of the club.</span>
+          <span className={styles.soft}>{clubText.settingsEveryClassClub}</span>
         </div>
         <div className={styles.row}>
           <LinkButton href="/club/outbox" variant="default">
-            Outbox
+            {clubText.outbox}
           </LinkButton>
           {mayChange && (
             <LinkButton href="/club/trail" variant="default">
-              Who did what
+              {clubText.whoDidWhat}
             </LinkButton>
           )}
         </div>

@@ -6,6 +6,7 @@ import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addRoundAction, addSetAction } from '../sets/actions';
+import * as exercisesText from '@/text/screens/exercises';
 
 export const metadata: Metadata = { title: 'Exercises' };
 
@@ -17,13 +18,11 @@ export default async function ExercisesPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Exercises</h1>
-          <span className={styles.soft}>
-            Try any exercise as a child sees it. Every task is made fresh and judged by the rules.
-          </span>
+          <h1>{exercisesText.exercises}</h1>
+          <span className={styles.soft}>{exercisesText.tryAnyExerciseAs}</span>
         </div>
         <LinkButton href="/exercises/pawns" variant="default">
-          Play pawns only
+          {exercisesText.playPawnsOnly}
         </LinkButton>
       </div>
       <TryExercises

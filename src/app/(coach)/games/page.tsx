@@ -6,6 +6,7 @@ import { LinkButton } from '../../_parts/LinkButton';
 import { NewestOnly } from '../../_parts/NewestOnly';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
+import * as gamesText from '@/text/screens/games';
 
 export const metadata: Metadata = { title: 'Games' };
 
@@ -15,16 +16,13 @@ export default async function GamesPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Games</h1>
-          <span className={styles.soft}>Games of your children and others, with their key moments.</span>
+          <h1>{gamesText.games}</h1>
+          <span className={styles.soft}>{gamesText.gamesYourChildrenOthers}</span>
         </div>
-        <LinkButton href="/games/import">Import games</LinkButton>
+        <LinkButton href="/games/import">{gamesText.importGames}</LinkButton>
       </div>
       {games.length === 0 ? (
-        <p className={styles.card}>
-          There are no games yet. Import a score sheet or a PGN file: every position is looked at, and the
-          mates and men that could be won are kept.
-        </p>
+        <p className={styles.card}>{gamesText.thereNoGamesYet}</p>
       ) : (
         <section className={styles.card}>
           <ul className={styles.list}>
@@ -32,7 +30,7 @@ export default async function GamesPage() {
               <li key={gameId}>
                 <Link href={`/games/${gameId}`}>{title}</Link>
                 <span className={styles.soft}>
-                  {studentName === undefined ? '' : `a game of ${studentName}, `}
+                  {studentName === undefined ? '' : gamesText.game(studentName)}
                   {countWords(Math.ceil(plies / 2), 'move')}, {resultText(result)},{' '}
                   {countWords(chances, 'chance')}
                 </span>

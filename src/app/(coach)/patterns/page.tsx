@@ -4,6 +4,7 @@ import { ClubMates, PatternWall } from '@/ui/panels/patterns';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { removeClubPatternAction } from './actions';
+import * as patternsText from '@/text/screens/patterns';
 
 export const metadata: Metadata = { title: 'Named mates' };
 
@@ -13,10 +14,8 @@ export default async function PatternsPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Named mates</h1>
-          <span className={styles.soft}>
-            Each with its bare picture, who does what in it, and three proved steps up to it.
-          </span>
+          <h1>{patternsText.namedMates}</h1>
+          <span className={styles.soft}>{patternsText.eachBarePictureWho}</span>
         </div>
       </div>
       <PatternWall />

@@ -11,6 +11,7 @@ import { NewestOnly } from '../../_parts/NewestOnly';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addSetAction } from './actions';
+import * as setsText from '@/text/screens/sets';
 
 export const metadata: Metadata = { title: 'Sets' };
 
@@ -19,26 +20,22 @@ export default async function SetsPage() {
   return (
     <>
       <div className={styles.head}>
-        <h1>Sets</h1>
+        <h1>{setsText.sets}</h1>
         <div className={styles.row} style={{ alignItems: 'flex-end' }}>
-          <LinkButton href="/sets/compose">Compose puzzles</LinkButton>
+          <LinkButton href="/sets/compose">{setsText.composePuzzles}</LinkButton>
           <LinkButton href="/sets/library" variant="default">
-            Library
+            {setsText.library}
           </LinkButton>
           <LinkButton href="/sets/import" variant="default">
-            Import positions
+            {setsText.importPositions}
           </LinkButton>
           <LinkButton href="/sets/paper" variant="default">
-            Boards and cards
+            {setsText.boardsCards}
           </LinkButton>
-          <NameForm label="Name of a new set" button="Make a set" maxLength={120} onName={addSetAction} />
+          <NameForm label={setsText.nameNewSet} button="Make a set" maxLength={120} onName={addSetAction} />
         </div>
       </div>
-      {sets.length === 0 && (
-        <p className={styles.card}>
-          There are no sets yet. Make one here, then set up a position on the Desk, prove its mate and add it.
-        </p>
-      )}
+      {sets.length === 0 && <p className={styles.card}>{setsText.thereNoSetsYet}</p>}
       <ul className={styles.cards}>
         {sets.map(({ setId, name, puzzleCount, givenCount, firstFen }) => (
           <li key={setId}>
@@ -63,7 +60,7 @@ function SetPicture({ fen, name }: { fen: string | undefined; name: string }) {
   return (
     <DiagramPicture
       diagram={{ board, turn: fen === undefined ? undefined : turn, bottom: turn }}
-      title={fen === undefined ? `${name} begins without a board` : `First task of ${name}`}
+      title={fen === undefined ? setsText.beginsWithoutBoard(name) : setsText.firstTask(name)}
     />
   );
 }

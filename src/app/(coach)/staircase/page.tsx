@@ -8,6 +8,7 @@ import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addPuzzleAction, addSetAction, giveSetAction } from '../sets/actions';
+import * as staircaseText from '@/text/screens/staircase';
 
 export const metadata: Metadata = { title: 'Staircase' };
 
@@ -25,20 +26,15 @@ export default async function StaircasePage({ searchParams }: PageProps<'/stairc
     <>
       <div className={styles.head}>
         <div>
-          <h1>Staircase</h1>
-          <span className={styles.soft}>
-            The last move first, then the last two, and so on up to the whole mate. Every stair is a puzzle of
-            its own, proved.
-          </span>
+          <h1>{staircaseText.staircase}</h1>
+          <span className={styles.soft}>{staircaseText.lastMoveFirstThen}</span>
         </div>
         <LinkButton href={`/desk?fen=${encodeURIComponent(text)}`} variant="default">
-          Back to the Desk
+          {staircaseText.backDesk}
         </LinkButton>
       </div>
       {findPosition(text) === undefined ? (
-        <p className={styles.card}>
-          A staircase leads up to a mate. Set one up on the Desk, prove it, and press Staircase there.
-        </p>
+        <p className={styles.card}>{staircaseText.staircaseLeadsUpMate}</p>
       ) : (
         <StaircaseMaker
           key={text}

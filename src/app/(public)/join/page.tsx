@@ -4,6 +4,7 @@ import { Brand } from '../../_parts/Brand';
 import styles from '../../_parts/pages.module.css';
 import { openClass } from './actions';
 import { CodeForm } from './_parts/CodeForm';
+import * as doorText from '@/text/screens/door';
 
 export const metadata: Metadata = { title: 'Class code' };
 
@@ -12,7 +13,7 @@ export default function JoinPage() {
     <main className={styles.narrow} style={{ fontSize: '1.125rem' }}>
       <ForgetSeat />
       <Brand />
-      <h1>What is your class code?</h1>
+      <h1>{doorText.whatYourClassCode}</h1>
       <CodeForm action={openClass} />
     </main>
   );

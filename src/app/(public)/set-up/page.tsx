@@ -6,6 +6,7 @@ import { Brand } from '../../_parts/Brand';
 import styles from '../../_parts/pages.module.css';
 import { setUp } from './actions';
 import { SetUpForm } from './_parts/SetUpForm';
+import * as doorText from '@/text/screens/door';
 
 export const metadata: Metadata = { title: 'Set up' };
 
@@ -15,8 +16,8 @@ export default async function SetUpPage() {
   return (
     <main className={styles.narrow}>
       <Brand />
-      <h1>Set up your club</h1>
-      <p>Whoever runs this installation has the code. It is shown in the terminal.</p>
+      <h1>{doorText.setUpYourClub}</h1>
+      <p>{doorText.whoeverRunsInstallationHas}</p>
       <SetUpForm action={setUp} />
     </main>
   );

@@ -5,6 +5,7 @@ import { Brand } from '../../_parts/Brand';
 import styles from '../../_parts/pages.module.css';
 import { signIn } from './actions';
 import { SignInForm } from './_parts/SignInForm';
+import * as doorText from '@/text/screens/door';
 
 export const metadata: Metadata = { title: 'Sign in' };
 
@@ -13,7 +14,7 @@ export default async function SignInPage() {
   return (
     <main className={styles.narrow}>
       <Brand />
-      <h1>Sign in as a coach</h1>
+      <h1>{doorText.signAsCoach}</h1>
       <SignInForm action={signIn} />
     </main>
   );

@@ -10,6 +10,7 @@ import { SeatLink } from '../_parts/SeatLink';
 import pages from '../../_parts/pages.module.css';
 import { getPageStudent } from '../_parts/seatPage';
 import styles from './home.module.css';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** A lesson that begins is seen within so long. */
 const REFRESH_MS = 4000;
@@ -28,7 +29,7 @@ export default async function SeatHomePage() {
   return (
     <div className={pages.seatPage}>
       <div className={pages.head}>
-        <h1>Hello {home.studentName}.</h1>
+        <h1>{seatPagesText.hello(home.studentName)}</h1>
         <div className={pages.row}>
           <SchemeButton />
           <LeaveButton studentId={actor.studentId} leave={leaveSeat} />
@@ -36,9 +37,9 @@ export default async function SeatHomePage() {
       </div>
       <AutoRefresh everyMs={REFRESH_MS} />
       <UnsentCard studentId={actor.studentId} />
-      <section className={styles.next} aria-label="Your next thing">
+      <section className={styles.next} aria-label={seatPagesText.yourNextThing}>
         {isLive ? (
-          <NextThing title="Your class is at the board." href="/seat/lesson" action="Go to the board" />
+          <NextThing title={seatPagesText.yourClassAtBoard} href="/seat/lesson" action="Go to the board" />
         ) : first !== undefined ? (
           <NextThing
             title={first.setName}
@@ -48,7 +49,7 @@ export default async function SeatHomePage() {
           />
         ) : (
           <NextThing
-            title={done.length > 0 ? 'All your tasks are done.' : 'No tasks from your coach yet.'}
+            title={done.length > 0 ? seatPagesText.allYourTasksDone : seatPagesText.noTasksFromYour}
             note="Keep going on your path."
             href="/seat/path"
             action="My path"
@@ -56,13 +57,20 @@ export default async function SeatHomePage() {
         )}
       </section>
       <ul className={styles.rest}>
-        {(isLive || first !== undefined) && <Row title="My path" href="/seat/path" action="Open" />}
+        {(isLive || first !== undefined) && (
+          <Row title={seatPagesText.myPath} href="/seat/path" action="Open" />
+        )}
         {open
           .filter((assignment) => assignment !== first)
           .map((assignment) => (
             <AssignmentRow key={assignment.assignmentId} assignment={assignment} action="Open" />
           ))}
-        <Row title="Pawns only" note="A game with only pawns." href="/seat/pawns" action="Play" />
+        <Row
+          title={seatPagesText.pawnsOnly}
+          note="A game with only pawns."
+          href="/seat/pawns"
+          action="Play"
+        />
         {done.map((assignment) => (
           <AssignmentRow key={assignment.assignmentId} assignment={assignment} action="Look again" />
         ))}

@@ -8,6 +8,7 @@ import { faultText } from '@/text';
 import type { AddClubPattern } from './ClubMateCard';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import classes from './Desk.module.css';
+import * as deskText from '@/text/screens/desk';
 
 export interface DeskActions {
   readonly addPuzzle: (input: { setId: number; fen: string }) => Promise<Result<AddedPuzzle, ServiceFault>>;
@@ -49,32 +50,32 @@ export function AddToSet(props: {
 
   return (
     <section className={classes.card}>
-      <h2>Add to set</h2>
+      <h2>{deskText.addSet}</h2>
       <div className={classes.row} style={{ alignItems: 'end' }}>
         <NativeSelect
-          aria-label="Set"
+          aria-label={deskText.set}
           value={set.chosen}
           data={set.options}
           onChange={(event) => set.setChosen(event.currentTarget.value)}
         />
         {set.isNew && (
           <TextInput
-            aria-label="Name of the new set"
-            placeholder="Name of the new set"
+            aria-label={deskText.nameNewSet}
+            placeholder={deskText.nameNewSet}
             maxLength={120}
             value={set.name}
             onChange={(event) => set.setName(event.currentTarget.value)}
           />
         )}
         <Button loading={isBusy} disabled={!isProved || !set.isReady} onClick={() => void add()}>
-          Add to set
+          {deskText.addSet}
         </Button>
       </div>
       <div aria-live="polite" style={{ marginTop: '0.5rem', minHeight: '1.6rem' }}>
         {said?.fen === fen ? (
           <span style={{ color: said.isGood ? 'var(--cool)' : 'var(--warm)' }}>{said.text}</span>
         ) : (
-          !isProved && <span style={{ color: 'var(--ink-soft)' }}>Prove a mate first.</span>
+          !isProved && <span style={{ color: 'var(--ink-soft)' }}>{deskText.proveMateFirst}</span>
         )}
       </div>
     </section>

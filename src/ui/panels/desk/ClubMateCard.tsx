@@ -11,6 +11,7 @@ import type { Result } from '@/core/shared';
 import { faultText, ROLE_WORDS } from '@/text';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Desk.module.css';
+import * as deskText from '@/text/screens/desk';
 
 export type AddClubPattern = (input: {
   requestId: string;
@@ -48,10 +49,10 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
 
   return (
     <details className={classes.card}>
-      <summary className={classes.summary}>Give this mate a name of your club</summary>
-      <p className={classes.soft}>What belongs to the picture? What is not marked does not matter.</p>
+      <summary className={classes.summary}>{deskText.giveMateNameYour}</summary>
+      <p className={classes.soft}>{deskText.whatBelongsPictureWhat}</p>
       <Checkbox.Group
-        aria-label="What belongs to the picture"
+        aria-label={deskText.whatBelongsPicture}
         value={marked.map(String)}
         onChange={(values) => setMarked(markable.filter((square) => values.includes(String(square))))}
       >
@@ -66,7 +67,7 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
                 size="md"
                 classNames={{ root: classes.choice }}
                 value={String(square)}
-                label={`${ROLE_WORDS[man.role]} on ${makeSquareName(square)} ${does}`}
+                label={deskText.on(ROLE_WORDS[man.role], makeSquareName(square), does)}
               />
             );
           })}
@@ -74,13 +75,13 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
       </Checkbox.Group>
       <div className={classes.row} style={{ alignItems: 'end', marginTop: '0.75rem' }}>
         <TextInput
-          label="Its name"
+          label={deskText.name}
           maxLength={60}
           value={name}
           onChange={({ currentTarget }) => setName(currentTarget.value)}
         />
         <Button mih={44} loading={isBusy} disabled={name.trim() === ''} onClick={add}>
-          Keep this name
+          {deskText.keepName}
         </Button>
       </div>
       <p role="status" style={{ minHeight: '1.5em', margin: '0.5rem 0 0' }}>

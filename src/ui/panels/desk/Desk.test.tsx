@@ -225,7 +225,7 @@ test('forcing moves are read one by one, what becomes of each only when it is to
   const hidden = screen.getAllByText('?').length;
   await press('Show the first');
   expect(screen.getAllByText('?')).toHaveLength(hidden - 1);
-  await press('Tell all');
+  await press('Show all');
   expect(screen.queryByText('?')).toBeNull();
   expect(screen.getByText('mates in 2 (proved)')).toBeInTheDocument();
   await press('Hide again');
@@ -253,15 +253,15 @@ test('a proved mate has its names and its sacrifice, and a mate on the board is 
 
 test('a mate on the board gets a name of the club, with what belongs to its picture', async () => {
   const asked = openDesk('3Rk3/5p2/8/N5B1/8/8/8/6K1 b - - 0 1');
-  fireEvent.click(screen.getByText('Give this mate a name of your club'));
+  fireEvent.click(screen.getByText('Give this mate your club’s own name'));
   // What is needed and what blocks is marked; the knight plays no part.
   expect(screen.getByLabelText('bishop on g5 helps')).toBeChecked();
   expect(screen.getByLabelText('pawn on f7 blocks')).toBeChecked();
   expect(screen.getByLabelText('knight on a5 helps')).not.toBeChecked();
   fireEvent.click(screen.getByLabelText('pawn on f7 blocks'));
-  expect(button('Keep this name')).toBeDisabled();
+  expect(button('Save this name')).toBeDisabled();
   fireEvent.change(screen.getByLabelText('Its name'), { target: { value: 'The lantern' } });
-  await press('Keep this name');
+  await press('Save this name');
   expect(asked).toMatchObject([
     { name: 'The lantern', fen: '3Rk3/5p2/8/N5B1/8/8/8/6K1 b - - 0 1', marked: [38] },
   ]);

@@ -43,6 +43,7 @@ import {
 } from './useStudy';
 import { WrittenPanel } from './WrittenPanel';
 import { useHouseVoice } from '@/ui/words';
+import * as deskText from '@/text/screens/desk';
 
 /** The coach's bench: a position set up by hand or pasted, its mate proved, and put into a set. */
 export function Desk(props: {
@@ -190,9 +191,9 @@ export function Desk(props: {
   return (
     <div className={classes.desk}>
       <div className={classes.question}>
-        <h1>{SIDE_WORDS[shown.turn]} to move</h1>
+        <h1>{deskText.move(SIDE_WORDS[shown.turn])}</h1>
         <SegmentedControl
-          aria-label="What the hand does"
+          aria-label={deskText.whatHandDoes}
           className={classes.hand ?? ''}
           value={hand}
           onChange={(value) => chooseHand(value === 'moves' ? 'moves' : 'sets-up')}
@@ -201,13 +202,13 @@ export function Desk(props: {
             { value: 'moves', label: 'Make moves' },
           ]}
         />
-        <div className={classes.sides} role="group" aria-label="Side to move">
+        <div className={classes.sides} role="group" aria-label={deskText.sideMove}>
           <Button
             variant="default"
             disabled={!isHome}
             onClick={() => edit({ kind: 'turn', turn: opponentOf(draft.turn) })}
           >
-            {SIDE_WORDS[opponentOf(shown.turn)]} to move instead
+            {deskText.moveInstead(SIDE_WORDS[opponentOf(shown.turn)])}
           </Button>
         </div>
       </div>
@@ -222,16 +223,16 @@ export function Desk(props: {
           }}
         />
         <Button variant="default" disabled={state.past.length === 0} onClick={() => edit({ kind: 'undo' })}>
-          Undo
+          {deskText.undo}
         </Button>
         <Button variant="default" onClick={() => edit({ kind: 'clear' })}>
-          Clear
+          {deskText.clear}
         </Button>
         <Button variant="default" onClick={() => edit({ kind: 'start' })}>
-          Start
+          {deskText.start}
         </Button>
         <Button variant="default" onClick={() => setBottom(opponentOf(bottom))}>
-          Turn board
+          {deskText.turnBoard}
         </Button>
       </div>
       <div className={classes.boardPlace}>
@@ -239,7 +240,7 @@ export function Desk(props: {
           board={shown.board}
           turn={shown.turn}
           bottom={bottom}
-          label="Board of the Desk"
+          label={deskText.boardDesk}
           rules={rules}
           onDrop={drop}
           onPress={press}
@@ -270,7 +271,7 @@ export function Desk(props: {
                     terms,
                   )
                 : `This position is possible. ${boardStateText(findBoardState(draft), terms)}`.trim()
-              : `Shown: ${line?.name ?? 'a line'}. H goes back home.`}
+              : deskText.shownHGoesBack(line?.name ?? 'a line')}
           </p>
         ) : (
           <ul className={classes.faults}>
@@ -283,10 +284,10 @@ export function Desk(props: {
       <div className={classes.side}>
         <Tabs defaultValue="proof" className={`${classes.card} ${classes.findings}`} keepMounted={false}>
           <Tabs.List mb="sm" className={classes.tabs}>
-            <Tabs.Tab value="proof">Proof</Tabs.Tab>
-            <Tabs.Tab value="fates">Every move</Tabs.Tab>
-            <Tabs.Tab value="forcing">Forcing moves</Tabs.Tab>
-            <Tabs.Tab value="written">Written solution</Tabs.Tab>
+            <Tabs.Tab value="proof">{deskText.proof}</Tabs.Tab>
+            <Tabs.Tab value="fates">{deskText.everyMove}</Tabs.Tab>
+            <Tabs.Tab value="forcing">{deskText.forcingMoves}</Tabs.Tab>
+            <Tabs.Tab value="written">{deskText.writtenSolution}</Tabs.Tab>
           </Tabs.List>
           <Tabs.Panel value="proof" className={classes.panel}>
             <ProofPanel
@@ -360,16 +361,11 @@ export function Desk(props: {
           <TwinTools draft={draft} onTwin={(twin) => edit({ kind: 'load', draft: twin })} />
           <PositionTools draft={draft} onEdit={edit} />
           <details>
-            <summary className={classes.summary}>Keys</summary>
-            <p style={{ margin: 0 }}>
-              On the board: arrows go from square to square, Enter takes a man up and puts it down, k q r b n
-              p put a white man, with Shift a black one, Delete takes it off. Everywhere: M changes between
-              setting up and making moves, full stop and comma step through the line, H goes back home,
-              Ctrl+Enter proves, Ctrl+Z undoes.
-            </p>
+            <summary className={classes.summary}>{deskText.keys}</summary>
+            <p style={{ margin: 0 }}>{deskText.boardArrowsGoFrom}</p>
           </details>
           <details>
-            <summary className={classes.summary}>Signs on the board</summary>
+            <summary className={classes.summary}>{deskText.signsBoard}</summary>
             <SignLegend />
           </details>
         </section>

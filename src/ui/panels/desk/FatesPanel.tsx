@@ -9,6 +9,7 @@ import classes from './Desk.module.css';
 import { LineButton } from './SolutionTree';
 import type { FatesState } from './useDeskSearch';
 import { useHouseVoice } from '@/ui/words';
+import * as deskText from '@/text/screens/desk';
 
 /** What becomes of every legal move, best first; deeper tables replace shallower ones while one looks. */
 export function FatesPanel(props: {
@@ -27,11 +28,11 @@ export function FatesPanel(props: {
       <div className={classes.row}>
         {isRunning ? (
           <Button color="clay" miw="12.2rem" onClick={props.onStop}>
-            Stop
+            {deskText.stop}
           </Button>
         ) : (
           <Button miw="12.2rem" disabled={position === undefined} onClick={() => props.onAsk(false)}>
-            Look at every move
+            {deskText.lookAtEveryMove}
           </Button>
         )}
         <Button
@@ -39,7 +40,7 @@ export function FatesPanel(props: {
           disabled={position === undefined || isRunning}
           onClick={() => props.onAsk(true)}
         >
-          If {SIDE_WORDS[opponentOf(turn)]} could move
+          {deskText.ifCouldMove(SIDE_WORDS[opponentOf(turn)])}
         </Button>
       </div>
       <div className={classes.pane} aria-live="off">
@@ -53,16 +54,11 @@ function Body(props: Parameters<typeof FatesPanel>[0]) {
   const { fates, turn } = props;
   switch (fates.kind) {
     case 'none':
-      return (
-        <p className={classes.soft}>
-          For each move: mate and how soon, what is won or lost, a draw, or that nothing was found. Mates are
-          proved; the rest is seen so many half-moves deep.
-        </p>
-      );
+      return <p className={classes.soft}>{deskText.eachMoveMateHow}</p>;
     case 'in-check':
-      return <p>{SIDE_WORDS[turn]} is in check, so the other side cannot have the move.</p>;
+      return <p>{deskText.checkSoOtherSide(SIDE_WORDS[turn])}</p>;
     case 'failed':
-      return <p>The browser stopped the calculation. Ask again.</p>;
+      return <p>{deskText.browserStoppedCalculationAsk}</p>;
     case 'running':
     case 'ready':
       return (
@@ -96,7 +92,7 @@ function Rows(props: Parameters<typeof FatesPanel>[0] & { readonly table: FateTa
         {table.moves.map(({ move, fate }) => (
           <tr key={makeMoveText(move)}>
             <td>
-              <LineButton isStrong onClick={() => onShow('What becomes of it', fate.line.map(makeMoveText))}>
+              <LineButton isStrong onClick={() => onShow('What it leads to', fate.line.map(makeMoveText))}>
                 {makeSan(position, move)}
               </LineButton>
             </td>

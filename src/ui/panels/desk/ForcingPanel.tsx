@@ -9,6 +9,7 @@ import classes from './Desk.module.css';
 import { LineButton } from './SolutionTree';
 import type { FatesState } from './useDeskSearch';
 import { useHouseVoice } from '@/ui/words';
+import * as deskText from '@/text/screens/desk';
 
 /**
  * The forcing moves in the club's order, one after another: the move first, what becomes of it when the class has guessed. Each is
@@ -32,20 +33,18 @@ export function ForcingPanel(props: {
       <div className={classes.row}>
         {fates.kind === 'running' ? (
           <Button color="clay" onClick={props.onStop}>
-            Stop
+            {deskText.stop}
           </Button>
         ) : (
           <Button disabled={position === undefined} onClick={props.onAsk}>
-            Read the forcing moves
+            {deskText.readForcingMoves}
           </Button>
         )}
       </div>
       <div className={classes.pane}>
         {position === undefined || table === undefined ? (
           <p className={classes.soft}>
-            {fates.kind === 'running'
-              ? 'Looking at every move ...'
-              : 'Every check, then captures, then quiet threats of mate: guess what becomes of each, then see.'}
+            {fates.kind === 'running' ? deskText.lookingAtEveryMove : deskText.everyCheckThenCaptures}
           </p>
         ) : (
           <Reading {...props} position={position} table={table} />
@@ -68,7 +67,7 @@ function Reading(
   function tellNext() {
     const next = moves[told];
     const fate = next && fateOf(next);
-    if (fate !== undefined) onShow('What becomes of it', fate.line.map(makeMoveText));
+    if (fate !== undefined) onShow('What it leads to', fate.line.map(makeMoveText));
     setTold(told + 1);
   }
 
@@ -76,7 +75,7 @@ function Reading(
     <>
       <div className={classes.row}>
         <Button mih={44} disabled={told >= moves.length} onClick={tellNext}>
-          {told === 0 ? 'Show the first' : told < moves.length ? 'Show the next' : 'All shown'}
+          {told === 0 ? deskText.showFirst : told < moves.length ? deskText.showNext : deskText.allShown}
         </Button>
         <Button
           variant="default"
@@ -84,14 +83,14 @@ function Reading(
           disabled={moves.length === 0}
           onClick={() => setTold(told < moves.length ? moves.length : 0)}
         >
-          {told < moves.length ? 'Tell all' : 'Hide again'}
+          {told < moves.length ? deskText.tellAll : deskText.hideAgain}
         </Button>
       </div>
       {order.map((kind) => (
         <section key={kind}>
           <h3 className={classes.kind}>
             {FORCING_WORDS[kind]}:{' '}
-            {forcing[kind].length === 0 ? 'none' : countWords(forcing[kind].length, 'move')}
+            {forcing[kind].length === 0 ? deskText.none : countWords(forcing[kind].length, 'move')}
           </h3>
           <table className={classes.fates}>
             <tbody>

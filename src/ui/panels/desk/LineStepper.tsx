@@ -1,6 +1,7 @@
 'use client';
 import { Button } from '@mantine/core';
 import classes from './Desk.module.css';
+import * as deskText from '@/text/screens/desk';
 
 /** A line to step through; ply 0 is the home position. Without a line its place is kept. */
 export function LineStepper(props: {
@@ -13,10 +14,10 @@ export function LineStepper(props: {
 }) {
   const { name, words, ply, onPly } = props;
   return (
-    <section className={classes.card} aria-label="The line">
+    <section className={classes.card} aria-label={deskText.line}>
       <h2>{name}</h2>
       <p className={classes.lineText}>
-        {words.length === 0 && <span className={classes.soft}>The line appears here once there is one.</span>}
+        {words.length === 0 && <span className={classes.soft}>{deskText.lineAppearsHereOnce}</span>}
         {words.map((word, index) => (
           <span key={index} className={`${classes.ply} ${index + 1 === ply ? classes.plyNow : ''}`}>
             {word}{' '}
@@ -25,13 +26,13 @@ export function LineStepper(props: {
       </p>
       <div className={classes.row}>
         <Button variant="default" disabled={ply === 0} onClick={() => onPly(0)}>
-          Back home
+          {deskText.backHome}
         </Button>
         <Button variant="default" disabled={ply === 0} onClick={() => onPly(ply - 1)}>
-          Step back
+          {deskText.stepBack}
         </Button>
         <Button disabled={ply >= words.length} onClick={() => onPly(ply + 1)}>
-          Step on
+          {deskText.step}
         </Button>
       </div>
     </section>

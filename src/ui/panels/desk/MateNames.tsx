@@ -4,6 +4,7 @@ import { listShownTags, type MateTag, type Sacrifice } from '@/core/patterns';
 import { PATTERN_NAMES, sacrificeText } from '@/text';
 import classes from './Desk.module.css';
 import { useHouseVoice } from '@/ui/words';
+import * as deskText from '@/text/screens/desk';
 
 /** The names a proved mate earns, and what is given up on the way. */
 export function MateNames(props: {
@@ -19,7 +20,7 @@ export function MateNames(props: {
   return (
     <section className={classes.names}>
       {shown === undefined ? (
-        <p className={classes.soft}>Its names are not known: the tree is too large.</p>
+        <p className={classes.soft}>{deskText.namesNotKnownTree}</p>
       ) : (
         (['the', 'seen'] as const).map((how) => (
           <NameLine key={how} how={how} tags={shown.filter((tag) => tag.how === how)} />
@@ -27,7 +28,7 @@ export function MateNames(props: {
       )}
       {ourTags.map(({ id, how }) => (
         <p key={id}>
-          {how === 'the' ? 'Your club calls it: ' : 'Your club calls some lines: '}
+          {how === 'the' ? deskText.yourClubCalls : deskText.yourClubCallsSome}
           {id}.
         </p>
       ))}
@@ -42,7 +43,7 @@ function NameLine({ how, tags }: { how: MateTag['how']; tags: readonly MateTag[]
   if (tags.length === 0) return null;
   return (
     <p>
-      {how === 'the' ? 'Ends in: ' : 'In some lines: '}
+      {how === 'the' ? deskText.ends : deskText.someLines}
       {tags.map(({ id, reading }, index) => (
         <span key={id}>
           {index > 0 && ', '}

@@ -7,6 +7,7 @@ import type { PositionDraft } from '@/core/rules';
 import { faultText, SIDE_WORDS } from '@/text';
 import classes from './Desk.module.css';
 import { isCastlingPossible, listPassedSquares, type DeskAction } from './deskState';
+import * as deskText from '@/text/screens/desk';
 
 /** Paste a FEN, and the rights a diagram cannot show. */
 export function PositionTools(props: {
@@ -29,8 +30,8 @@ export function PositionTools(props: {
   return (
     <div>
       <Textarea
-        label="FEN of this position"
-        description="Paste another one here to set it up."
+        label={deskText.fenPosition}
+        description={deskText.pasteAnotherOneHere}
         value={text ?? fen}
         error={error}
         rows={2}
@@ -52,7 +53,7 @@ export function PositionTools(props: {
       />
       {text !== undefined && (
         <div className={classes.row} style={{ marginTop: '0.5rem' }}>
-          <Button onClick={() => read(text)}>Set up</Button>
+          <Button onClick={() => read(text)}>{deskText.setUp}</Button>
           <Button
             variant="default"
             onClick={() => {
@@ -60,18 +61,18 @@ export function PositionTools(props: {
               setError(undefined);
             }}
           >
-            Keep the board
+            {deskText.keepBoard}
           </Button>
         </div>
       )}
       <details style={{ marginTop: '0.6rem' }}>
-        <summary className={classes.summary}>Castling and en passant</summary>
+        <summary className={classes.summary}>{deskText.castlingEnPassant}</summary>
         <div className={classes.row}>
           {SIDES.flatMap((side) =>
             (['short', 'long'] as const).map((wing) => (
               <Checkbox
                 key={`${side}-${wing}`}
-                label={`${SIDE_WORDS[side]} ${wing}`}
+                label={deskText.castlingRight(SIDE_WORDS[side], wing)}
                 checked={draft.castling[side][wing]}
                 disabled={!isCastlingPossible(draft.board, side, wing) && !draft.castling[side][wing]}
                 onChange={(event) =>
@@ -83,7 +84,7 @@ export function PositionTools(props: {
         </div>
         <NativeSelect
           mt="xs"
-          label="En passant square"
+          label={deskText.enPassantSquare}
           value={draft.enPassant === undefined ? '' : makeSquareName(draft.enPassant)}
           data={[
             { value: '', label: 'no square' },

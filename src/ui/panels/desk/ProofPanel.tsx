@@ -6,6 +6,7 @@ import type { Side } from '@/core/board';
 import { atMostText, blocklessText, mateText, noMateText, progressText, undecidedText } from '@/text';
 import classes from './Desk.module.css';
 import type { ProverState } from './useDeskSearch';
+import * as deskText from '@/text/screens/desk';
 
 export const MATE_LIMITS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
 
@@ -28,7 +29,7 @@ export function ProofPanel(props: {
     <div>
       <div className={classes.row}>
         <NativeSelect
-          aria-label="Longest mate to look for"
+          aria-label={deskText.longestMateLook}
           value={String(maxMoves)}
           disabled={isRunning}
           data={MATE_LIMITS.map((moves) => ({ value: String(moves), label: `mate in ${moves} at most` }))}
@@ -36,16 +37,16 @@ export function ProofPanel(props: {
         />
         {isRunning ? (
           <Button color="clay" onClick={props.onStop}>
-            Stop
+            {deskText.stop}
           </Button>
         ) : (
           <>
             <Button disabled={!canProve} onClick={props.onProve}>
-              {props.onProveShown === undefined ? 'Prove' : 'Prove the home position'}
+              {props.onProveShown === undefined ? deskText.prove : deskText.proveHomePosition}
             </Button>
             {props.onProveShown !== undefined && (
               <Button variant="default" onClick={props.onProveShown}>
-                Prove the board as shown
+                {deskText.proveBoardAsShown}
               </Button>
             )}
           </>
@@ -56,7 +57,7 @@ export function ProofPanel(props: {
             href={`/staircase?fen=${encodeURIComponent(props.fen)}` as Route}
             variant="default"
           >
-            Staircase
+            {deskText.staircase}
           </Button>
         )}
       </div>
@@ -72,16 +73,16 @@ function ProofWords({ turn, prover, canProve }: { turn: Side; prover: ProverStat
     case 'idle':
       return (
         <span style={{ color: 'var(--ink-soft)' }}>
-          {canProve
-            ? 'Nothing has been proved here yet. Every legal move of both sides will be tried, quiet ones too.'
-            : 'A proof needs a possible position. Below the board you see what is missing.'}
+          {canProve ? deskText.nothingHasBeenProved : deskText.proofNeedsPossiblePosition}
         </span>
       );
     case 'running':
       return (
         <div className={classes.row} style={{ flexWrap: 'nowrap' }}>
           <Loader size="sm" aria-hidden />
-          <span>{prover.report === undefined ? 'Starting ...' : progressText(prover.report, prover.ms)}</span>
+          <span>
+            {prover.report === undefined ? deskText.starting : progressText(prover.report, prover.ms)}
+          </span>
         </div>
       );
     case 'stopped':

@@ -17,6 +17,7 @@ import classes from './Desk.module.css';
 import { MateNames } from './MateNames';
 import type { SolutionState } from './useDeskSearch';
 import { useHouseVoice } from '@/ui/words';
+import * as deskText from '@/text/screens/desk';
 
 /** Shows a line on the board. */
 type OnShow = (name: string, moves: readonly MoveText[]) => void;
@@ -32,20 +33,20 @@ export function SolutionTree(props: {
   const { solution, fen, onShow } = props;
   switch (solution.kind) {
     case 'none':
-      return <p className={classes.soft}>The whole solution appears here once a mate is proved.</p>;
+      return <p className={classes.soft}>{deskText.wholeSolutionAppearsHere}</p>;
     case 'running':
       return (
         <div className={classes.row}>
-          <span>Working out every defence ...</span>
+          <span>{deskText.workingOutEveryDefence}</span>
           <Button size="sm" color="clay" onClick={props.onStop}>
-            Stop
+            {deskText.stop}
           </Button>
         </div>
       );
     case 'stopped':
-      return <p className={classes.soft}>Stopped. The mate is proved; its tree is not complete.</p>;
+      return <p className={classes.soft}>{deskText.stoppedMateProvedTree}</p>;
     case 'failed':
-      return <p className={classes.soft}>The browser stopped the calculation of the tree. Prove again.</p>;
+      return <p className={classes.soft}>{deskText.browserStoppedCalculationTree}</p>;
     case 'ready':
       return (
         <>
@@ -72,20 +73,20 @@ function Whole({ fen, solution, onShow }: { fen: string; solution: MateSolution;
       {root.moves.map((key) => (
         <KeyOf key={key.move} home={home} proof={proof} move={key} onShow={onShow} />
       ))}
-      {!isWhole && (
-        <p className={classes.soft}>Only part of the tree is shown; the longest defences come first.</p>
-      )}
+      {!isWhole && <p className={classes.soft}>{deskText.onlyPartTreeShown}</p>}
       {tries !== undefined && tries.length > 0 && (
         <details>
           <summary className={classes.summary}>
-            {tries.length === 1 ? 'One try' : `${tries.length} tries`}: one defence only saves{' '}
-            {SIDE_WORDS[home.turn === 'white' ? 'black' : 'white']}
+            {deskText.oneDefenceOnlySaves(
+              tries.length === 1 ? 'One try' : `${tries.length} tries`,
+              SIDE_WORDS[home.turn === 'white' ? 'black' : 'white'],
+            )}
           </summary>
           <ul className={classes.plain}>
             {tries.map(({ move, refutation }) => (
               <li key={move}>
                 <LineButton onClick={() => onShow('A try', [move, refutation])}>
-                  {sanOf(home, move)}? but {sanOf(playText(home, move), refutation)}!
+                  {deskText.but(sanOf(home, move), sanOf(playText(home, move), refutation))}
                 </LineButton>
               </li>
             ))}
@@ -155,10 +156,10 @@ function GroupOf(props: {
       <LineButton onClick={() => onShow('A defence and its answer', line)}>
         {defenceText(after.turn, group.kind, names, terms)} <strong>{numbered(next, answer.move)}</strong>
       </LineButton>
-      {duals.length > 0 && <span className={classes.soft}> Dual: also {duals.join(', ')}.</span>}
+      {duals.length > 0 && <span className={classes.soft}>{deskText.dualAlso(duals.join(', '))}</span>}
       {!isEnd && (
         <details open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
-          <summary className={classes.summary}>and then</summary>
+          <summary className={classes.summary}>{deskText.then}</summary>
           {/* Drawn when opened: a whole tree may hold thousands of defences. */}
           {isOpen && (
             <Defences at={next} proof={proof} move={answer} path={[...path, first]} onShow={onShow} />

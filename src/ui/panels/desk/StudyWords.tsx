@@ -4,6 +4,7 @@ import { handFaultText } from '@/text';
 import classes from './Desk.module.css';
 import type { Refusal } from './useStudy';
 import { useHouseVoice } from '@/ui/words';
+import * as deskText from '@/text/screens/desk';
 
 /** What is said under the board while moves are made by hand: the last move, or why one is not allowed. */
 export function StudyWords(props: {
@@ -27,7 +28,7 @@ export function StudyWords(props: {
     <div className={classes.study}>
       <p>{words}</p>
       <Checkbox
-        label="The side to move stays as set"
+        label={deskText.sideMoveStaysAs}
         checked={isTurnFixed}
         onChange={(event) => onTurnFixed(event.currentTarget.checked)}
       />

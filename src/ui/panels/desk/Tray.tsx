@@ -5,6 +5,7 @@ import { manWords } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { ManPicture } from '@/ui/board';
 import classes from './Desk.module.css';
+import * as deskText from '@/text/screens/desk';
 
 /** What a tap on a square puts there: a man, nothing (the square is cleared), or undefined = the hand moves men. */
 export type Tool = { readonly kind: 'man'; readonly man: Man } | { readonly kind: 'empty' } | undefined;
@@ -21,7 +22,7 @@ export function Tray(props: {
   const { tool, isClosed, onTool, onCarry } = props;
   const isChosen = (man: Man) => tool?.kind === 'man' && tool.man === man;
   return (
-    <div className={classes.tray} role="group" aria-label="Pieces to place">
+    <div className={classes.tray} role="group" aria-label={deskText.piecesPlace}>
       {SIDES.map((side) => (
         <div className={classes.trayColumn} key={side}>
           {ROLES.toReversed().map((role) => {
@@ -50,7 +51,7 @@ export function Tray(props: {
         disabled={isClosed}
         onClick={() => onTool(undefined)}
       >
-        Hand
+        {deskText.hand}
       </button>
       <button
         type="button"
@@ -59,7 +60,7 @@ export function Tray(props: {
         disabled={isClosed}
         onClick={() => onTool(tool?.kind === 'empty' ? undefined : { kind: 'empty' })}
       >
-        Take off
+        {deskText.takeOff}
       </button>
     </div>
   );

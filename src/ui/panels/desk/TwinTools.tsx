@@ -2,6 +2,7 @@
 import { Button } from '@mantine/core';
 import { mirrorFiles, swapColours, turnQuarter, type PositionDraft } from '@/core/rules';
 import classes from './Desk.module.css';
+import * as deskText from '@/text/screens/desk';
 
 /** The same lesson elsewhere: left and right, colours, a quarter-turn. */
 export function TwinTools(props: {
@@ -11,20 +12,20 @@ export function TwinTools(props: {
   const { draft, onTwin } = props;
   const turned = turnQuarter(draft);
   return (
-    <section className={classes.twins} aria-label="A twin of this position">
+    <section className={classes.twins} aria-label={deskText.twinPosition}>
       <Button variant="default" onClick={() => onTwin(mirrorFiles(draft))}>
-        Left and right
+        {deskText.leftRight}
       </Button>
       <Button variant="default" onClick={() => onTwin(swapColours(draft))}>
-        Swap colours
+        {deskText.swapColours}
       </Button>
       <Button
         variant="default"
         disabled={turned === undefined}
-        title={turned === undefined ? 'Pawns would walk sideways.' : undefined}
+        title={turned === undefined ? deskText.pawnsWouldWalkSideways : undefined}
         onClick={() => turned !== undefined && onTwin(turned)}
       >
-        Quarter-turn
+        {deskText.quarterTurn}
       </Button>
     </section>
   );

@@ -5,6 +5,7 @@ import { faultText, writtenVerdictText, type Terms } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Desk.module.css';
 import type { WrittenState } from './useDeskSearch';
+import * as deskText from '@/text/screens/desk';
 
 /** A solution as somebody has written it down: does it hold, and if not, where does it break? */
 export function WrittenPanel(props: {
@@ -23,8 +24,8 @@ export function WrittenPanel(props: {
   return (
     <div className={classes.finding}>
       <Textarea
-        aria-label="Written solution"
-        placeholder="1 Qg6 hxg6 (1... fxg6 2 Ne7#) 2 Rh3#"
+        aria-label={deskText.writtenSolution}
+        placeholder={deskText.n1Qg6Hxg61}
         autosize
         minRows={2}
         maxRows={5}
@@ -33,8 +34,8 @@ export function WrittenPanel(props: {
       />
       <div className={classes.row} style={{ marginTop: '0.5rem' }}>
         <NumberInput
-          aria-label="Claimed length, may be left empty"
-          placeholder="mate in ..."
+          aria-label={deskText.claimedLengthMayLeft}
+          placeholder={deskText.mate}
           w="7.5rem"
           min={1}
           max={24}
@@ -43,20 +44,20 @@ export function WrittenPanel(props: {
         />
         <Checkbox
           size="md"
-          label="without pointless blocks"
+          label={deskText.withoutPointlessBlocks}
           checked={isBlockless}
           onChange={(event) => setIsBlockless(event.currentTarget.checked)}
         />
         {written.kind === 'running' ? (
           <Button color="clay" onClick={props.onStop}>
-            Stop
+            {deskText.stop}
           </Button>
         ) : (
           <Button
             disabled={!canJudge || line.trim() === ''}
             onClick={() => onJudge(line, claimed, isBlockless)}
           >
-            Check it
+            {deskText.check}
           </Button>
         )}
       </div>
@@ -64,7 +65,7 @@ export function WrittenPanel(props: {
         <p style={{ margin: '0 0 0.5rem' }}>{verdictText(written, terms)}</p>
         {props.onBetter !== undefined && (
           <Button variant="default" onClick={props.onBetter}>
-            Show what is better
+            {deskText.showWhatBetter}
           </Button>
         )}
       </div>

@@ -10,6 +10,7 @@ import { CountField } from '@/ui/forms/CountField';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import { SetFields } from '@/ui/forms/SetFields';
 import classes from './TryExercises.module.css';
+import * as exercisesText from '@/text/screens/exercises';
 
 export interface RoundActions {
   readonly addRound: (
@@ -51,19 +52,19 @@ export function AddRound(props: {
   }
 
   return (
-    <section className={classes.round} aria-label="Put a round into a set">
-      <h2>Put a round into a set</h2>
+    <section className={classes.round} aria-label={exercisesText.putRoundIntoSet}>
+      <h2>{exercisesText.putRoundIntoSet}</h2>
       <CountField
-        label="How many tasks"
-        description="Starting from the number above."
+        label={exercisesText.howManyTasks}
+        description={exercisesText.startingFromNumberAbove}
         min={1}
         max={MOST_TASKS}
         value={count}
         onCount={setCount}
       />
-      <SetFields set={set} label="Set" />
+      <SetFields set={set} label={exercisesText.set} />
       <Button size="md" mih={44} loading={isBusy} disabled={!set.isReady} onClick={() => void add()}>
-        Add to set
+        {exercisesText.addSet}
       </Button>
       <p className={classes.roundSaid} role="status">
         {said}

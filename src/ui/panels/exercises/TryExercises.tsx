@@ -12,7 +12,7 @@ import {
   type NotationWays,
   type Scale,
 } from '@/core/exercises';
-import { familyName, familyWords, STAGE_WORDS, type Terms } from '@/text';
+import { familyName, familyWords, stageName, type Terms } from '@/text';
 import { ExercisePlayer } from '@/ui/answer';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import { CountField } from '@/ui/forms/CountField';
@@ -20,13 +20,14 @@ import type { SetChoice } from '@/ui/forms/chosenSet';
 import { AddRound, type RoundActions } from './AddRound';
 import classes from './TryExercises.module.css';
 import { useHouseVoice } from '@/ui/words';
+import * as exercisesText from '@/text/screens/exercises';
 
 const LARGEST_SEED = 999_999;
 
 /** The families of each stage, the stages in their order. */
 const groupFamilies = (terms: Terms) =>
   STAGES.map((stage) => ({
-    group: STAGE_WORDS[stage],
+    group: stageName(stage, terms),
     items: EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) => ({
       value: id,
       label: familyName(id, terms),
@@ -57,9 +58,9 @@ export function TryExercises(props: {
 
   return (
     <div className={classes.columns}>
-      <section className={classes.choices} aria-label="Which exercise">
+      <section className={classes.choices} aria-label={exercisesText.whichExercise}>
         <NativeSelect
-          label="Exercise"
+          label={exercisesText.exercise}
           size="md"
           disabled={isWaiting}
           value={family}
@@ -70,7 +71,7 @@ export function TryExercises(props: {
           }}
         />
         <NativeSelect
-          label="Level"
+          label={exercisesText.level}
           description={familyWords(family, terms).levels[level - 1]}
           inputWrapperOrder={['label', 'input', 'description']}
           size="md"
@@ -83,8 +84,8 @@ export function TryExercises(props: {
           }}
         />
         <CountField
-          label="Number of the task"
-          description="The same number makes the same task again."
+          label={exercisesText.numberTask}
+          description={exercisesText.sameNumberMakesSame}
           disabled={isWaiting}
           min={1}
           max={LARGEST_SEED}
@@ -92,12 +93,12 @@ export function TryExercises(props: {
           onCount={(next) => setChoice({ ...choice, seed: next })}
         />
         <Button size="md" mih={44} variant="default" disabled={isWaiting} onClick={goOn}>
-          Another one
+          {exercisesText.anotherOne}
         </Button>
         <AddRound sets={props.sets} actions={props.actions} {...choice} />
       </section>
-      <section className={classes.player} aria-label="The task">
-        {composed.kind === 'failed' && <p role="alert">The task could not be made: {composed.message}</p>}
+      <section className={classes.player} aria-label={exercisesText.task}>
+        {composed.kind === 'failed' && <p role="alert">{exercisesText.taskCouldNotMade(composed.message)}</p>}
         {composed.kind === 'task' && (
           <ExercisePlayer key={composed.key} task={composed.task} next="Next one" onNext={goOn} />
         )}

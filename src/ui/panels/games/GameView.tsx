@@ -15,6 +15,7 @@ import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { StoreChosen } from '../puzzles/StoreChosen';
 import classes from './Games.module.css';
+import * as gamesText from '@/text/screens/games';
 
 type ToldChance = GamePage['chances'][number];
 
@@ -46,8 +47,8 @@ export function GameView(props: {
     <div className={classes.view}>
       <Replay game={game} positions={positions} ply={ply} onPly={go} />
       <section className={classes.card}>
-        <h2>Key moments</h2>
-        {game.chances.length === 0 && <p>No mate was missed or played, and no material was lost.</p>}
+        <h2>{gamesText.keyMoments}</h2>
+        {game.chances.length === 0 && <p>{gamesText.noMateWasMissed}</p>}
         <ol className={classes.list} style={{ gap: 0 }}>
           {game.chances.map((chance) => (
             <ChanceRow
@@ -111,7 +112,7 @@ function Replay(props: {
   const played = ply === 0 ? undefined : game.moves[ply - 1];
   const last = played === undefined ? undefined : getMove(played);
   return (
-    <section className={classes.card} aria-label="The game">
+    <section className={classes.card} aria-label={gamesText.game2}>
       <DiagramPicture
         diagram={{
           board: position.board,
@@ -119,10 +120,10 @@ function Replay(props: {
           bottom: game.side ?? 'white',
           trace: last,
         }}
-        title={`The position after ${ply === 0 ? 'no move' : (words[ply - 1] ?? '')}`}
+        title={gamesText.positionAfter(ply === 0 ? 'no move' : (words[ply - 1] ?? ''))}
       />
       {/* A long game scrolls, so the keyboard can come to it. */}
-      <div className={classes.moves} role="group" aria-label="The moves" tabIndex={0}>
+      <div className={classes.moves} role="group" aria-label={gamesText.moves} tabIndex={0}>
         {words.map((word, index) => (
           <span
             key={index}
@@ -135,15 +136,15 @@ function Replay(props: {
       </div>
       <div className={classes.row}>
         <Button variant="default" mih={44} disabled={ply === 0} onClick={() => onPly(0)}>
-          To the start
+          {gamesText.start}
         </Button>
         <Button variant="default" mih={44} disabled={ply === 0} onClick={() => onPly(ply - 1)}>
-          Step back
+          {gamesText.stepBack}
         </Button>
         <Button mih={44} disabled={ply >= game.moves.length} onClick={() => onPly(ply + 1)}>
-          Step on
+          {gamesText.step}
         </Button>
-        <Link href={`/desk?fen=${encodeURIComponent(makeFen(position))}`}>Open on the Desk</Link>
+        <Link href={`/desk?fen=${encodeURIComponent(makeFen(position))}`}>{gamesText.openDesk}</Link>
       </div>
     </section>
   );
@@ -163,8 +164,8 @@ function ChanceRow(props: {
     <li className={classes.chance}>
       <div className={classes.row} style={{ justifyContent: 'space-between' }}>
         <strong>{place}</strong>
-        <Button variant="default" mih={44} aria-label={`Show ${place}`} onClick={props.onShow}>
-          Show
+        <Button variant="default" mih={44} aria-label={gamesText.show2(place)} onClick={props.onShow}>
+          {gamesText.show}
         </Button>
       </div>
       <span>
@@ -179,8 +180,8 @@ function ChanceRow(props: {
           size="md"
           label={
             chance.sets.length === 0
-              ? 'Turn it into a puzzle'
-              : `Turn it into a puzzle (already in ${listWords(chance.sets)})`
+              ? gamesText.turnIntoPuzzle
+              : gamesText.turnIntoPuzzleAlready(listWords(chance.sets))
           }
           checked={props.isChosen}
           onChange={({ currentTarget }) => props.onChosen(currentTarget.checked)}
@@ -213,17 +214,17 @@ function RemoveGame(props: {
     <div className={classes.row} style={{ marginTop: '1rem' }}>
       {isAsked ? (
         <>
-          <span>Delete this game? Puzzles made from it stay.</span>
+          <span>{gamesText.deleteGamePuzzlesMade}</span>
           <Button color="clay" mih={44} onClick={() => void remove()}>
-            Take it away
+            {gamesText.takeAway}
           </Button>
           <Button variant="default" mih={44} onClick={() => setIsAsked(false)}>
-            Leave it
+            {gamesText.leave}
           </Button>
         </>
       ) : (
         <Button variant="subtle" color="clay" mih={44} onClick={() => setIsAsked(true)}>
-          Take this game away
+          {gamesText.takeGameAway}
         </Button>
       )}
       <span role="alert">{said}</span>

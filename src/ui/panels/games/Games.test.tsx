@@ -165,10 +165,10 @@ test('a mate that was missed and lies in no set yet is chosen; one that does is 
 
 test('a game is taken away only after it was asked once more', async () => {
   const { removed } = openGame(page());
-  await press('Take this game away');
-  await press('Leave it');
+  await press('Delete this game');
+  await press('Cancel');
   expect(removed).toEqual([]);
-  await press('Take this game away');
-  await press('Take it away');
+  await press('Delete this game');
+  await press('Delete');
   expect(removed).toEqual([5]);
 });

@@ -14,6 +14,7 @@ import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { HarvestedGame } from '@/workers/protocol';
 import puzzleClasses from '../puzzles/Puzzles.module.css';
 import classes from './Games.module.css';
+import * as gamesText from '@/text/screens/games';
 
 /** Chances told of one game before it is opened. */
 const MOST_TOLD = 4;
@@ -56,7 +57,7 @@ export function GamesImport(props: {
       />
       <div className={puzzleClasses.said} role="status">
         {reading.kind === 'running' && (
-          <Progress value={100 * (reading.at?.share ?? 0)} aria-label="Of this game" mb={6} />
+          <Progress value={100 * (reading.at?.share ?? 0)} aria-label={gamesText.game4} mb={6} />
         )}
         {readingText(reading)}
       </div>
@@ -186,15 +187,15 @@ function GameCard(props: {
           </p>
         ))}
         {game.chances.length > MOST_TOLD && (
-          <p className={classes.soft}>and {game.chances.length - MOST_TOLD} more.</p>
+          <p className={classes.soft}>{gamesText.more(game.chances.length - MOST_TOLD)}</p>
         )}
-        {game.fault !== undefined && <p role="alert">Read up to here: {game.fault}</p>}
+        {game.fault !== undefined && <p role="alert">{gamesText.readUpHere(game.fault)}</p>}
       </div>
       {game.moves.length > 0 && (
         <div className={classes.row} style={{ alignItems: 'end' }}>
           <NativeSelect
-            label="Whose game"
-            aria-label={`Whose game is game ${game.number}`}
+            label={gamesText.whoseGame}
+            aria-label={gamesText.whoseGameGame(game.number)}
             size="md"
             disabled={!isOpen}
             value={student}
@@ -209,7 +210,7 @@ function GameCard(props: {
           />
           {chosen !== undefined && (
             <NativeSelect
-              label="Played"
+              label={gamesText.played}
               size="md"
               disabled={!isOpen}
               value={side}
@@ -221,17 +222,18 @@ function GameCard(props: {
           )}
           {storing.kind === 'stored' ? (
             <span role="status">
-              Kept. <Link href={`/games/${storing.gameId}` as Route}>Open the game</Link>
+              {gamesText.kept}
+              <Link href={`/games/${storing.gameId}` as Route}>{gamesText.openGame}</Link>
             </span>
           ) : (
             <Button
               size="md"
               mih={44}
               loading={storing.kind === 'running'}
-              aria-label={`Save game ${game.number}`}
+              aria-label={gamesText.saveGame(game.number)}
               onClick={() => void store()}
             >
-              Save
+              {gamesText.save}
             </Button>
           )}
           {storing.kind === 'failed' && <span role="alert">{storing.fault}</span>}

@@ -34,7 +34,7 @@ const press = (name: string) =>
 async function bring(text: string) {
   fireEvent.change(screen.getByLabelText('Or paste positions'), { target: { value: text } });
   await press('Read and prove');
-  await screen.findByText(/position left aside|positions left aside/);
+  await screen.findByText(/position skipped|positions skipped/);
 }
 
 test('what was read is reported; mates with one key that are new are taken, the others when they are wanted', async () => {

@@ -14,6 +14,7 @@ import puzzleClasses from '../puzzles/Puzzles.module.css';
 import { StoreChosen } from '../puzzles/StoreChosen';
 import classes from './Import.module.css';
 import { keysText, listMates, placeText, refusalText, reportText, type ImportedMate } from './report';
+import * as importText from '@/text/screens/import';
 
 /** As many as a page of a set shows without making a coach wait. */
 const MOST_STORED = 500;
@@ -191,12 +192,15 @@ function Chosen(props: {
   return (
     <>
       <fieldset className={classes.choices}>
-        <legend>Take</legend>
+        <legend>{importText.take}</legend>
         {lengths.map((moves) => (
           <Checkbox
             key={moves}
             size="md"
-            label={`mates in ${moves} (${countOf(({ outcome }) => outcome.mateInMoves === moves)})`}
+            label={importText.mates(
+              moves,
+              countOf(({ outcome }) => outcome.mateInMoves === moves),
+            )}
             checked={!lengthsLeft.includes(moves)}
             onChange={({ currentTarget }) =>
               setLengthsLeft(
@@ -208,7 +212,7 @@ function Chosen(props: {
         {several > 0 && (
           <Checkbox
             size="md"
-            label={`those with several keys too (${several})`}
+            label={importText.thoseSeveralKeysToo(several)}
             checked={areSeveralTaken}
             onChange={({ currentTarget }) => setSeveralTaken(currentTarget.checked)}
           />
@@ -216,7 +220,7 @@ function Chosen(props: {
         {known > 0 && (
           <Checkbox
             size="md"
-            label={`those stored already too (${known})`}
+            label={importText.thoseStoredAlreadyToo(known)}
             checked={areStoredTaken}
             onChange={({ currentTarget }) => setStoredTaken(currentTarget.checked)}
           />
@@ -240,12 +244,14 @@ function Chosen(props: {
         ))}
       </ol>
       {offered.length > MOST_CARDS && (
-        <p className={puzzleClasses.soft}>and {(offered.length - MOST_CARDS).toLocaleString('en')} more.</p>
+        <p className={puzzleClasses.soft}>
+          {importText.more((offered.length - MOST_CARDS).toLocaleString('en'))}
+        </p>
       )}
       <StoreChosen fens={fens.slice(0, MOST_STORED)} sets={props.sets} actions={props.actions}>
         {fens.length > MOST_STORED && (
           <span className={puzzleClasses.soft}>
-            The first {MOST_STORED} of {fens.length.toLocaleString('en')}: a set holds no more at once.
+            {importText.firstSetHoldsNo(MOST_STORED, fens.length.toLocaleString('en'))}
           </span>
         )}
       </StoreChosen>
@@ -259,12 +265,12 @@ function Refusals({ positions }: { readonly positions: readonly ImportedPosition
   if (refusals.length === 0) return null;
   return (
     <details className={classes.refusals}>
-      <summary>{countWords(refusals.length, 'position')} left aside, and why</summary>
+      <summary>{importText.leftAsideWhy(countWords(refusals.length, 'position'))}</summary>
       <ul>
         {refusals.slice(0, MOST_REFUSALS).map((refusal) => (
           <li key={refusal}>{refusal}</li>
         ))}
-        {refusals.length > MOST_REFUSALS && <li>and {refusals.length - MOST_REFUSALS} more.</li>}
+        {refusals.length > MOST_REFUSALS && <li>{importText.more2(refusals.length - MOST_REFUSALS)}</li>}
       </ul>
     </details>
   );

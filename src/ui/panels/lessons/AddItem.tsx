@@ -11,6 +11,7 @@ import type { SetChoice } from '@/ui/forms/chosenSet';
 import classes from './Lessons.module.css';
 import { readItem } from './planDraft';
 import { useHouseVoice } from '@/ui/words';
+import * as lessonsText from '@/text/screens/lessons';
 
 const WAYS = ['board', 'pattern', 'round', 'set'] as const;
 type Way = (typeof WAYS)[number];
@@ -73,7 +74,7 @@ export function AddItem(props: {
   return (
     <div className={classes.fields}>
       <NativeSelect
-        label={`Put into ${segmentName}`}
+        label={lessonsText.putInto(segmentName)}
         size="md"
         value={way}
         data={WAYS.filter((one) => one !== 'set' || sets.length > 0).map((one) => ({
@@ -85,7 +86,7 @@ export function AddItem(props: {
       {way === 'board' && (
         <>
           <TextInput
-            label="FEN or moves"
+            label={lessonsText.fenMoves}
             size="md"
             miw="16rem"
             value={text}
@@ -94,7 +95,7 @@ export function AddItem(props: {
             onChange={({ currentTarget }) => setText(currentTarget.value)}
           />
           <TextInput
-            label="What it is called"
+            label={lessonsText.whatCalled}
             size="md"
             maxLength={120}
             value={label}
@@ -104,7 +105,7 @@ export function AddItem(props: {
       )}
       {way === 'pattern' && (
         <NativeSelect
-          label="Which mate"
+          label={lessonsText.whichMate}
           size="md"
           value={pattern}
           data={PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_NAMES[id] }))}
@@ -116,7 +117,7 @@ export function AddItem(props: {
       {way === 'round' && (
         <>
           <NativeSelect
-            label="Which exercise"
+            label={lessonsText.whichExercise}
             size="md"
             value={family}
             data={EXERCISE_IDS.map((id) => ({ value: id, label: familyName(id, terms) }))}
@@ -125,18 +126,25 @@ export function AddItem(props: {
             }
           />
           <NativeSelect
-            label="Level"
+            label={lessonsText.level}
             size="md"
             value={String(level)}
             data={levels.map((one) => ({ value: String(one), label: `level ${one}` }))}
             onChange={({ currentTarget }) => setLevel(Number(currentTarget.value))}
           />
-          <CountField label="Tasks" w="6rem" min={1} max={MOST_TASKS} value={count} onCount={setCount} />
+          <CountField
+            label={lessonsText.tasks}
+            w="6rem"
+            min={1}
+            max={MOST_TASKS}
+            value={count}
+            onCount={setCount}
+          />
         </>
       )}
       {way === 'set' && (
         <NativeSelect
-          label="Which set"
+          label={lessonsText.whichSet}
           size="md"
           value={String(setId ?? '')}
           data={sets.map((one) => ({ value: String(one.setId), label: one.name }))}
@@ -152,10 +160,10 @@ export function AddItem(props: {
         disabled={way === 'board' && text.trim() === ''}
         onClick={add}
       >
-        Put it in
+        {lessonsText.put}
       </Button>
       <Button size="md" mih={44} variant="subtle" onClick={props.onClose}>
-        Enough
+        {lessonsText.enough}
       </Button>
     </div>
   );

@@ -9,6 +9,7 @@ import { countWords, listWords } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Lessons.module.css';
+import * as lessonsText from '@/text/screens/lessons';
 
 type State = 'here' | 'away' | 'unknown';
 /** One tap goes on to the next. */
@@ -78,10 +79,9 @@ export function AttendancePanel(props: {
   return (
     <div className={classes.stack}>
       <section className={classes.card}>
-        <h2>Who is here</h2>
+        <h2>{lessonsText.whoHere}</h2>
         <p role="status" className={classes.said}>
-          {count('here')} here, {count('away')} away, {count('unknown')} not noted. One tap: here. Another:
-          away.
+          {lessonsText.hereAwayNotNoted(count('here'), count('away'), count('unknown'))}
         </p>
         <ul className={classes.children}>
           {students.map(({ studentId, name }) => {
@@ -92,7 +92,7 @@ export function AttendancePanel(props: {
                   type="button"
                   className={classes.child}
                   data-state={state}
-                  aria-label={`${name}: ${SAID[state]}`}
+                  aria-label={lessonsText.attendanceOf(name, SAID[state])}
                   onClick={() => void note(studentId, NEXT[state])}
                 >
                   <strong>{name}</strong>
@@ -110,22 +110,20 @@ export function AttendancePanel(props: {
           disabled={count('unknown') === 0}
           onClick={() => void noteRest()}
         >
-          All the others are here
+          {lessonsText.allOthersHere}
         </Button>
         <span role="alert"> {error}</span>
       </section>
       <section className={classes.card}>
-        <h2>For those who were away</h2>
+        <h2>{lessonsText.thoseWhoWereAway}</h2>
         {catchUpCount === 0 ? (
           <p className={classes.soft}>
-            {plan === undefined
-              ? 'The lesson has no plan, so there is nothing to catch up on yet.'
-              : 'The plan has no exercises and no set, so there is nothing to do alone.'}
+            {plan === undefined ? lessonsText.lessonHasNoPlan : lessonsText.planHasNoExercises}
           </p>
         ) : (
           <>
             <p className={classes.soft}>
-              What was practised, {countWords(catchUpCount, 'task')}, laid onto the child’s own seat.
+              {lessonsText.whatWasPractisedLaid(countWords(catchUpCount, 'task'))}
             </p>
             <p role="status" className={classes.said}>
               {caughtUp.size > 0 &&
@@ -140,8 +138,8 @@ export function AttendancePanel(props: {
                 onClick={() => void catchUp(missing.map(({ studentId }) => studentId))}
               >
                 {missing.length === 0
-                  ? 'Nobody to give it to'
-                  : `Give it to ${listWords(missing.map(({ name }) => name))}`}
+                  ? lessonsText.nobodyGive
+                  : lessonsText.give(listWords(missing.map(({ name }) => name)))}
               </Button>
             )}
           </>

@@ -7,6 +7,7 @@ import { dayText } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
 import { TermForm } from '@/ui/panels/roster/TermForm';
 import classes from './Lessons.module.css';
+import * as lessonsText from '@/text/screens/lessons';
 
 /** Free days of the club; only a lead changes them. */
 export function Holidays(props: {
@@ -18,7 +19,7 @@ export function Holidays(props: {
   const { send, isBusy, error } = useSending();
   return (
     <>
-      {props.holidays.length === 0 && <p className={classes.soft}>None yet.</p>}
+      {props.holidays.length === 0 && <p className={classes.soft}>{lessonsText.noneYet}</p>}
       <ul className={classes.items}>
         {props.holidays.map(({ holidayId, name, startsOn, endsOn }) => (
           <li key={holidayId}>
@@ -36,10 +37,10 @@ export function Holidays(props: {
                 size="md"
                 mih={44}
                 loading={isBusy}
-                aria-label={`Delete: ${name}`}
+                aria-label={lessonsText.deleteIt2(name)}
                 onClick={() => void send(() => props.onRemove({ holidayId }))}
               >
-                Delete
+                {lessonsText.deleteIt}
               </Button>
             )}
           </li>

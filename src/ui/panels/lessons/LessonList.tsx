@@ -9,6 +9,7 @@ import type { Result } from '@/core/shared';
 import { shortDayText } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Lessons.module.css';
+import * as lessonsText from '@/text/screens/lessons';
 
 /** Lessons with their plan and who was there; the day of today stands out. */
 export function LessonList(props: {
@@ -39,7 +40,7 @@ export function LessonList(props: {
               </span>
               {props.mayChange ? (
                 <NativeSelect
-                  aria-label={`Plan of ${shortDayText(day)}`}
+                  aria-label={lessonsText.plan(shortDayText(day))}
                   size="md"
                   value={String(plan?.planId ?? '')}
                   data={[
@@ -56,7 +57,9 @@ export function LessonList(props: {
               )}
               <span className={classes.row}>
                 <span className={classes.soft}>{tellAttendance(lesson)}</span>
-                <Link href={`/classes/${props.classId}/lessons/${lessonId}` as Route}>Open</Link>
+                <Link href={`/classes/${props.classId}/lessons/${lessonId}` as Route}>
+                  {lessonsText.open}
+                </Link>
                 {props.mayChange && day >= props.today && (
                   <Button
                     variant="subtle"
@@ -64,10 +67,10 @@ export function LessonList(props: {
                     size="md"
                     mih={44}
                     px="xs"
-                    aria-label={`${isCancelled ? 'Hold' : 'Cancel'} ${shortDayText(day)}`}
+                    aria-label={lessonsText.changeLesson(isCancelled, shortDayText(day))}
                     onClick={() => void send(() => props.onChange({ lessonId, isCancelled: !isCancelled }))}
                   >
-                    {isCancelled ? 'Put back on' : 'Cancel'}
+                    {isCancelled ? lessonsText.putBack : lessonsText.cancel}
                   </Button>
                 )}
               </span>

@@ -145,7 +145,7 @@ test('where nothing was practised that is said, and an assistant is offered no r
   expect(screen.getByText(/The lesson has no plan, so there is nothing to catch up on/)).toBeInTheDocument();
   cleanup();
   openAttendance({ mayChange: false });
-  expect(screen.getByText(/What was practised, 6 tasks/)).toBeInTheDocument();
+  expect(screen.getByText(/What the class practised, 6 tasks/)).toBeInTheDocument();
   expect(screen.queryByRole('button', { name: /give it to/i })).toBeNull();
 });
 

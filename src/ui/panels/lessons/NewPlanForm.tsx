@@ -8,10 +8,12 @@ import type { ClassId, PlanId } from '@/contracts/ids';
 import type { NewPlan, PlanSummary } from '@/contracts/lessons';
 import { STAGES } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { STAGE_WORDS } from '@/text';
+import { stageName } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Lessons.module.css';
+import { useHouseVoice } from '@/ui/words';
+import * as lessonsText from '@/text/screens/lessons';
 
 /** A plan that begins empty, as a stage is usually taught, or as a copy of another plan. */
 export function NewPlanForm(props: {
@@ -20,6 +22,7 @@ export function NewPlanForm(props: {
   readonly otherPlans: readonly PlanSummary[];
   readonly onAdd: (input: NewPlan) => Promise<Result<PlanId, ServiceFault>>;
 }) {
+  const { terms } = useHouseVoice();
   const router = useRouter();
   const [title, setTitle] = useState('');
   const [from, setFrom] = useState('');
@@ -50,21 +53,21 @@ export function NewPlanForm(props: {
       }}
     >
       <TextInput
-        label="What is it about"
+        label={lessonsText.whatAbout}
         size="md"
         maxLength={120}
         value={title}
         onChange={({ currentTarget }) => setTitle(currentTarget.value)}
       />
       <NativeSelect
-        label="Begins with"
+        label={lessonsText.begins}
         size="md"
         value={from}
         data={[
           { value: '', label: 'nothing yet' },
           {
             group: 'A usual lesson of a stage',
-            items: STAGES.map((stage) => ({ value: `stage:${stage}`, label: STAGE_WORDS[stage] })),
+            items: STAGES.map((stage) => ({ value: `stage:${stage}`, label: stageName(stage, terms) })),
           },
           {
             group: 'A copy',
@@ -77,7 +80,7 @@ export function NewPlanForm(props: {
         onChange={({ currentTarget }) => setFrom(currentTarget.value)}
       />
       <Button type="submit" size="md" mih={44} loading={isBusy} disabled={title.trim() === ''}>
-        Make the plan
+        {lessonsText.makePlan}
       </Button>
       <span role="alert">{error}</span>
     </form>

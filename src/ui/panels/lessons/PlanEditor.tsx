@@ -23,6 +23,7 @@ import { AddItem } from './AddItem';
 import classes from './Lessons.module.css';
 import { addSegment, changeSegment, findBoard, listStarts } from './planDraft';
 import { useHouseVoice } from '@/ui/words';
+import * as lessonsText from '@/text/screens/lessons';
 
 /** The plan of a lesson: its segments in their order, with their minutes and what they hold. */
 export function PlanEditor(props: {
@@ -65,16 +66,14 @@ export function PlanEditor(props: {
   return (
     <div className={classes.stack}>
       <TextInput
-        label="What it is about"
+        label={lessonsText.whatAbout2}
         size="md"
         maxLength={120}
         value={title}
         readOnly={!plan.mayChange}
         onChange={({ currentTarget }) => setTitle(currentTarget.value)}
       />
-      {segments.length === 0 && (
-        <p className={classes.card}>Nothing in it yet. Begin with what you want to show.</p>
-      )}
+      {segments.length === 0 && <p className={classes.card}>{lessonsText.nothingYetBeginWhat}</p>}
       <Sorting
         rows={segments.map((one) => ({ id: one.key, name: nameOf(one) }))}
         noun="segment"
@@ -96,7 +95,7 @@ export function PlanEditor(props: {
       </Sorting>
       {plan.mayChange && (
         <>
-          <div className={classes.row} role="group" aria-label="Add a segment">
+          <div className={classes.row} role="group" aria-label={lessonsText.addSegment}>
             {SEGMENT_KINDS.map((kind) => (
               <Button
                 key={kind}
@@ -105,7 +104,7 @@ export function PlanEditor(props: {
                 variant="default"
                 onClick={() => setSegments(addSegment(segments, kind, makeUuid().slice(0, 8)))}
               >
-                {SEGMENT_WORDS[kind]} one more
+                {lessonsText.oneMore(SEGMENT_WORDS[kind])}
               </Button>
             ))}
           </div>
@@ -116,11 +115,9 @@ export function PlanEditor(props: {
               disabled={isSaved || title.trim() === ''}
               onClick={() => void save()}
             >
-              Save the plan
+              {lessonsText.savePlan}
             </Button>
-            <span role="status">
-              {minutes} minutes. {isSaved ? 'Saved.' : 'Not saved yet.'}
-            </span>
+            <span role="status">{lessonsText.minutes2(minutes, isSaved ? 'Saved.' : 'Not saved yet.')}</span>
             <span role="alert">{error}</span>
           </div>
         </>
@@ -146,7 +143,7 @@ function SegmentCard(props: {
       <div className={classes.fields}>
         {mayChange && grip}
         <NativeSelect
-          label={`From minute ${props.startsAt}`}
+          label={lessonsText.fromMinute(props.startsAt)}
           size="md"
           value={segment.kind}
           disabled={!mayChange}
@@ -156,7 +153,7 @@ function SegmentCard(props: {
           }
         />
         <CountField
-          label="Minutes"
+          label={lessonsText.minutes}
           w="6rem"
           min={0}
           max={180}
@@ -165,7 +162,7 @@ function SegmentCard(props: {
           onCount={(minutes) => onChange({ minutes })}
         />
         <TextInput
-          label="Title"
+          label={lessonsText.title}
           size="md"
           style={{ flex: 1, minWidth: '12rem' }}
           maxLength={120}
@@ -180,15 +177,15 @@ function SegmentCard(props: {
             size="md"
             mih={44}
             px="xs"
-            aria-label={`Remove: ${name}`}
+            aria-label={lessonsText.remove2(name)}
             onClick={props.onRemove}
           >
-            Remove
+            {lessonsText.remove}
           </Button>
         )}
       </div>
       <Textarea
-        label="What to say"
+        label={lessonsText.whatSay}
         size="md"
         autosize
         minRows={1}
@@ -209,10 +206,10 @@ function SegmentCard(props: {
                   size="md"
                   mih={44}
                   px="xs"
-                  aria-label={`Remove item ${index + 1} of ${name}`}
+                  aria-label={lessonsText.removeItem(index + 1, name)}
                   onClick={() => onChange({ items: segment.items.filter((_, place) => place !== index) })}
                 >
-                  Remove
+                  {lessonsText.remove}
                 </Button>
               )}
             </li>
@@ -225,10 +222,10 @@ function SegmentCard(props: {
             variant="default"
             size="md"
             mih={44}
-            aria-label={`Put something into ${name}`}
+            aria-label={lessonsText.putSomethingInto(name)}
             onClick={() => setIsAdding(true)}
           >
-            Put something in
+            {lessonsText.putSomething}
           </Button>
         </div>
       )}

@@ -5,6 +5,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { PlanId } from '@/contracts/ids';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
+import * as lessonsText from '@/text/screens/lessons';
 
 /** Deletes a plan after a second press, which asks with its name. */
 export function RemovePlan(props: {
@@ -23,14 +24,14 @@ export function RemovePlan(props: {
         mih={44}
         px="xs"
         loading={isBusy}
-        aria-label={isAsked ? `Delete the plan “${props.title}”?` : `Delete: ${props.title}`}
+        aria-label={isAsked ? lessonsText.deletePlan(props.title) : lessonsText.deleteIt3(props.title)}
         onBlur={() => setIsAsked(false)}
         onClick={() => {
           if (isAsked) void send(() => props.onRemove({ planId: props.planId }));
           else setIsAsked(true);
         }}
       >
-        {isAsked ? 'Delete this plan?' : 'Delete'}
+        {isAsked ? lessonsText.deletePlan2 : lessonsText.deleteIt}
       </Button>
       <span role="alert">{error}</span>
     </>

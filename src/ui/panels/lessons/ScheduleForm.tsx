@@ -9,6 +9,7 @@ import { countWords, WEEKDAY_WORDS } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Lessons.module.css';
+import * as lessonsText from '@/text/screens/lessons';
 
 /** The hours of a class: the same days of the week from one day to another. */
 export function ScheduleForm(props: {
@@ -44,7 +45,7 @@ export function ScheduleForm(props: {
       }}
     >
       <Checkbox.Group
-        label="Days of the week"
+        label={lessonsText.daysWeek}
         value={weekdays.map(String)}
         onChange={(chosen) => setWeekdays(chosen.map(Number))}
       >
@@ -56,29 +57,36 @@ export function ScheduleForm(props: {
       </Checkbox.Group>
       <div className={classes.fields}>
         <TextInput
-          label="At"
+          label={lessonsText.at}
           type="time"
           size="md"
           value={startsAt}
           onChange={({ currentTarget }) => setStartsAt(currentTarget.value)}
         />
-        <CountField label="Minutes" w="7rem" min={5} max={300} value={minutes} onCount={setMinutes} />
+        <CountField
+          label={lessonsText.minutes}
+          w="7rem"
+          min={5}
+          max={300}
+          value={minutes}
+          onCount={setMinutes}
+        />
         <TextInput
-          label="From"
+          label={lessonsText.from}
           type="date"
           size="md"
           value={from}
           onChange={({ currentTarget }) => setFrom(currentTarget.value)}
         />
         <TextInput
-          label="To"
+          label={lessonsText.to}
           type="date"
           size="md"
           value={to}
           onChange={({ currentTarget }) => setTo(currentTarget.value)}
         />
         <Button type="submit" size="md" mih={44} loading={isBusy} disabled={weekdays.length === 0}>
-          Add these lessons
+          {lessonsText.addTheseLessons}
         </Button>
       </div>
       <p role="status" className={classes.said}>

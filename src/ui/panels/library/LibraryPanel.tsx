@@ -22,6 +22,7 @@ import { SetFields } from '@/ui/forms/SetFields';
 import { PuzzleCard } from '../puzzles/PuzzleCard';
 import classes from '../puzzles/Puzzles.module.css';
 import { queryOf, WishFields, wishesOf, type ClassChoice, type Wishes } from './WishFields';
+import * as libraryText from '@/text/screens/library';
 
 const DEFAULT_SURPRISE = 8;
 /** Seeds go round before this one. */
@@ -68,9 +69,16 @@ export function LibraryPanel(props: {
       >
         <WishFields wishes={wishes} setWishes={setWishes} classes={props.classes} ours={props.ours} />
         <Button type="submit" size="md" mih={44} loading={isLooking}>
-          Find
+          {libraryText.find}
         </Button>
-        <CountField label="How many" w="7rem" min={1} max={MOST_SURPRISES} value={count} onCount={setCount} />
+        <CountField
+          label={libraryText.howMany}
+          w="7rem"
+          min={1}
+          max={MOST_SURPRISES}
+          value={count}
+          onCount={setCount}
+        />
         <Button
           size="md"
           mih={44}
@@ -78,16 +86,16 @@ export function LibraryPanel(props: {
           disabled={isLooking}
           onClick={() => look({ surprise: count, seed: (search.seed % SEEDS) + 1 })}
         >
-          Surprise me, from easy to hard
+          {libraryText.surpriseMeFromEasy}
         </Button>
       </form>
       <p className={classes.said} role="status">
-        {isLooking ? 'Looking ...' : foundText(search, found, group?.name)}
+        {isLooking ? libraryText.looking : foundText(search, found, group?.name)}
       </p>
       {found.total > 0 && (
         <p className={classes.soft} style={{ marginBottom: '0.75rem' }}>
           <a href={`/files/library?${queryOf(wishesOf(search)).toString()}`} download>
-            Save {found.total === 1 ? 'it' : `all ${found.total.toLocaleString('en')}`} as EPD
+            {libraryText.saveAsEpd(found.total === 1 ? 'it' : `all ${found.total.toLocaleString('en')}`)}
           </a>
         </p>
       )}
@@ -199,7 +207,7 @@ function Chosen(props: {
         ))}
       </ol>
       <div className={classes.make} style={{ marginTop: '1rem' }}>
-        <SetFields set={set} label="Put them into" />
+        <SetFields set={set} label={libraryText.putThemInto} />
         <Button
           size="md"
           mih={44}
@@ -207,11 +215,12 @@ function Chosen(props: {
           disabled={chosen.length === 0 || !set.isReady}
           onClick={add}
         >
-          Put {countWords(chosen.length, 'puzzle')} into the set
+          {libraryText.putIntoSet(countWords(chosen.length, 'puzzle'))}
         </Button>
       </div>
       <p className={classes.said} role="status">
-        {said} {addedTo !== undefined && <Link href={`/sets/${addedTo}` as Route}>Open the set</Link>}
+        {said}{' '}
+        {addedTo !== undefined && <Link href={`/sets/${addedTo}` as Route}>{libraryText.openSet}</Link>}
       </p>
     </>
   );

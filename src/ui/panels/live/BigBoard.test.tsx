@@ -369,7 +369,7 @@ test('what they say is grouped by what becomes of it, without names until they a
   expect(screen.getByText('4 answers, 4 children in the class.')).toBeInTheDocument();
   expect(screen.queryByText('Mates as soon as it can be')).toBeNull();
   for (const name of NAMES) expect(screen.queryByText(new RegExp(name))).toBeNull();
-  await press('What becomes of it');
+  await press('What it leads to');
   const mates = partUnder('Mates as soon as it can be');
   expect(within(mates).getByRole('button', { name: 'Ra8#' })).toBeInTheDocument();
   expect(within(mates).getByText('2 times')).toBeInTheDocument();

@@ -28,6 +28,7 @@ import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
 import { useLiveClass } from './useLiveClass';
 import { useSigns } from './useSigns';
+import * as liveText from '@/text/screens/live';
 
 type Send<Value> = (input: unknown) => Promise<Result<Value, ServiceFault>>;
 
@@ -71,7 +72,7 @@ export function BigBoard(props: BigBoardProps) {
 function OpenBoard(props: BigBoardProps) {
   const { page, actions } = props;
   const { liveId } = page.live;
-  const { terms, say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const { gathered, reading } = useLiveClass(page.classId);
   const sending = useSending();
   const board = useBoard(
@@ -125,9 +126,10 @@ function OpenBoard(props: BigBoardProps) {
         requestId: makeUuid(),
         liveId,
         fen: isHome ? board.fen : board.fenOf(shown),
-        words: say(
-          isTask ? shownStop.words : `${SIDE_WORDS[shown.turn]} to move. What would you play?`,
-        ).slice(0, 200),
+        words: (isTask ? shownStop.words : `${SIDE_WORDS[shown.turn]} to move. What would you play?`).slice(
+          0,
+          200,
+        ),
         ...(isTask ? shownStop.task : {}),
       }),
     );
@@ -215,7 +217,7 @@ function OpenBoard(props: BigBoardProps) {
     refusal !== undefined
       ? handFaultText(refusal.place, refusal.fault, terms)
       : board.isAnswerShown && isHome && shownStop.answer !== undefined
-        ? `The answer is ${say(shownStop.answer.text)}.`
+        ? `The answer is ${shownStop.answer.text}.`
         : board.isAnswerShown && isHome && board.worked !== undefined
           ? workedAnswerText(board.position, board.worked, terms)
           : (tellStep(board.steps[board.ply - 1]?.words, shown, terms) ??
@@ -232,16 +234,17 @@ function OpenBoard(props: BigBoardProps) {
   return (
     <div className={classes.page}>
       <header className={classes.head}>
-        <h1 className={classes.words}>{board.isComposing ? 'One moment ...' : say(shownStop.words)}</h1>
+        <h1 className={classes.words}>{board.isComposing ? liveText.oneMoment : shownStop.words}</h1>
         <div className={classes.asked}>
           <span>
-            Seats: <strong>{page.joinCode}</strong>
+            {liveText.seats}
+            <strong>{page.joinCode}</strong>
           </span>
           <span role="status">
             {isOpen
-              ? `Asked. Thinking: ${thoughtText(thinkingMs)}`
+              ? liveText.askedThinking(thoughtText(thinkingMs))
               : reading === 'away'
-                ? 'Offline: answers from the class are not arriving.'
+                ? liveText.offlineAnswersFromClass
                 : ''}
           </span>
         </div>
@@ -249,13 +252,13 @@ function OpenBoard(props: BigBoardProps) {
       <main className={classes.middle}>
         <div className={classes.board}>
           {shownStop.isHidden && isHome ? (
-            <p className={classes.hidden}>In your head, without a board.</p>
+            <p className={classes.hidden}>{liveText.yourHeadWithoutBoard}</p>
           ) : (
             <Board
               board={shown.board}
               turn={shown.turn}
               bottom={seenFrom}
-              label="The big board"
+              label={liveText.bigBoard}
               rules={{
                 canHold: (square) => shown.board[square] !== undefined,
                 dropResult: (start, to) =>

@@ -2,6 +2,7 @@
 import { Button } from '@mantine/core';
 import classes from './BigBoard.module.css';
 import type { BoardState } from './useBoard';
+import * as liveText from '@/text/screens/live';
 
 export type SideName = 'said' | 'ledger' | 'more';
 
@@ -20,23 +21,23 @@ export function BoardFoot(props: {
     <footer className={classes.foot}>
       <div className={classes.group}>
         <Button variant="default" onClick={() => board.step(-1)}>
-          Back
+          {liveText.back}
         </Button>
-        <Button onClick={() => board.step(1)}>Next</Button>
+        <Button onClick={() => board.step(1)}>{liveText.next}</Button>
       </div>
       <div className={classes.group}>
         <Button variant="default" disabled={board.isHome} onClick={() => board.toPly(board.ply - 1)}>
-          Move back
+          {liveText.moveBack}
         </Button>
         <Button
           variant="default"
           disabled={board.ply >= board.steps.length}
           onClick={() => board.toPly(board.ply + 1)}
         >
-          Move on
+          {liveText.move}
         </Button>
         <Button variant="default" disabled={board.isHome} onClick={() => board.goHome()}>
-          Home
+          {liveText.home}
         </Button>
       </div>
       <div className={classes.group}>
@@ -46,20 +47,20 @@ export function BoardFoot(props: {
           miw="9rem"
           onClick={props.onAsk}
         >
-          {isOpen ? 'Stop asking' : 'Ask the class'}
+          {isOpen ? liveText.stopAsking : liveText.askClass}
         </Button>
         <Button variant="default" aria-pressed={side === 'said'} onClick={() => props.onSide('said')}>
-          What they say
+          {liveText.whatTheySay}
         </Button>
         <Button variant="default" aria-pressed={board.isAnswerShown} onClick={() => board.showAnswer()}>
-          Answer
+          {liveText.answer}
         </Button>
         <Button variant="default" aria-pressed={side === 'ledger'} onClick={() => props.onSide('ledger')}>
-          Points
+          {liveText.points}
         </Button>
       </div>
       <Button variant="default" aria-pressed={side === 'more'} onClick={() => props.onSide('more')}>
-        More
+        {liveText.more}
       </Button>
       {props.error !== '' && (
         <p className={classes.error} role="alert">

@@ -13,17 +13,21 @@ import { DiagramPicture } from '@/ui/board';
 import { playLine } from '../desk/shownLine';
 import { makeFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
+import * as liveText from '@/text/screens/live';
 
 /** For the coach's eyes: where the board is, the answer, what to say, and who has answered what. It follows the board by itself. */
 export function CoachWindow({ page }: { readonly page: BoardPage }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const { gathered, reading } = useLiveClass(page.classId);
   const { news } = gathered;
   const place = news?.place ?? page.live?.place ?? { segment: 0, stop: 0 };
   const segment = page.segments[place.segment];
   const stop = findStop(page.segments, place);
   const composed = useComposed(stop, page);
-  const shown = useMemo(() => (stop && showStop(stop, composed)) ?? showDraft(EMPTY_DRAFT), [stop, composed]);
+  const shown = useMemo(
+    () => (stop && showStop(stop, composed, terms)) ?? showDraft(EMPTY_DRAFT),
+    [stop, composed, terms],
+  );
   const solution = useMemo(
     () =>
       playLine({ name: '', fen: makeFen(shown.home), moves: shown.moves })
@@ -36,16 +40,16 @@ export function CoachWindow({ page }: { readonly page: BoardPage }) {
   const heard = groups.reduce((sum, { studentIds }) => sum + studentIds.length, 0);
   const question = news?.question;
   if (news?.liveId === undefined && reading === 'there')
-    return <p className={classes.note}>No lesson runs at the board of {page.className}.</p>;
+    return <p className={classes.note}>{liveText.noLessonRunsAtBoard(page.className)}</p>;
   return (
     <div className={classes.page}>
       <section>
         <p className={classes.note} role="status">
-          {reading === 'away' ? 'Offline: this is the last state received.' : page.className}
+          {reading === 'away' ? liveText.offlineLastStateReceived : page.className}
         </p>
-        <h1>{segment === undefined ? 'A free board' : segmentText(segment)}</h1>
+        <h1>{segment === undefined ? liveText.freeBoard : segmentText(segment)}</h1>
         {segment !== undefined && segment.notes !== '' && <p className={classes.notes}>{segment.notes}</p>}
-        <h2>{say(shown.words)}</h2>
+        <h2>{shown.words}</h2>
         <div className={classes.board}>
           <DiagramPicture
             diagram={{
@@ -58,30 +62,26 @@ export function CoachWindow({ page }: { readonly page: BoardPage }) {
           />
         </div>
         <p className={classes.answer}>
-          {solution !== ''
-            ? solution
-            : shown.answer === undefined
-              ? ''
-              : say(`The answer is ${shown.answer.text}.`)}
+          {solution !== '' ? solution : shown.answer === undefined ? '' : liveText.answer2(shown.answer.text)}
         </p>
       </section>
       <section>
         <h2>
           {question === undefined
-            ? 'Nothing has been asked yet'
+            ? liveText.nothingHasBeenAsked
             : `${question.words} ${question.isOpen && news !== undefined ? `(${thoughtText(news.nowMs - Date.parse(question.askedAt))})` : '(closed)'}`}
         </h2>
         {question !== undefined && news !== undefined && (
           <>
-            <p>
-              {heard} of {news.students.length} have answered.
-            </p>
+            <p>{liveText.haveAnswered(heard, news.students.length)}</p>
             <div className={classes.answers}>
               <SaidList gathered={gathered} isTold hasNames />
             </div>
-            <h3>Not yet</h3>
+            <h3>{liveText.notYet}</h3>
             <p>
-              {silent.length === 0 ? 'Everybody has answered.' : listWords(silent.map(({ name }) => name))}
+              {silent.length === 0
+                ? liveText.everybodyHasAnswered
+                : listWords(silent.map(({ name }) => name))}
             </p>
           </>
         )}

@@ -4,6 +4,7 @@ import type { PositionDraft } from '@/core/rules';
 import { ledgerText } from '@/text';
 import type { StudyStep } from '../desk/useStudy';
 import classes from './BigBoard.module.css';
+import * as liveText from '@/text/screens/live';
 
 /** The points through a line, up to what is shown: each move, and who is ahead then. */
 export function LedgerSide(props: {
@@ -15,10 +16,10 @@ export function LedgerSide(props: {
   const { home, steps, ply, values } = props;
   return (
     <>
-      <h2>Points</h2>
+      <h2>{liveText.points}</h2>
       <ol className={classes.ledger} aria-live="polite">
         <li>
-          <span>Home</span>
+          <span>{liveText.home}</span>
           <strong>{ledgerText(home.board, values)}</strong>
         </li>
         {steps.slice(0, ply).map(({ words, after }, index) => (

@@ -5,6 +5,7 @@ import type { BoardPlace, BoardSegment } from '@/contracts/live';
 import { segmentText } from '@/text';
 import classes from './BigBoard.module.css';
 import type { BoardHand } from './useBoard';
+import * as liveText from '@/text/screens/live';
 
 /** Every deed of the big board by one key; page keys are those of a presenter's remote. */
 const KEYS: readonly (readonly [string, string])[] = [
@@ -44,7 +45,7 @@ export function MoreSide(props: {
   const { hand, onHand } = props;
   return (
     <>
-      <h2>The plan</h2>
+      <h2>{liveText.plan}</h2>
       <ol className={classes.plan}>
         {props.segments.map((segment, index) => (
           <li key={index}>
@@ -60,30 +61,30 @@ export function MoreSide(props: {
           </li>
         ))}
       </ol>
-      {props.segments.length === 0 && <p>This lesson has no plan. Use the board freely.</p>}
-      <h2>More</h2>
+      {props.segments.length === 0 && <p>{liveText.lessonHasNoPlan}</p>}
+      <h2>{liveText.more}</h2>
       <div className={classes.group}>
         <Button variant="default" aria-pressed={hand === 'sets-up'} onClick={() => onHand('sets-up')}>
-          Set up
+          {liveText.setUp}
         </Button>
         <Button variant="default" aria-pressed={hand === 'draws'} onClick={() => onHand('draws')}>
-          Draw
+          {liveText.draw}
         </Button>
         <Button variant="default" onClick={props.onTurn}>
-          Turn board
+          {liveText.turnBoard}
         </Button>
         <Button variant="default" onClick={props.onWhole}>
-          Whole screen
+          {liveText.wholeScreen}
         </Button>
         <Button component="a" href={`/board/${props.classId}/coach`} target="_blank" variant="default">
-          My window
+          {liveText.myWindow}
         </Button>
         <SchemeButton />
         <Button variant="default" onClick={props.onEnd}>
-          End the lesson
+          {liveText.endLesson}
         </Button>
       </div>
-      <h2>Keys</h2>
+      <h2>{liveText.keys}</h2>
       <dl className={classes.keys}>
         {KEYS.map(([key, deed]) => (
           <div key={key}>

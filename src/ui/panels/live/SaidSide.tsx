@@ -19,6 +19,7 @@ import type { ShownLine } from '../desk/shownLine';
 import { groupAnswers, type AnswerGroup, type Gathered } from './answers';
 import classes from './BigBoard.module.css';
 import { useFates } from './useBoardWork';
+import * as liveText from '@/text/screens/live';
 
 /** What the class says to the question: called out, typed, or sent from the seats; each with its fate when that is shown. */
 export function SaidSide(props: {
@@ -36,24 +37,24 @@ export function SaidSide(props: {
   if (news === undefined || question === undefined)
     return (
       <>
-        <h2>What they say</h2>
-        <p>Ask the class first: Q. Then make the moves they call out on the board, or type them here.</p>
+        <h2>{liveText.whatTheySay}</h2>
+        <p>{liveText.askClassFirstQ}</p>
       </>
     );
   const heard = groups.reduce((sum, { count }) => sum + count, 0);
   return (
     <>
-      <h2>What they say</h2>
+      <h2>{liveText.whatTheySay}</h2>
       <p className={classes.soft}>
-        {countWords(heard, 'answer')}, {countWords(news.students.length, 'child', 'children')} in the class.
+        {liveText.classIt(countWords(heard, 'answer'), countWords(news.students.length, 'child', 'children'))}
       </p>
       {question.taskId === undefined && <CalledField fen={question.fen} onCalled={onCalled} />}
       <div className={classes.ways}>
         <Button variant="default" aria-pressed={isRevealed} onClick={onReveal}>
-          {isRevealed ? 'Hide what becomes of it' : 'What becomes of it'}
+          {isRevealed ? liveText.hideWhatBecomes : liveText.whatBecomes}
         </Button>
         <Switch
-          label="Names"
+          label={liveText.names}
           checked={hasNames}
           onChange={({ currentTarget }) => setHasNames(currentTarget.checked)}
         />
@@ -122,14 +123,14 @@ function useSaid(
   question: LiveNews['question'],
   groups: readonly AnswerGroup[],
 ): (group: AnswerGroup) => Said {
-  const { say, terms } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const fen = question?.fen ?? '';
   const position = useMemo(() => findPosition(fen), [fen]);
   const hasMoves = position !== undefined && groups.some(({ move }) => move !== undefined);
   const { table, state } = useFates(hasMoves ? fen : undefined);
   return ({ text, move: moveText, isRight }) => {
     if (moveText === undefined)
-      return { group: isRight === true ? 'mates' : 'open', text: say(text), becomes: '', line: undefined };
+      return { group: isRight === true ? 'mates' : 'open', text, becomes: '', line: undefined };
     const move = getMove(moveText);
     if (position === undefined) {
       // Without kings there is no game, so nothing becomes of a move.
@@ -166,7 +167,7 @@ function SaidRow(props: {
             {said.text}
           </Button>
         )}
-        {group.count > 1 && <span>{group.count} times</span>}
+        {group.count > 1 && <span>{liveText.times(group.count)}</span>}
       </div>
       {isTold && said.becomes !== '' && <span>{said.becomes}</span>}
       {nameOf !== undefined && group.studentIds.length > 0 && (
@@ -211,8 +212,8 @@ function CalledField({
       }}
     >
       <TextInput
-        label="Called out"
-        placeholder="Nf3"
+        label={liveText.calledOut}
+        placeholder={liveText.nf3}
         size="md"
         value={text}
         error={fault}
@@ -223,7 +224,7 @@ function CalledField({
         }}
       />
       <Button type="submit" size="md">
-        Note it
+        {liveText.note}
       </Button>
     </form>
   );

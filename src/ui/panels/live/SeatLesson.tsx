@@ -11,6 +11,7 @@ import classes from './SeatLesson.module.css';
 import { SeatMove } from './SeatMove';
 import { SeatTask } from './SeatTask';
 import { useNews } from './useNews';
+import * as liveText from '@/text/screens/live';
 
 /** A question is on the seat within two seconds. */
 const EVERY_MS = 1500;
@@ -58,19 +59,19 @@ export function SeatLesson({
     <div>
       <p className={classes.note} role="status">
         {isOffline
-          ? 'No connection. Go on: your answers are kept here and sent later. Leave this page open.'
+          ? liveText.noConnectionGoYour
           : isNew
-            ? 'Your coach has a question for you.'
+            ? liveText.yourCoachHasQuestion
             : news.isLive
-              ? 'Your class is at the board.'
-              : 'The lesson at the board is over.'}
+              ? liveText.yourClassAtBoard
+              : liveText.lessonAtBoardOver}
       </p>
       <div className={classes.ways}>
         <Button variant="default" onClick={onLeave}>
-          My place
+          {liveText.myPlace}
         </Button>
         <Button variant={isNew ? 'filled' : 'default'} aria-pressed={!isOwn} onClick={() => setIsAway(false)}>
-          The board
+          {liveText.board}
         </Button>
         <Button
           variant="default"
@@ -81,7 +82,7 @@ export function SeatLesson({
             setIsAway(true);
           }}
         >
-          My round
+          {liveText.myRound}
         </Button>
       </div>
       {isOwn ? (
@@ -92,9 +93,7 @@ export function SeatLesson({
           onLeave={() => setIsAway(false)}
         />
       ) : question === undefined ? (
-        <h1 className={classes.waiting}>
-          {news.isLive ? 'Look at the board. Questions appear here.' : 'That is all for now.'}
-        </h1>
+        <h1 className={classes.waiting}>{news.isLive ? liveText.lookAtBoardQuestions : liveText.allNow}</h1>
       ) : question.taskId === undefined ? (
         <SeatMove
           key={question.questionId}

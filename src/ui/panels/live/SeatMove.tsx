@@ -4,11 +4,12 @@ import { useMemo, useState } from 'react';
 import { getDraft, getMove, makeMoveText, type MoveText } from '@/core/notation';
 import { tryHandMove, type HandFault } from '@/core/rules';
 import type { LiveQuestion } from '@/contracts/seatLesson';
-import { handFaultText, manMoveText } from '@/text';
+import { asWritten, handFaultText, manMoveText } from '@/text';
 import { Board, type Drop } from '@/ui/board';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import { isPromotion, listHandMarks } from '../desk/useStudy';
 import classes from './SeatLesson.module.css';
+import * as liveText from '@/text/screens/live';
 
 /** A position that is asked about: one move is made and sent; until the board goes on, it may be another one. */
 export function SeatMove(props: {
@@ -18,7 +19,7 @@ export function SeatMove(props: {
   readonly onSend: (move: MoveText) => void;
 }) {
   const { question, given, onSend } = props;
-  const { terms, say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const home = useMemo(() => getDraft(question.fen), [question.fen]);
   const [made, setMade] = useState<MoveText>();
   const [fault, setFault] = useState<HandFault>();
@@ -42,14 +43,14 @@ export function SeatMove(props: {
   return (
     <div className={classes.player}>
       <div className={classes.question}>
-        <TaskQuestion text={say(question.words)} said={said} />
+        <TaskQuestion text={asWritten(question.words)} said={said} />
       </div>
       <div className={classes.board}>
         <Board
           board={home.board}
           turn={home.turn}
           bottom={home.turn}
-          label="The position on the board"
+          label={liveText.positionBoard}
           rules={{
             canHold: (square) => home.board[square]?.side === home.turn,
             dropResult: (from, to) => (isPromotion(home, from, to) ? 'promotion' : 'move'),
@@ -68,7 +69,7 @@ export function SeatMove(props: {
           if (chosen !== undefined) onSend(chosen);
         }}
       >
-        Send this move
+        {liveText.sendMove}
       </Button>
     </div>
   );

@@ -7,6 +7,7 @@ import type { QuestionId, StudentId } from '@/contracts/ids';
 import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import { SeatRound } from '@/ui/answer';
 import classes from './SeatLesson.module.css';
+import * as liveText from '@/text/screens/live';
 
 /** Made by our own server; a page in between, a login of the network say, sends something else. */
 const roundSchema = z.custom<SeatRoundData>(
@@ -32,18 +33,18 @@ export function SeatTask(props: {
     return () => ended.abort();
   }, [questionId, tries]);
 
-  if (round === 'opening') return <h1 className={classes.waiting}>One moment ...</h1>;
+  if (round === 'opening') return <h1 className={classes.waiting}>{liveText.oneMoment}</h1>;
   if (round === 'failed')
     return (
       <div className={classes.waiting}>
-        <p>The task did not load. Are you online?</p>
+        <p>{liveText.taskDidNotLoad}</p>
         <Button
           onClick={() => {
             setRound('opening');
             setTries(tries + 1);
           }}
         >
-          Fetch it again
+          {liveText.fetchAgain}
         </Button>
       </div>
     );

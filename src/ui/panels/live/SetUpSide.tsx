@@ -5,6 +5,7 @@ import { opponentOf } from '@/core/board';
 import { Tray, type Tool } from '../desk/Tray';
 import classes from './BigBoard.module.css';
 import type { BoardState } from './useBoard';
+import * as liveText from '@/text/screens/live';
 
 /** Setting up in front of a class: letters on a square, or a man tapped here and then squares. */
 export function SetUpSide(props: {
@@ -16,29 +17,26 @@ export function SetUpSide(props: {
   const { board, tool, onTool, onDone } = props;
   return (
     <>
-      <h2>Set up</h2>
+      <h2>{liveText.setUp}</h2>
       <div className={classes.group}>
-        <Button onClick={onDone}>Done</Button>
+        <Button onClick={onDone}>{liveText.done}</Button>
         <Button
           variant="default"
           onClick={() => board.edit({ kind: 'turn', turn: opponentOf(board.home.turn) })}
         >
-          {SIDE_WORDS[opponentOf(board.home.turn)]} to move instead
+          {liveText.moveInstead(SIDE_WORDS[opponentOf(board.home.turn)])}
         </Button>
         <Button variant="default" onClick={() => board.edit({ kind: 'clear' })}>
-          Empty board
+          {liveText.emptyBoard}
         </Button>
         <Button variant="default" onClick={() => board.edit({ kind: 'start' })}>
-          First position
+          {liveText.firstPosition}
         </Button>
         <Button variant="default" disabled={!board.canUndo} onClick={() => board.edit({ kind: 'undo' })}>
-          Undo
+          {liveText.undo}
         </Button>
       </div>
-      <p className={classes.soft}>
-        Keys: a letter puts a man on the square with the frame (Shift for Black), T changes who moves, W
-        empties the board, I is the first position, E is done.
-      </p>
+      <p className={classes.soft}>{liveText.keysLetterPutsMan}</p>
       <div className={classes.tray}>
         <Tray tool={tool} isClosed={false} onTool={onTool} onCarry={NOT_CARRIED} />
       </div>

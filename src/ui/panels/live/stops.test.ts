@@ -4,6 +4,7 @@ import { composeExercise } from '@/core/compose';
 import { EXERCISE_IDS } from '@/core/exercises';
 import { getDraft, makeFen } from '@/core/notation';
 import { findStop, firstOf, listFlightMarks, listGuardMarks, showStop, stepPlace } from './stops';
+import { PLAIN_TERMS } from '@/text';
 
 const position = (label: string): BoardStop => ({
   kind: 'position',
@@ -38,7 +39,11 @@ test('steps go over the ends of segments and stay at the ends of the plan', () =
 test('every family can be shown and asked at the board: its question, its answer in moves or in words', () => {
   for (const id of EXERCISE_IDS) {
     const exercise = composeExercise(id, 1, 77);
-    const shown = showStop({ kind: 'stored', label: '', taskId: 1 as TaskId, exercise }, undefined);
+    const shown = showStop(
+      { kind: 'stored', label: '', taskId: 1 as TaskId, exercise },
+      undefined,
+      PLAIN_TERMS,
+    );
     expect([id, shown?.words]).not.toEqual([id, '']);
     // Whose move it is stands there once.
     const isSaid = shown?.isHidden === true || /(White|Black) to move/.test(shown?.words ?? '');
@@ -51,7 +56,7 @@ test('every family can be shown and asked at the board: its question, its answer
 
 test('an exercise that is not composed yet shows nothing', () => {
   const round = { family: 'find-square' as const, level: 1 as const, seed: 3, count: 4 };
-  expect(showStop({ kind: 'exercise', label: '', round, index: 0 }, undefined)).toBeUndefined();
+  expect(showStop({ kind: 'exercise', label: '', round, index: 0 }, undefined, PLAIN_TERMS)).toBeUndefined();
 });
 
 test('guards and flights: a line goes on through the king, and the king’s own men are told apart', () => {

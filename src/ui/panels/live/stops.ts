@@ -5,7 +5,7 @@ import { getDraft, makeFen, type MoveText } from '@/core/notation';
 import { EMPTY_DRAFT, findKing, listAttackers, type PositionDraft } from '@/core/rules';
 import type { AskQuestion, BoardPlace, BoardSegment, BoardStop } from '@/contracts/live';
 import type { DiagramMark } from '@/drawing';
-import { answerText, familyWords, mateQuestion, PLAIN_TERMS, questionText, SIDE_WORDS } from '@/text';
+import { answerText, familyWords, mateQuestion, questionText, SIDE_WORDS, type Terms } from '@/text';
 
 export interface ShownStop {
   readonly home: PositionDraft;
@@ -40,7 +40,11 @@ export function showDraft(home: PositionDraft): ShownStop {
 }
 
 /** Undefined while the exercise is still being composed. */
-export function showStop(stop: BoardStop, composed: ExerciseTask | undefined): ShownStop | undefined {
+export function showStop(
+  stop: BoardStop,
+  composed: ExerciseTask | undefined,
+  terms: Terms,
+): ShownStop | undefined {
   switch (stop.kind) {
     case 'position': {
       const shown = showDraft(getDraft(stop.fen));
@@ -62,15 +66,15 @@ export function showStop(stop: BoardStop, composed: ExerciseTask | undefined): S
       };
     }
     case 'stored':
-      return showExercise(stop.exercise, { taskId: stop.taskId });
+      return showExercise(stop.exercise, { taskId: stop.taskId }, terms);
     case 'exercise':
-      return composed && showExercise(composed, { exercise: composed });
+      return composed && showExercise(composed, { exercise: composed }, terms);
   }
 }
 
-function showExercise(exercise: ExerciseTask, task: ShownStop['task']): ShownStop {
+function showExercise(exercise: ExerciseTask, task: ShownStop['task'], terms: Terms): ShownStop {
   const { ask, scene, question, solution } = openExercise(exercise);
-  const familyText = familyWords(exercise.family, PLAIN_TERMS);
+  const familyText = familyWords(exercise.family, terms);
   const isGame = ask.kind === 'play' && (ask.rules === 'legal' || ask.rules === 'line');
   const plain = { ...EMPTY_DRAFT, board: scene.board, turn: scene.turn ?? 'white' };
   return {

@@ -63,15 +63,15 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
   // Where a line that is played out left the one before it.
   const [left, setLeft] = useState<{ readonly steps: readonly StudyStep[]; readonly ply: number }>();
   const [isAnswerShown, setIsAnswerShown] = useState(false);
+  const { terms } = useHouseVoice();
   const stop = findStop(segments, place);
   const composed = useComposed(stop, page);
   const isComposing = own === undefined && stop?.kind === 'exercise' && composed === undefined;
   const shownStop = useMemo<ShownStop>(() => {
-    const planned = stop && showStop(stop, composed);
+    const planned = stop && showStop(stop, composed, terms);
     return own === undefined && planned !== undefined ? planned : showDraft(own ?? startDesk('').draft);
-  }, [own, stop, composed]);
+  }, [own, stop, composed, terms]);
 
-  const { terms } = useHouseVoice();
   const [keptSteps] = useState(() =>
     replaySteps(
       shownStop.home,

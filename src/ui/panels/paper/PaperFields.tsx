@@ -1,5 +1,6 @@
 import { Checkbox, NativeSelect } from '@mantine/core';
 import { PAPER_SIZES } from '@/contracts/print';
+import * as paperText from '@/text/screens/paper';
 
 const PAPER_WORDS: Readonly<Record<(typeof PAPER_SIZES)[number], string>> = {
   a4: 'A4 (21 by 29.7 cm)',
@@ -11,7 +12,7 @@ export function PaperFields() {
   return (
     <>
       <PaperSelect />
-      <Checkbox label="Letters and numbers round the boards" name="coordinates" size="md" defaultChecked />
+      <Checkbox label={paperText.lettersNumbersRoundBoards} name="coordinates" size="md" defaultChecked />
     </>
   );
 }
@@ -19,7 +20,7 @@ export function PaperFields() {
 export function PaperSelect() {
   return (
     <NativeSelect
-      label="Paper"
+      label={paperText.paper}
       name="paper"
       size="md"
       data={PAPER_SIZES.map((value) => ({ value, label: PAPER_WORDS[value] }))}

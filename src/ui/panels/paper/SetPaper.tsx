@@ -5,6 +5,7 @@ import { DIAGRAMS_PER_SHEET, MOST_LARGE_DIAGRAMS } from '@/contracts/print';
 import { countWords, NAMES_FILE_CAUTION } from '@/text';
 import classes from './Paper.module.css';
 import { PaperFields } from './PaperFields';
+import * as paperText from '@/text/screens/paper';
 
 const KINDS = [
   { value: 'tasks', label: 'to solve' },
@@ -44,9 +45,9 @@ export function SetPaper(props: {
   return (
     <form action={`/print/sets/${props.setId}`} target="_blank" className={classes.form}>
       <fieldset className={classes.group}>
-        <legend>The tasks</legend>
+        <legend>{paperText.tasks}</legend>
         <NativeSelect
-          label="Printed"
+          label={paperText.printed}
           name="kind"
           size="md"
           value={kind}
@@ -54,7 +55,7 @@ export function SetPaper(props: {
           onChange={({ currentTarget }) => setKind(currentTarget.value)}
         />
         <NativeSelect
-          label="Boards on a sheet"
+          label={paperText.boardsSheet}
           name="perSheet"
           size="md"
           value={String(perSheet)}
@@ -62,16 +63,16 @@ export function SetPaper(props: {
           onChange={({ currentTarget }) => setPerSheet(Number(currentTarget.value))}
         />
         <NativeSelect
-          label="Answers"
+          label={paperText.answers}
           name="parts"
           size="md"
           value={parts}
           data={PARTS}
           onChange={({ currentTarget }) => setParts(currentTarget.value)}
         />
-        <Checkbox label="Lines to write on" name="lines" size="md" defaultChecked />
+        <Checkbox label={paperText.linesWrite} name="lines" size="md" defaultChecked />
         <Checkbox
-          label="Large print, at most four boards"
+          label={paperText.largePrintAtMost}
           name="large"
           size="md"
           checked={isLarge}
@@ -79,10 +80,10 @@ export function SetPaper(props: {
         />
       </fieldset>
       <fieldset className={classes.group}>
-        <legend>The sheet</legend>
+        <legend>{paperText.sheet}</legend>
         <PaperFields />
         <NativeSelect
-          label="Class"
+          label={paperText.classIt}
           name="classId"
           size="md"
           value={classId}
@@ -92,9 +93,9 @@ export function SetPaper(props: {
           ]}
           onChange={({ currentTarget }) => setClassId(currentTarget.value)}
         />
-        <TextInput label="Date" name="date" size="md" maxLength={40} defaultValue={props.date} />
+        <TextInput label={paperText.date} name="date" size="md" maxLength={40} defaultValue={props.date} />
         <Checkbox
-          label="One for each child, with their name"
+          label={paperText.oneEachChildTheir}
           name="names"
           size="md"
           disabled={group === undefined}
@@ -107,7 +108,7 @@ export function SetPaper(props: {
         {(props.hasWords || kind === 'set-up') && parts !== 'key' && ' Tasks with many words may take more.'}
       </p>
       <Button type="submit" size="md" mih={44}>
-        Make the PDF
+        {paperText.makePdf}
       </Button>
     </form>
   );

@@ -11,6 +11,7 @@ import type { Result } from '@/core/shared';
 import { faultText } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import classes from './Patterns.module.css';
+import * as patternsText from '@/text/screens/patterns';
 
 /** The mates that have a name in this club alone, with the board on which each was marked. */
 export function ClubMates(props: {
@@ -36,13 +37,13 @@ export function ClubMates(props: {
 
   return (
     <section className={classes.ours}>
-      <h2>Names of your club</h2>
+      <h2>{patternsText.namesYourClub}</h2>
       <p className={classes.soft} role="status">
         {said !== ''
           ? said
           : patterns.length === 0
-            ? 'None yet. Set up a mate on the Desk and give it a name there.'
-            : 'The Desk uses these names for mates like these.'}
+            ? patternsText.noneYetSetUp
+            : patternsText.deskUsesTheseNames}
       </p>
       <ul className={classes.wall}>
         {patterns.map((pattern) => {
@@ -61,10 +62,10 @@ export function ClubMates(props: {
                 variant="default"
                 mih={44}
                 disabled={isBusy}
-                aria-label={`Delete the name ${pattern.name}`}
+                aria-label={patternsText.deleteName(pattern.name)}
                 onClick={() => remove(pattern)}
               >
-                Delete
+                {patternsText.deleteIt}
               </Button>
             </li>
           );

@@ -12,6 +12,7 @@ import { listRoleSentences, PATTERN_NAMES, PATTERN_WORDS, twinText } from '@/tex
 import { DiagramPicture } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Patterns.module.css';
+import * as patternsText from '@/text/screens/patterns';
 
 /** One named mate: its picture with who does what, what it is made of, what goes wrong, and the steps up to it. */
 export function PatternPage({
@@ -45,24 +46,20 @@ export function PatternPage({
             bottom,
             ...(isShown && match !== undefined ? drawRoles(match.roles) : {}),
           }}
-          title={`${PATTERN_NAMES[id]}: the bare picture`}
+          title={patternsText.barePicture(PATTERN_NAMES[id])}
         />
         <div className={classes.views}>
           <Button variant="default" mih={44} aria-pressed={isShown} onClick={() => setIsShown(!isShown)}>
-            {isShown ? 'Hide who does what' : 'Show who does what'}
+            {isShown ? patternsText.hideWhoDoesWhat : patternsText.showWhoDoesWhat}
           </Button>
           <Button variant="default" mih={44} onClick={() => setIsSwapped(!isSwapped)}>
-            Other colour
+            {patternsText.otherColour}
           </Button>
           <Button variant="default" mih={44} onClick={() => setIsMirrored(!isMirrored)}>
-            Other wing
+            {patternsText.otherWing}
           </Button>
         </div>
-        {match?.reading !== 'strict' && (
-          <p>
-            On this wing it has this name at most in a broad sense: king and queen do not stand alike here.
-          </p>
-        )}
+        {match?.reading !== 'strict' && <p>{patternsText.wingHasNameAt}</p>}
         {match !== undefined && (
           <ul>
             {listRoleSentences(place, match.roles, terms).map((sentence) => (
@@ -72,25 +69,25 @@ export function PatternPage({
         )}
       </div>
       <div>
-        {words.also.length > 0 && <p>Also called: {words.also.join(', ')}.</p>}
+        {words.also.length > 0 && <p>{patternsText.alsoCalled(words.also.join(', '))}</p>}
         {words.origin !== undefined && <p className={classes.soft}>{words.origin}</p>}
-        <h2>What it is made of</h2>
+        <h2>{patternsText.whatMade}</h2>
         <ul>
           {words.ingredients.map((text) => (
             <li key={text}>{told(text)}</li>
           ))}
         </ul>
-        <h2>What goes wrong</h2>
+        <h2>{patternsText.whatGoesWrong}</h2>
         <ul>
           {words.failures.map((text) => (
             <li key={text}>{told(text)}</li>
           ))}
         </ul>
-        <h2>Three steps up</h2>
+        <h2>{patternsText.threeStepsUp}</h2>
         <Boards name={PATTERN_NAMES[id]} puzzles={BOOK_STEPS[id]} />
-        <h2 className={classes.later}>Puzzles of your club</h2>
+        <h2 className={classes.later}>{patternsText.puzzlesYourClub}</h2>
         {puzzles.length === 0 ? (
-          <p className={classes.soft}>None of your stored puzzles ends in it yet.</p>
+          <p className={classes.soft}>{patternsText.noneYourStoredPuzzles}</p>
         ) : (
           <Boards name={PATTERN_NAMES[id]} puzzles={puzzles} />
         )}
@@ -109,9 +106,12 @@ function Boards({ name, puzzles }: { readonly name: string; readonly puzzles: re
         return (
           <li key={fen}>
             <Link href={`/desk?fen=${encodeURIComponent(fen)}` as Route} className={classes.tile}>
-              <DiagramPicture diagram={{ board, turn, bottom: turn }} title={`${name}, ${label}`} />
+              <DiagramPicture
+                diagram={{ board, turn, bottom: turn }}
+                title={patternsText.stepOf(name, label)}
+              />
               <strong>{label}</strong>
-              <span className={classes.soft}> Open on the Desk</span>
+              <span className={classes.soft}>{patternsText.openDesk}</span>
             </Link>
           </li>
         );

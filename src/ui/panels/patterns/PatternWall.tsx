@@ -9,6 +9,7 @@ import { countWords, findPatterns, PATTERN_NAMES, PATTERN_WORDS } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import classes from './Patterns.module.css';
 import { useHouseVoice } from '@/ui/words';
+import * as patternsText from '@/text/screens/patterns';
 
 /** Every named mate as a small board; what is typed leaves those it fits. */
 export function PatternWall() {
@@ -19,21 +20,19 @@ export function PatternWall() {
     <>
       <div className={classes.search}>
         <TextInput
-          label="Look for a name, a piece or a square"
-          placeholder="smothered, knight, h7 ..."
+          label={patternsText.lookNamePieceSquare}
+          placeholder={patternsText.smotheredKnightH7}
           size="md"
           value={sought}
           onChange={({ currentTarget }) => setSought(currentTarget.value)}
         />
         <span role="status" className={classes.soft}>
           {found.length === PATTERN_IDS.length
-            ? `All ${PATTERN_IDS.length} named mates.`
+            ? patternsText.allNamedMates(PATTERN_IDS.length)
             : `${countWords(found.length, 'named mate')}.`}
         </span>
       </div>
-      {found.length === 0 && (
-        <p>Nothing found. Try a piece (“bishop”) or the square where mate is given (“h7”).</p>
-      )}
+      {found.length === 0 && <p>{patternsText.nothingFoundTryPiece}</p>}
       <ul className={classes.wall}>
         {found.map((id) => {
           const { board, turn } = getPosition(BARE_PICTURES[id]);
@@ -44,7 +43,7 @@ export function PatternWall() {
               <Link href={`/patterns/${id}` as Route} className={classes.tile}>
                 <DiagramPicture
                   diagram={{ board, turn: undefined, bottom: turn === 'black' ? 'white' : 'black' }}
-                  title={`${name}: the bare picture`}
+                  title={patternsText.barePicture2(name)}
                 />
                 <h2>{name}</h2>
                 {also.length > 0 && <span className={classes.soft}>{also.join(', ')}</span>}

@@ -37,7 +37,7 @@ test('a mate that has no twin on the other wing says so', () => {
   expect(screen.getAllByRole('link')).toHaveLength(4);
   expect(screen.getByText('The knight on d5 gives mate.')).toBeInTheDocument();
   press('Other wing');
-  expect(screen.getByText(/^On this wing it has this name at most in a broad sense/)).toBeInTheDocument();
+  expect(screen.getByText(/^On this wing it has this name in a broad sense at most/)).toBeInTheDocument();
 });
 
 test('names of the club stand with their boards and are taken away one by one', async () => {

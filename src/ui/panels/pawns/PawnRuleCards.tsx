@@ -5,6 +5,7 @@ import { DiagramPicture } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import type { Diagram } from '@/drawing';
 import classes from './PawnTable.module.css';
+import * as pawnsText from '@/text/screens/pawns';
 
 /** A corner of the board of so many squares. */
 const SQUARES = 4;
@@ -40,7 +41,7 @@ const PICTURES: Readonly<
 export function PawnRuleCards({ goal }: { readonly goal: PawnGoal }) {
   const { terms } = useHouseVoice();
   return (
-    <ul className={classes.cards} aria-label="The rules">
+    <ul className={classes.cards} aria-label={pawnsText.rules}>
       {(['steps', 'captures', goal] as const).map((rule) => {
         const { fen, topLeft, arrows } = PICTURES[rule];
         const { board } = getDraft(fen);

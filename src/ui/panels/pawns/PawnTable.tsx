@@ -21,6 +21,7 @@ import {
   reducePawnTable,
   type PawnRules,
 } from './pawnTable';
+import * as pawnsText from '@/text/screens/pawns';
 
 const OPPONENTS: readonly { readonly value: PawnRules['opponent']; readonly label: string }[] = [
   { value: 'child', label: 'Two at this screen' },
@@ -105,7 +106,7 @@ function OpenTable({ owner }: { readonly owner: string }) {
           board={place.board}
           turn={end === undefined ? place.turn : undefined}
           bottom={isTurned && rules.opponent === 'child' ? place.turn : 'white'}
-          label="Board of the pawns game"
+          label={pawnsText.boardPawnsGame}
           rules={hand}
           onDrop={drop}
           marksFor={(from) =>
@@ -121,20 +122,20 @@ function OpenTable({ owner }: { readonly owner: string }) {
         {said}
       </p>
       <div className={classes.buttons}>
-        <Button onClick={() => begin({})}>New game</Button>
+        <Button onClick={() => begin({})}>{pawnsText.newGame}</Button>
         <Button
           variant="default"
           disabled={state.moves.length === 0}
           onClick={() => dispatch({ kind: 'back' })}
         >
-          Take back
+          {pawnsText.takeBack}
         </Button>
       </div>
       <PawnRuleCards goal={rules.goal} />
       <fieldset className={classes.rules}>
-        <legend>How to play</legend>
+        <legend>{pawnsText.howPlay}</legend>
         <SelectField
-          label="Who plays"
+          label={pawnsText.whoPlays}
           value={rules.opponent}
           options={OPPONENTS}
           onChange={(event) => {
@@ -143,23 +144,23 @@ function OpenTable({ owner }: { readonly owner: string }) {
           }}
         />
         <SelectField
-          label="Who wins"
+          label={pawnsText.whoWins}
           value={rules.goal}
           disabled={rules.hasKings}
           options={GOALS}
           onChange={(event) => begin({ goal: event.currentTarget.value as PawnGoal })}
         />
         <SelectField
-          label="Pawns of each side"
+          label={pawnsText.pawnsEachSide}
           value={String(rules.pawns)}
           options={COUNTS}
           onChange={(event) => begin({ pawns: Number(event.currentTarget.value) as PawnRules['pawns'] })}
         />
         <CheckField checked={rules.hasKings} onChange={(hasKings) => begin({ hasKings })}>
-          With kings
+          {pawnsText.kings}
         </CheckField>
         <CheckField checked={isTurned} disabled={rules.opponent !== 'child'} onChange={setIsTurned}>
-          Turn the board after each move
+          {pawnsText.turnBoardAfterEach}
         </CheckField>
       </fieldset>
     </div>

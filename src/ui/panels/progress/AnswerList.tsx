@@ -1,16 +1,17 @@
 import type { AnswerLine } from '@/contracts/progress';
 import { countWords, dayText } from '@/text';
 import classes from './Progress.module.css';
+import * as progressText from '@/text/screens/progress';
 
 /** Stored answers, one a line. */
 export function AnswerList({ answers }: { readonly answers: readonly AnswerLine[] }) {
-  if (answers.length === 0) return <p className={classes.soft}>There is no such answer.</p>;
+  if (answers.length === 0) return <p className={classes.soft}>{progressText.thereNoSuchAnswer}</p>;
   return (
     <ul className={classes.lines}>
       {answers.map(({ attemptId, answeredAt, className, tryNumber, isRight, hints, text }) => (
         <li key={attemptId}>
           <span>
-            <strong>{isRight ? 'Right' : 'Not right'}</strong>
+            <strong>{isRight ? progressText.right : progressText.notRight}</strong>
             {tryNumber > 1 && `, try ${tryNumber}`}
             {hints > 0 && `, with ${countWords(hints, 'step')} of help`}: {text}
           </span>

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import type { ClassProgress } from '@/contracts/progress';
 import { answersOf } from './answersOf';
 import classes from './Progress.module.css';
+import * as progressText from '@/text/screens/progress';
 
 /** Lessons a child was in beside what it gets right at once, as a cloud of points and as a table. */
 export function AttendanceChart({
@@ -16,10 +17,7 @@ export function AttendanceChart({
     .map(({ here, answers, right }) => ({ here, percent: percentOf(right, answers) }));
   return (
     <>
-      <p>
-        Each point is a child. A class is far too small to tell a cause from chance: look at single children,
-        not at the slope.
-      </p>
+      <p>{progressText.eachPointChildClass}</p>
       {points.length > 0 && (
         <div className={classes.chart} style={{ height: '16rem' }} aria-hidden>
           <ResponsiveContainer width="100%" height="100%">
@@ -51,11 +49,11 @@ export function AttendanceChart({
         <table className={classes.table}>
           <thead>
             <tr>
-              <th scope="col">Child</th>
-              <th scope="col">Lessons here</th>
-              <th scope="col">Away</th>
-              <th scope="col">Tasks begun</th>
-              <th scope="col">Right first time</th>
+              <th scope="col">{progressText.child}</th>
+              <th scope="col">{progressText.lessonsHere}</th>
+              <th scope="col">{progressText.away}</th>
+              <th scope="col">{progressText.tasksBegun}</th>
+              <th scope="col">{progressText.rightFirstTime2}</th>
             </tr>
           </thead>
           <tbody>
@@ -75,7 +73,7 @@ export function AttendanceChart({
                       {answers}
                     </Link>
                   </td>
-                  <td>{answers === 0 ? 'no answer' : `${percentOf(right, answers)} %`}</td>
+                  <td>{answers === 0 ? progressText.noAnswer : `${percentOf(right, answers)} %`}</td>
                 </tr>
               );
             })}

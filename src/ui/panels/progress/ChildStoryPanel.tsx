@@ -10,6 +10,7 @@ import { Part } from './Part';
 import classes from './Progress.module.css';
 import { RatingChart, TimeChart } from './StoryCharts';
 import { useHouseVoice } from '@/ui/words';
+import * as progressText from '@/text/screens/progress';
 
 /** So many mistakes are told, the commonest. */
 const MOST_MISTAKES = 8;
@@ -30,15 +31,12 @@ export function ChildStoryPanel({
   const others = mistakes.filter(({ code }) => !isShape(code));
   return (
     <>
-      <Part title="Rating at mates, week by week">
+      <Part title={progressText.ratingAtMatesWeek}>
         {ratings.length === 0 ? (
-          <p className={classes.soft}>No mates answered yet.</p>
+          <p className={classes.soft}>{progressText.noMatesAnsweredYet}</p>
         ) : (
           <>
-            <p>
-              From first answers to mates alone. The true value is believed to lie in the band nineteen times
-              in twenty; it says nothing of a child’s worth at the board.
-            </p>
+            <p>{progressText.fromFirstAnswersMates}</p>
             {ratings.length > 1 && <RatingChart ratings={ratings} />}
             <Table heads={['Week from', 'Rating', 'Between', 'Mates']}>
               {ratings.toReversed().map(({ monday, value, deviation, answers }) => (
@@ -46,7 +44,7 @@ export function ChildStoryPanel({
                   <th scope="row">{dayText(monday)}</th>
                   <td>{Math.round(value)}</td>
                   <td>
-                    {Math.round(value - 2 * deviation)} and {Math.round(value + 2 * deviation)}
+                    {progressText.and(Math.round(value - 2 * deviation), Math.round(value + 2 * deviation))}
                   </td>
                   <td>
                     <Link href={answersOf(answersAt, 'rated', monday)}>{answers}</Link>
@@ -57,12 +55,16 @@ export function ChildStoryPanel({
           </>
         )}
       </Part>
-      <Part title="Typical mistakes">
-        <Mistakes title="What goes wrong" mistakes={others.slice(0, MOST_MISTAKES)} answersAt={answersAt} />
-        <Mistakes title={`What ${name} misses`} mistakes={shapes} answersAt={answersAt} />
+      <Part title={progressText.typicalMistakes}>
+        <Mistakes
+          title={progressText.whatGoesWrong}
+          mistakes={others.slice(0, MOST_MISTAKES)}
+          answersAt={answersAt}
+        />
+        <Mistakes title={progressText.whatMisses(name)} mistakes={shapes} answersAt={answersAt} />
       </Part>
-      <Part title="Time on tasks">
-        <p>Counted at the seat while a task was open, all tries together.</p>
+      <Part title={progressText.timeTasks}>
+        <p>{progressText.countedAtSeatWhile}</p>
         <TimeChart weeks={weeks} />
         <Table heads={['Week from', 'Time', 'Tasks', 'Right first time']}>
           {weeks
@@ -80,7 +82,7 @@ export function ChildStoryPanel({
             ))}
         </Table>
       </Part>
-      <Part title="Across classes and terms">
+      <Part title={progressText.acrossClassesTerms}>
         <Table heads={['Class', 'Time', 'Tasks', 'Right first time']}>
           {groups.map((one) => (
             <tr key={one.classId}>
@@ -96,9 +98,9 @@ export function ChildStoryPanel({
           ))}
         </Table>
       </Part>
-      <Part title={`${name}’s games`}>
+      <Part title={progressText.sGames(name)}>
         {games.games.length === 0 ? (
-          <p className={classes.soft}>No games are saved yet. Import games and say who played them.</p>
+          <p className={classes.soft}>{progressText.noGamesSavedYet}</p>
         ) : (
           <>
             <ul className={classes.plain}>
@@ -106,9 +108,7 @@ export function ChildStoryPanel({
                 <li key={line}>{line}</li>
               ))}
             </ul>
-            <p className={classes.soft}>
-              From {countWords(games.games.length, 'game')}, as far as was looked when they were brought in:
-            </p>
+            <p className={classes.soft}>{progressText.fromAsFarAs(countWords(games.games.length, 'game'))}</p>
             <ul className={classes.plain}>
               {games.games.map(({ gameId, title }) => (
                 <li key={gameId}>
@@ -159,7 +159,7 @@ function Mistakes(props: {
   return (
     <>
       <h3>{title}</h3>
-      {mistakes.length === 0 && <p className={classes.soft}>Nothing yet.</p>}
+      {mistakes.length === 0 && <p className={classes.soft}>{progressText.nothingYet}</p>}
       <ul className={classes.plain}>
         {mistakes.map(({ code, answers }) => (
           <li key={code}>

@@ -4,12 +4,13 @@ import type { Route } from 'next';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { ClassProgress } from '@/contracts/progress';
-import { countWords, dayText, homeworkText, listWords, repeatText } from '@/text';
+import { countWords, dayText, homeworkText, listWords, repeatText, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { AttendanceChart } from './AttendanceChart';
 import { Part } from './Part';
 import classes from './Progress.module.css';
 import { TopicMap } from './TopicMap';
+import * as progressText from '@/text/screens/progress';
 
 /** So many topics of a group are told. */
 const MOST_SHARED = 4;
@@ -21,10 +22,8 @@ export function ClassProgressPanel({ progress }: { readonly progress: ClassProgr
   const { students, topics } = progress;
   if (topics.length === 0)
     return (
-      <Part title="Nothing to show yet">
-        <p className={classes.soft}>
-          No child of this class has answered a task. Its answers come here by themselves.
-        </p>
+      <Part title={progressText.nothingShowYet}>
+        <p className={classes.soft}>{progressText.noChildClassHas}</p>
       </Part>
     );
   return (
@@ -33,11 +32,11 @@ export function ClassProgressPanel({ progress }: { readonly progress: ClassProgr
         <Repeats progress={progress} />
         <Groups progress={progress} />
       </div>
-      <Part title="Where every child stands">
+      <Part title={progressText.whereEveryChildStands}>
         <TopicMap students={students} topics={topics} childrenAt={`/classes/${progress.classId}/children`} />
       </Part>
       <Homework progress={progress} />
-      <Part title="Attendance beside progress">
+      <Part title={progressText.attendanceBesideProgress}>
         <AttendanceChart progress={progress} />
       </Part>
     </div>
@@ -45,16 +44,16 @@ export function ClassProgressPanel({ progress }: { readonly progress: ClassProgr
 }
 
 function Repeats({ progress: { repeats, byDay, students } }: { readonly progress: ClassProgress }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [isWhole, setIsWhole] = useState(false);
   const shown = isWhole ? repeats : repeats.slice(0, FIRST_REPEATS);
   return (
-    <Part title="To repeat next week">
-      {repeats.length === 0 && <p className={classes.soft}>Nothing is due until {dayText(byDay)}.</p>}
+    <Part title={progressText.repeatNextWeek}>
+      {repeats.length === 0 && <p className={classes.soft}>{progressText.nothingDueUntil(dayText(byDay))}</p>}
       <ul className={classes.plain}>
-        {shown.map(({ topic, name, weak, due }) => (
+        {shown.map(({ topic, weak, due }) => (
           <li key={topic}>
-            <strong>{say(name)}</strong>
+            <strong>{topicText(topic, terms)}</strong>
             <br />
             {repeatText(
               { weak, due },
@@ -65,7 +64,7 @@ function Repeats({ progress: { repeats, byDay, students } }: { readonly progress
       </ul>
       {repeats.length > FIRST_REPEATS && (
         <Button variant="default" mih={44} onClick={() => setIsWhole(!isWhole)}>
-          {isWhole ? 'Only the most needed' : `All ${repeats.length} topics`}
+          {isWhole ? progressText.onlyMostNeeded : progressText.allTopics2(repeats.length)}
         </Button>
       )}
     </Part>
@@ -73,29 +72,27 @@ function Repeats({ progress: { repeats, byDay, students } }: { readonly progress
 }
 
 function Groups({ progress: { groups, alone } }: { readonly progress: ClassProgress }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   return (
-    <Part title="Children who need the same things">
-      {groups.length === 0 && (
-        <p className={classes.soft}>No two children share a need that the whole class does not have.</p>
-      )}
+    <Part title={progressText.childrenWhoNeedSame}>
+      {groups.length === 0 && <p className={classes.soft}>{progressText.noTwoChildrenShare}</p>}
       <ol className={classes.plain}>
         {groups.map(({ names, topics }) => (
           <li key={names.join()}>
             <strong>{listWords(names)}</strong>
             <ul>
               {topics.slice(0, MOST_SHARED).map((topic) => (
-                <li key={topic}>{say(topic)}</li>
+                <li key={topic}>{topicText(topic, terms)}</li>
               ))}
             </ul>
             {topics.length > MOST_SHARED && (
-              <span className={classes.soft}>and {topics.length - MOST_SHARED} more</span>
+              <span className={classes.soft}>{progressText.more(topics.length - MOST_SHARED)}</span>
             )}
           </li>
         ))}
       </ol>
       {groups.length > 0 && alone.length > 0 && (
-        <p className={classes.soft}>In no group: {listWords(alone)}.</p>
+        <p className={classes.soft}>{progressText.noGroup(listWords(alone))}</p>
       )}
     </Part>
   );
@@ -103,15 +100,15 @@ function Groups({ progress: { groups, alone } }: { readonly progress: ClassProgr
 
 function Homework({ progress: { homework, students } }: { readonly progress: ClassProgress }) {
   return (
-    <Part title="How the homework went">
+    <Part title={progressText.howHomeworkWent}>
       {homework.length === 0 ? (
-        <p className={classes.soft}>No set was given to the whole class.</p>
+        <p className={classes.soft}>{progressText.noSetWasGiven}</p>
       ) : (
         <div className={classes.wide}>
           <table className={classes.table}>
             <thead>
               <tr>
-                <th scope="col">Child</th>
+                <th scope="col">{progressText.child}</th>
                 {homework.map(({ assignmentId, setName, givenAt, puzzleCount }) => (
                   <th key={assignmentId} scope="col">
                     <Link href={`/answers/${assignmentId}` as Route}>{setName}</Link>

@@ -6,9 +6,10 @@ import { useState } from 'react';
 import { Bar, BarChart, CartesianGrid, ErrorBar, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { ChildProgress, TopicRow } from '@/contracts/progress';
 import { isTelling } from '@/core/progress';
-import { countWords, dayText, masteryText, ROUND_REASON_WORDS } from '@/text';
+import { countWords, dayText, masteryText, ROUND_REASON_WORDS, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Progress.module.css';
+import * as progressText from '@/text/screens/progress';
 
 /** So many topics are told at first; the rest when it is asked for. */
 const FIRST = 8;
@@ -22,60 +23,57 @@ export function ProgressPanel(props: {
   readonly topicsAt: string;
 }) {
   const { progress, name, topicsAt } = props;
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [isWhole, setIsWhole] = useState(false);
   const { topics, nextRound } = progress;
-  if (topics.length === 0) return <p className={classes.soft}>No answers yet.</p>;
+  if (topics.length === 0) return <p className={classes.soft}>{progressText.noAnswersYet}</p>;
   const shown = isWhole ? topics : topics.slice(0, FIRST);
   const told = shown.filter(({ evidence }) => isTelling(evidence));
   const dueCount = topics.filter(({ isDue }) => isDue).length;
   return (
     <>
-      <p>
-        {countWords(topics.length, 'topic')}, {dueCount} due again. The bars show how often the first answer
-        is right; the thin line shows how sure that is.
-      </p>
+      <p>{progressText.dueAgainBarsShow(countWords(topics.length, 'topic'), dueCount)}</p>
       {told.length > 0 && (
         <div className={classes.chart} style={{ height: `${told.length * 1.75 + 2.5}rem` }} aria-hidden>
-          <TopicBars topics={told} say={say} />
+          <TopicBars topics={told} />
         </div>
       )}
       {topics.length > FIRST && (
         <Button variant="default" mih={44} onClick={() => setIsWhole(!isWhole)}>
-          {isWhole ? 'Only the least known' : `All ${topics.length} topics`}
+          {isWhole ? progressText.onlyLeastKnown : progressText.allTopics(topics.length)}
         </Button>
       )}
       <div className={classes.wide}>
         <table className={classes.table}>
           <thead>
             <tr>
-              <th scope="col">Topic</th>
-              <th scope="col">How well</th>
-              <th scope="col">Answers</th>
-              <th scope="col">Again</th>
+              <th scope="col">{progressText.topic}</th>
+              <th scope="col">{progressText.howWell}</th>
+              <th scope="col">{progressText.answers}</th>
+              <th scope="col">{progressText.again}</th>
             </tr>
           </thead>
           <tbody>
             {shown.map((row) => (
               <tr key={row.topic}>
                 <th scope="row">
-                  <Link href={`${topicsAt}/${encodeURIComponent(row.topic)}` as Route}>{say(row.name)}</Link>
+                  <Link href={`${topicsAt}/${encodeURIComponent(row.topic)}` as Route}>
+                    {topicText(row.topic, terms)}
+                  </Link>
                 </th>
                 <td>{masteryText(row)}</td>
-                <td>
-                  {row.answers}, {row.right} right first time
-                </td>
-                <td>{row.isDue ? 'due' : dayText(row.dueAt.slice(0, 10))}</td>
+                <td>{progressText.rightFirstTime(row.answers, row.right)}</td>
+                <td>{row.isDue ? progressText.due : dayText(row.dueAt.slice(0, 10))}</td>
               </tr>
             ))}
           </tbody>
         </table>
       </div>
-      <h3>{name}’s next round</h3>
+      <h3>{progressText.sNextRound(name)}</h3>
       <ol className={classes.next}>
-        {nextRound.map(({ name, why }) => (
-          <li key={name}>
-            {say(name)} <span className={classes.soft}>({ROUND_REASON_WORDS[why]})</span>
+        {nextRound.map(({ topic, why }, index) => (
+          <li key={index}>
+            {topicText(topic, terms)} <span className={classes.soft}>({ROUND_REASON_WORDS[why]})</span>
           </li>
         ))}
       </ol>
@@ -84,15 +82,10 @@ export function ProgressPanel(props: {
 }
 
 /** The table says the same to who cannot see it. */
-function TopicBars({
-  topics,
-  say,
-}: {
-  readonly topics: readonly TopicRow[];
-  readonly say: (text: string) => string;
-}) {
-  const rows = topics.map(({ name, mean, low, high }) => ({
-    name: say(name),
+function TopicBars({ topics }: { readonly topics: readonly TopicRow[] }) {
+  const { terms } = useHouseVoice();
+  const rows = topics.map(({ topic, mean, low, high }) => ({
+    name: topicText(topic, terms),
     percent: Math.round(mean * 100),
     doubt: [Math.round((mean - low) * 100), Math.round((high - mean) * 100)],
   }));

@@ -5,9 +5,10 @@ import Link from 'next/link';
 import { useState } from 'react';
 import type { ClassProgress, TopicCell } from '@/contracts/progress';
 import { isTelling } from '@/core/progress';
-import { masteryText, STANDING_WORDS } from '@/text';
+import { masteryText, STANDING_WORDS, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Progress.module.css';
+import * as progressText from '@/text/screens/progress';
 
 /** So many topics are shown at first, the most needed. */
 const FIRST = 12;
@@ -20,21 +21,17 @@ export function TopicMap(props: {
   readonly childrenAt: string;
 }) {
   const { students, topics, childrenAt } = props;
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [isWhole, setIsWhole] = useState(false);
   const shown = isWhole ? topics : topics.slice(0, FIRST);
   return (
     <>
-      <p>
-        A number tells how many times in ten it comes right, the newest answers first; “few” that there are
-        too few answers to say; a frame that it is to be looked at again. The darker a cell, the surer the
-        child.
-      </p>
+      <p>{progressText.numberTellsHowMany}</p>
       <div className={classes.wide}>
         <table className={classes.map}>
           <thead>
             <tr>
-              <th scope="col">Topic</th>
+              <th scope="col">{progressText.topic}</th>
               {students.map(({ studentId, name }) => (
                 <th key={studentId} scope="col">
                   <Link className={classes.upright} href={`${childrenAt}/${studentId}` as Route}>
@@ -45,9 +42,9 @@ export function TopicMap(props: {
             </tr>
           </thead>
           <tbody>
-            {shown.map(({ topic, name, cells }) => (
+            {shown.map(({ topic, cells }) => (
               <tr key={topic}>
-                <th scope="row">{say(name)}</th>
+                <th scope="row">{topicText(topic, terms)}</th>
                 {students.map(({ studentId, name: child }, index) => {
                   const cell = cells[index];
                   return (
@@ -59,10 +56,10 @@ export function TopicMap(props: {
                           data-due={cell.isDue || undefined}
                           href={`${childrenAt}/${studentId}/topics/${encodeURIComponent(topic)}` as Route}
                           prefetch={false}
-                          aria-label={`${child}, ${say(name)}: ${cellText(cell)}`}
+                          aria-label={progressText.cellOf(child, topicText(topic, terms), cellText(cell))}
                           title={cellText(cell)}
                         >
-                          {isTelling(cell.evidence) ? Math.round(cell.mean * 10) : 'few'}
+                          {isTelling(cell.evidence) ? Math.round(cell.mean * 10) : progressText.few}
                         </Link>
                       )}
                     </td>
@@ -75,7 +72,7 @@ export function TopicMap(props: {
       </div>
       {topics.length > FIRST && (
         <Button variant="default" mih={44} mt="sm" onClick={() => setIsWhole(!isWhole)}>
-          {isWhole ? 'Only the most needed' : `All ${topics.length} topics`}
+          {isWhole ? progressText.onlyMostNeeded : progressText.allTopics(topics.length)}
         </Button>
       )}
     </>

@@ -4,6 +4,7 @@ import { getPosition } from '@/core/notation';
 import { SIDE_WORDS } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import classes from './Puzzles.module.css';
+import * as puzzlesText from '@/text/screens/puzzles';
 
 /** A puzzle that can be taken into a set: its board, whether it is chosen, and what there is to say of it. */
 export function PuzzleCard(props: {
@@ -22,16 +23,12 @@ export function PuzzleCard(props: {
     <li className={classes.card}>
       <DiagramPicture
         diagram={{ board, turn, bottom: turn }}
-        title={`${props.noun} ${number}, ${SIDE_WORDS[turn]} to move`}
+        title={puzzlesText.move(props.noun, number, SIDE_WORDS[turn])}
       />
       <Checkbox
         classNames={{ root: classes.choice }}
         size="md"
-        label={
-          <strong>
-            {number}. Mate in {props.mateInMoves}
-          </strong>
-        }
+        label={<strong>{puzzlesText.mate(number, props.mateInMoves)}</strong>}
         checked={props.isChosen}
         onChange={({ currentTarget }) => props.onChosen(currentTarget.checked)}
       />

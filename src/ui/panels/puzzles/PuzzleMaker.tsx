@@ -22,6 +22,7 @@ import { PuzzleCard } from './PuzzleCard';
 import classes from './Puzzles.module.css';
 import { StoreChosen } from './StoreChosen';
 import { useHouseVoice } from '@/ui/words';
+import * as puzzlesText from '@/text/screens/puzzles';
 
 const LENGTHS = [1, 2, 3, 4, 5] as const;
 const MEN_CHOICES = [8, 12, 16, 20] as const;
@@ -116,7 +117,14 @@ export function PuzzleMaker(props: {
           { value: '', label: 'any class' },
           ...props.classes.map(({ classId, name }) => ({ value: String(classId), label: name })),
         ])}
-        <CountField label="How many" w="7rem" min={1} max={MOST_PUZZLES} value={count} onCount={setCount} />
+        <CountField
+          label={puzzlesText.howMany}
+          w="7rem"
+          min={1}
+          max={MOST_PUZZLES}
+          value={count}
+          onCount={setCount}
+        />
         <Button
           size="md"
           mih={44}
@@ -128,11 +136,11 @@ export function PuzzleMaker(props: {
             setSeed(seed + 1);
           }}
         >
-          {batch.kind === 'none' ? 'Compose' : 'Compose others'}
+          {batch.kind === 'none' ? puzzlesText.compose : puzzlesText.composeOthers}
         </Button>
         {isRunning && (
           <Button size="md" mih={44} color="clay" onClick={stop}>
-            Stop
+            {puzzlesText.stop}
           </Button>
         )}
       </div>

@@ -7,6 +7,7 @@ import { SetFields } from '@/ui/forms/SetFields';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import classes from './Puzzles.module.css';
 import { StoringStatus, useStoring } from './storing';
+import * as puzzlesText from '@/text/screens/puzzles';
 
 /** Puts the chosen puzzles into a set, an old or a new one, and tells how far it is. */
 export function StoreChosen(props: {
@@ -36,7 +37,7 @@ export function StoreChosen(props: {
   return (
     <>
       <div className={classes.make} style={{ marginTop: '1rem' }}>
-        <SetFields set={set} label="Put them into" />
+        <SetFields set={set} label={puzzlesText.putThemInto} />
         <Button
           size="md"
           mih={44}
@@ -44,7 +45,7 @@ export function StoreChosen(props: {
           disabled={isWaiting || fens.length === 0 || !set.isReady}
           onClick={() => void store()}
         >
-          Store {countWords(fens.length, 'puzzle')}
+          {puzzlesText.store(countWords(fens.length, 'puzzle'))}
         </Button>
         {props.children}
       </div>

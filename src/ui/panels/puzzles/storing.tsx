@@ -6,6 +6,7 @@ import type { Result } from '@/core/shared';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { storePuzzles } from '@/ui/forms/storePuzzles';
 import classes from './Puzzles.module.css';
+import * as puzzlesText from '@/text/screens/puzzles';
 
 interface Stored {
   readonly setId: number;
@@ -66,17 +67,17 @@ export function StoringStatus({
     <div className={classes.said} role="status">
       {state.kind === 'running' && (
         <>
-          <Progress value={(100 * state.done) / Math.max(1, state.of)} aria-label="Stored so far" />
-          Proving each {noun} once more and storing it: {state.done} of {state.of}.{' '}
+          <Progress value={(100 * state.done) / Math.max(1, state.of)} aria-label={puzzlesText.storedSoFar} />
+          {puzzlesText.provingEachOnceMore(noun, state.done, state.of)}
           <Button size="compact-md" mih={44} color="clay" onClick={stop}>
-            Stop storing
+            {puzzlesText.stopStoring}
           </Button>
         </>
       )}
       {state.kind === 'failed' && state.fault}
       {state.kind === 'stored' && (
         <>
-          {state.said} <Link href={`/sets/${state.setId}` as Route}>Open the set</Link>
+          {state.said} <Link href={`/sets/${state.setId}` as Route}>{puzzlesText.openSet}</Link>
         </>
       )}
     </div>

@@ -4,6 +4,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { MailId } from '@/contracts/ids';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
+import * as reportsText from '@/text/screens/reports';
 
 /** Takes a mail out of the outbox. */
 export function RemoveMail(props: {
@@ -20,14 +21,14 @@ export function RemoveMail(props: {
         size="md"
         mih={44}
         loading={isBusy}
-        aria-label={`Delete: ${props.subject}`}
+        aria-label={reportsText.deleteIt2(props.subject)}
         onClick={() =>
           void send(() => props.onRemove({ mailId: props.mailId })).then((sent) => {
             if (sent !== undefined) props.onDone?.();
           })
         }
       >
-        Delete
+        {reportsText.deleteIt}
       </Button>
       {error !== '' && <span role="alert">{error}</span>}
     </>

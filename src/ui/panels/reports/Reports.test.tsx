@@ -34,7 +34,7 @@ test('every way out waits until the caution is ticked', () => {
   renderUi(<ReportsPanel page={PAGE} onMail={written} />);
   const ways = () => [
     ...screen.getAllByRole('button', { name: 'Make the PDF' }),
-    screen.getByRole('button', { name: 'Write the mail' }),
+    screen.getByRole('button', { name: 'Write the email' }),
   ];
   expect(ways()).toHaveLength(4);
   for (const way of ways()) expect(way).toBeDisabled();
@@ -69,7 +69,7 @@ test('a mail that was refused keeps what was typed and is sent again under the s
   tick();
   fireEvent.change(screen.getByLabelText('Report'), { target: { value: '7' } });
   fireEvent.change(screen.getByRole('textbox', { name: 'To' }), { target: { value: 'family@example.org' } });
-  const press = () => pressButton('Write the mail');
+  const press = () => pressButton('Write the email');
   await press();
   expect(screen.getByRole('alert')).toBeVisible();
   expect(screen.getByRole('textbox', { name: 'To' })).toHaveValue('family@example.org');

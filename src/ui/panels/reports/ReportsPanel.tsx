@@ -7,13 +7,14 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { MailId } from '@/contracts/ids';
 import type { NewMail, ReportsPage } from '@/contracts/reports';
 import type { Result } from '@/core/shared';
-import { listWords, STAGE_WORDS } from '@/text';
+import { listWords, stageName } from '@/text';
 import { NamesCaution } from '@/ui/forms/NamesCaution';
 import { useSending } from '@/ui/forms/useSending';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import { PaperSelect } from '@/ui/panels/paper/PaperFields';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Reports.module.css';
+import * as reportsText from '@/text/screens/reports';
 
 type WriteMail = (input: NewMail) => Promise<Result<MailId, ServiceFault>>;
 
@@ -21,17 +22,14 @@ type WriteMail = (input: NewMail) => Promise<Result<MailId, ServiceFault>>;
 export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; readonly onMail: WriteMail }) {
   const [isRead, setIsRead] = useState(false);
   const { classId, className, students } = page;
-  if (students.length === 0)
-    return (
-      <p className={classes.soft}>There is no child in {className} now, so there is nothing to report.</p>
-    );
+  if (students.length === 0) return <p className={classes.soft}>{reportsText.thereNoChildNow(className)}</p>;
   return (
     <div className={classes.parts}>
       <NamesCaution isRead={isRead} onRead={setIsRead} />
       <div className={classes.pair}>
         <Sheet
-          title="Reports of the children"
-          text="A page for each child: what they can do, what is next, attendance, and a position they solved. Children are not compared."
+          title={reportsText.reportsChildren}
+          text={reportsText.pageEachChildWhat}
           what="children"
           classId={classId}
           isReady={isRead}
@@ -39,8 +37,8 @@ export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; rea
           <StudentSelect students={students} all="All children, a page each" />
         </Sheet>
         <Sheet
-          title="Report of the class"
-          text="For its coaches: what to repeat, children who need the same things, homework, attendance."
+          title={reportsText.reportClass}
+          text={reportsText.coachesWhatRepeatChildren}
           what="class"
           classId={classId}
           isReady={isRead}
@@ -55,7 +53,7 @@ export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; rea
 function StudentSelect(props: { readonly students: ReportsPage['students']; readonly all: string }) {
   return (
     <NativeSelect
-      label="For"
+      label={reportsText.forIt}
       name="studentId"
       size="md"
       data={[
@@ -84,7 +82,7 @@ function Sheet(props: {
       {props.children}
       <PaperSelect />
       <Button type="submit" size="md" mih={44} disabled={!props.isReady}>
-        Make the PDF
+        {reportsText.makePdf}
       </Button>
     </form>
   );
@@ -97,36 +95,33 @@ function Certificates({
   readonly page: ReportsPage;
   readonly isReady: boolean;
 }) {
-  const { say } = useHouseVoice();
+  const { terms } = useHouseVoice();
   const [chosen, setChosen] = useState<string>(stages[0]?.stage ?? '');
   const named = stages.find(({ stage }) => stage === chosen)?.names ?? [];
   if (stages.length === 0)
     return (
       <section className={classes.part}>
-        <h2>Certificates</h2>
-        <p className={classes.soft}>
-          No child has mastered a stage yet: that takes six tasks, with recent ones nearly all right first
-          time.
-        </p>
+        <h2>{reportsText.certificates}</h2>
+        <p className={classes.soft}>{reportsText.noChildHasMastered}</p>
       </section>
     );
   return (
     <Sheet
-      title="Certificates"
-      text="For every child whose answers show a mastered stage: six tasks or more, with recent ones nearly all right first time."
+      title={reportsText.certificates}
+      text={reportsText.everyChildWhoseAnswers}
       what="certificates"
       classId={classId}
       isReady={isReady}
     >
       <NativeSelect
-        label="Stage"
+        label={reportsText.stage}
         name="stage"
         size="md"
         value={chosen}
-        data={stages.map(({ stage }) => ({ value: stage, label: say(STAGE_WORDS[stage]) }))}
+        data={stages.map(({ stage }) => ({ value: stage, label: stageName(stage, terms) }))}
         onChange={({ currentTarget }) => setChosen(currentTarget.value)}
       />
-      <p>For {listWords(named)}.</p>
+      <p>{reportsText.forIt2(listWords(named))}</p>
     </Sheet>
   );
 }
@@ -159,13 +154,10 @@ function MailForm(props: {
         void write();
       }}
     >
-      <h2>Into the outbox</h2>
-      <p className={classes.soft}>
-        Vorschule sends nothing. It writes the mail with the report in it as a file, to look at and to open in
-        your own mail program.
-      </p>
+      <h2>{reportsText.intoOutbox}</h2>
+      <p className={classes.soft}>{reportsText.vorschuleSendsNothingWrites}</p>
       <NativeSelect
-        label="Report"
+        label={reportsText.report}
         size="md"
         value={studentId}
         data={[
@@ -175,7 +167,7 @@ function MailForm(props: {
         onChange={({ currentTarget }) => setStudentId(currentTarget.value)}
       />
       <TextInput
-        label="To"
+        label={reportsText.to}
         type="email"
         size="md"
         required
@@ -185,12 +177,13 @@ function MailForm(props: {
         onChange={({ currentTarget }) => setTo(currentTarget.value)}
       />
       <Button type="submit" size="md" mih={44} loading={isBusy} disabled={!props.isReady}>
-        Write the mail
+        {reportsText.writeMail}
       </Button>
       <p role="status">
         {written !== undefined && (
           <>
-            It is in the outbox: <Link href={`/club/outbox/${written}` as Route}>look at it</Link>.
+            {reportsText.outbox}
+            <Link href={`/club/outbox/${written}` as Route}>{reportsText.lookAt}</Link>.
           </>
         )}
       </p>

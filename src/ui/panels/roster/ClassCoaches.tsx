@@ -7,6 +7,7 @@ import { CLASS_POSTS, type ClassCoach, type ClassPost } from '@/contracts/people
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
+import * as rosterText from '@/text/screens/roster';
 
 const POST_WORDS: Readonly<Record<ClassPost, string>> = { coach: 'teaches', assistant: 'helps' };
 
@@ -38,7 +39,7 @@ export function ClassCoaches(props: {
                 <span>{post === undefined ? '' : POST_WORDS[post]}</span>
               ) : (
                 <NativeSelect
-                  aria-label={`What ${name} does in this class`}
+                  aria-label={rosterText.whatDoesClass(name)}
                   size="md"
                   value={post ?? ''}
                   data={[

@@ -6,6 +6,7 @@ import type { Level } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import { LevelField } from './LevelField';
+import * as rosterText from '@/text/screens/roster';
 
 /** The level of a class, stored as it is chosen. */
 export function ClassLevel(props: {
@@ -18,7 +19,7 @@ export function ClassLevel(props: {
   return (
     <>
       <LevelField
-        label="Level"
+        label={rosterText.level}
         value={level}
         onChange={(chosen) =>
           void send(() =>

@@ -7,6 +7,7 @@ import type { ClubCoach, NewCoach, OwnCoach } from '@/contracts/people';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
+import * as rosterText from '@/text/screens/roster';
 
 const NOBODY: NewCoach = { name: '', signInName: '', password: '' };
 const LEAST_LETTERS = 10;
@@ -31,13 +32,13 @@ export function CoachList(props: {
   const { send, isBusy, error } = useSending();
   return (
     <section className={classes.card} style={{ marginTop: '1rem' }}>
-      <h2>Coaches</h2>
+      <h2>{rosterText.coaches}</h2>
       <ul className={classes.children} style={{ marginTop: 0, gridTemplateColumns: '1fr' }}>
         {coaches.map(({ coachId, name, isLead }) => (
           <li key={coachId}>
             <span>
               <strong>{name}</strong>{' '}
-              <span className={classes.soft}>{isLead ? 'leads the club' : 'coach'}</span>
+              <span className={classes.soft}>{isLead ? rosterText.leadsClub : rosterText.coach}</span>
             </span>
             {lead !== undefined && !isLead && (
               <span>
@@ -45,7 +46,7 @@ export function CoachList(props: {
                   variant="subtle"
                   px="xs"
                   mih={44}
-                  aria-label={`New password: ${name}`}
+                  aria-label={rosterText.newPassword2(name)}
                   disabled={isBusy}
                   onClick={() =>
                     void send(() => lead.onReset({ coachId })).then((sent) => {
@@ -56,17 +57,17 @@ export function CoachList(props: {
                     })
                   }
                 >
-                  New password
+                  {rosterText.newPassword}
                 </Button>
                 <Button
                   variant="subtle"
                   color="clay"
                   px="xs"
                   mih={44}
-                  aria-label={`Remove: ${name}`}
+                  aria-label={rosterText.remove2(name)}
                   onClick={() => setLeaving({ coachId, name, isLead })}
                 >
-                  Remove
+                  {rosterText.remove}
                 </Button>
               </span>
             )}
@@ -76,11 +77,12 @@ export function CoachList(props: {
       <Modal
         opened={leaving !== undefined}
         onClose={() => setLeaving(undefined)}
-        title={`Remove ${leaving?.name ?? ''} from the club?`}
+        title={rosterText.removeFromClub(leaving?.name ?? '')}
         closeButtonProps={{ 'aria-label': 'Close', size: 44 }}
       >
         <p style={{ marginTop: 0 }}>
-          {leaving?.name} can no longer sign in and leaves every class. Sets, plans and history stay.
+          {leaving?.name}
+          {rosterText.canNoLongerSign}
         </p>
         <Button
           color="clay"
@@ -95,7 +97,7 @@ export function CoachList(props: {
             })
           }
         >
-          Remove the coach
+          {rosterText.removeCoach}
         </Button>
       </Modal>
       {lead !== undefined && (
@@ -111,7 +113,7 @@ export function CoachList(props: {
           }}
         >
           <TextInput
-            label="Name of a new coach"
+            label={rosterText.nameNewCoach}
             size="md"
             maxLength={60}
             autoComplete="off"
@@ -119,7 +121,7 @@ export function CoachList(props: {
             onChange={({ currentTarget }) => setCoach({ ...coach, name: currentTarget.value })}
           />
           <TextInput
-            label="Signs in as"
+            label={rosterText.signsAs}
             size="md"
             maxLength={60}
             autoComplete="off"
@@ -127,7 +129,7 @@ export function CoachList(props: {
             onChange={({ currentTarget }) => setCoach({ ...coach, signInName: currentTarget.value })}
           />
           <PasswordInput
-            label={`Password, at least ${LEAST_LETTERS} letters`}
+            label={rosterText.passwordAtLeastLetters(LEAST_LETTERS)}
             size="md"
             w="17rem"
             maxLength={200}
@@ -146,7 +148,7 @@ export function CoachList(props: {
               coach.password.length < LEAST_LETTERS
             }
           >
-            Add the coach
+            {rosterText.addCoach}
           </Button>
         </form>
       )}

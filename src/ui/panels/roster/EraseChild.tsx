@@ -7,6 +7,7 @@ import type { EraseStudent } from '@/contracts/records';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
+import * as rosterText from '@/text/screens/roster';
 
 /** Erases a child everywhere once its name is typed; nothing brings it back. */
 export function EraseChild(props: {
@@ -24,10 +25,10 @@ export function EraseChild(props: {
         variant="default"
         size="md"
         mih={44}
-        aria-label={`Erase ${props.name}`}
+        aria-label={rosterText.erase2(props.name)}
         onClick={() => setIsOpen(true)}
       >
-        Erase
+        {rosterText.erase}
       </Button>
     );
   }
@@ -42,7 +43,7 @@ export function EraseChild(props: {
       }}
     >
       <TextInput
-        label={`Type ${props.name} to confirm. Every answer, game and note is deleted for good.`}
+        label={rosterText.typeConfirmEveryAnswer(props.name)}
         size="md"
         value={typed}
         error={error === '' ? undefined : error}
@@ -50,10 +51,10 @@ export function EraseChild(props: {
         onChange={({ currentTarget }) => setTyped(currentTarget.value)}
       />
       <Button type="submit" color="clay" size="md" mih={44} loading={isBusy} disabled={typed !== props.name}>
-        Erase for good
+        {rosterText.eraseGood}
       </Button>
       <Button variant="default" size="md" mih={44} onClick={() => setIsOpen(false)}>
-        Leave it
+        {rosterText.leave}
       </Button>
     </form>
   );

@@ -10,6 +10,7 @@ import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Roster.module.css';
 import type { ChangeRoster } from './TermTurnPanel';
 import { UndoChange, type UndoRosterChange } from './UndoChange';
+import * as rosterText from '@/text/screens/roster';
 
 /** Some children of a class go into another one, now. */
 export function MoveChildren(props: {
@@ -44,7 +45,7 @@ export function MoveChildren(props: {
   if (done !== undefined) {
     return (
       <>
-        <p role="status">{rosterChangeText(done)} Their answers stay with them.</p>
+        <p role="status">{rosterText.theirAnswersStayThem(rosterChangeText(done))}</p>
         <UndoChange changeId={done.changeId} onUndo={props.onUndo} onDone={() => setDone(undefined)} />
       </>
     );
@@ -70,7 +71,7 @@ export function MoveChildren(props: {
       </div>
       <div className={classes.fields}>
         <NativeSelect
-          label="Into"
+          label={rosterText.into}
           size="md"
           value={String(to ?? '')}
           data={props.others.map(({ classId, name }) => ({ value: String(classId), label: name }))}
@@ -83,7 +84,7 @@ export function MoveChildren(props: {
           disabled={chosen.size === 0 || to === undefined}
           onClick={() => void move()}
         >
-          Move
+          {rosterText.move}
         </Button>
       </div>
       <p role="alert" className={classes.said}>

@@ -6,6 +6,7 @@ import type { ChangePassword } from '@/contracts/people';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
+import * as rosterText from '@/text/screens/roster';
 
 const EMPTY: ChangePassword = { oldPassword: '', newPassword: '' };
 const LEAST_LETTERS = 10;
@@ -27,8 +28,8 @@ export function OwnPassword(props: {
   }
 
   return (
-    <section className={classes.card} style={{ marginTop: '1rem' }} aria-label="Your password">
-      <h2>Your password</h2>
+    <section className={classes.card} style={{ marginTop: '1rem' }} aria-label={rosterText.yourPassword}>
+      <h2>{rosterText.yourPassword}</h2>
       <form
         className={classes.fields}
         onSubmit={(event) => {
@@ -40,7 +41,7 @@ export function OwnPassword(props: {
         }}
       >
         <PasswordInput
-          label="Old password"
+          label={rosterText.oldPassword}
           size="md"
           w="15rem"
           maxLength={200}
@@ -49,7 +50,7 @@ export function OwnPassword(props: {
           onChange={({ currentTarget }) => setTyped({ ...typed, oldPassword: currentTarget.value })}
         />
         <PasswordInput
-          label={`New password, at least ${LEAST_LETTERS} letters`}
+          label={rosterText.newPasswordAtLeast(LEAST_LETTERS)}
           size="md"
           w="17rem"
           maxLength={200}
@@ -64,7 +65,7 @@ export function OwnPassword(props: {
           loading={isBusy}
           disabled={typed.oldPassword === '' || typed.newPassword.length < LEAST_LETTERS}
         >
-          Change password
+          {rosterText.changePassword}
         </Button>
         <Button
           variant="default"
@@ -73,7 +74,7 @@ export function OwnPassword(props: {
           disabled={isBusy}
           onClick={() => void run(props.onEndOthers, 'You are signed out on all your other devices.')}
         >
-          Sign out on other devices
+          {rosterText.signOutOtherDevices}
         </Button>
       </form>
       <p role="status" className={classes.said}>

@@ -132,7 +132,7 @@ describe('children who move', () => {
       { classes: [], moves: [{ studentId: 2, fromClassId: 4, to: { kind: 'class', classId: 6 } }] },
     ]);
     expect(screen.getByRole('status')).toHaveTextContent('1 child moved. Their answers stay with them.');
-    await press('Take it back');
+    await press('Undo');
     expect(undo.asked).toEqual([{ changeId: 31 }]);
     expect(screen.getByRole('checkbox', { name: 'Otter' })).toBeInTheDocument();
     // Moved again, it is a new change.
@@ -190,7 +190,7 @@ describe('a term that begins', () => {
     expect(screen.getByRole('status')).toHaveTextContent(
       'Homeward term has begun: 2 classes made and 3 children moved.',
     );
-    expect(screen.getByRole('button', { name: 'Take it back' })).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Undo' })).toBeInTheDocument();
   });
 
   test('two classes become one; one child goes its own way', async () => {
@@ -209,7 +209,7 @@ describe('a term that begins', () => {
 
   test('a class without a name cannot be made, and says so', async () => {
     open(TURN, success(MADE));
-    await press('One class more');
+    await press('Add a class');
     const key = within(screen.getByLabelText('Fern goes to')).getByRole<HTMLOptionElement>('option', {
       name: 'a class without a name yet',
     }).value;
@@ -264,7 +264,7 @@ test('a child is erased only when its name is typed as it is', async () => {
   expect(done).toEqual([]);
   await press('Erase for good');
   expect(done).toEqual(['erased']);
-  await press('Leave it');
+  await press('Cancel');
   expect(screen.getByRole('button', { name: 'Erase Fern' })).toBeInTheDocument();
 });
 

@@ -11,6 +11,7 @@ import { KeyCard } from '@/ui/forms/KeyCard';
 import { useSending } from '@/ui/forms/useSending';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Roster.module.css';
+import * as rosterText from '@/text/screens/roster';
 
 interface AddedChild {
   readonly name: string;
@@ -59,8 +60,8 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
   return (
     <>
       <Textarea
-        label="Paste a list, one child per line"
-        description="Nicknames are enough. A CSV file needs a column called name; other columns are ignored."
+        label={rosterText.pasteListOneChild}
+        description={rosterText.nicknamesEnoughCsvFile}
         size="md"
         rows={6}
         value={text}
@@ -74,7 +75,7 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
           disabled={text.trim() === ''}
           onClick={() => void readText(text)}
         >
-          Read the list
+          {rosterText.readList}
         </Button>
         <FileButton
           accept=".csv,.txt,text/csv,text/plain"
@@ -82,7 +83,7 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
         >
           {(button) => (
             <Button {...button} size="md" mih={44} variant="default" disabled={isBusy}>
-              Choose a file
+              {rosterText.chooseFile}
             </Button>
           )}
         </FileButton>
@@ -93,15 +94,15 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
       {read !== undefined && (
         <>
           <p role="status" className={classes.said}>
-            {countWords(read.rows.length, 'row')} read, {faulty === 0 ? 'none' : faulty} not offered.
+            {rosterText.readNotOffered(countWords(read.rows.length, 'row'), faulty === 0 ? 'none' : faulty)}
             {read.leftOut.length > 0 && ` Left out: ${listWords(read.leftOut)}.`}
           </p>
           <table className={classes.rows}>
             <thead>
               <tr>
-                <th scope="col">Line</th>
-                <th scope="col">Child</th>
-                <th scope="col">Why not</th>
+                <th scope="col">{rosterText.line}</th>
+                <th scope="col">{rosterText.child}</th>
+                <th scope="col">{rosterText.whyNot}</th>
               </tr>
             </thead>
             <tbody>
@@ -137,15 +138,14 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
             disabled={wanted.size === 0}
             onClick={() => void addWanted()}
           >
-            Add {countWords(wanted.size, 'child', 'children')}
+            {rosterText.add(countWords(wanted.size, 'child', 'children'))}
           </Button>
         </>
       )}
       {added.length > 0 && (
         <>
           <p role="status" className={classes.said}>
-            {countWords(added.length, 'child', 'children')} added. Write the keys down now: they cannot be
-            shown again.
+            {rosterText.addedWriteKeysDown(countWords(added.length, 'child', 'children'))}
           </p>
           <ul className={classes.keys}>
             {added.map(({ name, key }) => (

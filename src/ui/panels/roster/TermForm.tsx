@@ -6,6 +6,7 @@ import type { NewTerm } from '@/contracts/terms';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
+import * as rosterText from '@/text/screens/roster';
 
 const NO_TERM: NewTerm = { name: '', startsOn: '', endsOn: '' };
 
@@ -40,14 +41,14 @@ export function TermForm<Value>(props: {
         onChange={({ currentTarget }) => setTerm({ ...term, name: currentTarget.value })}
       />
       <TextInput
-        label="First day"
+        label={rosterText.firstDay}
         type="date"
         size="md"
         value={term.startsOn}
         onChange={({ currentTarget }) => setTerm({ ...term, startsOn: currentTarget.value })}
       />
       <TextInput
-        label="Last day"
+        label={rosterText.lastDay}
         type="date"
         size="md"
         value={term.endsOn}

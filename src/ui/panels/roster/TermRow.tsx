@@ -5,6 +5,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ChangedTerm, Term } from '@/contracts/terms';
 import type { Result } from '@/core/shared';
 import { TermForm } from './TermForm';
+import * as rosterText from '@/text/screens/roster';
 
 /** A term as it is told, or the form that changes it. */
 export function TermRow(props: {
@@ -22,10 +23,10 @@ export function TermRow(props: {
           variant="default"
           size="md"
           mih={44}
-          aria-label={`Change ${name}`}
+          aria-label={rosterText.change2(name)}
           onClick={() => setIsOpen(true)}
         >
-          Change
+          {rosterText.change}
         </Button>
       </>
     );
@@ -39,7 +40,7 @@ export function TermRow(props: {
         onDone={() => setIsOpen(false)}
       />
       <Button variant="default" size="md" mih={44} onClick={() => setIsOpen(false)}>
-        Leave it
+        {rosterText.leave}
       </Button>
     </>
   );

@@ -13,6 +13,7 @@ import classes from './Roster.module.css';
 import { LevelField } from './LevelField';
 import { addNewClass, listWays, startPlan, toChange, type NewClass, type TurnPlan } from './turnPlan';
 import { UndoChange, type UndoRosterChange } from './UndoChange';
+import * as rosterText from '@/text/screens/roster';
 
 export type ChangeRoster = (input: RosterChange) => Promise<Result<MadeRosterChange, ServiceFault>>;
 
@@ -35,18 +36,16 @@ export function TermTurnPanel(props: {
   if (done !== undefined) {
     return (
       <div className={classes.card}>
-        <p role="status">
-          {turn.term.name} has begun: {rosterChangeText(done)}
-        </p>
+        <p role="status">{rosterText.hasBegun(turn.term.name, rosterChangeText(done))}</p>
         <div className={classes.fields}>
-          <Link href="/classes">See the classes</Link>
+          <Link href="/classes">{rosterText.seeClasses}</Link>
           <UndoChange changeId={done.changeId} onUndo={props.onUndo} onDone={() => setDone(undefined)} />
         </div>
       </div>
     );
   }
   if (turn.from.length === 0) {
-    return <p className={classes.card}>No class of an earlier term has children in it any more.</p>;
+    return <p className={classes.card}>{rosterText.noClassEarlierTerm}</p>;
   }
   const setClass = (key: string, changed: Partial<NewClass>) =>
     setPlan({
@@ -56,23 +55,20 @@ export function TermTurnPanel(props: {
   return (
     <div className={classes.turn}>
       <section className={classes.card}>
-        <h2>Classes of {turn.term.name}</h2>
-        <p className={classes.soft}>
-          A class that goes on keeps its code, its coaches, its words and its path. Two classes whose children
-          go to one are merged. A child that goes elsewhere uses the code of its new class.
-        </p>
+        <h2>{rosterText.classes(turn.term.name)}</h2>
+        <p className={classes.soft}>{rosterText.classGoesKeepsCode}</p>
         <div className={classes.turn}>
           {plan.classes.map((one, index) => (
             <div key={one.key} className={classes.fields}>
               <TextInput
-                label={`Name of class ${index + 1}`}
+                label={rosterText.nameClass(index + 1)}
                 size="md"
                 maxLength={60}
                 value={one.name}
                 onChange={({ currentTarget }) => setClass(one.key, { name: currentTarget.value })}
               />
               <LevelField
-                label={`Level of class ${index + 1}`}
+                label={rosterText.levelClass(index + 1)}
                 value={one.level}
                 onChange={(level) => setClass(one.key, { level })}
               />
@@ -87,7 +83,7 @@ export function TermTurnPanel(props: {
           variant="default"
           onClick={() => setPlan(addNewClass(plan, makeUuid().slice(0, 8)))}
         >
-          One class more
+          {rosterText.oneClassMore}
         </Button>
       </section>
       {turn.from.map(({ classId, name, termName, students }) => (
@@ -100,7 +96,7 @@ export function TermTurnPanel(props: {
               </span>
             </h2>
             <NativeSelect
-              label={`Move all of ${name} to`}
+              label={rosterText.moveAll(name)}
               size="md"
               value={plan.ways.get(classId) ?? ''}
               data={[...ways]}
@@ -114,7 +110,7 @@ export function TermTurnPanel(props: {
               <li key={studentId}>
                 <strong>{child}</strong>
                 <NativeSelect
-                  aria-label={`${child} goes to`}
+                  aria-label={rosterText.goes(child)}
                   size="md"
                   maw="12rem"
                   value={plan.childWays.get(studentId) ?? ''}
@@ -144,9 +140,9 @@ export function TermTurnPanel(props: {
             })
           }
         >
-          Begin {turn.term.name}
+          {rosterText.begin(turn.term.name)}
         </Button>
-        <span role="status">{nameless ? 'A class has no name yet.' : tellChange(change)}</span>
+        <span role="status">{nameless ? rosterText.classHasNoName : tellChange(change)}</span>
         <span role="alert">{error}</span>
       </div>
     </div>

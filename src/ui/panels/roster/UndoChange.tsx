@@ -3,6 +3,7 @@ import { Button } from '@mantine/core';
 import type { ServiceFault } from '@/contracts/faults';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
+import * as rosterText from '@/text/screens/roster';
 
 export type UndoRosterChange = (input: {
   readonly changeId: number;
@@ -28,7 +29,7 @@ export function UndoChange(props: {
           })
         }
       >
-        Take it back
+        {rosterText.takeBack}
       </Button>
       <span role="alert">{error}</span>
     </>

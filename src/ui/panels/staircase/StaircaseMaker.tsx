@@ -15,6 +15,7 @@ import { useRequestId } from '@/ui/forms/useRequestId';
 import { PuzzleCard } from '../puzzles/PuzzleCard';
 import classes from '../puzzles/Puzzles.module.css';
 import { StoringStatus, useStoring } from '../puzzles/storing';
+import * as staircaseText from '@/text/screens/staircase';
 
 type Stair = Extract<StaircaseAnswer, { kind: 'staircase' }>['stairs'][number];
 
@@ -58,24 +59,20 @@ export function StaircaseMaker(props: {
         <div className={classes.card} role="status">
           <p>
             {climb.done === 0
-              ? 'Proving the mate and its tree ...'
-              : `${countWords(climb.done, 'stair')} of the main line so far ...`}
+              ? staircaseText.provingMateTree
+              : staircaseText.mainLineSoFar(countWords(climb.done, 'stair'))}
           </p>
           <Button color="clay" mih={44} onClick={stop}>
-            Stop
+            {staircaseText.stop}
           </Button>
         </div>
       );
     case 'none':
-      return (
-        <p className={classes.card}>
-          No shortest mate in {MOST_MOVES} or fewer was proved here, so there is nothing to climb to.
-        </p>
-      );
+      return <p className={classes.card}>{staircaseText.noShortestMateFewer(MOST_MOVES)}</p>;
     case 'stopped':
-      return <p className={classes.card}>Stopped. Nothing was made.</p>;
+      return <p className={classes.card}>{staircaseText.stoppedNothingWasMade}</p>;
     case 'failed':
-      return <p className={classes.card}>The browser stopped the calculation. Load the page again.</p>;
+      return <p className={classes.card}>{staircaseText.browserStoppedCalculationLoad}</p>;
     case 'ready':
       return (
         <Stairs
@@ -152,14 +149,14 @@ function Stairs(props: {
     <>
       <div className={`${classes.make} ${classes.named}`}>
         <TextInput
-          label="Name of the set"
+          label={staircaseText.nameSet}
           size="md"
           maxLength={120}
           value={name}
           onChange={({ currentTarget }) => setName(currentTarget.value)}
         />
         <NativeSelect
-          label="Give it to"
+          label={staircaseText.give}
           size="md"
           value={classId}
           data={[
@@ -175,7 +172,7 @@ function Stairs(props: {
           disabled={chosen.length === 0 || name.trim() === '' || state.kind === 'stored'}
           onClick={() => void make()}
         >
-          {classId === '' ? 'Make the set' : 'Make the set and give it'}
+          {classId === '' ? staircaseText.makeSet : staircaseText.makeSetGive}
         </Button>
       </div>
       <StoringStatus state={state} stop={stop} noun="stair" />
@@ -194,7 +191,7 @@ function Stairs(props: {
           >
             {stairText(stair, makeSan(getPosition(stair.fen), getMove(stair.key)))}{' '}
             {stair.tags === undefined
-              ? 'Its names are not known: the tree is too large.'
+              ? staircaseText.namesNotKnownTree
               : tagsText(listShownTags(stair.tags, props.areLooseNamesShown), stair.ourTags)}
           </PuzzleCard>
         ))}

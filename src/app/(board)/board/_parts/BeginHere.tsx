@@ -4,6 +4,7 @@ import { BeginLesson } from '@/ui/panels/live/BeginLesson';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { beginLiveAction } from '../actions';
+import * as liveText from '@/text/screens/live';
 
 /** The board of a class at which nothing runs. */
 export function BeginHere(props: {
@@ -15,18 +16,18 @@ export function BeginHere(props: {
   const router = useRouter();
   return (
     <main className={styles.page}>
-      <h1>{className}: no lesson runs at this board</h1>
+      <h1>{liveText.noLessonRunsAt(className)}</h1>
       <div className={styles.row}>
         {mayTeach && (
           <BeginLesson
             classId={classId}
-            label="Begin with an empty board"
+            label={liveText.beginEmptyBoard}
             onBegin={beginLiveAction}
             onBegun={() => router.refresh()}
           />
         )}
         <LinkButton href={`/classes/${classId}/lessons`} variant="default">
-          Choose a lesson with its plan
+          {liveText.chooseLessonPlan}
         </LinkButton>
       </div>
     </main>

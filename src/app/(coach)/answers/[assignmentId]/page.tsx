@@ -4,10 +4,12 @@ import type { AnswerCell } from '@/contracts/attempts';
 import { assignmentIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getAnswersPage } from '@/server/services/answers';
-import { countWords, familyName, PLAIN_TERMS } from '@/text';
+import { countWords, familyName } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
+import { getClubTerms } from '@/server/services/houseWords';
+import * as answersText from '@/text/screens/answers';
 
 export const metadata: Metadata = { title: 'Answers' };
 
@@ -17,6 +19,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
   const actor = await getPageCoach();
   const id = parseInput(assignmentIdSchema, (await params).assignmentId);
   const page = id.ok ? await getAnswersPage(actor, id.value) : id;
+  const terms = await getClubTerms(actor);
   if (!page.ok) notFound();
   const { className, setName, givenAt, puzzles, rows } = page.value;
   return (
@@ -25,24 +28,22 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
       <div className={styles.head}>
         <div>
           <h1>{setName}</h1>
-          <span className={styles.soft}>
-            Answers of {className}, given {givenAt.slice(0, 10)}
-          </span>
+          <span className={styles.soft}>{answersText.answersGiven(className, givenAt.slice(0, 10))}</span>
         </div>
-        <span className={styles.soft}>Each field: tries, total time, first wrong answer</span>
+        <span className={styles.soft}>{answersText.eachFieldTriesTotal}</span>
       </div>
-      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label="Table of answers">
+      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label={answersText.tableAnswers}>
         <table className={styles.table}>
           <thead>
             <tr>
-              <th scope="col">Child</th>
-              <th scope="col">Solved</th>
+              <th scope="col">{answersText.child}</th>
+              <th scope="col">{answersText.solved}</th>
               {puzzles.map(({ taskId, family, mateInMoves }, index) => (
                 <th scope="col" key={taskId}>
                   {index + 1}
                   <br />
                   <span className={styles.soft} style={{ fontWeight: 400 }}>
-                    {mateInMoves === undefined ? familyName(family, PLAIN_TERMS) : `mate in ${mateInMoves}`}
+                    {mateInMoves === undefined ? familyName(family, terms) : answersText.mate(mateInMoves)}
                   </span>
                 </th>
               ))}
@@ -53,7 +54,10 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
               <tr key={studentId}>
                 <th scope="row">{studentName}</th>
                 <td>
-                  {cells.filter((cell) => cell === 'climbed' || cell?.isSolved).length} of {puzzles.length}
+                  {answersText.of(
+                    cells.filter((cell) => cell === 'climbed' || cell?.isSolved).length,
+                    puzzles.length,
+                  )}
                 </td>
                 {cells.map((cell, index) => (
                   <CellView key={puzzles[index]?.taskId ?? index} cell={cell} />
@@ -63,17 +67,17 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
           </tbody>
         </table>
       </div>
-      {rows.length === 0 && <p>There are no children in this class now.</p>}
+      {rows.length === 0 && <p>{answersText.thereNoChildrenClass}</p>}
     </>
   );
 }
 
 function CellView({ cell }: { cell: AnswerCell | 'climbed' | undefined }) {
-  if (cell === 'climbed') return <td className={styles.solved}>climbed before</td>;
-  if (cell === undefined) return <td className={styles.soft}>not tried</td>;
+  if (cell === 'climbed') return <td className={styles.solved}>{answersText.climbedBefore}</td>;
+  if (cell === undefined) return <td className={styles.soft}>{answersText.notTried}</td>;
   return (
     <td className={cell.isSolved ? styles.solved : styles.open}>
-      <strong>{cell.isSolved ? 'solved' : 'open'}</strong>
+      <strong>{cell.isSolved ? answersText.solved2 : answersText.open}</strong>
       {cell.hints > 0 && `, ${countWords(cell.hints, 'hint')}`}
       {cell.wasShown && ', solution shown'}
       <br />

@@ -6,7 +6,7 @@ import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData, Enrolment } from '@/contracts/people';
 import { parseInput } from '@/server/auth/parseInput';
 import { getClassPage, listOwnClasses } from '@/server/services/classes';
-import { countWords, dayText, familyName, hardshipText, refusedText, STAGE_WORDS, PLAIN_TERMS } from '@/text';
+import { countWords, dayText, familyName, hardshipText, refusedText, stageName, type Terms } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import { ClassCoaches } from '@/ui/panels/roster/ClassCoaches';
 import { ClassLevel } from '@/ui/panels/roster/ClassLevel';
@@ -26,6 +26,8 @@ import {
   unlockStudentAction,
 } from '../actions';
 import { Roster } from './_parts/Roster';
+import { getClubTerms } from '@/server/services/houseWords';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Class' };
 
@@ -35,6 +37,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
   const actor = await getPageCoach();
   const classId = parseInput(classIdSchema, (await params).classId);
   const page = classId.ok ? await getClassPage(actor, classId.value) : classId;
+  const terms = await getClubTerms(actor);
   if (!page.ok) notFound();
   const host = (await headers()).get('host') ?? '';
   const { name, termName, level, joinCode, students, mayChange, past } = page.value;
@@ -54,32 +57,32 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
         </div>
         <div className={styles.row}>
           <LinkButton href={`/board/${page.value.classId}`} variant="default">
-            Big board
+            {classesText.bigBoard}
           </LinkButton>
           <LinkButton href={`/classes/${page.value.classId}/lessons`} variant="default">
-            Lessons
+            {classesText.lessons}
           </LinkButton>
           <LinkButton href={`/classes/${page.value.classId}/path`} variant="default">
-            Path of the class
+            {classesText.pathClass}
           </LinkButton>
           <LinkButton href={`/classes/${page.value.classId}/progress`} variant="default">
-            Progress
+            {classesText.progress}
           </LinkButton>
           {mayChange && (
             <LinkButton href={`/classes/${page.value.classId}/reports`} variant="default">
-              Reports
+              {classesText.reports}
             </LinkButton>
           )}
         </div>
         <div>
-          <span className={styles.soft}>Children open {host}/join and type</span>
+          <span className={styles.soft}>{classesText.childrenOpenJoinType(host)}</span>
           <div className={styles.code}>{joinCode}</div>
         </div>
       </div>
       <div className={styles.columns}>
         <div className={styles.stack}>
           <section className={styles.card}>
-            <h2>Children</h2>
+            <h2>{classesText.children}</h2>
             <Roster
               classId={page.value.classId}
               students={students}
@@ -99,7 +102,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
             {past.length > 0 && <PastChildren past={past} />}
           </section>
           <section className={styles.card}>
-            <h2>Who teaches here</h2>
+            <h2>{classesText.whoTeachesHere}</h2>
             <ClassCoaches
               classId={page.value.classId}
               coaches={page.value.coaches}
@@ -116,8 +119,8 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           <NotSaved page={page.value} />
           <NotSent page={page.value} />
           <GivenSets page={page.value} />
-          <Hardships page={page.value} />
-          <LatestAnswers page={page.value} />
+          <Hardships page={page.value} terms={terms} />
+          <LatestAnswers page={page.value} terms={terms} />
         </div>
       </div>
     </>
@@ -128,13 +131,13 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
 function PastChildren({ past }: { past: readonly Enrolment[] }) {
   return (
     <>
-      <h2 style={{ marginTop: '1.25rem' }}>Left this class</h2>
+      <h2 style={{ marginTop: '1.25rem' }}>{classesText.leftClass}</h2>
       <ul className={styles.list}>
         {past.map(({ studentId, name, startsOn, endsOn }) => (
           <li key={`${studentId} ${startsOn}`}>
             <strong>{name}</strong>
             <span className={styles.soft}>
-              {dayText(startsOn)} to {dayText(endsOn ?? startsOn)}
+              {classesText.to(dayText(startsOn), dayText(endsOn ?? startsOn))}
             </span>
           </li>
         ))}
@@ -146,10 +149,10 @@ function PastChildren({ past }: { past: readonly Enrolment[] }) {
 function GivenSets({ page }: { page: ClassPageData }) {
   return (
     <section className={styles.card}>
-      <h2>Sets given</h2>
+      <h2>{classesText.setsGiven}</h2>
       {page.assignments.length === 0 && (
         <p className={styles.soft} style={{ margin: 0 }}>
-          Nothing yet. Open a set and give it to this class.
+          {classesText.nothingYetOpenSet}
         </p>
       )}
       <ul className={styles.list}>
@@ -161,11 +164,11 @@ function GivenSets({ page }: { page: ClassPageData }) {
               <span className={styles.soft}>
                 {countWords(puzzleCount, 'task')},{' '}
                 {forStudent === undefined
-                  ? `${finishedCount} of ${page.students.length} finished`
-                  : `for ${forStudent} alone, ${finishedCount === 0 ? 'not finished' : 'finished'}`}
+                  ? classesText.finished(finishedCount, page.students.length)
+                  : classesText.alone(forStudent, finishedCount === 0 ? 'not finished' : 'finished')}
               </span>
             </span>
-            <Link href={`/answers/${assignmentId}`}>Answers</Link>
+            <Link href={`/answers/${assignmentId}`}>{classesText.answers}</Link>
           </li>
         ))}
       </ul>
@@ -177,22 +180,22 @@ function GivenSets({ page }: { page: ClassPageData }) {
 /** So many families are told; more are not looked at. */
 const MOST_HARDSHIPS = 5;
 
-function Hardships({ page }: { page: ClassPageData }) {
+function Hardships({ page, terms }: { page: ClassPageData; terms: Terms }) {
   return (
     <section className={styles.card}>
-      <h2>What is hard now</h2>
+      <h2>{classesText.whatHardNow}</h2>
       {page.hardships.length === 0 && (
         <p className={styles.soft} style={{ margin: 0 }}>
-          Nothing yet: no child has stumbled.
+          {classesText.nothingYetNoChild}
         </p>
       )}
       <ul className={styles.list}>
         {page.hardships.slice(0, MOST_HARDSHIPS).map((hardship) => (
           <li key={hardship.family}>
             <span>
-              <strong>{familyName(hardship.family, PLAIN_TERMS)}</strong>
+              <strong>{familyName(hardship.family, terms)}</strong>
               <br />
-              {hardshipText(hardship, PLAIN_TERMS)}
+              {hardshipText(hardship, terms)}
             </span>
           </li>
         ))}
@@ -206,7 +209,7 @@ function NotSaved({ page }: { page: ClassPageData }) {
   if (page.refusedAnswers.length === 0) return null;
   return (
     <section className={styles.card}>
-      <h2>Not saved</h2>
+      <h2>{classesText.notSaved}</h2>
       <ul className={styles.list}>
         {page.refusedAnswers.map(({ refusedId, studentName, reason, receivedAt }) => (
           <li key={refusedId}>
@@ -227,17 +230,15 @@ function NotSent({ page }: { page: ClassPageData }) {
   if (page.unsentAnswers.length === 0) return null;
   return (
     <section className={styles.card}>
-      <h2>Not sent yet</h2>
+      <h2>{classesText.notSentYet}</h2>
       <ul className={styles.list}>
         {page.unsentAnswers.map(({ studentId, studentName, answers, toldAt }) => (
           <li key={studentId}>
             <span>
-              <strong>{studentName}</strong>: {countWords(answers, 'answer')} on a device,{' '}
-              {dayText(toldAt.slice(0, 10))}
+              <strong>{studentName}</strong>
+              {classesText.device(countWords(answers, 'answer'), dayText(toldAt.slice(0, 10)))}
               <br />
-              <span className={styles.soft}>
-                Saved on that device. {studentName} signs in there to send them.
-              </span>
+              <span className={styles.soft}>{classesText.savedDeviceSignsThere(studentName)}</span>
             </span>
           </li>
         ))}
@@ -246,13 +247,13 @@ function NotSent({ page }: { page: ClassPageData }) {
   );
 }
 
-function LatestAnswers({ page }: { page: ClassPageData }) {
+function LatestAnswers({ page, terms }: { page: ClassPageData; terms: Terms }) {
   return (
     <section className={styles.card} aria-live="polite">
-      <h2>Latest answers</h2>
+      <h2>{classesText.latestAnswers}</h2>
       {page.latestAnswers.length === 0 && (
         <p className={styles.soft} style={{ margin: 0 }}>
-          No answers yet. They appear here as they arrive.
+          {classesText.noAnswersYetThey}
         </p>
       )}
       <ul className={styles.list}>
@@ -260,11 +261,15 @@ function LatestAnswers({ page }: { page: ClassPageData }) {
           ({ attemptId, studentName, setName, practised, puzzleNumber, outcome, tryNumber }) => (
             <li key={attemptId}>
               <span>
-                <strong>{studentName}</strong> {outcome === 'right' ? 'solved' : 'tried'} task {puzzleNumber}
+                <strong>{studentName}</strong>
+                {classesText.task(outcome === 'right' ? 'solved' : 'tried', puzzleNumber)}
                 <br />
                 <span className={styles.soft}>
-                  {setName ?? (practised === undefined ? 'Practice' : `Practice: ${STAGE_WORDS[practised]}`)},
-                  try {tryNumber}
+                  {classesText.tryIt(
+                    setName ??
+                      (practised === undefined ? 'Practice' : `Practice: ${stageName(practised, terms)}`),
+                    tryNumber,
+                  )}
                 </span>
               </span>
             </li>

@@ -12,6 +12,7 @@ import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addTermAction, eraseStudentAction, saveTermAction, undoRosterChangeAction } from '../actions';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Terms' };
 
@@ -27,13 +28,11 @@ export default async function TermsPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Terms</h1>
-          <span className={styles.soft}>
-            Where one ends, all classes and children go into the next in one step.
-          </span>
+          <h1>{classesText.terms}</h1>
+          <span className={styles.soft}>{classesText.whereOneEndsAll}</span>
         </div>
         <LinkButton href="/classes" variant="default">
-          Classes
+          {classesText.classes}
         </LinkButton>
       </div>
       <div className={styles.stack}>
@@ -46,13 +45,16 @@ export default async function TermsPage() {
                     <strong>{term.name}</strong> {isCurrent && '(now)'}
                     <br />
                     <span className={styles.soft}>
-                      {dayText(term.startsOn)} to {dayText(term.endsOn)},{' '}
-                      {countWords(classes.length, 'class', 'classes')}
+                      {classesText.to3(
+                        dayText(term.startsOn),
+                        dayText(term.endsOn),
+                        countWords(classes.length, 'class', 'classes'),
+                      )}
                     </span>
                   </span>
                   {isOpen && (
                     <LinkButton href={`/classes/terms/${term.termId}`} variant="default">
-                      Take classes into it
+                      {classesText.takeClassesInto}
                     </LinkButton>
                   )}
                 </TermRow>
@@ -61,15 +63,14 @@ export default async function TermsPage() {
           </ul>
         </section>
         <section className={styles.card}>
-          <h2>A new term</h2>
+          <h2>{classesText.newTerm}</h2>
           <TermForm button="Add the term" onSend={addTermAction} />
         </section>
         {gone.length > 0 && (
           <section className={styles.card}>
-            <h2>Away for two terms</h2>
+            <h2>{classesText.awayTwoTerms}</h2>
             <p className={styles.soft} style={{ marginTop: 0 }}>
-              These children are in no class since before the last term. Does the club still need what is
-              stored of them? Your school’s rules and the law of your country say how long it may.
+              {classesText.theseChildrenNoClass}
             </p>
             <ul className={styles.list}>
               {gone.map(({ studentId, name, lastDay }) => (
@@ -77,7 +78,7 @@ export default async function TermsPage() {
                   <span>
                     <strong>{name}</strong>
                     <br />
-                    <span className={styles.soft}>was here until {dayText(lastDay)}</span>
+                    <span className={styles.soft}>{classesText.wasHereUntil(dayText(lastDay))}</span>
                   </span>
                   <EraseChild studentId={studentId} name={name} onErase={eraseStudentAction} />
                 </li>
@@ -86,10 +87,10 @@ export default async function TermsPage() {
           </section>
         )}
         <section className={styles.card}>
-          <h2>Recent moves</h2>
+          <h2>{classesText.recentMoves}</h2>
           {changes.length === 0 && (
             <p className={styles.soft} style={{ margin: 0 }}>
-              Nobody yet.
+              {classesText.nobodyYet}
             </p>
           )}
           <ul className={styles.list}>
@@ -106,7 +107,7 @@ export default async function TermsPage() {
                   {change.mayUndo ? (
                     <UndoChange changeId={change.changeId} onUndo={undoRosterChangeAction} />
                   ) : (
-                    <span className={styles.soft}>used since</span>
+                    <span className={styles.soft}>{classesText.usedSince}</span>
                   )}
                 </span>
               </li>

@@ -62,12 +62,12 @@ describe('house words', () => {
     expect(screen.getByLabelText('Your word for rook')).toHaveValue('');
     write('Your word for pawn', 'guardsman');
     write('Plural of pawn', 'guardsmen');
-    await press('Keep these words');
+    await press('Save these words');
     expect(said()).toHaveTextContent('Saved for Harbour class. These words are used from now on.');
     write('For', '');
     expect(screen.getByLabelText('Your word for pawn')).toHaveValue('');
     write('Your word for pawn', 'soldier');
-    await press('Keep these words');
+    await press('Save these words');
     expect(said()).toHaveTextContent('Saved for the whole club.');
     write('For', '5');
     expect(screen.getByLabelText('Your word for pawn')).toHaveValue('guardsman');
@@ -94,7 +94,7 @@ describe('house words', () => {
     write('For', '4');
     expect(screen.getByRole('radio', { name: 'One short sentence' })).toBeChecked();
     fireEvent.click(screen.getByRole('radio', { name: 'Every reason' }));
-    await press('Keep these words');
+    await press('Save these words');
     expect(server.asked[0]).toMatchObject({ classId: 4, readingLevel: 'full' });
   });
 
@@ -105,11 +105,11 @@ describe('house words', () => {
     write('For', '5');
     write('Your word for rook', 'lighthouse');
     for (let tries = 0; tries < 2; tries += 1) {
-      await press('Keep these words');
+      await press('Save these words');
       expect(said()).not.toHaveTextContent('Stored');
       expect(screen.getByLabelText('Your word for rook')).toHaveValue('lighthouse');
     }
-    await press('Keep these words');
+    await press('Save these words');
     expect(said()).toHaveTextContent('Saved for Harbour class.');
     expect(server.asked).toHaveLength(3);
   });
@@ -150,11 +150,11 @@ describe('what a club has settled', () => {
 
   test('points are stored together, once they differ', async () => {
     const server = open(true);
-    expect(screen.getByRole('button', { name: 'Keep these points' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Save these points' })).toBeDisabled();
     write('bishop', '3.25');
-    await press('Keep these points');
+    await press('Save these points');
     expect(server.asked[0]?.values).toEqual({ ...SETTINGS.values, bishop: 3.25 });
-    expect(screen.getByRole('button', { name: 'Keep these points' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Save these points' })).toBeDisabled();
   });
 
   test('who may not change it reads it', () => {

@@ -11,6 +11,7 @@ import { faultText, FORCING_WORDS, ROLE_WORDS } from '@/text';
 import { USUAL_WAYS } from '@/core/exercises';
 import { WaysCard } from './WaysCard';
 import styles from '../../../_parts/pages.module.css';
+import * as clubText from '@/text/screens/club';
 
 const COUNTS: readonly { readonly value: MateCount; readonly label: string; readonly meaning: string }[] = [
   {
@@ -75,12 +76,12 @@ export function ClubForm(props: {
   return (
     <>
       <section className={styles.card}>
-        <h2>How the length of a mate is counted</h2>
+        <h2>{clubText.howLengthMateCounted}</h2>
         <Radio.Group
           value={settings.mateCount}
           onChange={(value) => change({ ...settings, mateCount: value })}
-          description="A child who counts the other way is not marked wrong: right by either count is right."
-          aria-label="How the length of a mate is counted"
+          description={clubText.childWhoCountsOther}
+          aria-label={clubText.howLengthMateCounted}
         >
           <Stack gap="xs" mt="sm">
             {COUNTS.map(({ value, label, meaning }) => (
@@ -99,9 +100,9 @@ export function ClubForm(props: {
         </Radio.Group>
       </section>
       <section className={styles.card} style={{ marginTop: '1rem' }}>
-        <h2>Piece values</h2>
+        <h2>{clubText.pieceValues}</h2>
         <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
-          In points, for new exercises. What has been made before keeps its points.
+          {clubText.pointsNewExercisesWhat}
         </p>
         <Group gap="md" align="flex-end">
           {VALUED.map((role) => (
@@ -127,7 +128,7 @@ export function ClubForm(props: {
             disabled={!mayChange || isBusy || VALUED.every((role) => values[role] === settings.values[role])}
             onClick={() => change({ ...settings, values })}
           >
-            Keep these points
+            {clubText.keepThesePoints}
           </Button>
         </Group>
       </section>
@@ -137,12 +138,12 @@ export function ClubForm(props: {
         onChange={(ways) => change({ ...settings, ways })}
       />
       <section className={styles.card} style={{ marginTop: '1rem' }}>
-        <h2>Picture keys</h2>
+        <h2>{clubText.pictureKeys}</h2>
         <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
-          For new children and new keys. Keys that children have now stay as they are.
+          {clubText.newChildrenNewKeys}
         </p>
         <NativeSelect
-          label="Pictures in a key"
+          label={clubText.picturesKey}
           size="md"
           maw="28rem"
           disabled={!mayChange || isBusy}
@@ -155,9 +156,9 @@ export function ClubForm(props: {
         />
       </section>
       <section className={styles.card} style={{ marginTop: '1rem' }}>
-        <h2>Forcing moves</h2>
+        <h2>{clubText.forcingMoves}</h2>
         <NativeSelect
-          label="Reading order"
+          label={clubText.readingOrder}
           size="md"
           maw="28rem"
           disabled={!mayChange || isBusy}
@@ -173,20 +174,20 @@ export function ClubForm(props: {
         />
       </section>
       <section className={styles.card} style={{ marginTop: '1rem' }}>
-        <h2>Names of mates</h2>
+        <h2>{clubText.namesMates}</h2>
         <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
-          Books differ in how narrowly they take a name. The narrow meaning is always told.
+          {clubText.booksDifferHowNarrowly}
         </p>
         <Switch
           size="md"
-          label="Show the broad meanings too"
+          label={clubText.showBroadMeaningsToo}
           disabled={!mayChange || isBusy}
           checked={settings.areLooseNamesShown}
           onChange={({ currentTarget }) => change({ ...settings, areLooseNamesShown: currentTarget.checked })}
         />
       </section>
       <p role="status" style={{ minHeight: '1.5em', margin: '0.75rem 0 0' }}>
-        {mayChange ? said : 'Only a lead of the club can change this.'}
+        {mayChange ? said : clubText.onlyLeadClubCan}
       </p>
     </>
   );

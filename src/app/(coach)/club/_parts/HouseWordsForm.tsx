@@ -13,6 +13,7 @@ import {
 import type { Result } from '@/core/shared';
 import { clashText, faultText, listWordClashes, plainWord } from '@/text';
 import styles from '../../../_parts/pages.module.css';
+import * as clubText from '@/text/screens/club';
 
 type Fields = Readonly<Partial<Record<HouseTerm, { readonly one: string; readonly many: string }>>>;
 
@@ -93,13 +94,13 @@ export function HouseWordsForm(props: {
   }
 
   return (
-    <section className={styles.card} style={{ marginTop: '1rem' }} aria-label="House words">
-      <h2>House words</h2>
+    <section className={styles.card} style={{ marginTop: '1rem' }} aria-label={clubText.houseWords}>
+      <h2>{clubText.houseWords}</h2>
       <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
-        What you call things. Empty: the plain word. Children hear and read your words in every exercise.
+        {clubText.whatYouCallThings}
       </p>
       <NativeSelect
-        label="For"
+        label={clubText.forIt}
         size="md"
         maw="20rem"
         value={classId}
@@ -111,23 +112,23 @@ export function HouseWordsForm(props: {
       />
       {chosen !== undefined && (
         <Radio.Group
-          label="How much is explained"
+          label={clubText.howMuchExplained}
           mt="md"
           value={readingLevel}
           onChange={(value) => setReadingLevel(value === 'short' ? 'short' : 'full')}
         >
           <Group mt="xs">
-            <Radio value="full" label="Every reason" />
-            <Radio value="short" label="One short sentence" />
+            <Radio value="full" label={clubText.everyReason} />
+            <Radio value="short" label={clubText.oneShortSentence} />
           </Group>
         </Radio.Group>
       )}
       <Table mt="md" verticalSpacing={4}>
         <Table.Thead>
           <Table.Tr>
-            <Table.Th>Standard word</Table.Th>
-            <Table.Th>Your word</Table.Th>
-            <Table.Th>Plural</Table.Th>
+            <Table.Th>{clubText.standardWord}</Table.Th>
+            <Table.Th>{clubText.yourWord}</Table.Th>
+            <Table.Th>{clubText.plural}</Table.Th>
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
@@ -136,7 +137,7 @@ export function HouseWordsForm(props: {
               <Table.Td>{plainWord(term)}</Table.Td>
               <Table.Td>
                 <TextInput
-                  aria-label={`Your word for ${plainWord(term)}`}
+                  aria-label={clubText.yourWord2(plainWord(term))}
                   size="md"
                   maxLength={40}
                   disabled={!mayChange || isBusy}
@@ -147,7 +148,7 @@ export function HouseWordsForm(props: {
               <Table.Td>
                 {COUNTED.has(term) && (
                   <TextInput
-                    aria-label={`Plural of ${plainWord(term)}`}
+                    aria-label={clubText.plural2(plainWord(term))}
                     size="md"
                     maxLength={40}
                     placeholder={(fields[term]?.one ?? '') === '' ? '' : `${fields[term]?.one ?? ''}s`}
@@ -164,13 +165,13 @@ export function HouseWordsForm(props: {
       <div role="status" style={{ minHeight: '3em', margin: '0.75rem 0' }}>
         {clashes.map((clash) => (
           <p key={clash.word} style={{ margin: 0 }}>
-            {clashText(clash)} Children will not know which is meant.
+            {clubText.childrenWillNotKnow(clashText(clash))}
           </p>
         ))}
-        {mayChange ? said : 'Only a lead of the club can change this.'}
+        {mayChange ? said : clubText.onlyLeadClubCan}
       </div>
       <Button size="md" mih={44} disabled={!mayChange || isBusy} onClick={save}>
-        Keep these words
+        {clubText.saveTheseWords}
       </Button>
     </section>
   );

@@ -8,6 +8,7 @@ import {
   type NotationWays,
 } from '@/core/exercises';
 import styles from '../../../_parts/pages.module.css';
+import * as clubText from '@/text/screens/club';
 
 const GROUPS = Object.keys(NOTATION_GROUPS) as NotationGroup[];
 const GROUP_WORDS: Readonly<Record<NotationGroup, string>> = {
@@ -35,13 +36,13 @@ export function WaysCard(props: {
 }) {
   const { ways, isDisabled, onChange } = props;
   return (
-    <section className={styles.card} style={{ marginTop: '1rem' }} aria-label="How moves are written">
-      <h2>How moves are written</h2>
+    <section className={styles.card} style={{ marginTop: '1rem' }} aria-label={clubText.howMovesWritten}>
+      <h2>{clubText.howMovesWritten}</h2>
       <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
-        For new exercises. Every form that can be understood is read; this says what comes of it.
+        {clubText.newExercisesEveryForm}
       </p>
       <NativeSelect
-        label="We teach"
+        label={clubText.weTeach}
         size="md"
         maw="24rem"
         disabled={isDisabled}
@@ -57,7 +58,7 @@ export function WaysCard(props: {
       <Checkbox
         mt="sm"
         size="md"
-        label="Castling with zeros: 0-0"
+        label={clubText.castlingZeros00}
         disabled={isDisabled}
         checked={ways.hasZeros}
         onChange={(event) => onChange({ ...ways, hasZeros: event.currentTarget.checked })}

@@ -10,6 +10,7 @@ import { NewestOnly } from '../../../_parts/NewestOnly';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { removeMailAction } from './actions';
+import * as clubText from '@/text/screens/club';
 
 export const metadata: Metadata = { title: 'Outbox' };
 
@@ -19,20 +20,18 @@ export default async function OutboxPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Outbox</h1>
-          <span className={styles.soft}>
-            Mails as files. Nothing is sent from here: open a file in your own mail program and send it there.
-          </span>
+          <h1>{clubText.outbox}</h1>
+          <span className={styles.soft}>{clubText.mailsAsFilesNothing}</span>
         </div>
         <LinkButton href="/club" variant="default">
-          Club
+          {clubText.club}
         </LinkButton>
       </div>
       <section className={styles.card}>
-        <h2>In the outbox</h2>
+        <h2>{clubText.outbox2}</h2>
         {mails.length === 0 && (
           <p className={styles.soft} style={{ margin: 0 }}>
-            Nothing. Reports of a class can be put here from the page of the class.
+            {clubText.nothingReportsClassCan}
           </p>
         )}
         <ul className={reports.mails}>
@@ -42,7 +41,7 @@ export default async function OutboxPage() {
                 <Link href={`/club/outbox/${mailId}` as Route}>{subject}</Link>
                 <br />
                 <span className={styles.soft}>
-                  To {to}, written by {writtenBy} on {dayText(writtenAt.slice(0, 10))}
+                  {clubText.writtenBy(to, writtenBy, dayText(writtenAt.slice(0, 10)))}
                 </span>
               </span>
               <RemoveMail mailId={mailId} subject={subject} onRemove={removeMailAction} />

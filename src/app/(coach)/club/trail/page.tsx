@@ -5,6 +5,7 @@ import { TRAIL_WORDS } from '@/text';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
+import * as clubText from '@/text/screens/club';
 
 export const metadata: Metadata = { title: 'Who did what' };
 
@@ -15,23 +16,21 @@ export default async function TrailPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Who did what</h1>
-          <span className={styles.soft}>
-            Changes and looks at children’s pages, the newest first. Times are UTC.
-          </span>
+          <h1>{clubText.whoDidWhat}</h1>
+          <span className={styles.soft}>{clubText.changesLooksAtChildrens}</span>
         </div>
         <LinkButton href="/club" variant="default">
-          Club
+          {clubText.club}
         </LinkButton>
       </div>
-      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label="Audit log">
+      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label={clubText.auditLog}>
         <table className={styles.table}>
           <thead>
             <tr>
-              <th scope="col">When</th>
-              <th scope="col">Who</th>
-              <th scope="col">What</th>
-              <th scope="col">About</th>
+              <th scope="col">{clubText.when}</th>
+              <th scope="col">{clubText.who}</th>
+              <th scope="col">{clubText.what}</th>
+              <th scope="col">{clubText.about}</th>
             </tr>
           </thead>
           <tbody>

@@ -3,6 +3,7 @@ import { PawnTable } from '@/ui/panels/pawns/PawnTable';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
+import * as exercisesText from '@/text/screens/exercises';
 
 export const metadata: Metadata = { title: 'Pawns only' };
 
@@ -12,11 +13,9 @@ export default async function PawnsPage() {
   return (
     <>
       <div className={styles.head}>
-        <span className={styles.soft}>
-          For two children at this screen, or one against the app. Nothing is stored.
-        </span>
+        <span className={styles.soft}>{exercisesText.twoChildrenAtScreen}</span>
         <LinkButton href="/exercises" variant="default">
-          Back to the exercises
+          {exercisesText.backExercises}
         </LinkButton>
       </div>
       <PawnTable owner="coach" />

@@ -11,6 +11,7 @@ import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addPuzzleAction, addSetAction } from '../../sets/actions';
 import { removeGameAction } from '../actions';
+import * as gamesText from '@/text/screens/games';
 
 export const metadata: Metadata = { title: 'Game' };
 
@@ -26,12 +27,12 @@ export default async function GamePage({ params }: PageProps<'/games/[gameId]'>)
         <div>
           <h1>{page.value.title}</h1>
           <span className={styles.soft}>
-            {page.value.studentName === undefined ? '' : `A game of ${page.value.studentName}. `}
+            {page.value.studentName === undefined ? '' : gamesText.game3(page.value.studentName)}
             {resultText(page.value.result)}
           </span>
         </div>
         <LinkButton href="/games" variant="default">
-          All games
+          {gamesText.allGames}
         </LinkButton>
       </div>
       <GameView

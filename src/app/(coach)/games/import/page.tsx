@@ -5,6 +5,7 @@ import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addGameAction } from '../actions';
+import * as gamesText from '@/text/screens/games';
 
 export const metadata: Metadata = { title: 'Import games' };
 
@@ -14,13 +15,11 @@ export default async function GamesImportPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Import games</h1>
-          <span className={styles.soft}>
-            Score sheets as text or PGN; faulty ones are read as far as they go.
-          </span>
+          <h1>{gamesText.importGames}</h1>
+          <span className={styles.soft}>{gamesText.scoreSheetsAsText}</span>
         </div>
         <LinkButton href="/games" variant="default">
-          All games
+          {gamesText.allGames}
         </LinkButton>
       </div>
       <GamesImport students={students} onStore={addGameAction} />

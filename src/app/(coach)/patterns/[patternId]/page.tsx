@@ -7,6 +7,7 @@ import { PatternPage } from '@/ui/panels/patterns';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
+import * as patternsText from '@/text/screens/patterns';
 
 export async function generateMetadata({ params }: PageProps<'/patterns/[patternId]'>): Promise<Metadata> {
   const { patternId } = await params;
@@ -23,7 +24,7 @@ export default async function OnePatternPage({ params }: PageProps<'/patterns/[p
       <div className={styles.head}>
         <h1>{PATTERN_NAMES[patternId]}</h1>
         <LinkButton href="/patterns" variant="default">
-          All named mates
+          {patternsText.allNamedMates2}
         </LinkButton>
       </div>
       <PatternPage id={patternId} puzzles={await listOwnPuzzlesOfPattern(actor, patternId)} />

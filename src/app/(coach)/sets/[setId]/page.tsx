@@ -18,6 +18,7 @@ import {
 } from '../actions';
 import { GiveForm } from './_parts/GiveForm';
 import { TaskCards } from './_parts/TaskCards';
+import * as setsText from '@/text/screens/sets';
 
 export const metadata: Metadata = { title: 'Set' };
 
@@ -33,39 +34,39 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
         <div>
           <h1>{name}</h1>
           <span className={styles.soft}>
-            {items.length === 0 ? 'No tasks yet.' : `${setSummaryText(items)} ${setProofText(items)}`}
+            {items.length === 0 ? setsText.noTasksYet : `${setSummaryText(items)} ${setProofText(items)}`}
             {isGiven && ` Version ${version} has been given; a change starts version ${version + 1}.`}
           </span>
         </div>
         <div className={styles.row}>
-          <LinkButton href={`/sets/${page.value.setId}/paper`}>Print</LinkButton>
+          <LinkButton href={`/sets/${page.value.setId}/paper`}>{setsText.print}</LinkButton>
           <LinkButton href={`/sets/library?into=${page.value.setId}`} variant="default">
-            Choose from the library
+            {setsText.chooseFromLibrary}
           </LinkButton>
           <LinkButton href="/desk" variant="default">
-            Add from the Desk
+            {setsText.addFromDesk}
           </LinkButton>
           <LinkButton href="/sets/compose" variant="default">
-            Compose puzzles
+            {setsText.composePuzzles}
           </LinkButton>
           <LinkButton href="/exercises" variant="default">
-            Add exercises
+            {setsText.addExercises}
           </LinkButton>
         </div>
       </div>
       <div className={styles.stack}>
         <section className={styles.card}>
-          <h2>Give to a class</h2>
+          <h2>{setsText.giveClass2}</h2>
           <GiveForm setId={page.value.setId} classes={classes} items={items} onGive={giveSetAction} />
           {givenTo.length > 0 && (
             <ul className={styles.list} style={{ marginTop: '0.75rem' }}>
               {givenTo.map((given) => (
                 <li key={given.assignmentId}>
                   <span>
-                    {given.className}, version {given.version},{' '}
+                    {setsText.version(given.className, given.version)}
                     <time dateTime={given.givenAt}>{given.givenAt.slice(0, 10)}</time>
                   </span>
-                  <Link href={`/answers/${given.assignmentId}`}>Answers</Link>
+                  <Link href={`/answers/${given.assignmentId}`}>{setsText.answers}</Link>
                 </li>
               ))}
             </ul>
@@ -73,22 +74,20 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
         </section>
         {items.length > 0 && (
           <p className={styles.row} style={{ margin: 0 }}>
-            Save the mates as
+            {setsText.saveMatesAs}
             {FILE_FORMATS.filter((format) => format !== 'json').map((format) => (
               <a key={format} href={`/files/sets/${page.value.setId}?as=${format}`} download>
                 {format.toUpperCase()}
               </a>
             ))}
-            or every task as
+            {setsText.everyTaskAs}
             <a href={`/files/sets/${page.value.setId}?as=json`} download>
-              JSON
+              {setsText.json}
             </a>
           </p>
         )}
         {items.length === 0 ? (
-          <p className={styles.card}>
-            This set is empty. Prove a mate on the Desk or choose an exercise, and add it here.
-          </p>
+          <p className={styles.card}>{setsText.setEmptyProveMate}</p>
         ) : (
           <TaskCards
             setId={page.value.setId}

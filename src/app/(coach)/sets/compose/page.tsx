@@ -7,6 +7,7 @@ import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addPuzzleAction, addSetAction, findSeenAction } from '../actions';
+import * as setsText from '@/text/screens/sets';
 
 export const metadata: Metadata = { title: 'Compose puzzles' };
 
@@ -21,11 +22,11 @@ export default async function ComposePage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Compose puzzles</h1>
-          <span className={styles.soft}>Say what you want, keep what you like, and put it into a set.</span>
+          <h1>{setsText.composePuzzles}</h1>
+          <span className={styles.soft}>{setsText.sayWhatYouWant}</span>
         </div>
         <LinkButton href="/sets" variant="default">
-          All sets
+          {setsText.allSets}
         </LinkButton>
       </div>
       <PuzzleMaker

@@ -5,6 +5,7 @@ import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addPuzzleAction, addSetAction, findStoredAction } from '../actions';
+import * as setsText from '@/text/screens/sets';
 
 export const metadata: Metadata = { title: 'Import positions' };
 
@@ -14,13 +15,11 @@ export default async function ImportPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Import positions</h1>
-          <span className={styles.soft}>
-            From a file or a text; each is proved before it becomes a puzzle.
-          </span>
+          <h1>{setsText.importPositions}</h1>
+          <span className={styles.soft}>{setsText.fromFileTextEach}</span>
         </div>
         <LinkButton href="/sets" variant="default">
-          All sets
+          {setsText.allSets}
         </LinkButton>
       </div>
       <ImportPanel

@@ -9,6 +9,7 @@ import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addSetAction, addStoredAction } from '../actions';
+import * as setsText from '@/text/screens/sets';
 
 export const metadata: Metadata = { title: 'Library' };
 
@@ -31,15 +32,15 @@ export default async function LibraryPage({ searchParams }: PageProps<'/sets/lib
     <>
       <div className={styles.head}>
         <div>
-          <h1>Library</h1>
-          <span className={styles.soft}>Every mate your club has stored, each proved.</span>
+          <h1>{setsText.library}</h1>
+          <span className={styles.soft}>{setsText.everyMateYourClub}</span>
         </div>
         <div className={styles.row}>
           <LinkButton href="/sets/compose" variant="default">
-            Compose puzzles
+            {setsText.composePuzzles}
           </LinkButton>
           <LinkButton href="/sets" variant="default">
-            All sets
+            {setsText.allSets}
           </LinkButton>
         </div>
       </div>

@@ -3,6 +3,7 @@ import { Stationery } from '@/ui/panels/paper/Stationery';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
+import * as setsText from '@/text/screens/sets';
 
 export const metadata: Metadata = { title: 'Boards and cards' };
 
@@ -12,13 +13,11 @@ export default async function StationeryPage() {
     <>
       <div className={styles.head}>
         <div>
-          <h1>Boards and cards</h1>
-          <span className={styles.soft}>
-            For the table and the wall. The tasks of a set are printed from its page.
-          </span>
+          <h1>{setsText.boardsCards}</h1>
+          <span className={styles.soft}>{setsText.tableWallTasksSet}</span>
         </div>
         <LinkButton href="/sets" variant="default">
-          All sets
+          {setsText.allSets}
         </LinkButton>
       </div>
       <Stationery />

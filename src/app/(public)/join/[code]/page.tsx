@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { openJoinPageHere } from '../_parts/openJoinPageHere';
 import { ForgetSeat } from '@/ui/offline';
 import styles from '../../../_parts/pages.module.css';
+import * as doorText from '@/text/screens/door';
 
 export const metadata: Metadata = { title: 'Who are you?' };
 
@@ -14,8 +15,8 @@ export default async function NameCardsPage({ params }: PageProps<'/join/[code]'
       <p className={styles.soft} style={{ margin: 0 }}>
         {page.className}
       </p>
-      <h1 style={{ margin: '0.25rem 0 0' }}>Who are you?</h1>
-      {page.students.length === 0 && <p>There are no names in this class yet. Ask your coach.</p>}
+      <h1 style={{ margin: '0.25rem 0 0' }}>{doorText.whoYou}</h1>
+      {page.students.length === 0 && <p>{doorText.thereNoNamesClass}</p>}
       <ul className={styles.nameCards}>
         {page.students.map(({ studentId, name }) => (
           <li key={studentId}>
@@ -26,7 +27,7 @@ export default async function NameCardsPage({ params }: PageProps<'/join/[code]'
         ))}
       </ul>
       <Link className={styles.quietLink} href="/join">
-        Another class code
+        {doorText.anotherClassCode}
       </Link>
     </main>
   );

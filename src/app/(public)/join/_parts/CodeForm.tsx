@@ -2,6 +2,7 @@
 import { Button, Stack, TextInput } from '@mantine/core';
 import { useActionState } from 'react';
 import type { FormState } from '../../../_parts/FormState';
+import * as doorText from '@/text/screens/door';
 
 export function CodeForm({ action }: { action: (state: FormState, form: FormData) => Promise<FormState> }) {
   const [state, submit, isPending] = useActionState(action, {});
@@ -10,7 +11,7 @@ export function CodeForm({ action }: { action: (state: FormState, form: FormData
       <Stack>
         <TextInput
           name="joinCode"
-          aria-label="Class code"
+          aria-label={doorText.classCode}
           size="xl"
           autoComplete="off"
           autoCapitalize="characters"
@@ -28,7 +29,7 @@ export function CodeForm({ action }: { action: (state: FormState, form: FormData
           }}
         />
         <Button type="submit" size="lg" mih={56} loading={isPending}>
-          Go to my class
+          {doorText.goMyClass}
         </Button>
       </Stack>
     </form>

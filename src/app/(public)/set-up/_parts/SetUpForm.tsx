@@ -2,6 +2,7 @@
 import { Alert, Button, PasswordInput, Stack, TextInput } from '@mantine/core';
 import { useActionState } from 'react';
 import type { FormState } from '../../../_parts/FormState';
+import * as doorText from '@/text/screens/door';
 
 const FIELDS = [
   ['code', 'Code from the terminal'],
@@ -21,7 +22,7 @@ export function SetUpForm({ action }: { action: (state: FormState, form: FormDat
             key={name}
             name={name}
             label={label}
-            placeholder={name === 'timeZone' ? 'Europe/Zurich' : undefined}
+            placeholder={name === 'timeZone' ? doorText.europeZurich : undefined}
             defaultValue={state.values?.[name]}
             required
             withAsterisk={false}
@@ -29,8 +30,8 @@ export function SetUpForm({ action }: { action: (state: FormState, form: FormDat
         ))}
         <PasswordInput
           name="password"
-          label="Password"
-          description="At least 10 characters"
+          label={doorText.password}
+          description={doorText.atLeast10Characters}
           autoComplete="new-password"
           required
           withAsterisk={false}
@@ -41,7 +42,7 @@ export function SetUpForm({ action }: { action: (state: FormState, form: FormDat
           </Alert>
         )}
         <Button type="submit" loading={isPending}>
-          Set up
+          {doorText.setUp}
         </Button>
       </Stack>
     </form>

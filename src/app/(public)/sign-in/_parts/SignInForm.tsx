@@ -2,6 +2,7 @@
 import { Alert, Button, PasswordInput, Stack, TextInput } from '@mantine/core';
 import { useActionState } from 'react';
 import type { FormState } from '../../../_parts/FormState';
+import * as doorText from '@/text/screens/door';
 
 export function SignInForm({ action }: { action: (state: FormState, form: FormData) => Promise<FormState> }) {
   const [state, submit, isPending] = useActionState(action, {});
@@ -10,7 +11,7 @@ export function SignInForm({ action }: { action: (state: FormState, form: FormDa
       <Stack>
         <TextInput
           name="signInName"
-          label="Sign-in name"
+          label={doorText.signName}
           autoComplete="username"
           defaultValue={state.values?.signInName}
           required
@@ -18,7 +19,7 @@ export function SignInForm({ action }: { action: (state: FormState, form: FormDa
         />
         <PasswordInput
           name="password"
-          label="Password"
+          label={doorText.password}
           autoComplete="current-password"
           required
           withAsterisk={false}
@@ -29,7 +30,7 @@ export function SignInForm({ action }: { action: (state: FormState, form: FormDa
           </Alert>
         )}
         <Button type="submit" loading={isPending}>
-          Sign in
+          {doorText.sign}
         </Button>
       </Stack>
     </form>

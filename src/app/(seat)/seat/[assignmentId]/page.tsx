@@ -6,6 +6,7 @@ import { openSeatRound } from '@/server/services/seat';
 import { getPageStudent } from '../../_parts/seatPage';
 import { FirstLook } from '../../_parts/FirstLook';
 import { RoundView } from '../../_parts/RoundView';
+import { getSeatTerms } from '@/server/services/houseWords';
 
 export const metadata: Metadata = { title: 'Puzzles' };
 
@@ -20,7 +21,7 @@ export default async function SeatRoundPage({ params }: PageProps<'/seat/[assign
       round={round.value}
       studentId={actor.studentId}
       backTo="/seat"
-      waiting={<FirstLook round={round.value} />}
+      waiting={<FirstLook round={round.value} terms={await getSeatTerms(actor)} />}
     />
   );
 }

@@ -1,35 +1,44 @@
 import type { Metadata } from 'next';
 import { getStudentPath } from '@/server/services/paths';
-import { gapText, nextRoundText, STAGE_WORDS, standingText, PLAIN_TERMS } from '@/text';
+import { gapText, nextRoundText, stageName, standingText } from '@/text';
 import { SeatLink } from '../../_parts/SeatLink';
 import { getPageStudent } from '../../_parts/seatPage';
 import { startNextRoundAction, startPracticeAction } from './actions';
 import { PractiseButton } from './_parts/PractiseButton';
 import styles from './path.module.css';
 import pages from '../../../_parts/pages.module.css';
+import { getSeatTerms } from '@/server/services/houseWords';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 export const metadata: Metadata = { title: 'My path' };
 
 /** The child's way: where I am, what is next, what to look at once more. */
 export default async function PathPage() {
-  const { stages, next, nextRound } = await getStudentPath(await getPageStudent());
+  const actor = await getPageStudent();
+  const { stages, next, nextRound } = await getStudentPath(actor);
+  const terms = await getSeatTerms(actor);
   return (
     <div className={pages.seatPage}>
       <div className={pages.head}>
-        <h1>My path</h1>
+        <h1>{seatPagesText.myPath}</h1>
         <SeatLink href="/seat" variant="default">
-          My place
+          {seatPagesText.myPlace}
         </SeatLink>
       </div>
-      {next === undefined && <p className={pages.card}>You can do all of this. Well done.</p>}
+      {next === undefined && <p className={pages.card}>{seatPagesText.youCanDoAll}</p>}
       {nextRound.length > 0 && (
         <div className={pages.card} style={{ marginBottom: '1rem' }}>
           <div className={pages.head} style={{ margin: 0, alignItems: 'center' }}>
             <span>
-              <h2 style={{ margin: 0 }}>My next round</h2>
+              <h2 style={{ margin: 0 }}>{seatPagesText.myNextRound}</h2>
               <span className={pages.soft}>{nextRoundText(nextRound)}</span>
             </span>
-            <PractiseButton label="Begin" says="Begin my next round" isNext onStart={startNextRoundAction} />
+            <PractiseButton
+              label={seatPagesText.begin}
+              says={seatPagesText.beginMyNextRound}
+              isNext
+              onStart={startNextRoundAction}
+            />
           </div>
         </div>
       )}
@@ -45,19 +54,19 @@ export default async function PathPage() {
               {SIGNS[standing]}
             </span>
             <span className={styles.words}>
-              <strong>{STAGE_WORDS[stage]}</strong>
+              <strong>{stageName(stage, terms)}</strong>
               <span>
-                {stage === next ? 'Next: ' : ''}
+                {stage === next ? seatPagesText.next : ''}
                 {standingText(standing)}
               </span>
               {standing === 'begun' && gaps.length > 0 && (
-                <span className={pages.soft}>{gapText(gaps, PLAIN_TERMS)}</span>
+                <span className={pages.soft}>{gapText(gaps, terms)}</span>
               )}
             </span>
             <PractiseButton
               stage={stage}
-              label="Practise"
-              says={`Practise: ${STAGE_WORDS[stage]}`}
+              label={seatPagesText.practise}
+              says={seatPagesText.practise2(stageName(stage, terms))}
               isNext={stage === next}
               onStart={startPracticeAction}
             />

@@ -3,6 +3,7 @@ import { PawnTable } from '@/ui/panels/pawns/PawnTable';
 import { SeatLink } from '../../_parts/SeatLink';
 import pages from '../../../_parts/pages.module.css';
 import { getPageStudent } from '../../_parts/seatPage';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 export const metadata: Metadata = { title: 'Pawns only' };
 
@@ -14,7 +15,7 @@ export default async function SeatPawnsPage() {
       <div className={pages.head}>
         <span />
         <SeatLink href="/seat" variant="default">
-          My place
+          {seatPagesText.myPlace}
         </SeatLink>
       </div>
       <PawnTable owner={String(studentId)} />

@@ -14,6 +14,7 @@ import { MoveChildren } from '@/ui/panels/roster/MoveChildren';
 import type { ChangeRoster } from '@/ui/panels/roster/TermTurnPanel';
 import type { UndoRosterChange } from '@/ui/panels/roster/UndoChange';
 import styles from '../../../../_parts/pages.module.css';
+import * as classesText from '@/text/screens/classes';
 
 export interface RosterActions {
   readonly add: (input: {
@@ -68,20 +69,20 @@ export function Roster(props: {
       {mayChange && (
         <>
           <NameForm
-            label="Add a child. A nickname is enough; no family name, birth date or photo is needed."
+            label={classesText.addChildNicknameEnough}
             button="Add"
             maxLength={40}
             onName={(input) => actions.add({ ...input, classId })}
             onDone={({ name, key }) => setDialog({ kind: 'key', name, key })}
           />
           <div className={styles.row} style={{ marginTop: '0.6rem' }}>
-            <Link href={`/classes/${classId}/import`}>Children from a list</Link>
+            <Link href={`/classes/${classId}/import`}>{classesText.childrenFromList}</Link>
             <a href={`/files/roster?classId=${classId}`} download>
-              Save the roster
+              {classesText.saveRoster}
             </a>
             {students.length > 0 && others.length > 0 && (
               <Button variant="default" size="md" mih={44} onClick={() => setDialog({ kind: 'move' })}>
-                Move children
+                {classesText.moveChildren}
               </Button>
             )}
           </div>
@@ -90,7 +91,7 @@ export function Roster(props: {
           </p>
         </>
       )}
-      {students.length === 0 && <p className={styles.soft}>No children yet.</p>}
+      {students.length === 0 && <p className={styles.soft}>{classesText.noChildrenYet}</p>}
       <ul className={styles.list} style={{ marginTop: '0.75rem' }}>
         {students.map((student) => (
           <li key={student.studentId}>
@@ -101,14 +102,14 @@ export function Roster(props: {
               {lockedIds.includes(student.studentId) && (
                 <>
                   <br />
-                  <span className={styles.soft}>Locked: too many wrong pictures</span>
+                  <span className={styles.soft}>{classesText.lockedTooManyWrong}</span>
                 </>
               )}
             </span>
             <span className={styles.row} style={{ gap: 0 }}>
               {lockedIds.includes(student.studentId) && (
                 <RowButton
-                  text="Unlock"
+                  text={classesText.unlock}
                   student={student}
                   onPress={() =>
                     void unlocking.send(() => actions.unlock(rosterKey(classId, student.studentId)))
@@ -117,19 +118,19 @@ export function Roster(props: {
               )}
               {mayChange && (
                 <RowButton
-                  text="Rename"
+                  text={classesText.rename}
                   student={student}
                   onPress={() => setDialog({ kind: 'rename', student })}
                 />
               )}
               <RowButton
-                text="New key"
+                text={classesText.newKey}
                 student={student}
                 onPress={() => setDialog({ kind: 'new-key', student })}
               />
               {mayChange && (
                 <RowButton
-                  text="Remove"
+                  text={classesText.remove}
                   student={student}
                   onPress={() => setDialog({ kind: 'remove', student })}
                 />
@@ -151,8 +152,8 @@ export function Roster(props: {
         {dialog?.kind === 'key' && (
           <>
             <KeyCard pictures={dialog.key} />
-            <p>Write these pictures down for {dialog.name} now. They can&apos;t be shown again.</p>
-            <Button onClick={close}>Done</Button>
+            <p>{classesText.writeThesePicturesDown(dialog.name)}</p>
+            <Button onClick={close}>{classesText.done}</Button>
           </>
         )}
         {dialog?.kind === 'move' && (
@@ -166,7 +167,7 @@ export function Roster(props: {
         )}
         {dialog?.kind === 'rename' && (
           <NameForm
-            label="New nickname"
+            label={classesText.newNickname}
             button="Rename"
             maxLength={40}
             initial={dialog.student.name}
@@ -176,7 +177,7 @@ export function Roster(props: {
         )}
         {dialog?.kind === 'remove' && (
           <Confirm
-            text={`${dialog.student.name} can then no longer sign in with this class. The answers given so far are kept.`}
+            text={classesText.canThenNoLonger(dialog.student.name)}
             button="Remove from class"
             run={() => actions.remove(rosterKey(classId, dialog.student.studentId))}
             onDone={close}
@@ -185,7 +186,7 @@ export function Roster(props: {
         )}
         {dialog?.kind === 'new-key' && (
           <Confirm
-            text={`The old pictures of ${dialog.student.name} stop working at once.`}
+            text={classesText.oldPicturesStopWorking(dialog.student.name)}
             button="Make a new key"
             run={() => actions.newKey(rosterKey(classId, dialog.student.studentId))}
             onDone={(key) => setDialog({ kind: 'key', name: dialog.student.name, key })}
@@ -226,7 +227,7 @@ function RowButton(props: {
       variant="subtle"
       color={props.text === 'Remove' ? 'clay' : 'pine'}
       px="xs"
-      aria-label={`${props.text}: ${props.student.name}`}
+      aria-label={classesText.deedFor(props.text, props.student.name)}
       onClick={props.onPress}
     >
       {props.text}
@@ -262,7 +263,7 @@ function Confirm<Value>(props: {
           {button}
         </Button>
         <Button variant="default" onClick={onBack}>
-          Leave it
+          {classesText.leave}
         </Button>
       </div>
     </>

@@ -8,6 +8,7 @@ import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import { addStudentsAction, readRosterAction } from '../../actions';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Children from a list' };
 
@@ -20,11 +21,11 @@ export default async function RosterImportPage({ params }: PageProps<'/classes/[
     <>
       <div className={styles.head}>
         <div>
-          <h1>Children from a list</h1>
-          <span className={styles.soft}>For {found.name}. Nothing is stored until you have seen it.</span>
+          <h1>{classesText.childrenFromList}</h1>
+          <span className={styles.soft}>{classesText.nothingStoredUntilYou(found.name)}</span>
         </div>
         <LinkButton href={`/classes/${found.classId}`} variant="default">
-          Back to the class
+          {classesText.backClass}
         </LinkButton>
       </div>
       <RosterImport classId={found.classId} actions={{ read: readRosterAction, add: addStudentsAction }} />

@@ -22,6 +22,7 @@ import {
   removePlanAction,
   scheduleLessonsAction,
 } from '../../lessonActions';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Lessons' };
 
@@ -38,36 +39,36 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
     <>
       <div className={styles.head}>
         <div>
-          <h1>Lessons of {className}</h1>
+          <h1>{classesText.lessons2(className)}</h1>
           <span className={styles.soft}>{termName}</span>
         </div>
         <div className={styles.row}>
           {lessons.length > 0 && (
             <a href={`/files/lessons?classId=${classId}`} download>
-              Save for a calendar
+              {classesText.saveCalendar}
             </a>
           )}
           <LinkButton href={`/classes/${classId}`} variant="default">
-            The class
+            {classesText.classIt}
           </LinkButton>
         </div>
       </div>
       <div className={styles.columns}>
         <div className={styles.stack}>
           <section className={styles.card}>
-            <h2>Upcoming</h2>
-            {coming.length === 0 && <p className={styles.soft}>No upcoming lessons.</p>}
+            <h2>{classesText.upcoming}</h2>
+            {coming.length === 0 && <p className={styles.soft}>{classesText.noUpcomingLessons}</p>}
             <LessonList {...list} lessons={coming} />
           </section>
           {past.length > 0 && (
             <section className={styles.card}>
-              <h2>Past lessons</h2>
+              <h2>{classesText.pastLessons}</h2>
               <LessonList {...list} lessons={past} />
             </section>
           )}
           {mayChange && (
             <section className={styles.card}>
-              <h2>When the class meets</h2>
+              <h2>{classesText.whenClassMeets}</h2>
               <ScheduleForm
                 classId={classId}
                 from={term.startsOn > today ? term.startsOn : today}
@@ -79,8 +80,8 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
         </div>
         <div className={styles.stack}>
           <section className={styles.card}>
-            <h2>Plans</h2>
-            {plans.length === 0 && <p className={styles.soft}>No plan yet.</p>}
+            <h2>{classesText.plans}</h2>
+            {plans.length === 0 && <p className={styles.soft}>{classesText.noPlanYet}</p>}
             <ul className={styles.list}>
               {plans.map(({ planId, title, minutes }) => (
                 <li key={planId}>
@@ -90,7 +91,7 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
                     <span className={styles.soft}>{countWords(minutes, 'minute')}</span>
                   </span>
                   <span className={styles.row}>
-                    <Link href={`/classes/${classId}/plans/${planId}` as Route}>Open</Link>
+                    <Link href={`/classes/${classId}/plans/${planId}` as Route}>{classesText.open}</Link>
                     {mayChange && <RemovePlan planId={planId} title={title} onRemove={removePlanAction} />}
                   </span>
                 </li>
@@ -101,7 +102,7 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
             )}
           </section>
           <section className={styles.card}>
-            <h2>Holidays of the club</h2>
+            <h2>{classesText.holidaysClub}</h2>
             <Holidays
               holidays={page.value.holidays}
               mayChange={page.value.isLead}

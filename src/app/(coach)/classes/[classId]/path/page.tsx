@@ -9,6 +9,7 @@ import { getPageCoach } from '../../../_parts/coachPage';
 import { saveClassPathAction, setStudentStageAction } from '../../actions';
 import { PathOrder } from './_parts/PathOrder';
 import { StudentStages } from './_parts/StudentStages';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Path of the class' };
 
@@ -21,13 +22,11 @@ export default async function ClassPathPage({ params }: PageProps<'/classes/[cla
     <>
       <div className={styles.head}>
         <div>
-          <h1>Path of the class</h1>
-          <span className={styles.soft}>
-            The children see the open stages in this order. What a child can is told by its answers.
-          </span>
+          <h1>{classesText.pathClass}</h1>
+          <span className={styles.soft}>{classesText.childrenSeeOpenStages}</span>
         </div>
         <LinkButton href={`/classes/${classId.value}`} variant="default">
-          Back to the class
+          {classesText.backClass}
         </LinkButton>
       </div>
       <PathOrder classId={classId.value} stages={path.value.stages} onSave={saveClassPathAction} />

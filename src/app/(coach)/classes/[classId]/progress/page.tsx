@@ -8,6 +8,7 @@ import { ClassProgressPanel } from '@/ui/panels/progress/ClassProgressPanel';
 import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Progress of the class' };
 
@@ -21,13 +22,13 @@ export default async function ClassProgressPage({ params }: PageProps<'/classes/
     <>
       <div className={styles.head}>
         <div>
-          <h1>Progress of {className}</h1>
+          <h1>{classesText.progress2(className)}</h1>
           <span className={styles.soft}>
             {termName}, {countWords(students.length, 'child', 'children')}
           </span>
         </div>
         <LinkButton href={`/classes/${page.value.classId}`} variant="default">
-          The class
+          {classesText.classIt}
         </LinkButton>
       </div>
       <ClassProgressPanel progress={page.value} />

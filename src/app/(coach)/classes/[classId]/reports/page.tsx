@@ -8,6 +8,7 @@ import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import { writeMailAction } from '../../../club/outbox/actions';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Reports and certificates' };
 
@@ -20,15 +21,15 @@ export default async function ReportsPage({ params }: PageProps<'/classes/[class
     <>
       <div className={styles.head}>
         <div>
-          <h1>Reports and certificates</h1>
+          <h1>{classesText.reportsCertificates}</h1>
           <span className={styles.soft}>{page.value.className}</span>
         </div>
         <div className={styles.row}>
           <LinkButton href="/club/outbox" variant="default">
-            Outbox
+            {classesText.outbox}
           </LinkButton>
           <LinkButton href={`/classes/${page.value.classId}`} variant="default">
-            The class
+            {classesText.classIt}
           </LinkButton>
         </div>
       </div>

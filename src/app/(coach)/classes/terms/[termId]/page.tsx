@@ -8,6 +8,7 @@ import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import { changeRosterAction, undoRosterChangeAction } from '../../actions';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Into the next term' };
 
@@ -20,14 +21,11 @@ export default async function TermTurnPage({ params }: PageProps<'/classes/terms
     <>
       <div className={styles.head}>
         <div>
-          <h1>Into {turn.value.term.name}</h1>
-          <span className={styles.soft}>
-            Nothing happens until you press the button below, and all of it can be taken back until there is
-            work in a new class.
-          </span>
+          <h1>{classesText.into(turn.value.term.name)}</h1>
+          <span className={styles.soft}>{classesText.nothingHappensUntilYou}</span>
         </div>
         <LinkButton href="/classes/terms" variant="default">
-          Terms
+          {classesText.terms}
         </LinkButton>
       </div>
       <TermTurnPanel turn={turn.value} onChange={changeRosterAction} onUndo={undoRosterChangeAction} />

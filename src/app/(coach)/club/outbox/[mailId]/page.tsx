@@ -7,6 +7,7 @@ import reports from '@/ui/panels/reports/Reports.module.css';
 import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
+import * as clubText from '@/text/screens/club';
 
 export const metadata: Metadata = { title: 'Mail' };
 
@@ -21,23 +22,23 @@ export default async function MailPage({ params }: PageProps<'/club/outbox/[mail
       <div className={styles.head}>
         <div>
           <h1>{subject}</h1>
-          <span className={styles.soft}>To {to}</span>
+          <span className={styles.soft}>{clubText.to(to)}</span>
         </div>
         <LinkButton href="/club/outbox" variant="default">
-          Outbox
+          {clubText.outbox}
         </LinkButton>
       </div>
       <section className={styles.card}>
-        <h2>What it says</h2>
+        <h2>{clubText.whatSays}</h2>
         <pre className={reports.letter}>{text}</pre>
       </section>
       <section className={styles.card} style={{ marginTop: '1.25rem' }}>
-        <h2>The file</h2>
+        <h2>{clubText.file}</h2>
         <p className={styles.soft} style={{ marginTop: 0 }}>
-          With the report in it as a PDF. It names a child: delete it where it is not needed any more.
+          {clubText.reportAsPdfNames}
         </p>
         <a href={`/files/mails?mailId=${page.value.mailId}`} download>
-          Save the mail as a file (.eml)
+          {clubText.saveMailAsFile}
         </a>
       </section>
     </>

@@ -8,6 +8,7 @@ import type { Result } from '@/core/shared';
 import { faultText, forecastText, knownText, seenSetText } from '@/text';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import styles from '../../../../_parts/pages.module.css';
+import * as setsText from '@/text/screens/sets';
 
 export function GiveForm(props: {
   readonly setId: number;
@@ -41,19 +42,18 @@ export function GiveForm(props: {
     }
   }
 
-  if (classes.length === 0)
-    return <p className={styles.soft}>There is no class yet. Create one under Classes.</p>;
+  if (classes.length === 0) return <p className={styles.soft}>{setsText.thereNoClassYet}</p>;
   const chosen = classes.find((one) => String(one.classId) === classId);
   return (
     <div className={styles.row}>
       <NativeSelect
-        aria-label="Class"
+        aria-label={setsText.classIt}
         value={classId}
         data={classes.map((one) => ({ value: String(one.classId), label: one.name }))}
         onChange={(event) => setClassId(event.currentTarget.value)}
       />
       <Button loading={isBusy} disabled={items.length === 0} onClick={() => void give()}>
-        Give to class
+        {setsText.giveClass}
       </Button>
       <span role="status">{said}</span>
       {items.length > 0 && chosen !== undefined && (

@@ -26,6 +26,7 @@ import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import { DiagramPicture, savePicture, type PictureFormat } from '@/ui/board';
 import styles from '../../../../_parts/pages.module.css';
 import { useHouseVoice } from '@/ui/words';
+import * as setsText from '@/text/screens/sets';
 
 /** What may take the place of a puzzle. */
 const REPLACEMENTS = [
@@ -112,7 +113,7 @@ export function TaskCards(props: {
       <div className={styles.row} style={{ minHeight: '2.75rem' }}>
         <Switch
           size="md"
-          label="Show solutions"
+          label={setsText.showSolutions}
           checked={isOpen}
           onChange={(event) => setIsOpen(event.currentTarget.checked)}
         />
@@ -123,11 +124,11 @@ export function TaskCards(props: {
             disabled={isBusy}
             onClick={() => order(items.toSorted(byDifficulty))}
           >
-            From easy to hard
+            {setsText.fromEasyHard}
           </Button>
         )}
         <span role="alert">{error}</span>
-        <span role="status">{isBusy ? 'Changing the set ...' : ''}</span>
+        <span role="status">{isBusy ? setsText.changingSet : ''}</span>
       </div>
       <Sorting
         rows={items.map(({ taskId }, index) => ({ id: taskId, name: `task ${index + 1}` }))}
@@ -179,9 +180,9 @@ function TaskCard(props: {
       <div className={styles.row}>
         {item.family === 'mate' && (
           <>
-            <Link href={`/desk?fen=${encodeURIComponent(item.fen)}`}>Open on the Desk</Link>
+            <Link href={`/desk?fen=${encodeURIComponent(item.fen)}`}>{setsText.openDesk}</Link>
             <NativeSelect
-              aria-label={`More with task ${number}`}
+              aria-label={setsText.moreTask(number)}
               w="7.5rem"
               disabled={isBusy}
               value=""
@@ -195,20 +196,20 @@ function TaskCard(props: {
           px="xs"
           mih={44}
           disabled={isBusy || index === 0}
-          aria-label={`Task ${number}: earlier`}
+          aria-label={setsText.taskEarlier(number)}
           onClick={() => onMove(-1)}
         >
-          Earlier
+          {setsText.earlier}
         </Button>
         <Button
           variant="default"
           px="xs"
           mih={44}
           disabled={isBusy || props.isLast}
-          aria-label={`Task ${number}: later`}
+          aria-label={setsText.taskLater(number)}
           onClick={() => onMove(1)}
         >
-          Later
+          {setsText.later}
         </Button>
         <Button
           variant="subtle"
@@ -216,10 +217,10 @@ function TaskCard(props: {
           px="xs"
           mih={44}
           disabled={isBusy}
-          aria-label={`Remove task ${number}`}
+          aria-label={setsText.removeTask(number)}
           onClick={props.onRemove}
         >
-          Remove
+          {setsText.remove}
         </Button>
       </div>
     </li>
@@ -263,7 +264,7 @@ function PuzzlePicture({ puzzle, number, isOpen, grip }: PictureProps & { readon
       <CardHead number={number} grip={grip}>
         {label}
       </CardHead>
-      <DiagramPicture diagram={{ board, turn, bottom: turn }} title={`Puzzle ${number}. ${label}.`} />
+      <DiagramPicture diagram={{ board, turn, bottom: turn }} title={setsText.puzzle(number, label)} />
       {puzzle.mateNoBlocks !== undefined && (
         <p className={styles.soft} style={{ margin: '0.4rem 0' }}>
           {blocklessText(puzzle.mateNoBlocks)}
@@ -271,7 +272,8 @@ function PuzzlePicture({ puzzle, number, isOpen, grip }: PictureProps & { readon
       )}
       {isOpen && (
         <p style={{ margin: '0.4rem 0' }}>
-          {puzzle.keys.length === 1 ? 'Key' : `${puzzle.keys.length} keys`}: {listWords(puzzle.keys)}
+          {puzzle.keys.length === 1 ? setsText.key : setsText.keys(puzzle.keys.length)}:{' '}
+          {listWords(puzzle.keys)}
           <br />
           <span className={styles.soft}>{puzzle.mainLine}</span>
         </p>
@@ -283,7 +285,8 @@ function PuzzlePicture({ puzzle, number, isOpen, grip }: PictureProps & { readon
       )}
       {puzzle.game !== undefined && (
         <p className={styles.soft} style={{ margin: '0.4rem 0' }}>
-          From <Link href={`/games/${puzzle.game.gameId}`}>{puzzle.game.title}</Link>
+          {setsText.from}
+          <Link href={`/games/${puzzle.game.gameId}`}>{puzzle.game.title}</Link>
         </p>
       )}
     </>
@@ -309,13 +312,13 @@ function ExercisePicture({
       {!scene.isHidden && (
         <DiagramPicture
           diagram={{ ...scene, marks }}
-          title={`Task ${number}. ${questionText(words, question)}`}
+          title={setsText.task(number, questionText(words, question))}
         />
       )}
       <p style={{ margin: '0.4rem 0' }}>
-        {questionText(words, question)} <span className={styles.soft}>Level {level}.</span>
+        {questionText(words, question)} <span className={styles.soft}>{setsText.level(level)}</span>
       </p>
-      {isOpen && <p style={{ margin: '0.4rem 0' }}>Answer: {answerText(words, solution)}</p>}
+      {isOpen && <p style={{ margin: '0.4rem 0' }}>{setsText.answer(answerText(words, solution))}</p>}
     </>
   );
 }

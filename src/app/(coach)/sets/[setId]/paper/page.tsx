@@ -9,6 +9,7 @@ import { SetPaper } from '@/ui/panels/paper/SetPaper';
 import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
+import * as setsText from '@/text/screens/sets';
 
 export const metadata: Metadata = { title: 'Paper' };
 
@@ -24,17 +25,15 @@ export default async function SetPaperPage({ params }: PageProps<'/sets/[setId]/
     <>
       <div className={styles.head}>
         <div>
-          <h1>{name} on paper</h1>
-          <span className={styles.soft}>
-            {countWords(items.length, 'task')}. Black on white, so that it can be photocopied.
-          </span>
+          <h1>{setsText.paper(name)}</h1>
+          <span className={styles.soft}>{setsText.blackWhiteSoCan(countWords(items.length, 'task'))}</span>
         </div>
         <LinkButton href={`/sets/${page.value.setId}`} variant="default">
-          Back to the set
+          {setsText.backSet}
         </LinkButton>
       </div>
       {items.length === 0 ? (
-        <p className={styles.card}>This set is empty: there is nothing to print yet.</p>
+        <p className={styles.card}>{setsText.setEmptyThereNothing}</p>
       ) : (
         <SetPaper
           setId={page.value.setId}

@@ -6,6 +6,7 @@ import { openJoinPageHere } from '../../_parts/openJoinPageHere';
 import { openSeat } from '../../actions';
 import { ForgetSeat } from '@/ui/offline';
 import styles from '../../../../_parts/pages.module.css';
+import * as doorText from '@/text/screens/door';
 
 const COUNT_WORDS: Readonly<Record<number, string>> = { 3: 'three', 4: 'four', 5: 'five' };
 
@@ -19,9 +20,9 @@ export default async function KeyPage({ params }: PageProps<'/join/[code]/[stude
   return (
     <main className={styles.seatPage}>
       <ForgetSeat />
-      <h1 style={{ margin: '0 0 0.25rem' }}>Hello {student.name}.</h1>
+      <h1 style={{ margin: '0 0 0.25rem' }}>{doorText.hello(student.name)}</h1>
       <p style={{ margin: 0 }}>
-        Tap your {COUNT_WORDS[student.keyLength] ?? student.keyLength} pictures, one after another.
+        {doorText.tapYourPicturesOne(COUNT_WORDS[student.keyLength] ?? student.keyLength)}
       </p>
       <KeyPad
         joinCode={page.joinCode}
@@ -30,7 +31,7 @@ export default async function KeyPage({ params }: PageProps<'/join/[code]/[stude
         onKey={openSeat}
       />
       <Link className={styles.quietLink} href={`/join/${page.joinCode}`}>
-        That is not my name
+        {doorText.notMyName}
       </Link>
     </main>
   );

@@ -6,6 +6,7 @@ import { openPractice } from '@/server/services/paths';
 import { getPageStudent } from '../../../_parts/seatPage';
 import { FirstLook } from '../../../_parts/FirstLook';
 import { RoundView } from '../../../_parts/RoundView';
+import { getSeatTerms } from '@/server/services/houseWords';
 
 export const metadata: Metadata = { title: 'Practice' };
 
@@ -19,7 +20,7 @@ export default async function PracticePage({ params }: PageProps<'/seat/practice
       round={round.value}
       studentId={actor.studentId}
       backTo="/seat/path"
-      waiting={<FirstLook round={round.value} />}
+      waiting={<FirstLook round={round.value} terms={await getSeatTerms(actor)} />}
     />
   );
 }

@@ -11,6 +11,7 @@ import styles from '../../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../../_parts/coachPage';
 import { eraseStudentAction } from '../../../actions';
 import { EraseHere } from './_parts/EraseHere';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Child' };
 
@@ -28,13 +29,13 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
           <span className={styles.soft}>{className}</span>
         </div>
         <LinkButton href={`/classes/${classId}`} variant="default">
-          The class
+          {classesText.classIt}
         </LinkButton>
       </div>
       <div className={styles.columns}>
         <div className={styles.stack}>
           <section className={styles.card}>
-            <h2>What {name} can do</h2>
+            <h2>{classesText.whatCanDo(name)}</h2>
             <ProgressPanel
               name={name}
               progress={page.value.progress}
@@ -49,7 +50,7 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
         </div>
         <div className={styles.stack}>
           <section className={styles.card}>
-            <h2>Classes so far</h2>
+            <h2>{classesText.classesSoFar}</h2>
             <ul className={styles.list}>
               {enrolments.map((one) => (
                 <li key={`${one.classId} ${one.startsOn}`}>
@@ -57,14 +58,17 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
                     <strong>{one.className}</strong>, {one.termName}
                   </span>
                   <span className={styles.soft}>
-                    {dayText(one.startsOn)} to {one.endsOn === undefined ? 'now' : dayText(one.endsOn)}
+                    {classesText.to2(
+                      dayText(one.startsOn),
+                      one.endsOn === undefined ? 'now' : dayText(one.endsOn),
+                    )}
                   </span>
                 </li>
               ))}
             </ul>
           </section>
           <section className={styles.card}>
-            <h2>Stored data</h2>
+            <h2>{classesText.storedData}</h2>
             <ul className={styles.list}>
               {listStored(page.value).map((line) => (
                 <li key={line}>{line}</li>
@@ -72,27 +76,26 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
             </ul>
           </section>
           <section className={styles.card}>
-            <h2>The record</h2>
+            <h2>{classesText.record}</h2>
             <p className={styles.soft} style={{ marginTop: 0 }}>
-              Everything stored about {name}, to hand to the family. It holds a child’s name and answers: keep
-              it as your school’s rules and the law of your country ask.
+              {classesText.everythingStoredAboutHand(name)}
             </p>
             <div className={styles.row}>
               <a href={`/files/records?classId=${classId}&studentId=${studentId}`} download>
-                Save the record as JSON
+                {classesText.saveRecordAsJson}
               </a>
               <a
                 href={`/print/reports?what=record&classId=${classId}&studentId=${studentId}`}
                 target="_blank"
                 rel="noreferrer"
               >
-                Open the record as PDF
+                {classesText.openRecordAsPdf}
               </a>
             </div>
           </section>
           {mayErase && (
             <section className={styles.card}>
-              <h2>Erase</h2>
+              <h2>{classesText.erase}</h2>
               <EraseHere studentId={studentId} name={name} classId={classId} onErase={eraseStudentAction} />
             </section>
           )}

@@ -12,6 +12,7 @@ import styles from '../../../../../_parts/pages.module.css';
 import { TeachLesson } from './_parts/TeachLesson';
 import { getPageCoach } from '../../../../_parts/coachPage';
 import { giveCatchUpAction, noteAttendanceAction } from '../../../lessonActions';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Lesson' };
 
@@ -28,7 +29,7 @@ export default async function LessonPage({ params }: PageProps<'/classes/[classI
         <div>
           <h1>{shortDayText(day)}</h1>
           <span className={styles.soft}>
-            {className}, {startsAt}, {minutes} minutes
+            {classesText.minutes(className, startsAt, minutes)}
             {holiday !== undefined && `. ${holiday}: it does not take place`}
             {isCancelled && '. Cancelled'}
           </span>
@@ -39,7 +40,7 @@ export default async function LessonPage({ params }: PageProps<'/classes/[classI
             <Link href={`/classes/${classId}/plans/${plan.planId}` as Route}>{plan.title}</Link>
           )}
           <LinkButton href={`/classes/${classId}/lessons`} variant="default">
-            All lessons
+            {classesText.allLessons}
           </LinkButton>
         </div>
       </div>

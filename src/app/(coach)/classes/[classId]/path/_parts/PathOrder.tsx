@@ -5,10 +5,11 @@ import { useState, useTransition } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import { EXERCISE_IDS, EXERCISES, PATH_PRESETS, type PathPreset, type Stage } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { familyName, faultText, PRESET_WORDS, STAGE_WORDS } from '@/text';
+import { familyName, faultText, PRESET_WORDS, stageName } from '@/text';
 import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import styles from './PathOrder.module.css';
 import { useHouseVoice } from '@/ui/words';
+import * as classesText from '@/text/screens/classes';
 
 interface ClassStage {
   readonly stage: Stage;
@@ -26,6 +27,7 @@ export function PathOrder(props: {
     stages: readonly ClassStage[];
   }) => Promise<Result<undefined, ServiceFault>>;
 }) {
+  const { terms } = useHouseVoice();
   const { classId, onSave } = props;
   const [stages, setStages] = useState(props.stages);
   const [said, setSaid] = useState('');
@@ -53,7 +55,7 @@ export function PathOrder(props: {
   return (
     <section className={styles.order}>
       <NativeSelect
-        label="Start from an order"
+        label={classesText.startFromOrder}
         size="md"
         value=""
         data={[
@@ -72,10 +74,10 @@ export function PathOrder(props: {
         }}
       />
       <p className={styles.said} role="status">
-        {isSaving ? 'Saving ...' : said}
+        {isSaving ? classesText.saving : said}
       </p>
       <Sorting
-        rows={stages.map(({ stage }) => ({ id: stage, name: STAGE_WORDS[stage] }))}
+        rows={stages.map(({ stage }) => ({ id: stage, name: stageName(stage, terms) }))}
         noun="stage"
         strategy={verticalListSortingStrategy}
         onMove={move}
@@ -112,7 +114,7 @@ function Row(
   const families = EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage).map((id) =>
     familyName(id, terms),
   );
-  const name = STAGE_WORDS[stage];
+  const name = stageName(stage, terms);
   const { ref, style, grip } = useSortedRow({ id: stage, name });
   return (
     <li ref={ref} className={styles.row} style={style}>
@@ -125,14 +127,14 @@ function Row(
           {families.length > 0
             ? families.join(' · ')
             : stage === 'forced-mates'
-              ? 'The puzzles of your sets'
-              : 'Not built yet'}
+              ? classesText.puzzlesYourSets
+              : classesText.notBuiltYet}
         </span>
       </span>
       <Switch
         size="md"
-        label="Open"
-        aria-label={`${name} is open`}
+        label={classesText.open}
+        aria-label={classesText.open2(name)}
         checked={isOpen}
         onChange={({ currentTarget }) => onOpen(currentTarget.checked)}
       />
@@ -141,19 +143,19 @@ function Row(
           variant="default"
           mih={44}
           disabled={index === 0}
-          aria-label={`${name}: earlier`}
+          aria-label={classesText.earlier2(name)}
           onClick={() => onMove(-1)}
         >
-          Earlier
+          {classesText.earlier}
         </Button>
         <Button
           variant="default"
           mih={44}
           disabled={isLast}
-          aria-label={`${name}: later`}
+          aria-label={classesText.later2(name)}
           onClick={() => onMove(1)}
         >
-          Later
+          {classesText.later}
         </Button>
       </span>
     </li>

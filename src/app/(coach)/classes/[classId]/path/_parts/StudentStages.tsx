@@ -5,8 +5,10 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClassPathPage } from '@/contracts/paths';
 import { EXERCISE_IDS, EXERCISES, type Stage } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { faultText, STAGE_WORDS } from '@/text';
+import { faultText, stageName } from '@/text';
 import pages from '../../../../../_parts/pages.module.css';
+import { useHouseVoice } from '@/ui/words';
+import * as classesText from '@/text/screens/classes';
 
 type Students = ClassPathPage['students'];
 /** As for the class, or open or closed for this child alone. */
@@ -24,6 +26,7 @@ export function StudentStages(props: {
     isOpen?: boolean;
   }) => Promise<Result<undefined, ServiceFault>>;
 }) {
+  const { terms } = useHouseVoice();
   const { classId, stages, onSave } = props;
   const [students, setStudents] = useState(props.students);
   const [chosenId, setChosenId] = useState(String(props.students[0]?.studentId ?? ''));
@@ -62,10 +65,10 @@ export function StudentStages(props: {
   }
 
   return (
-    <section className={pages.card} style={{ marginTop: '1.5rem' }} aria-label="For one child">
-      <h2>For one child</h2>
+    <section className={pages.card} style={{ marginTop: '1.5rem' }} aria-label={classesText.oneChild}>
+      <h2>{classesText.oneChild}</h2>
       <NativeSelect
-        label="Child"
+        label={classesText.child}
         size="md"
         maw="20rem"
         value={chosenId}
@@ -86,7 +89,7 @@ export function StudentStages(props: {
         {built.map(({ stage, isOpen }) => (
           <NativeSelect
             key={stage}
-            label={STAGE_WORDS[stage]}
+            label={stageName(stage, terms)}
             size="md"
             disabled={isBusy}
             value={saidOf(stage)}

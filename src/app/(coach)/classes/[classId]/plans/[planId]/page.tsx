@@ -9,6 +9,7 @@ import { LinkButton } from '../../../../../_parts/LinkButton';
 import styles from '../../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../../_parts/coachPage';
 import { savePlanAction } from '../../../lessonActions';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Lesson plan' };
 
@@ -26,15 +27,15 @@ export default async function PlanPage({ params }: PageProps<'/classes/[classId]
     <>
       <div className={styles.head}>
         <div>
-          <h1>Lesson plan</h1>
-          <span className={styles.soft}>For {className}</span>
+          <h1>{classesText.lessonPlan}</h1>
+          <span className={styles.soft}>{classesText.forIt(className)}</span>
         </div>
         <div className={styles.row}>
           <a href={`/print/plans/${plan.value.planId}`} target="_blank" rel="noreferrer">
-            Print
+            {classesText.print}
           </a>
           <LinkButton href={`/classes/${classId}/lessons`} variant="default">
-            Lessons and plans
+            {classesText.lessonsPlans}
           </LinkButton>
         </div>
       </div>

@@ -7,6 +7,7 @@ import { AnswerList } from '@/ui/panels/progress/AnswerList';
 import { LinkButton } from '../../../../../../_parts/LinkButton';
 import styles from '../../../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../../../_parts/coachPage';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Answers of a child' };
 
@@ -25,9 +26,9 @@ export default async function AnswersOfChildPage({
     <>
       <div className={styles.head}>
         <div>
-          <h1>Answers of {studentName}</h1>
+          <h1>{classesText.answers2(studentName)}</h1>
           <span className={styles.soft}>
-            {title}, {answers.length === most ? `the newest ${most}` : `${answers.length} in all`}
+            {title}, {answers.length === most ? classesText.newest(most) : classesText.all(answers.length)}
           </span>
         </div>
         <LinkButton href={`/classes/${classId}/children/${studentId}`} variant="default">
@@ -35,7 +36,7 @@ export default async function AnswersOfChildPage({
         </LinkButton>
       </div>
       <section className={styles.card}>
-        <h2>Newest first</h2>
+        <h2>{classesText.newestFirst}</h2>
         <AnswerList answers={answers} />
       </section>
     </>

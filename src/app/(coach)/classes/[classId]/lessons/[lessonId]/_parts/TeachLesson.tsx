@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { BeginLesson } from '@/ui/panels/live/BeginLesson';
 import { beginLiveAction } from '../../../../../../(board)/board/actions';
+import * as classesText from '@/text/screens/classes';
 
 /** From the lesson to the big board. */
 export function TeachLesson({ classId, lessonId }: { readonly classId: number; readonly lessonId: number }) {
@@ -10,7 +11,7 @@ export function TeachLesson({ classId, lessonId }: { readonly classId: number; r
     <BeginLesson
       classId={classId}
       lessonId={lessonId}
-      label="Teach at the big board"
+      label={classesText.teachAtBigBoard}
       onBegin={beginLiveAction}
       onBegun={() => router.push(`/board/${classId}`)}
     />

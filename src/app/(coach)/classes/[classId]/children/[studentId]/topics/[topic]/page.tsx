@@ -3,11 +3,13 @@ import { notFound } from 'next/navigation';
 import { topicQuerySchema } from '@/contracts/progress';
 import { parseInput } from '@/server/auth/parseInput';
 import { listTopicAnswers } from '@/server/services/progress';
-import { masteryText } from '@/text';
+import { getClubTerms } from '@/server/services/houseWords';
+import { masteryText, topicText } from '@/text';
 import { AnswerList } from '@/ui/panels/progress/AnswerList';
 import { LinkButton } from '../../../../../../../_parts/LinkButton';
 import styles from '../../../../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../../../../_parts/coachPage';
+import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: 'Answers on a topic' };
 
@@ -19,22 +21,23 @@ export default async function TopicPage({
   const query = parseInput(topicQuerySchema, { classId, studentId, topic: decodeURIComponent(topic) });
   const page = query.ok ? await listTopicAnswers(actor, query.value) : query;
   if (!page.ok) notFound();
-  const { studentName, topicName, answers } = page.value;
+  const { studentName, answers } = page.value;
+  const terms = await getClubTerms(actor);
   return (
     <>
       <div className={styles.head}>
         <div>
           <h1>
-            {topicName}: {studentName}
+            {topicText(page.value.topic, terms)}: {studentName}
           </h1>
-          <span className={styles.soft}>{masteryText(page.value)}. The newest weigh most.</span>
+          <span className={styles.soft}>{classesText.newestWeighMost(masteryText(page.value))}</span>
         </div>
         <LinkButton href={`/classes/${classId}/children/${studentId}`} variant="default">
           {studentName}
         </LinkButton>
       </div>
       <section className={styles.card}>
-        <h2>The answers behind this figure</h2>
+        <h2>{classesText.answersBehindFigure}</h2>
         <AnswerList answers={answers} />
       </section>
     </>
