@@ -5,7 +5,6 @@ import type { NameCard } from '@/contracts/people';
 import type { ClassProgress } from '@/contracts/progress';
 import { findMastery, groupByNeed, isDue, listNeeds, standingIn, type TopicState } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { topicText, PLAIN_TERMS } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { listAssignmentsOfClass } from '../data/assignments';
 import { listSolvedCounts } from '../data/attempts';

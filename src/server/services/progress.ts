@@ -12,7 +12,6 @@ import {
   type TopicState,
 } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { topicText, PLAIN_TERMS } from '@/text';
 import { findOwnClass, type CoachActor } from '../auth/actors';
 import { listChildAnswers } from '../data/childAnswers';
 import { isStudentOfClass } from '../data/classes';
