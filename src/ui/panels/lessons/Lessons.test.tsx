@@ -308,7 +308,7 @@ describe('the lessons of a class', () => {
     expect(row(0).queryByRole('button')).toBeNull();
     fireEvent.click(row(1).getByRole('button', { name: /^Cancel/ }));
     await server.answer(success(undefined));
-    fireEvent.click(row(3).getByRole('button', { name: /^Hold/ }));
+    fireEvent.click(row(3).getByRole('button', { name: /^Put back on/ }));
     await server.answer(success(undefined));
     fireEvent.change(row(1).getByRole('combobox'), { target: { value: '3' } });
     await server.answer(success(undefined));
