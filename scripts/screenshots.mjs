@@ -120,7 +120,7 @@ const VIEWS = {
         await page.getByRole('button', { name: 'Note it' }).click();
         await page.getByRole('complementary').getByRole('button', { name: move }).waitFor();
       }
-      await page.getByRole('button', { name: 'What becomes of it' }).click();
+      await page.getByRole('button', { name: 'What it leads to' }).click();
       await page.getByText('Loses something').waitFor();
     },
   ],

@@ -7,6 +7,7 @@ import type { ReactNode } from 'react';
 import { SCHEME_ATTRIBUTE, SCHEME_SCRIPT } from '@/ui/theme/scheme';
 import { preload } from 'react-dom';
 import { FetchingNote } from './_parts/FetchingNote';
+import * as shellText from '@/text/screens/shell';
 
 /** The letters of every page, asked for with the page itself. */
 const FONTS = [
@@ -15,8 +16,8 @@ const FONTS = [
 ];
 
 export const metadata: Metadata = {
-  title: { default: 'Vorschule', template: '%s · Vorschule' },
-  description: 'A workbench for chess coaches.',
+  title: { default: shellText.productName, template: '%s · Vorschule' },
+  description: shellText.description,
   robots: { index: false, follow: false },
 };
 

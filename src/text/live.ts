@@ -12,7 +12,7 @@ import type { Terms } from './terms';
 
 /** Headings over the groups of suggested moves. */
 export const SUGGESTION_WORDS: Readonly<Record<SuggestionGroup, string>> = {
-  mates: 'Mates as soon as it can be',
+  mates: 'The fastest mate',
   delays: 'Mates, but later',
   wins: 'Wins something',
   saves: 'Saves a draw',

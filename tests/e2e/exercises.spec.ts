@@ -146,7 +146,7 @@ test('on a phone that lies the pawns game has its whole board beside what is sai
   await page.setViewportSize({ width: 844, height: 390 });
   await takeSeat(page, club().classes.lantern.code, 'Wren');
   await openPage(page, '/seat/pawns');
-  const board = page.getByRole('grid', { name: 'Board of the pawns game' });
+  const board = page.getByRole('grid', { name: 'Board of the game with pawns' });
   const question = page.getByRole('heading', { level: 1 });
   await expect(board).toBeInViewport({ ratio: 0.99 });
   await expect(question).toBeInViewport({ ratio: 0.99 });

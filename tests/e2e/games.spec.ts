@@ -16,8 +16,8 @@ test('a score sheet is looked through, kept for its child, and the mate that was
   await page.waitForURL('**/games/import');
   await waitUntilAwake(page);
   await page.getByLabel('Or paste a score sheet').fill(SHEET);
-  await page.getByRole('button', { name: 'Look through' }).click();
-  await expect(page.getByText('1 game looked through.')).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Check the games' }).click();
+  await expect(page.getByText('1 game checked.')).toBeVisible({ timeout: 60_000 });
   await expect(page.getByText('Move 6, White: White had a mate in 2 here. They played Nxd1.')).toBeVisible();
   await expect(page.getByText(/Read up to here: .*Ke5/)).toBeVisible();
   await page.getByLabel('Whose game is game 1').selectOption({ label: 'Moss, Lantern class' });
@@ -32,7 +32,7 @@ test('a score sheet is looked through, kept for its child, and the mate that was
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('img', { name: 'The position after 6. Nxd1' })).toBeVisible();
   const game = page.url();
-  await page.getByLabel('Put them into').selectOption('new');
+  await page.getByLabel('Add them to').selectOption('new');
   await page.getByLabel('Name of the new set').fill('From our own games');
   await page.getByRole('button', { name: 'Store 1 puzzle' }).click();
   await page.getByRole('link', { name: 'Open the set' }).click();

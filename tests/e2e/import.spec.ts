@@ -32,7 +32,7 @@ test('a file of games becomes puzzles in a set; what is none is told with its re
   expect(violations.map(({ id }) => id)).toEqual([]);
   const known = page.getByRole('checkbox', { name: /stored already/ });
   if ((await known.count()) > 0) await known.check();
-  await page.getByLabel('Put them into').selectOption('new');
+  await page.getByLabel('Add them to').selectOption('new');
   await page.getByLabel('Name of the new set').fill('From the cupboard');
   await page.getByRole('button', { name: 'Store 2 puzzles' }).click();
   await expect(page.getByText('2 puzzles stored, each proved once more.')).toBeVisible();
@@ -77,7 +77,7 @@ test('ten thousand positions are read while the page stays awake, and Stop keeps
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'many.epd', mimeType: 'text/plain', buffer: Buffer.from(many.join('\n')) });
-  await expect(page.getByText(/Reading on/)).toBeVisible();
+  await expect(page.getByText(/Still reading/)).toBeVisible();
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(page.getByText(/^Stopped\. [\d,]+ read: /)).toBeVisible();
 });

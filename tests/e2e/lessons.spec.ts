@@ -25,19 +25,19 @@ test('a coach plans a lesson, notes who is there by one tap, and the child that 
   await expect(page.getByText('45 minutes. Saved.')).toBeVisible();
 
   // A position, in words first refused, then by its FEN; and the play moved before the practice by keyboard.
-  await page.getByRole('button', { name: 'Put something into Ask' }).click();
+  await page.getByRole('button', { name: 'Add something to Ask' }).click();
   await page.getByLabel('FEN or moves').fill('rook to a8');
-  await page.getByRole('button', { name: 'Put it in' }).click();
+  await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByText('That is neither a position (FEN) nor a line of moves.')).toBeVisible();
   await page.getByLabel('FEN or moves').fill('6k1/5ppp/8/8/8/8/8/R5K1 w - - 0 1');
   await page.getByLabel('What it is called').fill('One move');
-  await page.getByRole('button', { name: 'Put it in' }).click();
+  await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByRole('region', { name: 'Ask' }).getByText('One move')).toBeVisible();
   await page.getByRole('button', { name: 'Move Play' }).focus();
   await page.keyboard.press('Space');
-  await expect(page.getByText('Play is over place 4.')).toBeAttached();
+  await expect(page.getByText('Play is over position 4.')).toBeAttached();
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByText('Play is over place 3.')).toBeAttached();
+  await expect(page.getByText('Play is over position 3.')).toBeAttached();
   await page.keyboard.press('Space');
   await expect(page.getByRole('region').nth(2)).toHaveAccessibleName('Play');
   await page.getByRole('button', { name: 'Save the plan' }).click();

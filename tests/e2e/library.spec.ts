@@ -12,14 +12,14 @@ test('a set is made out of the library, changed by drag and by keyboard, and eac
   await openPage(page, '/sets/library');
   await page.getByLabel('Length').selectOption('1');
   await page.getByLabel('How many').fill('4');
-  await page.getByRole('button', { name: /Surprise me/ }).click();
+  await page.getByRole('button', { name: /Pick some for me/ }).click();
   await page.waitForURL(/surprise=4/);
   await expect(page.getByText(/^4 of \d+ mates, from easy to hard/)).toBeVisible();
   const { violations } = await new AxeBuilder({ page }).exclude('svg > *').analyze();
   expect(violations.map(({ id }) => id)).toEqual([]);
-  await page.getByLabel('Put them into').selectOption('new');
+  await page.getByLabel('Add them to').selectOption('new');
   await page.getByLabel('Name of the new set').fill('Out of the drawer');
-  await page.getByRole('button', { name: 'Put 4 puzzles into the set' }).click();
+  await page.getByRole('button', { name: 'Add 4 puzzles to the set' }).click();
   await page.getByRole('link', { name: 'Open the set' }).click();
   await expect(page.getByText(/^4 mates in 1\./)).toBeVisible();
   await waitUntilAwake(page);
@@ -30,11 +30,11 @@ test('a set is made out of the library, changed by drag and by keyboard, and eac
   // Two fields to the right with the arrows.
   await page.getByRole('button', { name: 'Move task 1', exact: true }).focus();
   await page.keyboard.press('Space');
-  await expect(page.getByText('task 1 is over place 1.')).toBeAttached();
+  await expect(page.getByText('task 1 is over position 1.')).toBeAttached();
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByText('task 1 is over place 2.')).toBeAttached();
+  await expect(page.getByText('task 1 is over position 2.')).toBeAttached();
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByText('task 1 is over place 3.')).toBeAttached();
+  await expect(page.getByText('task 1 is over position 3.')).toBeAttached();
   await page.keyboard.press('Space');
   await expect.poll(order).toEqual([two, three, one, four]);
   // The last one onto the first place, by drag.

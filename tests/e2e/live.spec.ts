@@ -180,7 +180,7 @@ test('a position is set up by keys in front of the class, asked, and a called-ou
   // What cannot be is explained and stays to be put right.
   await expect(page.getByLabel('Called out')).toHaveValue('Kg8');
   await page.getByRole('button', { name: 'What it leads to' }).click();
-  await expect(page.getByRole('heading', { name: 'Mates as soon as it can be' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The fastest mate' })).toBeVisible();
   await page.getByRole('complementary').getByRole('button', { name: 'Ra8#' }).click();
   await expect(square(56)).toHaveAccessibleName('a8, white rook');
   await page.keyboard.press('h');

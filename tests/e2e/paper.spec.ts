@@ -27,7 +27,7 @@ async function compose(page: Page, count: number): Promise<void> {
 }
 
 async function store(page: Page, count: number, name: string): Promise<void> {
-  await page.getByLabel('Put them into').selectOption('new');
+  await page.getByLabel('Add them to').selectOption('new');
   await page.getByLabel('Name of the new set').fill(name);
   await page.getByRole('button', { name: /^Store \d+ puzzles?$/ }).click();
   await expect(page.getByText(new RegExp(`^${count} puzzles? stored`))).toBeVisible({ timeout: 60_000 });
@@ -48,7 +48,7 @@ test('twelve mates in two with Boden’s or the smothered mate, level 3, none th
 
   await compose(page, 12);
   await expect(
-    page.getByText('All are new to Tidepool class; 1 of their like was left out.', { exact: false }),
+    page.getByText('All are new to Tidepool class; 1 like them was left out.', { exact: false }),
   ).toBeVisible();
   await expect(page.getByText(/Ends in: [^.]*(Boden’s|Smothered) mate\. Level 3/)).toHaveCount(12);
   await store(page, 12, 'Two bishops and a knight');

@@ -42,9 +42,9 @@ test('the coach orders the path by buttons, by keyboard and by drag, and closes 
   // By keyboard: take it up, move it up, lay it down.
   await page.getByRole('button', { name: 'Move The board' }).focus();
   await page.keyboard.press('Space');
-  await expect(page.getByText('The board is over place 2.')).toBeAttached();
+  await expect(page.getByText('The board is over position 2.')).toBeAttached();
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByText('The board is over place 1.')).toBeAttached();
+  await expect(page.getByText('The board is over position 1.')).toBeAttached();
   await page.keyboard.press('Space');
   await expect(rows.first()).toContainText('1. The board');
   // By mouse: the third above the first.

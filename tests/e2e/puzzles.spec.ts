@@ -23,7 +23,7 @@ test('a coach wishes for mates in two that end in a named mate, leaves one out a
   await expect(page.getByText('3 puzzles, each proved.')).toBeVisible();
   await expect(page.getByRole('img', { name: /^Puzzle \d, White to move$/ })).toHaveCount(3);
   await page.getByRole('checkbox', { name: '2. Mate in 2' }).uncheck();
-  await page.getByLabel('Put them into').selectOption('new');
+  await page.getByLabel('Add them to').selectOption('new');
   await page.getByLabel('Name of the new set').fill('Smothered, fresh');
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);

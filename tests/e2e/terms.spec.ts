@@ -22,7 +22,7 @@ test('a lead adds a term, takes the classes into it in one step, merging two, an
   await page.getByLabel('Move all of Tidepool class to').selectOption({ label: 'Harbour class' });
   await page.getByLabel('Acorn goes to').selectOption({ label: 'Lantern class' });
   await page.getByLabel('Pip goes to').selectOption({ label: 'leaves the club’s classes' });
-  await expect(page.getByText('nobody goes there: it is not made')).toBeVisible();
+  await expect(page.getByText('no child moves there, so it is not created')).toBeVisible();
   await page.getByRole('button', { name: 'Begin Far crossing' }).click();
   await expect(
     page.getByText(/Far crossing has begun: \d+ classes made, \d+ children moved and 1 child left/),

@@ -190,7 +190,7 @@ test('a mail in the outbox is one whole mail to another reader, with the report 
   expect(report?.mimeType).toBe('application/pdf');
   const pdf = readPdf(new Uint8Array(report?.content as ArrayBuffer));
   expect(pdf.pages).toHaveLength(1);
-  expect(whole(pdf)).toContain('What Otter can');
+  expect(whole(pdf)).toContain('What Otter can do');
 });
 
 test('a coach sees the own mails, a lead all of the club; taken out, a mail is gone for good', async () => {

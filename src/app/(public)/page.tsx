@@ -20,8 +20,8 @@ export default async function FrontPage() {
       </div>
       <div className={styles.frontTop}>
         <div>
-          <h1>{doorText.setUpPositionHave}</h1>
-          <p>{doorText.workbenchChessCoachesSays}</p>
+          <h1>{doorText.whatItDoes}</h1>
+          <p>{doorText.whatItIs}</p>
           <div className={styles.doors}>
             <LinkButton href="/join" size="xl" mih={72}>
               {doorText.iHaveClassCode}
@@ -33,7 +33,7 @@ export default async function FrontPage() {
         </div>
         <DiagramPicture
           diagram={{ board: INITIAL_POSITION.board, turn: 'white', bottom: 'white' }}
-          title={doorText.chessBoardAllPieces}
+          title={doorText.boardPicture}
         />
       </div>
     </main>

@@ -13,7 +13,7 @@ export function Brand({ size = 36 }: { size?: number }) {
     >
       {/* eslint-disable-next-line @next/next/no-img-element -- a small vector picture needs no image service */}
       <img src="/icon.svg" width={size} height={size} alt="" />
-      {shellText.vorschule}
+      {shellText.productName}
     </span>
   );
 }

@@ -6,8 +6,8 @@ import * as shellText from '@/text/screens/shell';
 export function MissingNotice() {
   return (
     <Notice title={shellText.pageDoesNotExist}>
-      {shellText.addressMayOldWhat}
-      <Link href="/">{shellText.goHomePage}</Link>.
+      {shellText.missingPageHelp}
+      <Link href="/">{shellText.goHome}</Link>.
     </Notice>
   );
 }

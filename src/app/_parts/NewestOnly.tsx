@@ -5,5 +5,5 @@ import * as shellText from '@/text/screens/shell';
 /** Under a list that holds as many as a page shows: there may be more. */
 export function NewestOnly({ count }: { readonly count: number }) {
   if (count < MOST_LISTED) return null;
-  return <p className={styles.soft}>{shellText.onlyNewestListedHere(MOST_LISTED)}</p>;
+  return <p className={styles.soft}>{shellText.onlyNewest(MOST_LISTED)}</p>;
 }

@@ -12,6 +12,7 @@ import { getClub } from '../data/clubs';
 import { findStudent } from '../data/people';
 import { getDb, type Db } from '../db';
 import { momentOf } from './today';
+import * as answersText from '@/text/screens/answers';
 
 const MOST_LINES = 300;
 
@@ -47,7 +48,7 @@ async function chooseAnswers(
       if (given?.clubId !== clubId) return undefined;
       return {
         choice: { kind: 'class', classId: of.value },
-        title: `First answers in ${given.name}, ${given.termName}`,
+        title: answersText.firstAnswers(given.name, given.termName),
       };
     }
     case 'week':
@@ -59,13 +60,16 @@ async function chooseAnswers(
       if (from === undefined || to === undefined) return undefined;
       return {
         choice: { kind: 'span', from, to, isRated },
-        title: `${isRated ? 'Answers that rate' : 'Answers'} in the week from ${dayText(of.value)}`,
+        title: answersText.inTheWeekFrom(
+          isRated ? answersText.answersThatRate : answersText.answers,
+          dayText(of.value),
+        ),
       };
     }
     case 'mistake':
       return {
         choice: { kind: 'mistake', code: of.value },
-        title: `Answers that ${mistakeText(of.value, PLAIN_TERMS)}`,
+        title: answersText.answersThat(mistakeText(of.value, PLAIN_TERMS)),
       };
   }
 }

@@ -8,6 +8,7 @@ import { mateQuestion, PATTERN_NAMES, planItemText, type Terms } from '@/text';
 import { findSet, getLatestVersion } from '../data/sets';
 import { listTasksOfVersion } from '../data/tasks';
 import type { Db } from '../db';
+import * as liveText from '@/text/screens/live';
 
 /** A segment with its stops; a set that is not there any more has none. */
 export async function toBoardSegment(
@@ -30,13 +31,13 @@ async function listStops(db: Db, item: PlanItem, terms: Terms): Promise<BoardSto
       if (game === undefined) return [];
       const moves = game.line.map(({ move }) => makeMoveText(move));
       // The moves are what the class is to find: they do not stand in the heading.
-      const heading = item.label === '' ? 'A line' : item.label;
+      const heading = item.label === '' ? liveText.aLine : item.label;
       return [{ kind: 'line', label: heading, fen: makeFen(game.start), moves }];
     }
     case 'pattern': {
       const name = PATTERN_NAMES[item.pattern];
       return [
-        { kind: 'position', label: `${name}: the bare picture`, fen: BARE_PICTURES[item.pattern] },
+        { kind: 'position', label: liveText.barePicture(name), fen: BARE_PICTURES[item.pattern] },
         ...BOOK_STEPS[item.pattern].map(({ fen, mateInMoves }): BoardStop => {
           const { turn } = getDraft(fen);
           return { kind: 'position', label: mateQuestion(turn, mateInMoves), fen };
@@ -47,7 +48,7 @@ async function listStops(db: Db, item: PlanItem, terms: Terms): Promise<BoardSto
       const { kind: _, ...round } = item;
       return Array.from({ length: round.count }, (_unused, index) => ({
         kind: 'exercise',
-        label: `${label}, number ${index + 1}`,
+        label: liveText.numbered(label, index + 1),
         round,
         index,
       }));
@@ -66,7 +67,7 @@ async function listStopsOfSet(
   const { setVersionId } = await getLatestVersion(db, setId, 'read');
   const tasks = await listTasksOfVersion(db, setVersionId);
   return tasks.map((stored, index): BoardStop => {
-    const label = `${found.name}, number ${index + 1}`;
+    const label = liveText.numberedMate(found.name, index + 1);
     if (stored.family !== 'mate') {
       const { taskId, ...exercise } = stored;
       return { kind: 'stored', label, taskId, exercise };

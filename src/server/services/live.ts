@@ -57,6 +57,7 @@ import { getNow } from './clock';
 import { getClassWords, listSpokenWords } from './houseWords';
 import { getSeatHome, openSeatRound, toSeatRound } from './seat';
 import { makeTaskKey } from './taskKey';
+import * as liveText from '@/text/screens/live';
 
 /** A lesson nobody has ended stops being there for the seats after so long. */
 const LONGEST_LESSON_MS = 6 * 3_600_000;
@@ -342,7 +343,7 @@ export async function openLiveTask(
       }));
     if (known === undefined) await linkLiveRound(db, questionId, roundId);
     const tasks = await listTasksOfPractice(db, roundId);
-    return success(await toSeatRound(db, actor.clubId, roundId, 'The board', tasks));
+    return success(await toSeatRound(db, actor.clubId, roundId, liveText.theBoard, tasks));
   });
 }
 

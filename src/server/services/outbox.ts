@@ -18,6 +18,7 @@ import { getDb, storeOnce } from '../db';
 import { getNow } from './clock';
 import { makeFileName } from './fileName';
 import { printReport } from './reports';
+import * as reportsText from '@/text/screens/reports';
 
 /** No server of that name exists (RFC 2606): whoever sends the file puts the own address there. */
 const FROM_ADDRESS = 'outbox@vorschule.invalid';
@@ -42,7 +43,8 @@ export async function writeMail(actor: CoachActor, input: NewMail): Promise<Resu
   );
   if (!report.ok) return report;
   const { name: clubName } = await getClub(db, actor.clubId);
-  const subject = child === undefined ? `Report of ${found.name}` : `Report of ${child.name}, ${found.name}`;
+  const subject =
+    child === undefined ? reportsText.reportOf(found.name) : reportsText.reportOfIn(child.name, found.name);
   const text =
     child === undefined
       ? classMailText(found.name, clubName)

@@ -42,6 +42,7 @@ import { listTasksOfVersion, type StoredExercise, type StoredPuzzle, type Stored
 import { getDb } from '../db';
 import { makeFileName } from './fileName';
 import { listSpokenWords } from './houseWords';
+import * as paperText from '@/text/screens/paper';
 
 /** Lines beside the main one that a key tells; the Desk shows them all. */
 const MOST_SIDE_LINES = 3;
@@ -173,7 +174,7 @@ export function printBlank(sheets: BlankSheets): Promise<Result<PrintedFile, Ser
   };
   return print({
     kind: 'worksheet',
-    title: 'Boards',
+    title: paperText.boards,
     className: '',
     date: '',
     names: [],
@@ -195,7 +196,7 @@ export async function printPatternCards(
   const terms = makeTerms(await listSpokenWords(getDb(), actor.clubId, undefined));
   return print({
     kind: 'cards',
-    title: 'Named mates',
+    title: paperText.namedMates,
     paper,
     cards: PATTERN_IDS.map((id) => {
       const name = PATTERN_NAMES[id];

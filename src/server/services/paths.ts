@@ -40,6 +40,7 @@ import { getNow } from './clock';
 import { planRoundOf } from './nextRound';
 import { toSeatRound } from './seat';
 import { makeTaskKey } from './taskKey';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** Tasks of one practice round. */
 const PRACTICE_TASKS = 6;
@@ -152,7 +153,7 @@ export async function openPractice(
   if (practice === undefined) return failure({ code: 'round/not-found' });
   const tasks = await listTasksOfPractice(db, roundId);
   const reasons = await listReasons(db, roundId);
-  const name = reasons.size > 0 ? 'My next round' : stageName(practice.stage, PLAIN_TERMS);
+  const name = reasons.size > 0 ? seatPagesText.myNextRound : stageName(practice.stage, PLAIN_TERMS);
   const round = await toSeatRound(db, actor.clubId, roundId, name, tasks);
   return success({ ...round, reasons: tasks.map(({ taskId }) => reasons.get(taskId)) });
 }

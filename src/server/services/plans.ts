@@ -29,6 +29,7 @@ import { getDb, storeOnce, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
 import { makeFileName } from './fileName';
 import { listSpokenWords } from './houseWords';
+import * as lessonsText from '@/text/screens/lessons';
 
 /** Seeds of templates lie so far apart that two plans of one stage do not hold the same exercises. */
 const SEED_STEP = 1000;
@@ -145,7 +146,12 @@ export async function printPlan(
       const from = minute;
       minute += minutes;
       return {
-        heading: `Minute ${from} to ${minute}: ${SEGMENT_WORDS[kind]}${title === '' ? '' : `, ${title}`}`,
+        heading: lessonsText.segmentHeading(
+          from,
+          minute,
+          SEGMENT_WORDS[kind],
+          title === '' ? '' : `, ${title}`,
+        ),
         notes,
         things: items.map((item) => ({
           text: planItemText(item, nameOf, terms),

@@ -58,6 +58,7 @@ import { makeFileName } from './fileName';
 import { listSpokenWords } from './houseWords';
 import { getChildProgress } from './progress';
 import { dayIn } from './today';
+import * as reportsText from '@/text/screens/reports';
 
 /** So many lines of a kind are on a report, so that it stays one page. */
 const MOST_CAN = 8;
@@ -174,7 +175,7 @@ async function makeJob(desk: Desk, request: ReportRequest): Promise<Result<Print
   if (request.what === 'class') {
     const sheet = await makeClassSheet(desk);
     return sheet.ok
-      ? success({ kind: 'report', title: `Report of ${found.name}`, paper, sheets: [sheet.value] })
+      ? success({ kind: 'report', title: reportsText.reportOf(found.name), paper, sheets: [sheet.value] })
       : sheet;
   }
   if (request.what === 'certificates') return makeCertificates(desk, request.stage, paper);
@@ -185,12 +186,13 @@ async function makeJob(desk: Desk, request: ReportRequest): Promise<Result<Print
   if (first === undefined)
     return failure({ code: studentId === undefined ? 'report/nobody' : 'join/not-in-class' });
   if (request.what === 'record') {
-    const title = `Record of ${first.name}`;
+    const title = reportsText.recordOf(first.name);
     return success({ kind: 'report', title, paper, sheets: [await makeRecordSheet(desk, first)] });
   }
   const sheets: ReportSheet[] = [];
   for (const student of chosen) sheets.push(await makeChildSheet(desk, student));
-  const title = studentId === undefined ? `Reports of ${found.name}, ${day}` : `Report of ${first.name}`;
+  const title =
+    studentId === undefined ? reportsText.reportsOf(found.name, day) : reportsText.reportOf(first.name);
   return success({ kind: 'report', title, paper, sheets });
 }
 
@@ -216,14 +218,16 @@ async function makeChildSheet(desk: Desk, { studentId, name }: NameCard): Promis
       solved && drawSolved(solved.payload, name, dayText(solved.answeredAt.toISOString().slice(0, 10))),
     parts: [
       {
-        heading: `What ${name} can`,
-        lines:
-          can.length > 0 ? can : ['It is too early to say: the first answers are in, and more are needed.'],
+        heading: reportsText.whatCanDo(name),
+        lines: can.length > 0 ? can : [reportsText.tooEarly],
       },
-      ...(begun.length === 0 ? [] : [{ heading: 'On the way', lines: begun }]),
-      ...(hard.length === 0 ? [] : [{ heading: 'Still hard', lines: hard }]),
-      ...(next.length === 0 ? [] : [{ heading: 'What comes next', lines: next }]),
-      { heading: 'In the lessons', lines: [lessonsText(found.name, attended ?? { here: 0, away: 0 })] },
+      ...(begun.length === 0 ? [] : [{ heading: reportsText.onTheWay, lines: begun }]),
+      ...(hard.length === 0 ? [] : [{ heading: reportsText.stillHard, lines: hard }]),
+      ...(next.length === 0 ? [] : [{ heading: reportsText.whatComesNext, lines: next }]),
+      {
+        heading: reportsText.inTheLessons,
+        lines: [lessonsText(found.name, attended ?? { here: 0, away: 0 })],
+      },
     ],
     foot: reportFoot(name, day),
     isOnePage: true,
@@ -243,7 +247,7 @@ function drawSolved(payload: unknown, name: string, day: string): ReportSheet['p
   return {
     fen,
     turn: getDraft(fen).turn,
-    text: `${mateQuestion(turn, mateInMoves)} ${name} found it at the first try on ${day}: let ${name} show you how.`,
+    text: reportsText.foundFirstTime(mateQuestion(turn, mateInMoves), name, day, name),
   };
 }
 
@@ -257,19 +261,19 @@ async function makeClassSheet({
   const progress = await getClassProgress(actor, found.classId);
   if (!progress.ok) return progress;
   return success({
-    title: `Report of ${found.name}`,
-    under: `${found.termName}. ${clubName}, ${day}. For those who teach the class: it names children.`,
+    title: reportsText.reportOf(found.name),
+    under: reportsText.classReportUnder(found.termName, clubName, day),
     picture: undefined,
     parts: [
       {
-        heading: `To repeat until ${dayText(progress.value.byDay)}`,
+        heading: reportsText.repeatUntil(dayText(progress.value.byDay)),
         lines: listRepeatLines(progress.value, MOST_REPEATS, terms),
       },
-      { heading: 'Children who need the same things', lines: listGroupLines(progress.value, terms) },
-      { heading: 'How the homework went', lines: listHomeworkLines(progress.value) },
-      { heading: 'Child by child', lines: listChildLines(progress.value) },
+      { heading: reportsText.childrenWhoNeedSame, lines: listGroupLines(progress.value, terms) },
+      { heading: reportsText.howHomeworkWent, lines: listHomeworkLines(progress.value) },
+      { heading: reportsText.childByChild, lines: listChildLines(progress.value) },
     ],
-    foot: `Worked out from the stored answers on ${day}. Children stand in the order of their names.`,
+    foot: reportsText.classReportFoot(day),
     isOnePage: false,
   });
 }
@@ -285,21 +289,21 @@ async function makeCertificates(
   const title = stageName(stage, terms);
   return success({
     kind: 'certificates',
-    title: `Certificates, ${title}`,
+    title: reportsText.certificatesTitle(title),
     paper,
     fen: START_FEN,
     certificates: named.map(({ studentId, name }) => ({
       heading: clubName,
       name,
-      text: `has mastered: ${title}`,
+      text: reportsText.hasMastered(title),
       lines: [
-        'Shown in these exercises:',
+        reportsText.shownInExercises,
         ...(can.get(studentId)?.get(stage) ?? [])
           .slice(0, MOST_SHOWN)
           .map((family) => familyName(family, terms)),
       ],
       under: `${found.name}\n${day}`,
-      signature: 'Coach',
+      signature: reportsText.coach,
     })),
   });
 }
@@ -322,71 +326,87 @@ async function makeRecordSheet(
       listRefusedOfStudent(db, studentId),
     ]);
   return {
-    title: `Record of ${name}`,
-    under: `${clubName}, ${day}. Everything stored about ${name}; the JSON file holds the same for machines.`,
+    title: reportsText.recordOf(name),
+    under: reportsText.recordUnder(clubName, day, name),
     picture: undefined,
     parts: [
       {
-        heading: 'Classes',
-        lines: enrolments.map(
-          ({ className, termName, startsOn, endsOn }) =>
-            `${className}, ${termName}: ${dayText(startsOn)} to ${endsOn === undefined ? 'now' : dayText(endsOn)}`,
+        heading: reportsText.classes,
+        lines: enrolments.map(({ className, termName, startsOn, endsOn }) =>
+          reportsText.enrolment(
+            className,
+            termName,
+            dayText(startsOn),
+            endsOn === undefined ? 'now' : dayText(endsOn),
+          ),
         ),
       },
       {
-        heading: 'Time and tasks',
-        lines: sums.map(
-          ({ className, termName, answers: count, right, spentMs }) =>
-            `${className}, ${termName}: ${countWords(count, 'task')}, ${right} right first time, ${minutesText(spentMs)}`,
+        heading: reportsText.timeTasks,
+        lines: sums.map(({ className, termName, answers: count, right, spentMs }) =>
+          reportsText.timeAndTasksLine(
+            className,
+            termName,
+            countWords(count, 'task'),
+            right,
+            minutesText(spentMs),
+          ),
         ),
       },
       {
-        heading: 'Lessons',
+        heading: reportsText.lessonsHeading,
         lines: attendance.map(
           (lesson) => `${dayText(lesson.day)}, ${lesson.className}: ${lesson.wasHere ? 'here' : 'away'}`,
         ),
       },
       {
-        heading: 'Rating at mates',
+        heading: reportsText.ratingAtMates,
         lines: [
           rating === undefined
-            ? 'None'
-            : `${Math.round(rating.value)}, with a deviation of ${Math.round(rating.deviation)}`,
+            ? reportsText.none
+            : reportsText.deviation(Math.round(rating.value), Math.round(rating.deviation)),
         ],
       },
       {
-        heading: 'Games',
+        heading: reportsText.games,
         lines: games.map(
-          ({ title, side, result, moves }) => `${title} (${side ?? 'side not told'}, ${result}): ${moves}`,
+          ({ title, side, result, moves }) =>
+            `${title} (${side ?? reportsText.sideNotTold}, ${result}): ${moves}`,
         ),
       },
       {
-        heading: 'Moves suggested at the board',
+        heading: reportsText.movesSuggestedAtBoard,
         lines: suggestions.map(
           ({ asked, move, answeredAt }) => `${dayText(answeredAt.slice(0, 10))}: ${asked} ${move}`,
         ),
       },
       {
-        heading: 'Answers that could not be saved',
+        heading: reportsText.answersCouldNotSaved,
         lines: notSaved.map(
           ({ reason, receivedAt }) => `${dayText(receivedAt.slice(0, 10))}: ${refusedText(reason)}`,
         ),
       },
       {
-        heading: 'Mails in the outbox',
-        lines: mails.map(
-          ({ to, subject, writtenAt }) => `${dayText(writtenAt.slice(0, 10))}, to ${to}: ${subject}`,
+        heading: reportsText.emailsInOutbox,
+        lines: mails.map(({ to, subject, writtenAt }) =>
+          reportsText.emailLine(dayText(writtenAt.slice(0, 10)), to, subject),
         ),
       },
       {
-        heading: 'Answers, the newest first',
+        heading: reportsText.answersNewestFirst,
         lines: answers.map((stored) => {
           const { answeredAt, className, text, isRight, tryNumber } = toAnswerLine(stored);
-          return `${dayText(answeredAt.slice(0, 10))}, ${className}, try ${tryNumber}: ${text} ${isRight ? 'Right.' : 'Not right.'}`;
+          return reportsText.answerLine(
+            dayText(answeredAt.slice(0, 10)),
+            className,
+            tryNumber,
+            text,
+            isRight ? reportsText.right : reportsText.notRight,
+          );
         }),
       },
     ].filter(({ lines }) => lines.length > 0),
-    foot: `Holds a child’s name and answers: keep it as your school’s rules and the law of your country ask.`,
+    foot: reportsText.recordFoot,
     isOnePage: false,
   };
 }

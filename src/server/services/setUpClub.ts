@@ -20,6 +20,7 @@ import { getDb, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
 import { refuseWeakPassword } from './passwords';
 import { dayIn } from './today';
+import * as doorText from '@/text/screens/door';
 
 /** Has this installation been set up? */
 export function isSetUp(): Promise<boolean> {
@@ -92,7 +93,7 @@ async function addLead(
   if ((await listTerms(db, clubId)).length === 0) {
     const startsOn = dayIn(timeZone, getNow());
     const endsOn = dayjs(startsOn).add(6, 'month').format('YYYY-MM-DD');
-    await createTerm(db, { clubId, name: 'First term', startsOn, endsOn });
+    await createTerm(db, { clubId, name: doorText.firstTerm, startsOn, endsOn });
   }
   return createCoach(db, { clubId, kind: 'lead', name: leadName, signInName, secretHash });
 }

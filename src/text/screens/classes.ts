@@ -2,7 +2,7 @@ export const classes = 'Classes';
 
 export const nameNewClass = 'Name of a new class';
 
-export const thereNoClassTerm =
+export const noClassThisTerm =
   'There is no class in this term yet. Make one, then add the children by nickname.';
 
 export const terms = 'Terms';
@@ -13,7 +13,7 @@ export const here = (count: string) => `${count} here`;
 
 export const classCode = 'Class code ';
 
-export const addChildNicknameEnough =
+export const addChildHelp =
   'Add a child. A nickname is enough; no family name, birth date or photo is needed.';
 
 export const childrenFromList = 'Children from a list';
@@ -24,7 +24,7 @@ export const moveChildren = 'Move children';
 
 export const noChildrenYet = 'No children yet.';
 
-export const lockedTooManyWrong = 'Locked: too many wrong pictures';
+export const locked = 'Locked: too many wrong pictures';
 
 export const unlock = 'Unlock';
 
@@ -34,19 +34,17 @@ export const newKey = 'New key';
 
 export const remove = 'Remove';
 
-export const writeThesePicturesDown = (name: string) =>
+export const writePicturesDown = (name: string) =>
   `Write these pictures down for ${name} now. They can't be shown again.`;
 
 export const done = 'Done';
 
 export const newNickname = 'New nickname';
 
-export const canThenNoLonger = (name: string) =>
+export const removeWarning = (name: string) =>
   `${name} can then no longer sign in with this class. The answers given so far are kept.`;
 
-export const oldPicturesStopWorking = (name: string) => `The old pictures of ${name} stop working at once.`;
-
-export const leave = 'Cancel';
+export const newKeyWarning = (name: string) => `The old pictures of ${name} stop working at once.`;
 
 export const bigBoard = 'Big board';
 
@@ -58,7 +56,7 @@ export const progress = 'Progress';
 
 export const reports = 'Reports';
 
-export const childrenOpenJoinType = (host: string) => `Children open ${host}/join and type`;
+export const howToJoin = (host: string) => `Children open ${host}/join and type`;
 
 export const children = 'Children';
 
@@ -66,53 +64,53 @@ export const whoTeachesHere = 'Who teaches here';
 
 export const leftClass = 'Left this class';
 
-export const to = (day: string, day2: string) => `${day} to ${day2}`;
+export const fromTo = (day: string, day2: string) => `${day} to ${day2}`;
 
 export const setsGiven = 'Sets given';
 
-export const nothingYetOpenSet = 'Nothing yet. Open a set and give it to this class.';
+export const noSetGiven = 'Nothing yet. Open a set and give it to this class.';
 
 export const finished = (finishedCount: number, studentsCount: number) =>
   `${finishedCount} of ${studentsCount} finished`;
 
-export const alone = (forStudent: string, part: string) => `for ${forStudent} alone, ${part}`;
+export const forOneChild = (forStudent: string, part: string) => `for ${forStudent} alone, ${part}`;
 
 export const answers = 'Answers';
 
 export const whatHardNow = 'What is hard now';
 
-export const nothingYetNoChild = 'Nothing yet: no child has stumbled.';
+export const nothingHard = 'Nothing yet: no child got stuck.';
 
 export const notSaved = 'Not saved';
 
 export const notSentYet = 'Not sent yet';
 
-export const device = (count: string, day: string) => `: ${count} on a device, ${day}`;
+export const waitingOnDevice = (count: string, day: string) => `: ${count} on a device, ${day}`;
 
-export const savedDeviceSignsThere = (studentName: string) =>
+export const savedOnDevice = (studentName: string) =>
   `Saved on that device. ${studentName} signs in there to send them.`;
 
 export const latestAnswers = 'Latest answers';
 
-export const noAnswersYetThey = 'No answers yet. They appear here as they arrive.';
+export const noAnswersYet = 'No answers yet. They appear here as they arrive.';
 
-export const task = (part: string, puzzleNumber: number) => ` ${part} task ${puzzleNumber}`;
+export const taskNumber = (part: string, puzzleNumber: number) => ` ${part} task ${puzzleNumber}`;
 
-export const tryIt = (part: string, tryNumber: number) => `${part}, try ${tryNumber}`;
+export const tryOf = (part: string, tryNumber: number) => `${part}, try ${tryNumber}`;
 
-export const classIt = 'The class';
+export const theClass = 'The class';
 
 export const whatCanDo = (name: string) => `What ${name} can do`;
 
 export const classesSoFar = 'Classes so far';
 
-export const to2 = (day: string, part: string) => `${day} to ${part}`;
+export const fromUntil = (day: string, part: string) => `${day} to ${part}`;
 
 export const storedData = 'Stored data';
 
 export const record = 'The record';
 
-export const everythingStoredAboutHand = (name: string) =>
+export const recordHelp = (name: string) =>
   `Everything stored about ${name}, to hand to the family. It holds a child’s name and answers: keep it as your school’s rules and the law of your country ask.`;
 
 export const saveRecordAsJson = 'Save the record as JSON';
@@ -121,11 +119,11 @@ export const openRecordAsPdf = 'Open the record as PDF';
 
 export const erase = 'Erase';
 
-export const answers2 = (studentName: string) => `Answers of ${studentName}`;
+export const answersOf = (studentName: string) => `Answers of ${studentName}`;
 
 export const newest = (most: number) => `the newest ${most}`;
 
-export const all = (answersCount: number) => `${answersCount} in all`;
+export const inAll = (answersCount: number) => `${answersCount} in all`;
 
 export const newestFirst = 'Newest first';
 
@@ -133,12 +131,11 @@ export const newestWeighMost = (mastery: string) => `${mastery}. The newest coun
 
 export const answersBehindFigure = 'The answers behind this figure';
 
-export const nothingStoredUntilYou = (name: string) =>
-  `For ${name}. Nothing is stored until you have seen it.`;
+export const importHelp = (name: string) => `For ${name}. Nothing is stored until you have seen it.`;
 
 export const backClass = 'Back to the class';
 
-export const lessons2 = (className: string) => `Lessons of ${className}`;
+export const lessonsOf = (className: string) => `Lessons of ${className}`;
 
 export const saveCalendar = 'Save for a calendar';
 
@@ -167,54 +164,52 @@ export const allLessons = 'All lessons';
 
 export const startFromOrder = 'Start from an order';
 
-export const saving = 'Saving ...';
-
 export const puzzlesYourSets = 'The puzzles of your sets';
 
 export const notBuiltYet = 'Not built yet';
 
-export const open2 = (name: string) => `${name} is open`;
+export const isOpen = (name: string) => `${name} is open`;
 
 export const earlier = 'Earlier';
 
-export const earlier2 = (name: string) => `${name}: earlier`;
+export const moveEarlier = (name: string) => `${name}: earlier`;
 
 export const later = 'Later';
 
-export const later2 = (name: string) => `${name}: later`;
+export const moveLater = (name: string) => `${name}: later`;
 
 export const oneChild = 'For one child';
 
 export const child = 'Child';
 
-export const childrenSeeOpenStages =
+export const pathHelp =
   'The children see the open stages in this order. A child’s answers show what they can do.';
 
 export const lessonPlan = 'Lesson plan';
 
-export const forIt = (className: string) => `For ${className}`;
+export const forClass = (className: string) => `For ${className}`;
 
 export const print = 'Print';
 
 export const lessonsPlans = 'Lessons and plans';
 
-export const progress2 = (className: string) => `Progress of ${className}`;
+export const progressOf = (className: string) => `Progress of ${className}`;
 
 export const reportsCertificates = 'Reports and certificates';
 
 export const outbox = 'Outbox';
 
-export const whereOneEndsAll = 'Where one ends, all classes and children go into the next in one step.';
+export const turnHelp = 'Where one ends, all classes and children go into the next in one step.';
 
-export const to3 = (day: string, day2: string, count: string) => `${day} to ${day2}, ${count}`;
+export const termSpan = (day: string, day2: string, count: string) => `${day} to ${day2}, ${count}`;
 
-export const takeClassesInto = 'Move classes into it';
+export const moveClassesInto = 'Move classes into it';
 
 export const newTerm = 'A new term';
 
 export const awayTwoTerms = 'Away for two terms';
 
-export const theseChildrenNoClass =
+export const awayTwoTermsHelp =
   'These children have not been in a class since before the last term. Does the club still need their data? Your school’s rules and the law of your country say how long it may be kept.';
 
 export const wasHereUntil = (day: string) => `was here until ${day}`;
@@ -227,8 +222,66 @@ export const usedSince = 'used since';
 
 export const into = (name: string) => `Into ${name}`;
 
-export const nothingHappensUntilYou =
+export const nothingMovesYet =
   'Nothing happens until you press the button below. You can undo all of it until a new class has answers.';
 
 /** "Rename: Fern": what a button does, and to whom. */
 export const deedFor = (deed: string, name: string) => `${deed}: ${name}`;
+
+export const makeClass = 'Make a class';
+
+export const childWas = 'child was';
+
+export const childrenWere = 'children were';
+
+export const level = (level: number) => `, level ${level}`;
+
+export const removeFromClass = 'Remove from class';
+
+export const makeNewKey = 'Make a new key';
+
+export const keyHeading = (name: string) => `The key of ${name}`;
+
+export const renameHeading = (name: string) => `Rename ${name}`;
+
+export const removeHeading = (name: string) => `Remove ${name}?`;
+
+export const newKeyHeading = (name: string) => `A new key for ${name}?`;
+
+export const pageTitle = 'Class';
+
+export const notFinished = 'not finished';
+
+export const practice = 'Practice';
+
+export const practiceOf = (stageName: string) => `Practice: ${stageName}`;
+
+export const noAnswerYet = 'No answer yet';
+
+export const since = (count: string, day: string) => `${count} since ${day}`;
+
+export const hereAway = (count: string, awayCount: number) => `${count} here, ${awayCount} away`;
+
+export const answersChild = 'Answers of a child';
+
+export const answersTopic = 'Answers on a topic';
+
+export const lesson = 'Lesson';
+
+export const doesNotTakePlace = (holiday: string) => `. ${holiday}: no lesson on this day`;
+
+export const choose = 'Choose ...';
+
+export const different = (name: string, ownCount: number) => `${name} (${ownCount} different)`;
+
+export const sameAsClass = (part: string) => `Same as the class: ${part}`;
+
+export const openChild = 'Open for this child';
+
+export const closedChild = 'Closed for this child';
+
+export const progressClass = 'Progress of the class';
+
+export const addTerm = 'Add the term';
+
+export const intoNextTerm = 'Into the next term';

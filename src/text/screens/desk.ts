@@ -1,66 +1,64 @@
-export const piecesPlace = 'Pieces to place';
+import { capital, type Terms } from '../terms';
+
+export const piecesToPlace = 'Pieces to place';
 
 export const hand = 'Hand';
 
 export const takeOff = 'Take off';
 
-export const giveMateNameYour = 'Give this mate your club’s own name';
+export const giveOwnName = 'Give this mate your club’s own name';
 
-export const whatBelongsPictureWhat = 'Mark what belongs to the picture. Everything else is ignored.';
+export const pictureHelp = 'Mark what belongs to the picture. Everything else is ignored.';
 
-export const whatBelongsPicture = 'What belongs to the picture';
+export const pictureHeading = 'What belongs to the picture';
 
-export const on = (role: string, makeSquareName: string, does: string) =>
+export const roleInPicture = (role: string, makeSquareName: string, does: string) =>
   `${role} on ${makeSquareName} ${does}`;
 
 export const name = 'Its name';
 
-export const keepName = 'Save this name';
+export const saveName = 'Save this name';
 
-export const addSet = 'Add to set';
+export const addToSet = 'Add to set';
 
-export const set = 'Set';
-
-export const nameNewSet = 'Name of the new set';
+export const setLabel = 'Set';
 
 export const proveMateFirst = 'Prove a mate first.';
 
-export const namesNotKnownTree = 'Its names are not known: the tree is too large.';
+export const namesNotKnown = 'Its names are not known: the tree is too large.';
 
 export const yourClubCalls = 'Your club calls it: ';
 
-export const yourClubCallsSome = 'Your club calls some lines: ';
+export const yourClubCallsSomeLines = 'Your club calls some lines: ';
 
-export const ends = 'Ends in: ';
+export const endsIn = 'Ends in: ';
 
 export const someLines = 'In some lines: ';
 
-export const wholeSolutionAppearsHere = 'The whole solution appears here once a mate is proved.';
+export const noSolutionYet = 'The whole solution appears here once a mate is proved.';
 
-export const workingOutEveryDefence = 'Working out every defence ...';
+export const workingOut = 'Working out every defence ...';
 
-export const stop = 'Stop';
+export const stoppedBeforeTree = 'Stopped. The mate is proved; its tree is not complete.';
 
-export const stoppedMateProvedTree = 'Stopped. The mate is proved; its tree is not complete.';
+export const browserStoppedTree = 'The browser stopped the calculation of the tree. Prove again.';
 
-export const browserStoppedCalculationTree = 'The browser stopped the calculation of the tree. Prove again.';
+export const partOfTree = 'Only part of the tree is shown; the longest defences come first.';
 
-export const onlyPartTreeShown = 'Only part of the tree is shown; the longest defences come first.';
+export const onlyOneDefenceSaves = (part: string, side: string) => `${part}: only one defence saves ${side}`;
 
-export const oneDefenceOnlySaves = (part: string, side: string) => `${part}: one defence only saves ${side}`;
-
-export const but = (sanOf: string, sanOf2: string) => `${sanOf}? but ${sanOf2}!`;
+export const tryAndRefutation = (sanOf: string, sanOf2: string) => `${sanOf}? but ${sanOf2}!`;
 
 export const dualAlso = (join: string) => ` Dual: also ${join}.`;
 
-export const then = 'and then';
+export const andThen = 'and then';
 
 export const readForcingMoves = 'Read the forcing moves';
 
 export const lookingAtEveryMove = 'Looking at every move ...';
 
-export const everyCheckThenCaptures =
-  'Every check, then captures, then quiet threats of mate: guess what becomes of each, then see.';
+export const forcingHelp =
+  'Every check, then captures, then quiet threats of mate: guess what each leads to, then see.';
 
 export const showFirst = 'Show the first';
 
@@ -68,7 +66,7 @@ export const showNext = 'Show the next';
 
 export const allShown = 'All shown';
 
-export const tellAll = 'Show all';
+export const showAll = 'Show all';
 
 export const hideAgain = 'Hide again';
 
@@ -78,37 +76,37 @@ export const lookAtEveryMove = 'Look at every move';
 
 export const ifCouldMove = (side: string) => `If ${side} could move`;
 
-export const eachMoveMateHow =
+export const everyMoveHelp =
   'For each move: mate and how soon, what is won or lost, a draw, or that nothing was found. Mates are proved; the rest is seen so many half-moves deep.';
 
-export const checkSoOtherSide = (side: string) =>
-  `${side} is in check, so the other side cannot have the move.`;
+export const noMoveInCheck = (side: string) =>
+  `${side} is in check, so the other side can’t be the one to move.`;
 
-export const browserStoppedCalculationAsk = 'The browser stopped the calculation. Ask again.';
+export const browserStopped = 'The browser stopped the calculation. Ask again.';
 
 export const line = 'The line';
 
-export const lineAppearsHereOnce = 'The line appears here once there is one.';
+export const noLineYet = 'The line appears here once there is one.';
 
 export const backHome = 'Back home';
 
 export const stepBack = 'Step back';
 
-export const step = 'Step on';
+export const stepOn = 'Step on';
 
-export const fenPosition = 'FEN of this position';
+export const fenLabel = 'FEN of this position';
 
-export const pasteAnotherOneHere = 'Paste another one here to set it up.';
+export const fenHelp = 'Paste another one here to set it up.';
 
 export const setUp = 'Set up';
 
 export const keepBoard = 'Keep the board';
 
-export const castlingEnPassant = 'Castling and en passant';
+export const rightsHeading = (terms: Terms) => `Castling and ${terms.one('in-passing')}`;
 
-export const enPassantSquare = 'En passant square';
+export const enPassantSquare = (terms: Terms) => `${capital(terms.one('in-passing'))} square`;
 
-export const longestMateLook = 'Longest mate to look for';
+export const longestMate = 'Longest mate to look for';
 
 export const prove = 'Prove';
 
@@ -118,17 +116,15 @@ export const proveBoardAsShown = 'Prove the board as shown';
 
 export const staircase = 'Staircase';
 
-export const nothingHasBeenProved =
+export const nothingProved =
   'Nothing has been proved here yet. Every legal move of both sides will be tried, quiet ones too.';
 
-export const proofNeedsPossiblePosition =
+export const needsPossiblePosition =
   'A proof needs a possible position. Below the board you see what is missing.';
 
-export const starting = 'Starting ...';
+export const sideToMoveStays = 'The side to move stays as set';
 
-export const sideMoveStaysAs = 'The side to move stays as set';
-
-export const twinPosition = 'A twin of this position';
+export const twinHeading = 'A twin of this position';
 
 export const leftRight = 'Left and right';
 
@@ -136,27 +132,27 @@ export const swapColours = 'Swap colours';
 
 export const quarterTurn = 'Quarter-turn';
 
-export const pawnsWouldWalkSideways = 'Pawns would walk sideways.';
+export const pawnsWouldWalkSideways = (terms: Terms) => `${capital(terms.many('pawn'))} would walk sideways.`;
 
 export const writtenSolution = 'Written solution';
 
-export const n1Qg6Hxg61 = '1 Qg6 hxg6 (1... fxg6 2 Ne7#) 2 Rh3#';
+export const writtenExample = '1 Qg6 hxg6 (1... fxg6 2 Ne7#) 2 Rh3#';
 
-export const claimedLengthMayLeft = 'Claimed length, may be left empty';
+export const claimedLength = 'Claimed length, may be left empty';
 
-export const mate = 'mate in ...';
+export const mateInDots = 'mate in ...';
 
 export const withoutPointlessBlocks = 'without pointless blocks';
 
 export const check = 'Check it';
 
-export const showWhatBetter = 'Show what is better';
+export const showBetter = 'Show what is better';
 
-export const move = (side: string) => `${side} to move`;
+export const toMove = (side: string) => `${side} to move`;
 
-export const whatHandDoes = 'What the hand does';
+export const handMode = 'Set up or make moves';
 
-export const sideMove = 'Side to move';
+export const sideToMove = 'Side to move';
 
 export const moveInstead = (side: string) => `${side} to move instead`;
 
@@ -168,9 +164,9 @@ export const start = 'Start';
 
 export const turnBoard = 'Turn board';
 
-export const boardDesk = 'Board of the Desk';
+export const boardLabel = 'Board of the Desk';
 
-export const shownHGoesBack = (part: string) => `Shown: ${part}. H goes back home.`;
+export const shownLine = (part: string) => `Shown: ${part}. H goes back home.`;
 
 export const proof = 'Proof';
 
@@ -180,10 +176,80 @@ export const forcingMoves = 'Forcing moves';
 
 export const keys = 'Keys';
 
-export const boardArrowsGoFrom =
+export const keysHelp =
   'On the board: arrow keys move between squares, Enter picks a piece up and puts it down, k q r b n p put a white piece, with Shift a black one, Delete removes it. Everywhere: M changes between setting up and making moves, full stop and comma step through the line, H goes back home, Ctrl+Enter proves, Ctrl+Z undoes.';
 
-export const signsBoard = 'Signs on the board';
+export const marksOnBoard = 'Marks on the board';
 
 /** "White short". */
 export const castlingRight = (side: string, wing: string) => `${side} ${wing}`;
+
+export const whereItBreaks = 'Where it breaks';
+
+export const whatIsBetter = 'What is better';
+
+export const savedName = (trim: string) => `Saved. Mates like this are called ${trim} from now on.`;
+
+export const noAnswerPositionKept = 'The server did not answer. The position is still here; try again.';
+
+export const alreadyInSet = (setName: string, number: number) =>
+  `It is in ${setName} already, as puzzle ${number}.`;
+
+export const addedToSet = (setName: string, number: number) => `Added to ${setName} as puzzle ${number}.`;
+
+export const inABroadSense = ' (in a broad sense)';
+
+export const oneTry = 'One try';
+
+export const tries = (triesCount: number) => `${triesCount} tries`;
+
+export const aTry = 'A try';
+
+export const theKey = 'The key';
+
+export const defenceAndAnswer = 'A defence and its answer';
+
+export const whatItLeadsTo = 'What it leads to';
+
+export const forcingMove = 'A forcing move';
+
+export const beginning = (whose: string) => `${whose}: beginning ...`;
+
+export const seenDeep = (whose: string, seenPlies: number, isDeeper: boolean) =>
+  `${whose}, seen ${seenPlies} half-moves deep${isDeeper ? '; looking deeper' : ''}.`;
+
+export const noSquare = 'no square';
+
+export const mateInAtMost = (moves: number) => `mate in ${moves} at most`;
+
+export const browserStoppedProof = 'The browser stopped the proof. Press Prove to try again.';
+
+export const notPossible = 'This is not a possible position.';
+
+export const pieceGoesBack = (handFault: string) => `${handFault} The piece goes back.`;
+
+export const studyHelp = 'Move any piece of either side, as often as you like.';
+
+export const homeKey = (said: string, part: string) => `${said}${part} H goes back home.`;
+
+export const checking = 'Checking every move and every defence ...';
+
+export const stoppedChecking = 'Stopped before the end, so there is no result.';
+
+export const browserStoppedChecking = 'The browser stopped the calculation. Check it again.';
+
+export const makeMoves = 'Make moves';
+
+export const possible = (boardState: string) => `This position is possible. ${boardState}`;
+
+export const aLine = 'a line';
+
+export const longestLine = 'One longest line';
+
+export const provedMate = 'A proved mate';
+
+export const desk = 'Desk';
+
+export const starting = 'Starting ...';
+
+export const movesByHand = 'Moves made by hand';

@@ -1,12 +1,14 @@
-export const putRoundIntoSet = 'Put a round into a set';
+import { capital, type Terms } from '../terms';
+
+export const addRound = 'Put a round into a set';
 
 export const howManyTasks = 'How many tasks';
 
-export const startingFromNumberAbove = 'Starting from the number above.';
+export const addRoundHelp = 'Starting from the number above.';
 
-export const set = 'Set';
+export const setLabel = 'Set';
 
-export const addSet = 'Add to set';
+export const addToSet = 'Add to set';
 
 export const whichExercise = 'Which exercise';
 
@@ -14,24 +16,33 @@ export const exercise = 'Exercise';
 
 export const level = 'Level';
 
-export const numberTask = 'Number of the task';
+export const taskNumber = 'Number of the task';
 
-export const sameNumberMakesSame = 'The same number makes the same task again.';
+export const taskNumberHelp = 'The same number makes the same task again.';
 
 export const anotherOne = 'Another one';
 
 export const task = 'The task';
 
-export const taskCouldNotMade = (message: string) => `The task could not be made: ${message}`;
+export const taskFailed = (message: string) => `The task could not be made: ${message}`;
 
 export const exercises = 'Exercises';
 
-export const tryAnyExerciseAs =
+export const exercisesHelp =
   'Try any exercise as a child sees it. Every task is made fresh and judged by the rules.';
 
-export const playPawnsOnly = 'Play pawns only';
+export const playPawnsOnly = (terms: Terms) => `Play ${terms.many('pawn')} only`;
 
-export const twoChildrenAtScreen =
-  'For two children at this screen, or one against the app. Nothing is stored.';
+export const pawnsOnlyHelp = 'For two children at this screen, or one against the app. Nothing is stored.';
 
-export const backExercises = 'Back to the exercises';
+export const backToExercises = 'Back to the exercises';
+
+export const alreadyInSet = (setName: string) => `They are in ${setName} already.`;
+
+export const addedToSet = (count: string, setName: string) => `Added ${count} to ${setName}.`;
+
+export const levelOf = (one: number, levelsCount: number) => `Level ${one} of ${levelsCount}`;
+
+export const nextOne = 'Next one';
+
+export const pawnsOnly = (terms: Terms) => `${capital(terms.many('pawn'))} only`;

@@ -1,16 +1,18 @@
+import type { Terms } from '../terms';
+
 export const back = 'Back';
 
 export const next = 'Next';
 
 export const moveBack = 'Move back';
 
-export const move = 'Move on';
+export const moveOn = 'Move on';
 
 export const home = 'Home';
 
 export const stopAsking = 'Stop asking';
 
-export const askClass = 'Ask the class';
+export const askTheClass = 'Ask the class';
 
 export const whatTheySay = 'What they say';
 
@@ -38,14 +40,14 @@ export const endLesson = 'End the lesson';
 
 export const keys = 'Keys';
 
-export const askClassFirstQ =
+export const whatTheySayHelp =
   'Ask the class first: Q. Then make the moves they call out on the board, or type them here.';
 
-export const classIt = (count: string, count2: string) => `${count}, ${count2} in the class.`;
+export const answersInClass = (count: string, count2: string) => `${count}, ${count2} in the class.`;
 
-export const hideWhatBecomes = 'Hide what it leads to';
+export const hideWhatItLeadsTo = 'Hide what it leads to';
 
-export const whatBecomes = 'What it leads to';
+export const whatItLeadsTo = 'What it leads to';
 
 export const names = 'Names';
 
@@ -53,9 +55,9 @@ export const times = (count: number) => `${count} times`;
 
 export const calledOut = 'Called out';
 
-export const nf3 = 'Nf3';
+export const moveExample = 'Nf3';
 
-export const note = 'Note it';
+export const noteIt = 'Note it';
 
 export const done = 'Done';
 
@@ -67,36 +69,36 @@ export const firstPosition = 'First position';
 
 export const undo = 'Undo';
 
-export const keysLetterPutsMan =
+export const setUpKeys =
   'Keys: a letter puts a piece on the square with the frame (Shift for Black), T changes who moves, W empties the board, I is the first position, E is done.';
 
 export const oneMoment = 'One moment ...';
 
-export const seats = 'Seats: ';
+export const seatsCode = 'Class code: ';
 
-export const askedThinking = (thought: string) => `Asked. Thinking: ${thought}`;
+export const askedAndThinking = (thought: string) => `Asked. Thinking: ${thought}`;
 
-export const offlineAnswersFromClass = 'Offline: answers from the class are not arriving.';
+export const offlineNoAnswers = 'Offline: answers from the class are not arriving.';
 
-export const yourHeadWithoutBoard = 'In your head, without a board.';
+export const inYourHead = 'In your head, without a board.';
 
 export const bigBoard = 'The big board';
 
-export const noLessonRunsAt = (className: string) => `${className}: no lesson runs at this board`;
+export const noLessonOf = (className: string) => `${className}: no lesson at this board`;
 
-export const beginEmptyBoard = 'Begin with an empty board';
+export const beginWithEmptyBoard = 'Begin with an empty board';
 
-export const chooseLessonPlan = 'Choose a lesson with its plan';
+export const chooseLesson = 'Choose a lesson with its plan';
 
-export const noLessonRunsAtBoard = (className: string) => `No lesson runs at the board of ${className}.`;
+export const noLessonAtBoardOf = (className: string) => `${className} has no lesson at the board.`;
 
-export const offlineLastStateReceived = 'Offline: this is the last state received.';
+export const offlineLastState = 'Offline: this is the last state received.';
 
 export const freeBoard = 'A free board';
 
-export const answer2 = (text: string) => `The answer is ${text}.`;
+export const answerIs = (text: string) => `The answer is ${text}.`;
 
-export const nothingHasBeenAsked = 'Nothing has been asked yet';
+export const nothingAsked = 'Nothing has been asked yet';
 
 export const haveAnswered = (heard: number, studentsCount: number) =>
   `${heard} of ${studentsCount} have answered.`;
@@ -105,29 +107,111 @@ export const notYet = 'Not yet';
 
 export const everybodyHasAnswered = 'Everybody has answered.';
 
-export const positionBoard = 'The position on the board';
+export const positionOnBoard = 'The position on the board';
 
 export const sendMove = 'Send this move';
 
-export const taskDidNotLoad = 'The task did not load. Are you online?';
+export const taskNotLoaded = 'The task did not load. Are you online?';
 
 export const fetchAgain = 'Fetch it again';
 
-export const noConnectionGoYour =
+export const keptOffline =
   'No connection. Go on: your answers are kept here and sent later. Leave this page open.';
 
-export const yourCoachHasQuestion = 'Your coach has a question for you.';
+export const coachAsks = 'Your coach has a question for you.';
 
-export const yourClassAtBoard = 'Your class is at the board.';
+export const classAtBoard = 'Your class is at the board.';
 
-export const lessonAtBoardOver = 'The lesson at the board is over.';
+export const lessonOver = 'The lesson at the board is over.';
 
 export const myPlace = 'My place';
 
-export const board = 'The board';
+export const theBoard = 'The board';
 
 export const myRound = 'My round';
 
-export const lookAtBoardQuestions = 'Look at the board. Questions appear here.';
+export const lookAtTheBoard = 'Look at the board. Questions appear here.';
 
-export const allNow = 'That is all for now.';
+export const allForNow = 'That is all for now.';
+
+export const aLine = 'A line';
+
+export const barePicture = (name: string) => `${name}: the bare picture`;
+
+export const numbered = (label: string, part: number) => `${label}, number ${part}`;
+
+export const numberedMate = (name: string, part: number) => `${name}, number ${part}`;
+
+export const sideToMove = (side: string) => `${side} to move`;
+
+export const pageDown = 'Page down';
+
+export const keyNextPosition = 'the next position';
+
+export const pageUp = 'Page up';
+
+export const keyPreviousPosition = 'the one before';
+
+export const keySteps = 'one move on, one move back';
+
+export const keyHome = 'home: where the question began';
+
+export const keyAsk = 'ask the class, stop asking';
+
+export const keyWhatTheySay = 'what they say';
+
+export const keyWhatItLeadsTo = 'what it leads to, or hide it';
+
+export const keyAnswer = 'the answer, or hide it';
+
+export const keyPoints = 'the points, move by move';
+
+export const keyGuarded = 'guarded squares';
+
+export const keyRoundTheKing = (terms: Terms) => `squares around the ${terms.one('king')}`;
+
+export const keyDraw = 'draw arrows and rings';
+
+export const keyClearDrawings = 'clear drawings';
+
+export const keyNoSigns = 'hide all marks';
+
+export const keySetUp = 'set up a position, and done';
+
+export const keyMakeHome = 'what is shown becomes home';
+
+export const keyTurnBoard = 'turn the board';
+
+export const keyWholeScreen = 'the whole screen';
+
+export const keyKeys = 'these keys';
+
+export const right = 'Right';
+
+export const somethingElse = 'Something else';
+
+export const notLookedAtYet = 'not looked at yet';
+
+export const notLegalMoveHere = 'not a legal move here';
+
+export const notWorkedOut = 'could not be worked out. Close this panel and open it again';
+
+export const ifMove = (san: string) => `If ${san}`;
+
+export const noLegalMove = 'There is no legal move here, so children can’t send one. Ask aloud.';
+
+export const whatWouldYouPlay = (side: string) => `${side} to move. What would you play?`;
+
+export const sideToMoveSentence = (side: string) => `${side} to move.`;
+
+export const drawHelp = 'Draw: tap two squares for an arrow, one square twice for a ring.';
+
+export const pageTitle = 'Big board';
+
+export const besideBoard = 'Beside the board';
+
+export const whichMove = 'Which move? Make it on the board.';
+
+export const sent = 'Sent. You can still send another move.';
+
+export const isThatYourMove = 'Is that your move?';

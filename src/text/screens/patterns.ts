@@ -1,10 +1,10 @@
-export const namesYourClub = 'Names of your club';
+import type { Terms } from '../terms';
 
-export const noneYetSetUp = 'None yet. Set up a mate on the Desk and give it a name there.';
+export const clubNames = 'Names of your club';
 
-export const deskUsesTheseNames = 'The Desk uses these names for mates like these.';
+export const noClubNames = 'None yet. Set up a mate on the Desk and give it a name there.';
 
-export const deleteIt = 'Delete';
+export const clubNamesHelp = 'The Desk uses these names for mates like these.';
 
 export const deleteName = (name: string) => `Delete the name ${name}`;
 
@@ -18,40 +18,44 @@ export const otherColour = 'Other colour';
 
 export const otherWing = 'Other wing';
 
-export const wingHasNameAt =
-  'On this wing it has this name in a broad sense at most: king and queen start on different squares.';
+export const broadOnThisWing = (terms: Terms) =>
+  `On this wing it has this name in a broad sense at most: ${terms.one('king')} and ${terms.one('queen')} start on different squares.`;
 
 export const alsoCalled = (join: string) => `Also called: ${join}.`;
 
-export const whatMade = 'What it is made of';
+export const whatItIsMadeOf = 'What it is made of';
 
 export const whatGoesWrong = 'What goes wrong';
 
 export const threeStepsUp = 'Three steps up';
 
-export const puzzlesYourClub = 'Puzzles of your club';
+export const puzzlesOfClub = 'Puzzles of your club';
 
-export const noneYourStoredPuzzles = 'None of your stored puzzles ends in it yet.';
+export const noPuzzles = 'None of your stored puzzles ends in it yet.';
 
-export const openDesk = ' Open on the Desk';
+export const openOnDesk = ' Open on the Desk';
 
-export const lookNamePieceSquare = 'Look for a name, a piece or a square';
+export const search = 'Look for a name, a piece or a square';
 
-export const smotheredKnightH7 = 'smothered, knight, h7 ...';
+export const searchExample = 'smothered, knight, h7 ...';
 
-export const allNamedMates = (part: number) => `All ${part} named mates.`;
+export const allCount = (part: number) => `All ${part} named mates.`;
 
-export const nothingFoundTryPiece =
-  'Nothing found. Try a piece (“bishop”) or the square where mate is given (“h7”).';
+export const nothingFound = 'Nothing found. Try a piece (“bishop”) or the square where mate is given (“h7”).';
 
-export const barePicture2 = (name: string) => `${name}: the bare picture`;
+export const barePictureOf = (name: string) => `${name}: the bare picture`;
 
 export const namedMates = 'Named mates';
 
-export const eachBarePictureWho =
-  'Each with its bare picture, who does what in it, and three proved steps up to it.';
+export const mateHelp = 'Each with its bare picture, who does what in it, and three proved steps up to it.';
 
-export const allNamedMates2 = 'All named mates';
+export const allNamedMates = 'All named mates';
 
 /** "Smothered mate, mate in 2". */
 export const stepOf = (name: string, label: string) => `${name}, ${label}`;
+
+export const wasDeleted = (name: string) => `${name} was deleted.`;
+
+export const mateIn = (mateInMoves: number) => `Mate in ${mateInMoves}`;
+
+export const namedMate = 'named mate';

@@ -1,6 +1,8 @@
+import { capital, type Terms } from '../terms';
+
 export const rules = 'The rules';
 
-export const boardPawnsGame = 'Board of the pawns game';
+export const boardLabel = (terms: Terms) => `Board of the game with ${terms.many('pawn')}`;
 
 export const newGame = 'New game';
 
@@ -12,8 +14,21 @@ export const whoPlays = 'Who plays';
 
 export const whoWins = 'Who wins';
 
-export const pawnsEachSide = 'Pawns of each side';
+export const pawnsOfEachSide = (terms: Terms) => capital(`${terms.many('pawn')} of each side`);
 
-export const kings = 'With kings';
+export const withKings = (terms: Terms) => `With ${terms.many('king')}`;
 
-export const turnBoardAfterEach = 'Turn the board after each move';
+export const turnAfterEachMove = 'Turn the board after each move';
+
+export const twoAtScreen = 'Two at this screen';
+
+export const appGentle = 'The app, gentle';
+
+export const appSteady = 'The app, steady';
+
+export const appStrong = 'The app, strong';
+
+export const firstOnLastRank = (terms: Terms) =>
+  `First ${terms.one('pawn')} on the last ${terms.one('rank')}`;
+
+export const lastMoveWins = 'Whoever makes the last move';

@@ -2,7 +2,7 @@ export const whatDoesClass = (name: string) => `What ${name} does in this class`
 
 export const level = 'Level';
 
-export const takeBack = 'Undo';
+export const undo = 'Undo';
 
 export const hasBegun = (name: string, rosterChange: string) => `${name} has begun: ${rosterChange}`;
 
@@ -10,9 +10,9 @@ export const seeClasses = 'See the classes';
 
 export const noClassEarlierTerm = 'No class of an earlier term has children in it any more.';
 
-export const classes = (name: string) => `Classes of ${name}`;
+export const classesOf = (name: string) => `Classes of ${name}`;
 
-export const classGoesKeepsCode =
+export const turnHelp =
   'A class that goes on keeps its code, its coaches, its words and its path. Two classes whose children go to one are merged. A child who goes elsewhere uses the code of their new class.';
 
 export const nameClass = (part: number) => `Name of class ${part}`;
@@ -29,7 +29,7 @@ export const begin = (name: string) => `Begin ${name}`;
 
 export const classHasNoName = 'A class has no name yet.';
 
-export const theirAnswersStayThem = (rosterChange: string) => `${rosterChange} Their answers stay with them.`;
+export const answersStay = (rosterChange: string) => `${rosterChange} Their answers stay with them.`;
 
 export const into = 'Into';
 
@@ -37,18 +37,16 @@ export const move = 'Move';
 
 export const erase = 'Erase';
 
-export const erase2 = (name: string) => `Erase ${name}`;
+export const eraseNamed = (name: string) => `Erase ${name}`;
 
-export const typeConfirmEveryAnswer = (name: string) =>
+export const eraseHelp = (name: string) =>
   `Type ${name} to confirm. Every answer, game and note is deleted for good.`;
 
 export const eraseGood = 'Erase for good';
 
-export const leave = 'Cancel';
-
 export const pasteListOneChild = 'Paste a list, one child per line';
 
-export const nicknamesEnoughCsvFile =
+export const importHelp =
   'Nicknames are enough. A CSV file needs a column called name; other columns are ignored.';
 
 export const readList = 'Read the list';
@@ -57,7 +55,7 @@ export const chooseFile = 'Choose a file';
 
 export const readNotOffered = (count: string, part: string | number) => `${count} read, ${part} not offered.`;
 
-export const line = 'Line';
+export const lineHeading = 'Line';
 
 export const child = 'Child';
 
@@ -65,7 +63,7 @@ export const whyNot = 'Why not';
 
 export const add = (count: string) => `Add ${count}`;
 
-export const addedWriteKeysDown = (count: string) =>
+export const writeKeysDown = (count: string) =>
   `${count} added. Write the keys down now: they cannot be shown again.`;
 
 export const firstDay = 'First day';
@@ -74,25 +72,23 @@ export const lastDay = 'Last day';
 
 export const change = 'Change';
 
-export const change2 = (name: string) => `Change ${name}`;
+export const changeNamed = (name: string) => `Change ${name}`;
 
 export const coaches = 'Coaches';
 
 export const leadsClub = 'leads the club';
 
-export const coach = 'coach';
+export const coachRole = 'coach';
 
 export const newPassword = 'New password';
 
-export const newPassword2 = (name: string) => `New password: ${name}`;
+export const newPasswordOf = (name: string) => `New password: ${name}`;
 
-export const remove = 'Remove';
-
-export const remove2 = (name: string) => `Remove: ${name}`;
+export const removeNamed = (name: string) => `Remove: ${name}`;
 
 export const removeFromClub = (part: string) => `Remove ${part} from the club?`;
 
-export const canNoLongerSign = ' can no longer sign in and leaves every class. Sets, plans and history stay.';
+export const removeCoachHelp = ' can no longer sign in and leaves every class. Sets, plans and history stay.';
 
 export const removeCoach = 'Remove the coach';
 
@@ -113,3 +109,39 @@ export const newPasswordAtLeast = (part: number) => `New password, at least ${pa
 export const changePassword = 'Change password';
 
 export const signOutOtherDevices = 'Sign out on other devices';
+
+export const notClass = 'not in this class';
+
+export const allLevels = 'all levels';
+
+export const levelOption = (level: number) => `level ${level}`;
+
+export const classWithoutNameYet = 'a class without a name yet';
+
+export const alreadyThere = (name: string) => `${name} (there already)`;
+
+export const leavesClubsClasses = 'leaves the club’s classes';
+
+export const asClass = 'as the class';
+
+export const nobodyGoesThere = 'no child moves there, so it is not created';
+
+export const childLeaves = 'child leaves';
+
+export const childrenLeave = 'children leave';
+
+export const leftOut = (list: string) => ` Left out: ${list}.`;
+
+export const nameTerm = 'Name of the term';
+
+export const newPasswordShown = (name: string, value: string, name2: string) =>
+  `${name} signs in with ${value} from now on. It is shown only here, and ${name2} can change it on this page.`;
+
+export const noLongerCoachClub = (part: string) => `${part} is no longer a coach of this club.`;
+
+export const canSignNowPage = (name: string) =>
+  `${name} can sign in now. The page of each class says who teaches it.`;
+
+export const passwordChangedYouSigned = 'Password changed. You are signed out on your other devices.';
+
+export const youSignedOutAll = 'You are signed out on all your other devices.';

@@ -1,3 +1,5 @@
+import { capital, type Terms } from '../terms';
+
 export const done = 'Done';
 
 export const help = 'Help';
@@ -12,7 +14,7 @@ export const lineSoFar = 'The line so far';
 
 export const undo = 'Undo';
 
-export const whatDoesPawnBecome = 'What does the pawn become?';
+export const whatDoesPawnBecome = (terms: Terms) => `What does the ${terms.one('pawn')} become?`;
 
 export const countThenSayNumber = 'Count, then say the number.';
 
@@ -24,15 +26,15 @@ export const yourNumber = 'Your number';
 
 export const oneMore = 'One more';
 
-export const choosePieceThenTap = 'Choose a piece, then tap squares. Or drag it there.';
+export const placeHelp = 'Choose a piece, then tap squares. Or drag it there.';
 
-export const didYourHandSlip = 'Did your hand slip? Look again, then press Done.';
+export const handSlip = 'Did your hand slip? Look again, then press Done.';
 
 export const piecesPlace = 'Pieces to place';
 
 export const takeOff = 'Take off';
 
-export const moveMen = 'Move pieces';
+export const movePieces = 'Move pieces';
 
 export const fromStart = 'From the start';
 
@@ -72,13 +74,13 @@ export const onePlayAgain = (nameOf: string) => `One to play again: “${nameOf}
 
 export const onceMore = 'Once more';
 
-export const task = (part: number, tasksCount: number) => `Task ${part} of ${tasksCount}`;
+export const taskOf = (part: number, tasksCount: number) => `Task ${part} of ${tasksCount}`;
 
 export const solved = (solvedCount: number) => `${solvedCount} solved`;
 
 export const later = 'Later';
 
-export const offlineKeepPageOpen = 'Offline? Keep this page open. You can still finish your puzzles.';
+export const offline = 'Offline? Keep this page open. You can still finish your puzzles.';
 
 export const ok = 'OK';
 
@@ -94,9 +96,9 @@ export const sendNow = 'Send now';
 
 export const hello = (studentName: string) => `Hello ${studentName}.`;
 
-export const yourNextThing = 'Your next thing';
+export const yourNextThing = 'What to do next';
 
-export const yourClassAtBoard = 'Your class is at the board.';
+export const classAtBoard = 'Your class is at the board.';
 
 export const allYourTasksDone = 'All your tasks are done.';
 
@@ -104,7 +106,7 @@ export const noTasksFromYour = 'No tasks from your coach yet.';
 
 export const myPath = 'My path';
 
-export const pawnsOnly = 'Pawns only';
+export const pawnsOnly = (terms: Terms) => `${capital(terms.many('pawn'))} only`;
 
 export const myPlace = 'My place';
 
@@ -116,8 +118,103 @@ export const begin = 'Begin';
 
 export const beginMyNextRound = 'Begin my next round';
 
-export const next = 'Next: ';
+export const nextPrefix = 'Next: ';
 
 export const practise = 'Practise';
 
-export const practise2 = (stageName: string) => `Practise: ${stageName}`;
+export const practiseStage = (stageName: string) => `Practise: ${stageName}`;
+
+export const thisIsHowItLooks = 'This is how it looks.';
+
+export const theseAreRight = 'These are right: ';
+
+export const theAnswerIs = 'The answer is ';
+
+export const tapInOrder = 'Tap the first move first. Tap again to remove it.';
+
+export const chooseAllRight = 'Choose all that are right.';
+
+export const chooseOne = 'Choose one.';
+
+export const tapTheWay = 'Tap the squares it goes to, one after another. The piece stays put.';
+
+export const goOnToTheEnd = 'Go on to the end, then press Done.';
+
+export const tapPieceInYourHead = 'Tap the square the piece is on in your head. Then tap where it goes.';
+
+export const moveNotPossibleThen = 'That move is not possible then.';
+
+export const fromCannotGoThere = (makeSquareName: string) => `From ${makeSquareName} it cannot go there.`;
+
+export const nowTapSquare = 'Now tap the square it goes to. The piece stays put.';
+
+export const tapWholeLine = 'Tap a piece and the square it goes to. Then do the other side’s answer.';
+
+export const whoseTurn = 'Whose turn is it? Go on to the mate, then press Done.';
+
+export const nowYou = (last: string) => `${last} Now you.`;
+
+export const whichSquare = (part: string, part2: string) => `Which square did you mean: ${part} or ${part2}?`;
+
+export const thisIsHowItGoes = 'This is how it goes.';
+
+export const playYourMove = 'Play your move on the board.';
+
+export const yesRight = 'Yes, that is right.';
+
+export const doneOrMore = 'Done? Or tap another square.';
+
+export const marked = (count: number) => `${count} marked.`;
+
+export const pickLabelThenTap = 'Pick a label, then tap the squares it belongs to.';
+
+export const tapTheBoard = 'Tap the board.';
+
+export const theTask = 'the task';
+
+export const allTasks = (tasksCount: number) => `all ${tasksCount} tasks`;
+
+export const mateIn = (askedLength: number) => `Mate in ${askedLength}`;
+
+export const backToMyPlace = 'Back to my place';
+
+export const backToMyPath = 'Back to my path';
+
+export const backToTheBoard = 'Back to the board';
+
+export const goOn = 'Go on';
+
+export const nowYouButton = 'Now you';
+
+export const nextOne = 'Next one';
+
+export const climbedBefore = (skippedCount: number) => `, ${skippedCount} climbed before`;
+
+export const keptUntilSignedIn = 'Your answers are kept here. Sign in again to send them.';
+
+export const keptOffline = 'No connection. Go on: your answers are kept and sent later.';
+
+export const keptNotSaved = 'An answer could not be saved yet. It is kept here and will be sent again.';
+
+export const notSavedTellCoach = 'An answer could not be saved. Tell your coach.';
+
+export const goToTheBoard = 'Go to the board';
+
+export const start = 'Start';
+
+export const keepGoingYourPath = 'Keep going on your path.';
+
+export const pawnsOnlyHelp = (terms: Terms) => `A game with only ${terms.many('pawn')}.`;
+
+export const lookAgain = 'Look again';
+
+export const solvedOf = (solvedCount: number, puzzleCount: number) =>
+  `${solvedCount} of ${puzzleCount} solved`;
+
+export const puzzles = 'Puzzles';
+
+export const atBoard = 'At the board';
+
+export const noConnection = 'No connection. Try again.';
+
+export const practice = 'Practice';

@@ -10,18 +10,18 @@ export const boardsCards = 'Boards and cards';
 
 export const nameNewSet = 'Name of a new set';
 
-export const thereNoSetsYet =
+export const noSets =
   'There are no sets yet. Make one here, then set up a position on the Desk, prove its mate and add it.';
 
 export const beginsWithoutBoard = (name: string) => `${name} begins without a board`;
 
 export const firstTask = (name: string) => `First task of ${name}`;
 
-export const thereNoClassYet = 'There is no class yet. Create one under Classes.';
+export const noClass = 'There is no class yet. Create one under Classes.';
 
-export const classIt = 'Class';
+export const forClass = 'Class';
 
-export const giveClass = 'Give to class';
+export const giveToClass = 'Give to class';
 
 export const showSolutions = 'Show solutions';
 
@@ -40,8 +40,6 @@ export const taskEarlier = (number: number) => `Task ${number}: earlier`;
 export const later = 'Later';
 
 export const taskLater = (number: number) => `Task ${number}: later`;
-
-export const remove = 'Remove';
 
 export const removeTask = (number: number) => `Remove task ${number}`;
 
@@ -69,7 +67,7 @@ export const addFromDesk = 'Add from the Desk';
 
 export const addExercises = 'Add exercises';
 
-export const giveClass2 = 'Give to a class';
+export const giveHeading = 'Give to a class';
 
 export const version = (className: string, version: number) => `${className}, version ${version}, `;
 
@@ -81,23 +79,57 @@ export const everyTaskAs = 'or every task as';
 
 export const json = 'JSON';
 
-export const setEmptyProveMate =
-  'This set is empty. Prove a mate on the Desk or choose an exercise, and add it here.';
+export const emptySet = 'This set is empty. Prove a mate on the Desk or choose an exercise, and add it here.';
 
 export const paper = (name: string) => `${name} on paper`;
 
-export const blackWhiteSoCan = (count: string) => `${count}. Black on white, so that it can be photocopied.`;
+export const paperSummary = (count: string) => `${count}. Black on white, so that it can be photocopied.`;
 
 export const backSet = 'Back to the set';
 
-export const setEmptyThereNothing = 'This set is empty: there is nothing to print yet.';
+export const nothingToPrint = 'This set is empty: there is nothing to print yet.';
 
-export const sayWhatYouWant = 'Say what you want, keep what you like, and put it into a set.';
+export const composeHelp = 'Say what you want, keep what you like, and put it into a set.';
 
 export const allSets = 'All sets';
 
-export const fromFileTextEach = 'From a file or a text; each is proved before it becomes a puzzle.';
+export const importHelp = 'From a file or a text; each is proved before it becomes a puzzle.';
 
-export const everyMateYourClub = 'Every mate your club has stored, each proved.';
+export const libraryHelp = 'Every mate your club has stored, each proved.';
 
-export const tableWallTasksSet = 'For the table and the wall. The tasks of a set are printed from its page.';
+export const paperHelp = 'For the table and the wall. The tasks of a set are printed from its page.';
+
+export const makeSet = 'Make a set';
+
+export const notGivenYet = 'not given yet';
+
+export const givenOnce = 'given once';
+
+export const givenTimes = (count: number) => `given ${count} times`;
+
+export const classCanSeeIt = (className: string) => `${className} can see it now.`;
+
+export const oneSameLengthLevel = 'one of the same length and level';
+
+export const sameColoursSwapped = 'the same, colours swapped';
+
+export const sameMirroredLeftRight = 'the same, mirrored left to right';
+
+export const more = 'More ...';
+
+export const replaceWith = 'Replace it with';
+
+export const giveAlsoAs = 'Give also as';
+
+export const savePictureAs = 'Save the picture as';
+
+export const browserCouldNotDraw = 'The browser could not draw the picture.';
+
+export const set = 'Set';
+
+export const paperTitle = 'Paper';
+
+export const taskNumber = (number: number) => `task ${number}`;
+
+export const versionGiven = (version: number) =>
+  ` Version ${version} has been given; a change starts version ${version + 1}.`;

@@ -106,8 +106,8 @@ function listSaid(session: Answering, isShort: boolean, terms: Terms): string[] 
 function headText({ exercise, words, verdict, isShown }: Answering): string {
   const { ask, solution } = exercise;
   if (!isShown) return verdict === undefined ? '' : verdictText(verdict, ask);
-  if (ask.kind === 'place') return 'This is how it looks.';
-  const begin = ask.kind === 'tap' ? 'These are right: ' : 'The answer is ';
+  if (ask.kind === 'place') return seatPagesText.thisIsHowItLooks;
+  const begin = ask.kind === 'tap' ? seatPagesText.theseAreRight : seatPagesText.theAnswerIs;
   return `${begin}${answerText(words, solution)}.`;
 }
 

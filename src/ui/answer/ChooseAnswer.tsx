@@ -85,6 +85,6 @@ export function ChooseAnswer(props: {
 }
 
 function beginText({ isOrdered = false, isMultiple }: Extract<Ask, { kind: 'choose' }>): string {
-  if (isOrdered) return 'Tap the first move first. Tap again to take it out.';
-  return isMultiple ? 'Choose all that are right.' : 'Choose one.';
+  if (isOrdered) return seatPagesText.tapInOrder;
+  return isMultiple ? seatPagesText.chooseAllRight : seatPagesText.chooseOne;
 }

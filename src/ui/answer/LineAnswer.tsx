@@ -67,10 +67,7 @@ const WAY_TELLING: Telling<Wandering> = {
   walker: ({ at }) => at,
   isOver: () => false,
   listWords: (_, line) => line.map(({ to }, index) => `${index + 1}. ${makeSquareName(to)}`),
-  begin: (count) =>
-    count === 0
-      ? 'Tap the squares it goes to, one after another. The piece stays put.'
-      : 'Go on to the end, then press Done.',
+  begin: (count) => (count === 0 ? seatPagesText.tapTheWay : seatPagesText.goOnToTheEnd),
 };
 
 function ToldMoves<Place extends PositionDraft>(
@@ -113,9 +110,7 @@ function ToldMoves<Place extends PositionDraft>(
     const isOwn = walker === undefined && place.board[square]?.side === place.turn;
     if (held === undefined || isOwn) {
       setFrom(isOwn ? square : undefined);
-      setRefusal(
-        isOwn ? undefined : 'First tap the piece, where it is in your head. Then tap the square it goes to.',
-      );
+      setRefusal(isOwn ? undefined : seatPagesText.tapPieceInYourHead);
       return true;
     }
     const moves = ground.listMovesFrom(place, held).filter((move) => move.to === square);
@@ -123,8 +118,8 @@ function ToldMoves<Place extends PositionDraft>(
     if (only === undefined) {
       setRefusal(
         walker === undefined
-          ? 'That move is not possible then.'
-          : `From ${makeSquareName(walker)} it cannot go there.`,
+          ? seatPagesText.moveNotPossibleThen
+          : seatPagesText.fromCannotGoThere(makeSquareName(walker)),
       );
       setFrom(undefined);
     } else if (moves.length > 1) setPromoting(moves);
@@ -186,7 +181,7 @@ function ToldMoves<Place extends PositionDraft>(
         </Button>
       </div>
       {promoting.length > 0 && (
-        <div className={classes.turns} role="group" aria-label={seatPagesText.whatDoesPawnBecome}>
+        <div className={classes.turns} role="group" aria-label={seatPagesText.whatDoesPawnBecome(terms)}>
           {PROMOTION_ROLES.map((role: PromotionRole) => {
             const move = promoting.find(({ promotion }) => promotion === role);
             return (
@@ -207,10 +202,8 @@ function ToldMoves<Place extends PositionDraft>(
 }
 
 function beginText(count: number, from: Square | undefined): string {
-  if (from !== undefined) return 'Now tap the square it goes to. The piece stays put.';
-  return count === 0
-    ? 'Tap a piece and the square it goes to. Then the answer of the other side, and so on.'
-    : 'Whose turn is it now? Go on to the mate, then press Done.';
+  if (from !== undefined) return seatPagesText.nowTapSquare;
+  return count === 0 ? seatPagesText.tapWholeLine : seatPagesText.whoseTurn;
 }
 
 /** The board after each move. */

@@ -32,6 +32,7 @@ import {
 } from './playState';
 import { usePlayDraft } from './usePlayDraft';
 import { useHouseVoice } from '@/ui/words';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** A mate puzzle on the seat. */
 export function MateSeat(props: {
@@ -137,7 +138,7 @@ function wordsOf(
   const asked = getAskedLength(task);
   return {
     question: mateQuestion(home.turn, asked),
-    begin: 'Play your move on the board.',
+    begin: seatPagesText.playYourMove,
     next,
     right: (movesPlayed, place) => rightSentence(movesPlayed, isCheckmate(place), nameOf(place), terms),
     wrong: (verdict, refuted) => wrongSentence(toWrong(verdict, refuted), terms),

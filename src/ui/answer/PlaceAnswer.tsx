@@ -72,8 +72,8 @@ export function PlaceAnswer(props: {
   return (
     <AnswerFrame
       session={session}
-      begin={seatPagesText.choosePieceThenTap}
-      notice={isSlipTold ? seatPagesText.didYourHandSlip : undefined}
+      begin={seatPagesText.placeHelp}
+      notice={isSlipTold ? seatPagesText.handSlip : undefined}
       onDone={give}
       board={
         <Board
@@ -129,7 +129,7 @@ export function PlaceAnswer(props: {
           disabled={session.isOver}
           onClick={() => setTool(undefined)}
         >
-          {seatPagesText.moveMen}
+          {seatPagesText.movePieces}
         </button>
       </div>
       {carry.ghost}

@@ -19,6 +19,7 @@ import {
 import { usePlayDraft } from './usePlayDraft';
 import { useDraft } from '@/ui/device';
 import { useHouseVoice } from '@/ui/words';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** The man that goes alone is known. */
 const WANDER_STEPS = ['square'] as const;
@@ -81,9 +82,9 @@ function Played<Place extends PositionDraft>(
       .join(' ');
   const words: PlayWords<Place> = {
     question: questionText(session.words, exercise.question),
-    begin: 'Play your move on the board.',
+    begin: seatPagesText.playYourMove,
     next,
-    right: () => 'Yes, that is right.',
+    right: () => seatPagesText.yesRight,
     wrong: (verdict, { reply }) => tellWrong(verdict, reply),
     wrongWhole: (verdict) => tellWrong(verdict, undefined),
   };
@@ -103,7 +104,7 @@ function Played<Place extends PositionDraft>(
               ? hintText(session.words, hint)
               : undefined,
         open,
-        label: hasNextHint ? 'Help' : nextStep && HELP_LABELS[nextStep],
+        label: hasNextHint ? seatPagesText.help : nextStep && HELP_LABELS[nextStep],
         onAsk() {
           if (hasNextHint) {
             setHintedAt(play.moves.length);

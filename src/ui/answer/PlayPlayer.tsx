@@ -12,6 +12,7 @@ import type { Ground } from './ground';
 import classes from './PlayPlayer.module.css';
 import { canBeShown, countSeen, type PlayAction, type PlayState } from './playState';
 import * as seatPagesText from '@/text/screens/seatPages';
+import * as commonText from '@/text/screens/common';
 
 /** Time a move stays on the board before the next one of a reply is shown. */
 const REPLY_MS = 650;
@@ -167,7 +168,7 @@ function listAskedSquares({ phase }: PlayState): readonly Square[] {
 /** Why the move is not allowed. */
 function refusalText(place: PositionDraft, from: Square, to: Square, terms: Terms): string {
   const tried = tryHandMove(place, { from, to });
-  return tried.ok ? 'That move is not allowed here.' : handFaultText(place, tried.error, terms);
+  return tried.ok ? commonText.moveNotAllowed : handFaultText(place, tried.error, terms);
 }
 
 interface Step<Place> {
@@ -247,10 +248,10 @@ function saidText<Place extends PositionDraft>(
   const last = steps.at(-1)?.sentence;
   switch (play.phase.kind) {
     case 'thinking':
-      return help.text ?? (last === undefined ? words.begin : `${last} Now you.`);
+      return help.text ?? (last === undefined ? words.begin : seatPagesText.nowYou(last));
     case 'asking': {
       const [move, other] = listAskedSquares(play).map(makeSquareName);
-      return `Which square did you mean: ${move ?? ''} or ${other ?? ''}?`;
+      return seatPagesText.whichSquare(move ?? '', other ?? '');
     }
     case 'ended': {
       const { verdict } = play.phase;
@@ -261,7 +262,7 @@ function saidText<Place extends PositionDraft>(
       return isShort ? firstSentence(text) : text;
     }
     case 'shown':
-      return 'This is how it goes.';
+      return seatPagesText.thisIsHowItGoes;
   }
 }
 
@@ -285,7 +286,7 @@ function PlayButtons(props: {
       return (
         <>
           <Button variant="default" disabled={!isSettled || help.label === undefined} onClick={help.onAsk}>
-            {help.label ?? 'No more help'}
+            {help.label ?? seatPagesText.noMoreHelp}
           </Button>
           {play.moves.length > 0 && (
             <Button variant="default" onClick={() => onAction({ kind: 'home' })}>

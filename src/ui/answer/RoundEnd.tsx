@@ -39,7 +39,9 @@ export function RoundEnd(props: {
         <p>
           {climbed > 0
             ? seatPagesText.youHaveClimbed(countWords(tasks.length, 'stair'))
-            : seatPagesText.youSolved(tasks.length === 1 ? 'the task' : `all ${tasks.length} tasks`)}
+            : seatPagesText.youSolved(
+                tasks.length === 1 ? seatPagesText.theTask : seatPagesText.allTasks(tasks.length),
+              )}
         </p>
       )}
       {tasks.length > 0 && <p>{wentWellText(well, stumbled.length > 0)}</p>}
@@ -71,7 +73,7 @@ function useTaskNames(tasks: readonly SeatTask[]): (task: SeatTask) => string {
   for (const task of tasks) {
     const name =
       task.family === 'mate'
-        ? `Mate in ${getAskedLength(task.task)}`
+        ? seatPagesText.mateIn(getAskedLength(task.task))
         : use(openFamily(task.family)).makeWords(terms).name;
     names.set(task.taskId, name);
   }

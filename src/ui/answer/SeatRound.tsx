@@ -35,16 +35,16 @@ function fetchAll(tasks: readonly SeatTask[]): void {
   void Promise.allSettled([exercises, loadEnd()]);
 }
 
-/** Where a round is left for, as its button says. */
-export type SeatBack = 'My place' | 'My path' | 'The board' | 'Go on';
+/** Where a round is left for. */
+export type SeatBack = 'place' | 'path' | 'board' | 'next-task';
 
 const FETCH_LATER_MS = 800;
 
 const BACK_WORDS: Readonly<Record<SeatBack, string>> = {
-  'My place': 'Back to my place',
-  'My path': 'Back to my path',
-  'The board': 'Back to the board',
-  'Go on': 'Go on',
+  place: seatPagesText.backToMyPlace,
+  path: seatPagesText.backToMyPath,
+  board: seatPagesText.backToTheBoard,
+  'next-task': seatPagesText.goOn,
 };
 
 interface SeatRoundProps {
@@ -72,7 +72,7 @@ export function SeatRound(props: SeatRoundProps) {
 }
 
 /** The tasks of a set one after another, answers sent as they are given. */
-function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundProps) {
+function OpenRound({ round, studentId, back = 'place', onLeave }: SeatRoundProps) {
   const placeKey = placeKeyOf(round);
   const [start] = useState(() => startAt(round));
   const [solved, setSolved] = useState(start.solved);
@@ -155,7 +155,12 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
 
   const nextOpen = nextAfter(round.tasks, [...solved, ...skipped], index);
   const common = {
-    next: nextOpen === undefined ? 'Done' : nextOpen === index ? 'Now you' : 'Next one',
+    next:
+      nextOpen === undefined
+        ? seatPagesText.done
+        : nextOpen === index
+          ? seatPagesText.nowYouButton
+          : seatPagesText.nextOne,
     onAnswer: answer,
     onShown: tellShown,
     onNext() {
@@ -170,12 +175,12 @@ function OpenRound({ round, studentId, back = 'My place', onLeave }: SeatRoundPr
           {back}
         </Button>
         <span className={classes.where}>
-          {seatPagesText.task(index + 1, round.tasks.length)}
+          {seatPagesText.taskOf(index + 1, round.tasks.length)}
           <br />
           <span className={classes.soft}>
             {why !== undefined && `${SEAT_REASON_WORDS[why]}. `}
             {seatPagesText.solved(solved.length)}
-            {skipped.length > 0 && `, ${skipped.length} climbed before`}
+            {skipped.length > 0 && seatPagesText.climbedBefore(skipped.length)}
           </span>
         </span>
         <Button
@@ -252,13 +257,13 @@ function nextAfter(tasks: readonly SeatTask[], solved: readonly number[], index:
 function OutboxNote({ state }: { state: ReturnType<typeof useOutbox>['state'] }) {
   const text =
     state.trouble === 'sign-in'
-      ? 'Your answers are kept here. Sign in again to send them.'
+      ? seatPagesText.keptUntilSignedIn
       : state.trouble === 'offline'
-        ? 'No connection. Go on: your answers are kept and sent later.'
+        ? seatPagesText.keptOffline
         : state.trouble === 'failed'
-          ? 'An answer could not be saved yet. It is kept here and will be sent again.'
+          ? seatPagesText.keptNotSaved
           : state.refused > 0
-            ? 'An answer could not be saved. Tell your coach.'
+            ? seatPagesText.notSavedTellCoach
             : '';
   return (
     <p className={classes.note} role="status">

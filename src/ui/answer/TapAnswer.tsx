@@ -136,6 +136,6 @@ function toMark(square: Square, label: string | undefined): TapMark {
 }
 
 function begin({ labels, isSingle }: Extract<Ask, { kind: 'tap' }>, count: number): string {
-  if (count > 0) return isSingle ? 'Done? Or tap another square.' : `${count} marked.`;
-  return labels.length > 0 ? 'Pick a label, then tap the squares it belongs to.' : 'Tap the board.';
+  if (count > 0) return isSingle ? seatPagesText.doneOrMore : seatPagesText.marked(count);
+  return labels.length > 0 ? seatPagesText.pickLabelThenTap : seatPagesText.tapTheBoard;
 }

@@ -5,6 +5,7 @@ import { getHotkeyHandler } from '@mantine/hooks';
 import { useState } from 'react';
 import classes from './FileOrText.module.css';
 import * as formsText from '@/text/screens/forms';
+import * as commonText from '@/text/screens/common';
 
 const MEGABYTE = 1_048_576;
 const MOST_BYTES = 20 * MEGABYTE;
@@ -39,7 +40,7 @@ export function FileOrText(props: {
     if (file === undefined) return;
     if (file.size > MOST_BYTES) {
       props.onRefuse(
-        `${file.name} has ${Math.ceil(file.size / MEGABYTE)} MB; ${MOST_BYTES / MEGABYTE} MB are read at most. Split it.`,
+        formsText.fileTooLarge(file.name, Math.ceil(file.size / MEGABYTE), MOST_BYTES / MEGABYTE),
       );
       return;
     }
@@ -56,7 +57,7 @@ export function FileOrText(props: {
           className={classes.drop}
           inputProps={{ 'aria-label': props.fileLabel }}
         >
-          <strong>{formsText.dropFileHerePress}</strong>
+          <strong>{formsText.dropFile}</strong>
           <br />
           <span className={classes.soft}>{props.fileWords}</span>
         </Dropzone>
@@ -72,10 +73,10 @@ export function FileOrText(props: {
       </div>
       <div className={classes.row}>
         <NativeSelect
-          label={formsText.lookMatesUp}
+          label={formsText.longestMate}
           size="md"
           value={String(maxMoves)}
-          data={SOUGHT_LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` }))}
+          data={SOUGHT_LENGTHS.map((moves) => ({ value: String(moves), label: formsText.mateIn(moves) }))}
           onChange={({ currentTarget }) => setMaxMoves(Number(currentTarget.value))}
         />
         <Button size="md" mih={44} disabled={isRunning || text.trim() === ''} onClick={readText}>
@@ -83,7 +84,7 @@ export function FileOrText(props: {
         </Button>
         {isRunning && (
           <Button size="md" mih={44} color="clay" onClick={props.onStop}>
-            {formsText.stop}
+            {commonText.stop}
           </Button>
         )}
       </div>

@@ -41,7 +41,7 @@ export function KeyPad(props: {
       <div
         className={classes.slots}
         aria-live="polite"
-        aria-label={formsText.pictures(key.length, keyLength)}
+        aria-label={formsText.picturesChosen(key.length, keyLength)}
       >
         {Array.from({ length: keyLength }, (_, index) => {
           const picture = key[index];

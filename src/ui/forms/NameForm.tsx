@@ -6,6 +6,7 @@ import type { Result } from '@/core/shared';
 import { faultText } from '@/text';
 import { useRequestId } from './useRequestId';
 import classes from './NameForm.module.css';
+import * as commonText from '@/text/screens/common';
 
 /**
  * One name and one button. The request id stays the same until the server has answered, so a second press or a second try
@@ -36,7 +37,7 @@ export function NameForm<Value>(props: {
       onDone?.(result.value);
     } catch {
       // An action rejects when the network or the server is away; the name stays in the field.
-      setError('The server did not answer. Try again.');
+      setError(commonText.noAnswer);
     } finally {
       setIsBusy(false);
     }

@@ -10,15 +10,15 @@ export function NamesCaution(props: {
   readonly onRead: (isRead: boolean) => void;
 }) {
   return (
-    <section className={classes.caution} aria-label={formsText.beforeNamesLeaveApp}>
-      <h2>{formsText.beforeNamesLeaveApp}</h2>
+    <section className={classes.caution} aria-label={formsText.cautionHeading}>
+      <h2>{formsText.cautionHeading}</h2>
       {NAMES_CAUTION.map((sentence) => (
         <p key={sentence}>{sentence}</p>
       ))}
       <Checkbox
         className={classes.tick}
         size="md"
-        label={formsText.iWillShareOnly}
+        label={formsText.promise}
         checked={props.isRead}
         onChange={({ currentTarget }) => props.onRead(currentTarget.checked)}
       />

@@ -14,7 +14,7 @@ export function PatternField(props: {
 }) {
   return (
     <MultiSelect
-      label={formsText.ends}
+      label={formsText.endsIn}
       size="md"
       miw="14rem"
       maw="26rem"
@@ -26,7 +26,7 @@ export function PatternField(props: {
         ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_NAMES[id] })),
         ...(props.ours ?? []).map(({ clubPatternId, name }) => ({
           value: wishedNameOf(clubPatternId),
-          label: `${name} (our own)`,
+          label: formsText.ourOwn(name),
         })),
       ]}
       onChange={props.onChange}

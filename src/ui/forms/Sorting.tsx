@@ -50,7 +50,7 @@ export function Sorting(props: {
       accessibility={{
         announcements: announce(rows, noun),
         screenReaderInstructions: {
-          draggable: `Press Space to pick up the ${noun}, the arrow keys to move it, Space to drop it, Escape to cancel.`,
+          draggable: formsText.sortingHelp(noun),
         },
       }}
       onDragEnd={({ active, over }) => {
@@ -66,17 +66,17 @@ export function Sorting(props: {
 
 /** What is said while a row is moved by keyboard. */
 function announce(rows: readonly Sorted[], noun: string): Announcements {
-  const nameOf = (id: unknown) => rows.find((row) => row.id === id)?.name ?? `The ${noun}`;
+  const nameOf = (id: unknown) => rows.find((row) => row.id === id)?.name ?? formsText.theNoun(noun);
   const placeOf = (id: unknown) => rows.findIndex((row) => row.id === id) + 1;
   return {
-    onDragStart: ({ active }) => `${nameOf(active.id)} is taken up.`,
+    onDragStart: ({ active }) => formsText.pickedUp(nameOf(active.id)),
     onDragOver: ({ active, over }) =>
-      over === null ? undefined : `${nameOf(active.id)} is over place ${placeOf(over.id)}.`,
+      over === null ? undefined : formsText.overPosition(nameOf(active.id), placeOf(over.id)),
     onDragEnd: ({ active, over }) =>
       over === null
-        ? `${nameOf(active.id)} stays.`
-        : `${nameOf(active.id)} is laid down on place ${placeOf(over.id)}.`,
-    onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
+        ? formsText.stays(nameOf(active.id))
+        : formsText.droppedAt(nameOf(active.id), placeOf(over.id)),
+    onDragCancel: ({ active }) => formsText.staysWhereItWas(nameOf(active.id)),
   };
 }
 
@@ -97,7 +97,7 @@ export function useSortedRow({ id, name }: Sorted): {
       <button
         type="button"
         className={styles.grip}
-        aria-label={formsText.move(name)}
+        aria-label={formsText.moveNamed(name)}
         {...attributes}
         {...listeners}
       >

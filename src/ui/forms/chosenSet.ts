@@ -4,6 +4,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { SetId } from '@/contracts/ids';
 import type { Result } from '@/core/shared';
 import { useRequestId } from './useRequestId';
+import * as formsText from '@/text/screens/forms';
 
 export interface SetChoice {
   readonly setId: SetId;
@@ -37,7 +38,7 @@ export function useChosenSet(known: readonly SetChoice[], addSet: AddSet) {
   return {
     options: [
       ...sets.map(({ setId, name: text }) => ({ value: String(setId), label: text })),
-      { value: NEW_SET, label: 'a new set ...' },
+      { value: NEW_SET, label: formsText.newSet },
     ],
     chosen,
     setChosen,

@@ -3,6 +3,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { AddedPuzzle } from '@/contracts/sets';
 import { failure, success, type Result } from '@/core/shared';
 import { countWords, faultText } from '@/text';
+import * as formsText from '@/text/screens/forms';
 
 export type AddPuzzle = (input: { setId: number; fen: string }) => Promise<Result<AddedPuzzle, ServiceFault>>;
 
@@ -17,10 +18,7 @@ export async function storePuzzles(
   isStopAsked: () => boolean,
 ): Promise<Result<number, string>> {
   for (const [index, fen] of fens.entries()) {
-    if (isStopAsked())
-      return failure(
-        `Stopped after ${countWords(index, noun)} of ${fens.length}. Do it again, and it goes on from there.`,
-      );
+    if (isStopAsked()) return failure(formsText.stoppedAfter(countWords(index, noun), fens.length));
     const added = await addPuzzle({ setId, fen });
     if (!added.ok)
       return failure(

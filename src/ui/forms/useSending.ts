@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { Result } from '@/core/shared';
 import { faultText } from '@/text';
+import * as commonText from '@/text/screens/common';
 
 /**
  * Sends something to the server: whether anything is on its way, and what was wrong with it. Nothing typed is lost by a failure. Of
@@ -34,7 +35,7 @@ export function useSending() {
       return { value: result.value };
     } catch {
       // An action rejects when the network or the server is away.
-      fail('The server did not answer. Try again.');
+      fail(commonText.noAnswer);
       return undefined;
     } finally {
       batch.current.underway -= 1;

@@ -88,7 +88,7 @@ function NoOfflineNote() {
   if (isRead || !isNews) return null;
   return (
     <p className={classes.note} role="note">
-      <span>{seatPagesText.offlineKeepPageOpen}</span>
+      <span>{seatPagesText.offline}</span>
       <Button
         size="small"
         variant="default"

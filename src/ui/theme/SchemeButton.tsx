@@ -10,11 +10,11 @@ export function SchemeButton() {
     <Button variant="subtle" size="small" onClick={changeScheme}>
       <span data-show="light">
         <IconMoon size={20} aria-hidden />
-        {shellText.dark}
+        {shellText.darkLook}
       </span>
       <span data-show="dark">
         <IconSun size={20} aria-hidden />
-        {shellText.light}
+        {shellText.lightLook}
       </span>
     </Button>
   );

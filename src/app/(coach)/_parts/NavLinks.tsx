@@ -6,13 +6,13 @@ import styles from '../../_parts/pages.module.css';
 import * as shellText from '@/text/screens/shell';
 
 const PLACES: readonly { readonly href: Route; readonly name: string }[] = [
-  { href: '/desk', name: 'Desk' },
-  { href: '/exercises', name: 'Exercises' },
-  { href: '/patterns', name: 'Mates' },
-  { href: '/sets', name: 'Sets' },
-  { href: '/games', name: 'Games' },
-  { href: '/classes', name: 'Classes' },
-  { href: '/club', name: 'Club' },
+  { href: '/desk', name: shellText.desk },
+  { href: '/exercises', name: shellText.exercises },
+  { href: '/patterns', name: shellText.mates },
+  { href: '/sets', name: shellText.sets },
+  { href: '/games', name: shellText.games },
+  { href: '/classes', name: shellText.classes },
+  { href: '/club', name: shellText.club },
 ];
 
 export function NavLinks() {

@@ -10,7 +10,7 @@ import { getPageCoach } from '../_parts/coachPage';
 import { addClassAction } from './actions';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Classes' };
+export const metadata: Metadata = { title: classesText.classes };
 
 export default async function ClassesPage() {
   const actor = await getPageCoach();
@@ -26,12 +26,12 @@ export default async function ClassesPage() {
         </div>
         <NameForm
           label={classesText.nameNewClass}
-          button="Make a class"
+          button={classesText.makeClass}
           maxLength={60}
           onName={addClassAction}
         />
       </div>
-      {current?.classes.length === 0 && <p className={styles.card}>{classesText.thereNoClassTerm}</p>}
+      {current?.classes.length === 0 && <p className={styles.card}>{classesText.noClassThisTerm}</p>}
       {current !== undefined && <ClassCards term={current} />}
       <div className={styles.row} style={{ margin: '1rem 0' }}>
         {actor.isLead && (
@@ -57,7 +57,8 @@ export default async function ClassesPage() {
   );
 }
 
-const tellDays = ({ startsOn, endsOn }: TermSummary) => `${dayText(startsOn)} to ${dayText(endsOn)}`;
+const tellDays = ({ startsOn, endsOn }: TermSummary) =>
+  classesText.fromTo(dayText(startsOn), dayText(endsOn));
 const tellTerm = (term: TermSummary) => `${term.name}, ${tellDays(term)}`;
 
 function ClassCards({ term }: { readonly term: TermSummary }) {
@@ -70,8 +71,8 @@ function ClassCards({ term }: { readonly term: TermSummary }) {
             <span className={styles.soft}>
               {term.isCurrent || studentCount > 0
                 ? countWords(studentCount, 'child', 'children')
-                : classesText.here(countWords(everCount, 'child was', 'children were'))}
-              {level !== undefined && `, level ${level}`}
+                : classesText.here(countWords(everCount, classesText.childWas, classesText.childrenWere))}
+              {level !== undefined && classesText.level(level)}
             </span>
             {(term.isCurrent || studentCount > 0) && (
               <>

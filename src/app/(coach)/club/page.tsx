@@ -20,7 +20,7 @@ import {
 } from './actions';
 import * as clubText from '@/text/screens/club';
 
-export const metadata: Metadata = { title: 'Club' };
+export const metadata: Metadata = { title: clubText.club };
 
 export default async function ClubPage() {
   const actor = await getPageCoach();

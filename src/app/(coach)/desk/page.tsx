@@ -6,8 +6,9 @@ import { Desk } from '@/ui/panels/desk';
 import { addPuzzleAction, addSetAction } from '../sets/actions';
 import { addClubPatternAction } from '../patterns/actions';
 import { getPageCoach } from '../_parts/coachPage';
+import * as deskText from '@/text/screens/desk';
 
-export const metadata: Metadata = { title: 'Desk' };
+export const metadata: Metadata = { title: deskText.desk };
 
 /** `?fen=` opens the Desk with that position; a bad one opens it empty. */
 export default async function DeskPage({ searchParams }: PageProps<'/desk'>) {

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { getClubPage } from '@/server/services/clubs';
+import { getClubTerms } from '@/server/services/houseWords';
 import { listOwnSets } from '@/server/services/sets';
 import { TryExercises } from '@/ui/panels/exercises/TryExercises';
 import { LinkButton } from '../../_parts/LinkButton';
@@ -8,21 +9,21 @@ import { getPageCoach } from '../_parts/coachPage';
 import { addRoundAction, addSetAction } from '../sets/actions';
 import * as exercisesText from '@/text/screens/exercises';
 
-export const metadata: Metadata = { title: 'Exercises' };
+export const metadata: Metadata = { title: exercisesText.exercises };
 
 export default async function ExercisesPage() {
   const actor = await getPageCoach();
-  const sets = await listOwnSets(actor);
+  const [sets, terms] = await Promise.all([listOwnSets(actor), getClubTerms(actor)]);
   const { settings } = await getClubPage(actor);
   return (
     <>
       <div className={styles.head}>
         <div>
           <h1>{exercisesText.exercises}</h1>
-          <span className={styles.soft}>{exercisesText.tryAnyExerciseAs}</span>
+          <span className={styles.soft}>{exercisesText.exercisesHelp}</span>
         </div>
         <LinkButton href="/exercises/pawns" variant="default">
-          {exercisesText.playPawnsOnly}
+          {exercisesText.playPawnsOnly(terms)}
         </LinkButton>
       </div>
       <TryExercises

@@ -8,7 +8,7 @@ import styles from '../../_parts/pages.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import * as gamesText from '@/text/screens/games';
 
-export const metadata: Metadata = { title: 'Games' };
+export const metadata: Metadata = { title: gamesText.games };
 
 export default async function GamesPage() {
   const games = await listOwnGames(await getPageCoach());
@@ -17,12 +17,12 @@ export default async function GamesPage() {
       <div className={styles.head}>
         <div>
           <h1>{gamesText.games}</h1>
-          <span className={styles.soft}>{gamesText.gamesYourChildrenOthers}</span>
+          <span className={styles.soft}>{gamesText.gamesHelp}</span>
         </div>
         <LinkButton href="/games/import">{gamesText.importGames}</LinkButton>
       </div>
       {games.length === 0 ? (
-        <p className={styles.card}>{gamesText.thereNoGamesYet}</p>
+        <p className={styles.card}>{gamesText.noGames}</p>
       ) : (
         <section className={styles.card}>
           <ul className={styles.list}>
@@ -30,7 +30,7 @@ export default async function GamesPage() {
               <li key={gameId}>
                 <Link href={`/games/${gameId}`}>{title}</Link>
                 <span className={styles.soft}>
-                  {studentName === undefined ? '' : gamesText.game(studentName)}
+                  {studentName === undefined ? '' : gamesText.gameOfInline(studentName)}
                   {countWords(Math.ceil(plies / 2), 'move')}, {resultText(result)},{' '}
                   {countWords(chances, 'chance')}
                 </span>

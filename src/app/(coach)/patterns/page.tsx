@@ -6,7 +6,7 @@ import { getPageCoach } from '../_parts/coachPage';
 import { removeClubPatternAction } from './actions';
 import * as patternsText from '@/text/screens/patterns';
 
-export const metadata: Metadata = { title: 'Named mates' };
+export const metadata: Metadata = { title: patternsText.namedMates };
 
 export default async function PatternsPage() {
   const ours = await listOwnClubPatterns(await getPageCoach());
@@ -15,7 +15,7 @@ export default async function PatternsPage() {
       <div className={styles.head}>
         <div>
           <h1>{patternsText.namedMates}</h1>
-          <span className={styles.soft}>{patternsText.eachBarePictureWho}</span>
+          <span className={styles.soft}>{patternsText.mateHelp}</span>
         </div>
       </div>
       <PatternWall />

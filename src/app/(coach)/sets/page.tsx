@@ -13,7 +13,7 @@ import { getPageCoach } from '../_parts/coachPage';
 import { addSetAction } from './actions';
 import * as setsText from '@/text/screens/sets';
 
-export const metadata: Metadata = { title: 'Sets' };
+export const metadata: Metadata = { title: setsText.sets };
 
 export default async function SetsPage() {
   const sets = await listOwnSets(await getPageCoach());
@@ -32,10 +32,15 @@ export default async function SetsPage() {
           <LinkButton href="/sets/paper" variant="default">
             {setsText.boardsCards}
           </LinkButton>
-          <NameForm label={setsText.nameNewSet} button="Make a set" maxLength={120} onName={addSetAction} />
+          <NameForm
+            label={setsText.nameNewSet}
+            button={setsText.makeSet}
+            maxLength={120}
+            onName={addSetAction}
+          />
         </div>
       </div>
-      {sets.length === 0 && <p className={styles.card}>{setsText.thereNoSetsYet}</p>}
+      {sets.length === 0 && <p className={styles.card}>{setsText.noSets}</p>}
       <ul className={styles.cards}>
         {sets.map(({ setId, name, puzzleCount, givenCount, firstFen }) => (
           <li key={setId}>
@@ -66,5 +71,5 @@ function SetPicture({ fen, name }: { fen: string | undefined; name: string }) {
 }
 
 function givenWords(count: number): string {
-  return count === 0 ? 'not given yet' : count === 1 ? 'given once' : `given ${count} times`;
+  return count === 0 ? setsText.notGivenYet : count === 1 ? setsText.givenOnce : setsText.givenTimes(count);
 }

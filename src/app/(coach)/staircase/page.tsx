@@ -10,7 +10,7 @@ import { getPageCoach } from '../_parts/coachPage';
 import { addPuzzleAction, addSetAction, giveSetAction } from '../sets/actions';
 import * as staircaseText from '@/text/screens/staircase';
 
-export const metadata: Metadata = { title: 'Staircase' };
+export const metadata: Metadata = { title: staircaseText.staircase };
 
 /** `?fen=` is the mate the stairs lead up to. */
 export default async function StaircasePage({ searchParams }: PageProps<'/staircase'>) {
@@ -27,14 +27,14 @@ export default async function StaircasePage({ searchParams }: PageProps<'/stairc
       <div className={styles.head}>
         <div>
           <h1>{staircaseText.staircase}</h1>
-          <span className={styles.soft}>{staircaseText.lastMoveFirstThen}</span>
+          <span className={styles.soft}>{staircaseText.staircaseHelp}</span>
         </div>
         <LinkButton href={`/desk?fen=${encodeURIComponent(text)}`} variant="default">
           {staircaseText.backDesk}
         </LinkButton>
       </div>
       {findPosition(text) === undefined ? (
-        <p className={styles.card}>{staircaseText.staircaseLeadsUpMate}</p>
+        <p className={styles.card}>{staircaseText.emptyHelp}</p>
       ) : (
         <StaircaseMaker
           key={text}

@@ -7,11 +7,12 @@ import { openJoinPage, signInStudent } from '@/server/services/signIn';
 import { faultText } from '@/text';
 import { textField, type FormState } from '../../_parts/FormState';
 import { askerOf } from '../../_parts/askerOf';
+import * as doorText from '@/text/screens/door';
 
 export async function openClass(_state: FormState, form: FormData): Promise<FormState> {
   const values = { joinCode: textField(form, 'joinCode') };
   const code = parseInput(joinCodeSchema, values.joinCode);
-  if (!code.ok) return { error: 'Type the code from the board.', values };
+  if (!code.ok) return { error: doorText.typeCode, values };
   const found = await openJoinPage(code.value, await askerOf());
   if (!found.ok) return { error: faultText(found.error), values };
   redirect(`/join/${found.value.joinCode}`);
@@ -24,14 +25,11 @@ export async function openSeat(input: {
   key: string[];
 }): Promise<FormState> {
   const parsed = parseInput(studentSignInSchema, input);
-  if (!parsed.ok) return { error: 'Tap your pictures.' };
+  if (!parsed.ok) return { error: doorText.tapYourPictures };
   const result = await signInStudent(parsed.value, await askerOf());
   if (!result.ok) {
     return {
-      error:
-        result.error.code === 'sign-in/wrong'
-          ? 'These are not your pictures. Try again, or ask your coach.'
-          : faultText(result.error),
+      error: result.error.code === 'sign-in/wrong' ? doorText.wrongPictures : faultText(result.error),
     };
   }
   await startSession('seat', result.value.personId);

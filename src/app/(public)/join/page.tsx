@@ -6,14 +6,14 @@ import { openClass } from './actions';
 import { CodeForm } from './_parts/CodeForm';
 import * as doorText from '@/text/screens/door';
 
-export const metadata: Metadata = { title: 'Class code' };
+export const metadata: Metadata = { title: doorText.classCode };
 
 export default function JoinPage() {
   return (
     <main className={styles.narrow} style={{ fontSize: '1.125rem' }}>
       <ForgetSeat />
       <Brand />
-      <h1>{doorText.whatYourClassCode}</h1>
+      <h1>{doorText.whatIsYourCode}</h1>
       <CodeForm action={openClass} />
     </main>
   );

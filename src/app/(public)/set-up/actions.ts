@@ -7,14 +7,15 @@ import { setUpClub } from '@/server/services/setUpClub';
 import { faultText } from '@/text';
 import { askerOf } from '../../_parts/askerOf';
 import { textField, type FormState } from '../../_parts/FormState';
+import * as doorText from '@/text/screens/door';
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
-  code: 'the code',
-  clubName: 'the name of the club',
-  timeZone: 'the time zone, such as Europe/Zurich',
-  leadName: 'your name',
-  signInName: 'the sign-in name',
-  password: 'the password, at least 10 letters',
+  code: doorText.missingCode,
+  clubName: doorText.missingClubName,
+  timeZone: doorText.missingTimeZone,
+  leadName: doorText.missingYourName,
+  signInName: doorText.missingSignInName,
+  password: doorText.missingPassword,
 };
 
 export async function setUp(_state: FormState, form: FormData): Promise<FormState> {
@@ -24,7 +25,7 @@ export async function setUp(_state: FormState, form: FormData): Promise<FormStat
   if (!input.ok) {
     const fields = input.error.code === 'input/not-valid' ? input.error.fields : [];
     return {
-      error: `Please look again at ${fields.map((name) => FIELD_WORDS[name] ?? name).join(', ')}.`,
+      error: doorText.lookAgainAt(fields.map((name) => FIELD_WORDS[name] ?? name).join(', ')),
       values,
     };
   }

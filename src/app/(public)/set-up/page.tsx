@@ -8,7 +8,7 @@ import { setUp } from './actions';
 import { SetUpForm } from './_parts/SetUpForm';
 import * as doorText from '@/text/screens/door';
 
-export const metadata: Metadata = { title: 'Set up' };
+export const metadata: Metadata = { title: doorText.setUp };
 
 export default async function SetUpPage() {
   await connection();
@@ -17,7 +17,7 @@ export default async function SetUpPage() {
     <main className={styles.narrow}>
       <Brand />
       <h1>{doorText.setUpYourClub}</h1>
-      <p>{doorText.whoeverRunsInstallationHas}</p>
+      <p>{doorText.codeHelp}</p>
       <SetUpForm action={setUp} />
     </main>
   );

@@ -7,15 +7,16 @@ import { signInCoach } from '@/server/services/signIn';
 import { faultText } from '@/text';
 import { askerOf } from '../../_parts/askerOf';
 import { textField, type FormState } from '../../_parts/FormState';
+import * as doorText from '@/text/screens/door';
 
 export async function signIn(_state: FormState, form: FormData): Promise<FormState> {
   const values = { signInName: textField(form, 'signInName') };
   const input = parseInput(coachSignInSchema, Object.fromEntries(form));
-  if (!input.ok) return { error: 'Enter your sign-in name and your password.', values };
+  if (!input.ok) return { error: doorText.enterNameAndPassword, values };
   const result = await signInCoach(input.value.signInName, input.value.password, await askerOf());
   if (!result.ok) {
     const isWrong = result.error.code === 'sign-in/wrong';
-    return { error: isWrong ? 'Wrong sign-in name or password.' : faultText(result.error), values };
+    return { error: isWrong ? doorText.wrongNameOrPassword : faultText(result.error), values };
   }
   await startSession('coach', result.value.personId);
   redirect('/desk');

@@ -7,14 +7,14 @@ import { signIn } from './actions';
 import { SignInForm } from './_parts/SignInForm';
 import * as doorText from '@/text/screens/door';
 
-export const metadata: Metadata = { title: 'Sign in' };
+export const metadata: Metadata = { title: doorText.signIn };
 
 export default async function SignInPage() {
   if ((await findCoachActor()) !== undefined) redirect('/desk');
   return (
     <main className={styles.narrow}>
       <Brand />
-      <h1>{doorText.signAsCoach}</h1>
+      <h1>{doorText.signInAsCoach}</h1>
       <SignInForm action={signIn} />
     </main>
   );

@@ -18,7 +18,7 @@ export function RoundView(props: {
       round={props.round}
       studentId={props.studentId}
       waiting={props.waiting}
-      back={props.backTo === '/seat' ? 'My place' : 'My path'}
+      back={props.backTo === '/seat' ? 'place' : 'path'}
       onLeave={() => {
         router.push(props.backTo);
         router.refresh();

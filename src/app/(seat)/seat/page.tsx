@@ -1,5 +1,6 @@
 import type { Metadata, Route } from 'next';
 import type { SeatHome } from '@/contracts/attempts';
+import { getSeatTerms } from '@/server/services/houseWords';
 import { getSeatNews } from '@/server/services/live';
 import { getSeatHome } from '@/server/services/seat';
 import { LeaveButton, UnsentCard } from '@/ui/offline';
@@ -15,14 +16,18 @@ import * as seatPagesText from '@/text/screens/seatPages';
 /** A lesson that begins is seen within so long. */
 const REFRESH_MS = 4000;
 
-export const metadata: Metadata = { title: 'My place' };
+export const metadata: Metadata = { title: seatPagesText.myPlace };
 
 type SeatAssignment = SeatHome['assignments'][number];
 
 /** The child's home: one next thing, the rest below it in order. */
 export default async function SeatHomePage() {
   const actor = await getPageStudent();
-  const [home, { isLive }] = await Promise.all([getSeatHome(actor), getSeatNews(actor)]);
+  const [home, { isLive }, terms] = await Promise.all([
+    getSeatHome(actor),
+    getSeatNews(actor),
+    getSeatTerms(actor),
+  ]);
   const open = home.assignments.filter(({ solvedCount, puzzleCount }) => solvedCount < puzzleCount);
   const done = home.assignments.filter(({ solvedCount, puzzleCount }) => solvedCount >= puzzleCount);
   const first = isLive ? undefined : open[0];
@@ -39,20 +44,24 @@ export default async function SeatHomePage() {
       <UnsentCard studentId={actor.studentId} />
       <section className={styles.next} aria-label={seatPagesText.yourNextThing}>
         {isLive ? (
-          <NextThing title={seatPagesText.yourClassAtBoard} href="/seat/lesson" action="Go to the board" />
+          <NextThing
+            title={seatPagesText.classAtBoard}
+            href="/seat/lesson"
+            action={seatPagesText.goToTheBoard}
+          />
         ) : first !== undefined ? (
           <NextThing
             title={first.setName}
             note={solvedText(first)}
             href={`/seat/${first.assignmentId}`}
-            action={first.solvedCount === 0 ? 'Start' : 'Go on'}
+            action={first.solvedCount === 0 ? seatPagesText.start : seatPagesText.goOn}
           />
         ) : (
           <NextThing
             title={done.length > 0 ? seatPagesText.allYourTasksDone : seatPagesText.noTasksFromYour}
-            note="Keep going on your path."
+            note={seatPagesText.keepGoingYourPath}
             href="/seat/path"
-            action="My path"
+            action={seatPagesText.myPath}
           />
         )}
       </section>
@@ -66,13 +75,17 @@ export default async function SeatHomePage() {
             <AssignmentRow key={assignment.assignmentId} assignment={assignment} action="Open" />
           ))}
         <Row
-          title={seatPagesText.pawnsOnly}
-          note="A game with only pawns."
+          title={seatPagesText.pawnsOnly(terms)}
+          note={seatPagesText.pawnsOnlyHelp(terms)}
           href="/seat/pawns"
           action="Play"
         />
         {done.map((assignment) => (
-          <AssignmentRow key={assignment.assignmentId} assignment={assignment} action="Look again" />
+          <AssignmentRow
+            key={assignment.assignmentId}
+            assignment={assignment}
+            action={seatPagesText.lookAgain}
+          />
         ))}
       </ul>
     </div>
@@ -80,7 +93,7 @@ export default async function SeatHomePage() {
 }
 
 const solvedText = ({ solvedCount, puzzleCount }: SeatAssignment) =>
-  `${solvedCount} of ${puzzleCount} solved`;
+  seatPagesText.solvedOf(solvedCount, puzzleCount);
 
 interface Thing<Path extends string> {
   readonly title: string;

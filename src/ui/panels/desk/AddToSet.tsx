@@ -9,6 +9,7 @@ import type { AddClubPattern } from './ClubMateCard';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import classes from './Desk.module.css';
 import * as deskText from '@/text/screens/desk';
+import * as formsText from '@/text/screens/forms';
 
 export interface DeskActions {
   readonly addPuzzle: (input: { setId: number; fen: string }) => Promise<Result<AddedPuzzle, ServiceFault>>;
@@ -41,7 +42,7 @@ export function AddToSet(props: {
       setSaid({
         fen,
         isGood: false,
-        text: 'The server did not answer. The position is still here; try again.',
+        text: deskText.noAnswerPositionKept,
       });
     } finally {
       setIsBusy(false);
@@ -50,25 +51,25 @@ export function AddToSet(props: {
 
   return (
     <section className={classes.card}>
-      <h2>{deskText.addSet}</h2>
+      <h2>{deskText.addToSet}</h2>
       <div className={classes.row} style={{ alignItems: 'end' }}>
         <NativeSelect
-          aria-label={deskText.set}
+          aria-label={deskText.setLabel}
           value={set.chosen}
           data={set.options}
           onChange={(event) => set.setChosen(event.currentTarget.value)}
         />
         {set.isNew && (
           <TextInput
-            aria-label={deskText.nameNewSet}
-            placeholder={deskText.nameNewSet}
+            aria-label={formsText.nameNewSet}
+            placeholder={formsText.nameNewSet}
             maxLength={120}
             value={set.name}
             onChange={(event) => set.setName(event.currentTarget.value)}
           />
         )}
         <Button loading={isBusy} disabled={!isProved || !set.isReady} onClick={() => void add()}>
-          {deskText.addSet}
+          {deskText.addToSet}
         </Button>
       </div>
       <div aria-live="polite" style={{ marginTop: '0.5rem', minHeight: '1.6rem' }}>
@@ -83,7 +84,5 @@ export function AddToSet(props: {
 }
 
 function addedText({ setName, number, isAlreadyThere }: AddedPuzzle): string {
-  return isAlreadyThere
-    ? `It is in ${setName} already, as puzzle ${number}.`
-    : `Added to ${setName} as puzzle ${number}.`;
+  return isAlreadyThere ? deskText.alreadyInSet(setName, number) : deskText.addedToSet(setName, number);
 }

@@ -12,6 +12,7 @@ import { faultText, ROLE_WORDS } from '@/text';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Desk.module.css';
 import * as deskText from '@/text/screens/desk';
+import * as commonText from '@/text/screens/common';
 
 export type AddClubPattern = (input: {
   requestId: string;
@@ -34,25 +35,23 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
       try {
         const asked = { name, fen: makeFen(mated), marked };
         const added = await onAdd({ requestId: request.idFor(asked), ...asked });
-        setSaid(
-          added.ok ? `Saved. Mates like this are called ${name.trim()} from now on.` : faultText(added.error),
-        );
+        setSaid(added.ok ? deskText.savedName(name.trim()) : faultText(added.error));
         if (!added.ok) return;
         setName('');
         request.done();
       } catch {
         // The network or the server is away; nothing was lost.
-        setSaid('The server did not answer. Try again.');
+        setSaid(commonText.noAnswer);
       }
     });
   }
 
   return (
     <details className={classes.card}>
-      <summary className={classes.summary}>{deskText.giveMateNameYour}</summary>
-      <p className={classes.soft}>{deskText.whatBelongsPictureWhat}</p>
+      <summary className={classes.summary}>{deskText.giveOwnName}</summary>
+      <p className={classes.soft}>{deskText.pictureHelp}</p>
       <Checkbox.Group
-        aria-label={deskText.whatBelongsPicture}
+        aria-label={deskText.pictureHeading}
         value={marked.map(String)}
         onChange={(values) => setMarked(markable.filter((square) => values.includes(String(square))))}
       >
@@ -67,7 +66,7 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
                 size="md"
                 classNames={{ root: classes.choice }}
                 value={String(square)}
-                label={deskText.on(ROLE_WORDS[man.role], makeSquareName(square), does)}
+                label={deskText.roleInPicture(ROLE_WORDS[man.role], makeSquareName(square), does)}
               />
             );
           })}
@@ -81,7 +80,7 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
           onChange={({ currentTarget }) => setName(currentTarget.value)}
         />
         <Button mih={44} loading={isBusy} disabled={name.trim() === ''} onClick={add}>
-          {deskText.keepName}
+          {deskText.saveName}
         </Button>
       </div>
       <p role="status" style={{ minHeight: '1.5em', margin: '0.5rem 0 0' }}>

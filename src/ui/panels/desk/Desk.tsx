@@ -191,18 +191,18 @@ export function Desk(props: {
   return (
     <div className={classes.desk}>
       <div className={classes.question}>
-        <h1>{deskText.move(SIDE_WORDS[shown.turn])}</h1>
+        <h1>{deskText.toMove(SIDE_WORDS[shown.turn])}</h1>
         <SegmentedControl
-          aria-label={deskText.whatHandDoes}
+          aria-label={deskText.handMode}
           className={classes.hand ?? ''}
           value={hand}
           onChange={(value) => chooseHand(value === 'moves' ? 'moves' : 'sets-up')}
           data={[
-            { value: 'sets-up', label: 'Set up' },
-            { value: 'moves', label: 'Make moves' },
+            { value: 'sets-up', label: deskText.setUp },
+            { value: 'moves', label: deskText.makeMoves },
           ]}
         />
-        <div className={classes.sides} role="group" aria-label={deskText.sideMove}>
+        <div className={classes.sides} role="group" aria-label={deskText.sideToMove}>
           <Button
             variant="default"
             disabled={!isHome}
@@ -240,7 +240,7 @@ export function Desk(props: {
           board={shown.board}
           turn={shown.turn}
           bottom={bottom}
-          label={deskText.boardDesk}
+          label={deskText.boardLabel}
           rules={rules}
           onDrop={drop}
           onPress={press}
@@ -270,8 +270,8 @@ export function Desk(props: {
                     listClubNames(position, props.clubPatterns),
                     terms,
                   )
-                : `This position is possible. ${boardStateText(findBoardState(draft), terms)}`.trim()
-              : deskText.shownHGoesBack(line?.name ?? 'a line')}
+                : deskText.possible(boardStateText(findBoardState(draft), terms)).trim()
+              : deskText.shownLine(line?.name ?? deskText.aLine)}
           </p>
         ) : (
           <ul className={classes.faults}>
@@ -343,7 +343,7 @@ export function Desk(props: {
           </Tabs.Panel>
         </Tabs>
         <LineStepper
-          name={isStudied ? 'Moves made by hand' : (line?.name ?? 'The line')}
+          name={isStudied ? deskText.movesByHand : (line?.name ?? deskText.line)}
           words={steps.map(({ words }) => words)}
           ply={ply}
           onPly={goTo}
@@ -362,10 +362,10 @@ export function Desk(props: {
           <PositionTools draft={draft} onEdit={edit} />
           <details>
             <summary className={classes.summary}>{deskText.keys}</summary>
-            <p style={{ margin: 0 }}>{deskText.boardArrowsGoFrom}</p>
+            <p style={{ margin: 0 }}>{deskText.keysHelp}</p>
           </details>
           <details>
-            <summary className={classes.summary}>{deskText.signsBoard}</summary>
+            <summary className={classes.summary}>{deskText.marksOnBoard}</summary>
             <SignLegend />
           </details>
         </section>
@@ -387,8 +387,8 @@ const NO_LINE: ReturnType<typeof playLine> = { start: undefined, steps: [] };
 function provedLine(fen: string, prover: ReturnType<typeof useDeskSearch>['prover']): ShownLine | undefined {
   if (prover.kind !== 'answer') return undefined;
   const { answer } = prover;
-  if (answer.kind === 'mate') return { name: 'One longest line', fen, moves: answer.line };
-  return answer.kind === 'mate-at-most' ? { name: 'A proved mate', fen, moves: answer.line } : undefined;
+  if (answer.kind === 'mate') return { name: deskText.longestLine, fen, moves: answer.line };
+  return answer.kind === 'mate-at-most' ? { name: deskText.provedMate, fen, moves: answer.line } : undefined;
 }
 
 /** What shows the better line of a broken solution; undefined where there is none to show. */

@@ -10,6 +10,7 @@ import { LineButton } from './SolutionTree';
 import type { FatesState } from './useDeskSearch';
 import { useHouseVoice } from '@/ui/words';
 import * as deskText from '@/text/screens/desk';
+import * as commonText from '@/text/screens/common';
 
 /** What becomes of every legal move, best first; deeper tables replace shallower ones while one looks. */
 export function FatesPanel(props: {
@@ -28,7 +29,7 @@ export function FatesPanel(props: {
       <div className={classes.row}>
         {isRunning ? (
           <Button color="clay" miw="12.2rem" onClick={props.onStop}>
-            {deskText.stop}
+            {commonText.stop}
           </Button>
         ) : (
           <Button miw="12.2rem" disabled={position === undefined} onClick={() => props.onAsk(false)}>
@@ -54,11 +55,11 @@ function Body(props: Parameters<typeof FatesPanel>[0]) {
   const { fates, turn } = props;
   switch (fates.kind) {
     case 'none':
-      return <p className={classes.soft}>{deskText.eachMoveMateHow}</p>;
+      return <p className={classes.soft}>{deskText.everyMoveHelp}</p>;
     case 'in-check':
-      return <p>{deskText.checkSoOtherSide(SIDE_WORDS[turn])}</p>;
+      return <p>{deskText.noMoveInCheck(SIDE_WORDS[turn])}</p>;
     case 'failed':
-      return <p>{deskText.browserStoppedCalculationAsk}</p>;
+      return <p>{deskText.browserStopped}</p>;
     case 'running':
     case 'ready':
       return (
@@ -77,9 +78,9 @@ function headText(
   { kind, table, isPassed }: Extract<FatesState, { kind: 'running' | 'ready' }>,
   turn: Side,
 ): string {
-  const whose = isPassed ? `If ${SIDE_WORDS[opponentOf(turn)]} could move` : 'Every move';
-  if (table === undefined) return `${whose}: beginning ...`;
-  return `${whose}, seen ${table.seenPlies} half-moves deep${kind === 'running' ? '; looking deeper' : ''}.`;
+  const whose = isPassed ? deskText.ifCouldMove(SIDE_WORDS[opponentOf(turn)]) : deskText.everyMove;
+  if (table === undefined) return deskText.beginning(whose);
+  return deskText.seenDeep(whose, table.seenPlies, kind === 'running');
 }
 
 function Rows(props: Parameters<typeof FatesPanel>[0] & { readonly table: FateTable }) {
@@ -92,7 +93,10 @@ function Rows(props: Parameters<typeof FatesPanel>[0] & { readonly table: FateTa
         {table.moves.map(({ move, fate }) => (
           <tr key={makeMoveText(move)}>
             <td>
-              <LineButton isStrong onClick={() => onShow('What it leads to', fate.line.map(makeMoveText))}>
+              <LineButton
+                isStrong
+                onClick={() => onShow(deskText.whatItLeadsTo, fate.line.map(makeMoveText))}
+              >
                 {makeSan(position, move)}
               </LineButton>
             </td>

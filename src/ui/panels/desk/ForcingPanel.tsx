@@ -10,6 +10,7 @@ import { LineButton } from './SolutionTree';
 import type { FatesState } from './useDeskSearch';
 import { useHouseVoice } from '@/ui/words';
 import * as deskText from '@/text/screens/desk';
+import * as commonText from '@/text/screens/common';
 
 /**
  * The forcing moves in the club's order, one after another: the move first, what becomes of it when the class has guessed. Each is
@@ -33,7 +34,7 @@ export function ForcingPanel(props: {
       <div className={classes.row}>
         {fates.kind === 'running' ? (
           <Button color="clay" onClick={props.onStop}>
-            {deskText.stop}
+            {commonText.stop}
           </Button>
         ) : (
           <Button disabled={position === undefined} onClick={props.onAsk}>
@@ -44,7 +45,7 @@ export function ForcingPanel(props: {
       <div className={classes.pane}>
         {position === undefined || table === undefined ? (
           <p className={classes.soft}>
-            {fates.kind === 'running' ? deskText.lookingAtEveryMove : deskText.everyCheckThenCaptures}
+            {fates.kind === 'running' ? deskText.lookingAtEveryMove : deskText.forcingHelp}
           </p>
         ) : (
           <Reading {...props} position={position} table={table} />
@@ -67,7 +68,7 @@ function Reading(
   function tellNext() {
     const next = moves[told];
     const fate = next && fateOf(next);
-    if (fate !== undefined) onShow('What it leads to', fate.line.map(makeMoveText));
+    if (fate !== undefined) onShow(deskText.whatItLeadsTo, fate.line.map(makeMoveText));
     setTold(told + 1);
   }
 
@@ -83,7 +84,7 @@ function Reading(
           disabled={moves.length === 0}
           onClick={() => setTold(told < moves.length ? moves.length : 0)}
         >
-          {told < moves.length ? deskText.tellAll : deskText.hideAgain}
+          {told < moves.length ? deskText.showAll : deskText.hideAgain}
         </Button>
       </div>
       {order.map((kind) => (
@@ -104,7 +105,7 @@ function Reading(
                         isStrong
                         onClick={() =>
                           onShow(
-                            'A forcing move',
+                            deskText.forcingMove,
                             isTold && fate !== undefined ? fate.line.map(makeMoveText) : [makeMoveText(move)],
                           )
                         }

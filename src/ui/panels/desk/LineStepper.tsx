@@ -17,7 +17,7 @@ export function LineStepper(props: {
     <section className={classes.card} aria-label={deskText.line}>
       <h2>{name}</h2>
       <p className={classes.lineText}>
-        {words.length === 0 && <span className={classes.soft}>{deskText.lineAppearsHereOnce}</span>}
+        {words.length === 0 && <span className={classes.soft}>{deskText.noLineYet}</span>}
         {words.map((word, index) => (
           <span key={index} className={`${classes.ply} ${index + 1 === ply ? classes.plyNow : ''}`}>
             {word}{' '}
@@ -32,7 +32,7 @@ export function LineStepper(props: {
           {deskText.stepBack}
         </Button>
         <Button disabled={ply >= words.length} onClick={() => onPly(ply + 1)}>
-          {deskText.step}
+          {deskText.stepOn}
         </Button>
       </div>
     </section>

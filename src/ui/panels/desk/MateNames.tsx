@@ -20,7 +20,7 @@ export function MateNames(props: {
   return (
     <section className={classes.names}>
       {shown === undefined ? (
-        <p className={classes.soft}>{deskText.namesNotKnownTree}</p>
+        <p className={classes.soft}>{deskText.namesNotKnown}</p>
       ) : (
         (['the', 'seen'] as const).map((how) => (
           <NameLine key={how} how={how} tags={shown.filter((tag) => tag.how === how)} />
@@ -28,7 +28,7 @@ export function MateNames(props: {
       )}
       {ourTags.map(({ id, how }) => (
         <p key={id}>
-          {how === 'the' ? deskText.yourClubCalls : deskText.yourClubCallsSome}
+          {how === 'the' ? deskText.yourClubCalls : deskText.yourClubCallsSomeLines}
           {id}.
         </p>
       ))}
@@ -43,12 +43,12 @@ function NameLine({ how, tags }: { how: MateTag['how']; tags: readonly MateTag[]
   if (tags.length === 0) return null;
   return (
     <p>
-      {how === 'the' ? deskText.ends : deskText.someLines}
+      {how === 'the' ? deskText.endsIn : deskText.someLines}
       {tags.map(({ id, reading }, index) => (
         <span key={id}>
           {index > 0 && ', '}
           <Link href={`/patterns/${id}` as Route}>{PATTERN_NAMES[id]}</Link>
-          {reading === 'loose' && ' (in a broad sense)'}
+          {reading === 'loose' && deskText.inABroadSense}
         </span>
       ))}
       .

@@ -5,6 +5,7 @@ import { makeSquareName, parseSquareName, SIDES } from '@/core/board';
 import { makeFen, parseFen } from '@/core/notation';
 import type { PositionDraft } from '@/core/rules';
 import { faultText, SIDE_WORDS } from '@/text';
+import { useHouseVoice } from '@/ui/words';
 import classes from './Desk.module.css';
 import { isCastlingPossible, listPassedSquares, type DeskAction } from './deskState';
 import * as deskText from '@/text/screens/desk';
@@ -15,6 +16,7 @@ export function PositionTools(props: {
   readonly onEdit: (action: DeskAction) => void;
 }) {
   const { draft, onEdit } = props;
+  const { terms } = useHouseVoice();
   const fen = makeFen(draft);
   const [text, setText] = useState<string | undefined>();
   const [error, setError] = useState<string | undefined>();
@@ -30,8 +32,8 @@ export function PositionTools(props: {
   return (
     <div>
       <Textarea
-        label={deskText.fenPosition}
-        description={deskText.pasteAnotherOneHere}
+        label={deskText.fenLabel}
+        description={deskText.fenHelp}
         value={text ?? fen}
         error={error}
         rows={2}
@@ -66,7 +68,7 @@ export function PositionTools(props: {
         </div>
       )}
       <details style={{ marginTop: '0.6rem' }}>
-        <summary className={classes.summary}>{deskText.castlingEnPassant}</summary>
+        <summary className={classes.summary}>{deskText.rightsHeading(terms)}</summary>
         <div className={classes.row}>
           {SIDES.flatMap((side) =>
             (['short', 'long'] as const).map((wing) => (
@@ -84,10 +86,10 @@ export function PositionTools(props: {
         </div>
         <NativeSelect
           mt="xs"
-          label={deskText.enPassantSquare}
+          label={deskText.enPassantSquare(terms)}
           value={draft.enPassant === undefined ? '' : makeSquareName(draft.enPassant)}
           data={[
-            { value: '', label: 'no square' },
+            { value: '', label: deskText.noSquare },
             ...listPassedSquares(draft).map((square) => makeSquareName(square)),
           ]}
           onChange={(event) => onEdit({ kind: 'passed', square: parseSquareName(event.currentTarget.value) })}

@@ -7,6 +7,7 @@ import { atMostText, blocklessText, mateText, noMateText, progressText, undecide
 import classes from './Desk.module.css';
 import type { ProverState } from './useDeskSearch';
 import * as deskText from '@/text/screens/desk';
+import * as commonText from '@/text/screens/common';
 
 export const MATE_LIMITS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
 
@@ -29,15 +30,15 @@ export function ProofPanel(props: {
     <div>
       <div className={classes.row}>
         <NativeSelect
-          aria-label={deskText.longestMateLook}
+          aria-label={deskText.longestMate}
           value={String(maxMoves)}
           disabled={isRunning}
-          data={MATE_LIMITS.map((moves) => ({ value: String(moves), label: `mate in ${moves} at most` }))}
+          data={MATE_LIMITS.map((moves) => ({ value: String(moves), label: deskText.mateInAtMost(moves) }))}
           onChange={(event) => props.onMaxMoves(Number(event.currentTarget.value))}
         />
         {isRunning ? (
           <Button color="clay" onClick={props.onStop}>
-            {deskText.stop}
+            {commonText.stop}
           </Button>
         ) : (
           <>
@@ -73,7 +74,7 @@ function ProofWords({ turn, prover, canProve }: { turn: Side; prover: ProverStat
     case 'idle':
       return (
         <span style={{ color: 'var(--ink-soft)' }}>
-          {canProve ? deskText.nothingHasBeenProved : deskText.proofNeedsPossiblePosition}
+          {canProve ? deskText.nothingProved : deskText.needsPossiblePosition}
         </span>
       );
     case 'running':
@@ -90,7 +91,7 @@ function ProofWords({ turn, prover, canProve }: { turn: Side; prover: ProverStat
         ? undecidedText(turn, prover.report?.noMateWithin ?? 0)
         : atMostText(turn, prover.report.atMost, prover.report.noMateWithin, undefined);
     case 'failed':
-      return 'The browser stopped the proof. Press Prove to try again.';
+      return deskText.browserStoppedProof;
     case 'answer':
       switch (prover.answer.kind) {
         case 'mate':
@@ -113,7 +114,7 @@ function ProofWords({ turn, prover, canProve }: { turn: Side; prover: ProverStat
         case 'undecided':
           return undecidedText(turn, prover.answer.noMateWithin);
         case 'not-a-position':
-          return 'This is not a possible position.';
+          return deskText.notPossible;
       }
   }
 }

@@ -18,6 +18,7 @@ import { MateNames } from './MateNames';
 import type { SolutionState } from './useDeskSearch';
 import { useHouseVoice } from '@/ui/words';
 import * as deskText from '@/text/screens/desk';
+import * as commonText from '@/text/screens/common';
 
 /** Shows a line on the board. */
 type OnShow = (name: string, moves: readonly MoveText[]) => void;
@@ -33,20 +34,20 @@ export function SolutionTree(props: {
   const { solution, fen, onShow } = props;
   switch (solution.kind) {
     case 'none':
-      return <p className={classes.soft}>{deskText.wholeSolutionAppearsHere}</p>;
+      return <p className={classes.soft}>{deskText.noSolutionYet}</p>;
     case 'running':
       return (
         <div className={classes.row}>
-          <span>{deskText.workingOutEveryDefence}</span>
+          <span>{deskText.workingOut}</span>
           <Button size="sm" color="clay" onClick={props.onStop}>
-            {deskText.stop}
+            {commonText.stop}
           </Button>
         </div>
       );
     case 'stopped':
-      return <p className={classes.soft}>{deskText.stoppedMateProvedTree}</p>;
+      return <p className={classes.soft}>{deskText.stoppedBeforeTree}</p>;
     case 'failed':
-      return <p className={classes.soft}>{deskText.browserStoppedCalculationTree}</p>;
+      return <p className={classes.soft}>{deskText.browserStoppedTree}</p>;
     case 'ready':
       return (
         <>
@@ -73,20 +74,20 @@ function Whole({ fen, solution, onShow }: { fen: string; solution: MateSolution;
       {root.moves.map((key) => (
         <KeyOf key={key.move} home={home} proof={proof} move={key} onShow={onShow} />
       ))}
-      {!isWhole && <p className={classes.soft}>{deskText.onlyPartTreeShown}</p>}
+      {!isWhole && <p className={classes.soft}>{deskText.partOfTree}</p>}
       {tries !== undefined && tries.length > 0 && (
         <details>
           <summary className={classes.summary}>
-            {deskText.oneDefenceOnlySaves(
-              tries.length === 1 ? 'One try' : `${tries.length} tries`,
+            {deskText.onlyOneDefenceSaves(
+              tries.length === 1 ? deskText.oneTry : deskText.tries(tries.length),
               SIDE_WORDS[home.turn === 'white' ? 'black' : 'white'],
             )}
           </summary>
           <ul className={classes.plain}>
             {tries.map(({ move, refutation }) => (
               <li key={move}>
-                <LineButton onClick={() => onShow('A try', [move, refutation])}>
-                  {deskText.but(sanOf(home, move), sanOf(playText(home, move), refutation))}
+                <LineButton onClick={() => onShow(deskText.aTry, [move, refutation])}>
+                  {deskText.tryAndRefutation(sanOf(home, move), sanOf(playText(home, move), refutation))}
                 </LineButton>
               </li>
             ))}
@@ -103,7 +104,7 @@ function KeyOf(props: { home: Position; proof: Proof; move: ProofMove; onShow: O
   const kind = parsed === undefined ? '' : moveKindText(describeMove(home, parsed));
   return (
     <section>
-      <LineButton isStrong onClick={() => onShow('The key', [move.move])}>
+      <LineButton isStrong onClick={() => onShow(deskText.theKey, [move.move])}>
         {numbered(home, move.move)}
       </LineButton>{' '}
       <span className={classes.soft}>{kind}</span>
@@ -153,13 +154,13 @@ function GroupOf(props: {
   const line = [...path, first, answer.move];
   return (
     <li>
-      <LineButton onClick={() => onShow('A defence and its answer', line)}>
+      <LineButton onClick={() => onShow(deskText.defenceAndAnswer, line)}>
         {defenceText(after.turn, group.kind, names, terms)} <strong>{numbered(next, answer.move)}</strong>
       </LineButton>
       {duals.length > 0 && <span className={classes.soft}>{deskText.dualAlso(duals.join(', '))}</span>}
       {!isEnd && (
         <details open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
-          <summary className={classes.summary}>{deskText.then}</summary>
+          <summary className={classes.summary}>{deskText.andThen}</summary>
           {/* Drawn when opened: a whole tree may hold thousands of defences. */}
           {isOpen && (
             <Defences at={next} proof={proof} move={answer} path={[...path, first]} onShow={onShow} />

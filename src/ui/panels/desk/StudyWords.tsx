@@ -20,15 +20,15 @@ export function StudyWords(props: {
   const { refusal, said, state, isHome, isTurnFixed, onTurnFixed } = props;
   const words =
     refusal !== undefined
-      ? `${handFaultText(refusal.place, refusal.fault, terms)} The piece goes back.`
+      ? deskText.pieceGoesBack(handFaultText(refusal.place, refusal.fault, terms))
       : isHome || said === undefined
-        ? 'Move any piece of either side, as often as you like.'
-        : `${said}${state === '' ? '' : ` ${state}`} H goes back home.`;
+        ? deskText.studyHelp
+        : deskText.homeKey(said, state === '' ? '' : ` ${state}`);
   return (
     <div className={classes.study}>
       <p>{words}</p>
       <Checkbox
-        label={deskText.sideMoveStaysAs}
+        label={deskText.sideToMoveStays}
         checked={isTurnFixed}
         onChange={(event) => onTurnFixed(event.currentTarget.checked)}
       />

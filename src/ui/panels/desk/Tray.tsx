@@ -22,7 +22,7 @@ export function Tray(props: {
   const { tool, isClosed, onTool, onCarry } = props;
   const isChosen = (man: Man) => tool?.kind === 'man' && tool.man === man;
   return (
-    <div className={classes.tray} role="group" aria-label={deskText.piecesPlace}>
+    <div className={classes.tray} role="group" aria-label={deskText.piecesToPlace}>
       {SIDES.map((side) => (
         <div className={classes.trayColumn} key={side}>
           {ROLES.toReversed().map((role) => {

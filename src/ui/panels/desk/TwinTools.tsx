@@ -1,6 +1,7 @@
 'use client';
 import { Button } from '@mantine/core';
 import { mirrorFiles, swapColours, turnQuarter, type PositionDraft } from '@/core/rules';
+import { useHouseVoice } from '@/ui/words';
 import classes from './Desk.module.css';
 import * as deskText from '@/text/screens/desk';
 
@@ -10,9 +11,10 @@ export function TwinTools(props: {
   readonly onTwin: (draft: PositionDraft) => void;
 }) {
   const { draft, onTwin } = props;
+  const { terms } = useHouseVoice();
   const turned = turnQuarter(draft);
   return (
-    <section className={classes.twins} aria-label={deskText.twinPosition}>
+    <section className={classes.twins} aria-label={deskText.twinHeading}>
       <Button variant="default" onClick={() => onTwin(mirrorFiles(draft))}>
         {deskText.leftRight}
       </Button>
@@ -22,7 +24,7 @@ export function TwinTools(props: {
       <Button
         variant="default"
         disabled={turned === undefined}
-        title={turned === undefined ? deskText.pawnsWouldWalkSideways : undefined}
+        title={turned === undefined ? deskText.pawnsWouldWalkSideways(terms) : undefined}
         onClick={() => turned !== undefined && onTwin(turned)}
       >
         {deskText.quarterTurn}

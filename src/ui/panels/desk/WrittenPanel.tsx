@@ -6,6 +6,7 @@ import { useHouseVoice } from '@/ui/words';
 import classes from './Desk.module.css';
 import type { WrittenState } from './useDeskSearch';
 import * as deskText from '@/text/screens/desk';
+import * as commonText from '@/text/screens/common';
 
 /** A solution as somebody has written it down: does it hold, and if not, where does it break? */
 export function WrittenPanel(props: {
@@ -25,7 +26,7 @@ export function WrittenPanel(props: {
     <div className={classes.finding}>
       <Textarea
         aria-label={deskText.writtenSolution}
-        placeholder={deskText.n1Qg6Hxg61}
+        placeholder={deskText.writtenExample}
         autosize
         minRows={2}
         maxRows={5}
@@ -34,8 +35,8 @@ export function WrittenPanel(props: {
       />
       <div className={classes.row} style={{ marginTop: '0.5rem' }}>
         <NumberInput
-          aria-label={deskText.claimedLengthMayLeft}
-          placeholder={deskText.mate}
+          aria-label={deskText.claimedLength}
+          placeholder={deskText.mateInDots}
           w="7.5rem"
           min={1}
           max={24}
@@ -50,7 +51,7 @@ export function WrittenPanel(props: {
         />
         {written.kind === 'running' ? (
           <Button color="clay" onClick={props.onStop}>
-            {deskText.stop}
+            {commonText.stop}
           </Button>
         ) : (
           <Button
@@ -65,7 +66,7 @@ export function WrittenPanel(props: {
         <p style={{ margin: '0 0 0.5rem' }}>{verdictText(written, terms)}</p>
         {props.onBetter !== undefined && (
           <Button variant="default" onClick={props.onBetter}>
-            {deskText.showWhatBetter}
+            {deskText.showBetter}
           </Button>
         )}
       </div>
@@ -78,17 +79,17 @@ function verdictText(written: WrittenState, terms: Terms): string {
     case 'none':
       return '';
     case 'running':
-      return 'Checking every move and every defence ...';
+      return deskText.checking;
     case 'stopped':
-      return 'Stopped. Nothing is claimed.';
+      return deskText.stoppedChecking;
     case 'failed':
-      return 'The browser stopped the calculation. Check it again.';
+      return deskText.browserStoppedChecking;
     case 'judged':
       switch (written.answer.kind) {
         case 'unreadable':
           return faultText(written.answer.fault);
         case 'not-a-position':
-          return 'This is not a possible position.';
+          return deskText.notPossible;
         default:
           return writtenVerdictText(written.answer, terms);
       }

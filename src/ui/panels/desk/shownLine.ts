@@ -9,6 +9,7 @@ import {
 } from '@/core/notation';
 import type { JudgeAnswer } from '@/workers/protocol';
 import { playMove, type Move, type Position } from '@/core/rules';
+import * as deskText from '@/text/screens/desk';
 
 export interface ShownLine {
   /** What it is, as a heading. */
@@ -50,7 +51,7 @@ export function breakLine(answer: Extract<JudgeAnswer, { kind: 'breaks' }>): Sho
   // An escape and a missing end follow what was written; all other answers stand in its place.
   const isFollowed = answer.reason === 'not-forced' || answer.reason === 'no-mate-at-end';
   const moves = isFollowed ? [...written, ...readSans(answer.fen, written, answer.better)] : written;
-  return { name: 'Where it breaks', fen: answer.fen, moves };
+  return { name: deskText.whereItBreaks, fen: answer.fen, moves };
 }
 
 /** What stands in the place of the written move; undefined where there is nothing to play. */
@@ -58,7 +59,7 @@ export function betterLine(answer: Extract<JudgeAnswer, { kind: 'breaks' }>): Sh
   const isLine =
     answer.reason === 'too-slow' || answer.reason === 'not-best-defence' || answer.reason === 'stalemate';
   if (!isLine || answer.better.length === 0) return undefined;
-  return { name: 'What is better', fen: answer.fen, moves: readSans(answer.fen, [], answer.better) };
+  return { name: deskText.whatIsBetter, fen: answer.fen, moves: readSans(answer.fen, [], answer.better) };
 }
 
 function readSans(fen: string, before: readonly MoveText[], sans: readonly string[]): MoveText[] {

@@ -11,6 +11,7 @@ import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet'
 import { SetFields } from '@/ui/forms/SetFields';
 import classes from './TryExercises.module.css';
 import * as exercisesText from '@/text/screens/exercises';
+import * as commonText from '@/text/screens/common';
 
 export interface RoundActions {
   readonly addRound: (
@@ -45,26 +46,26 @@ export function AddRound(props: {
       setSaid(added.ok ? addedText(added.value) : faultText(added.error));
     } catch {
       // A server action rejects when the network or the server is away; nothing is lost, for the numbers are still here.
-      setSaid('The server did not answer. Try again.');
+      setSaid(commonText.noAnswer);
     } finally {
       setIsBusy(false);
     }
   }
 
   return (
-    <section className={classes.round} aria-label={exercisesText.putRoundIntoSet}>
-      <h2>{exercisesText.putRoundIntoSet}</h2>
+    <section className={classes.round} aria-label={exercisesText.addRound}>
+      <h2>{exercisesText.addRound}</h2>
       <CountField
         label={exercisesText.howManyTasks}
-        description={exercisesText.startingFromNumberAbove}
+        description={exercisesText.addRoundHelp}
         min={1}
         max={MOST_TASKS}
         value={count}
         onCount={setCount}
       />
-      <SetFields set={set} label={exercisesText.set} />
+      <SetFields set={set} label={exercisesText.setLabel} />
       <Button size="md" mih={44} loading={isBusy} disabled={!set.isReady} onClick={() => void add()}>
-        {exercisesText.addSet}
+        {exercisesText.addToSet}
       </Button>
       <p className={classes.roundSaid} role="status">
         {said}
@@ -75,6 +76,6 @@ export function AddRound(props: {
 
 function addedText({ setName, added }: AddedRound): string {
   return added === 0
-    ? `They are in ${setName} already.`
-    : `Added ${countWords(added, 'task')} to ${setName}.`;
+    ? exercisesText.alreadyInSet(setName)
+    : exercisesText.addedToSet(countWords(added, 'task'), setName);
 }

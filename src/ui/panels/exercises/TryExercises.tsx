@@ -77,15 +77,18 @@ export function TryExercises(props: {
           size="md"
           disabled={isWaiting}
           value={String(level)}
-          data={levels.map((one) => ({ value: String(one), label: `Level ${one} of ${levels.length}` }))}
+          data={levels.map((one) => ({
+            value: String(one),
+            label: exercisesText.levelOf(one, levels.length),
+          }))}
           onChange={({ currentTarget }) => {
             const next = levels.find((one) => String(one) === currentTarget.value);
             if (next !== undefined) setChoice({ ...choice, level: next });
           }}
         />
         <CountField
-          label={exercisesText.numberTask}
-          description={exercisesText.sameNumberMakesSame}
+          label={exercisesText.taskNumber}
+          description={exercisesText.taskNumberHelp}
           disabled={isWaiting}
           min={1}
           max={LARGEST_SEED}
@@ -98,9 +101,14 @@ export function TryExercises(props: {
         <AddRound sets={props.sets} actions={props.actions} {...choice} />
       </section>
       <section className={classes.player} aria-label={exercisesText.task}>
-        {composed.kind === 'failed' && <p role="alert">{exercisesText.taskCouldNotMade(composed.message)}</p>}
+        {composed.kind === 'failed' && <p role="alert">{exercisesText.taskFailed(composed.message)}</p>}
         {composed.kind === 'task' && (
-          <ExercisePlayer key={composed.key} task={composed.task} next="Next one" onNext={goOn} />
+          <ExercisePlayer
+            key={composed.key}
+            task={composed.task}
+            next={exercisesText.nextOne}
+            onNext={goOn}
+          />
         )}
       </section>
     </div>

@@ -16,6 +16,7 @@ import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { StoreChosen } from '../puzzles/StoreChosen';
 import classes from './Games.module.css';
 import * as gamesText from '@/text/screens/games';
+import * as commonText from '@/text/screens/common';
 
 type ToldChance = GamePage['chances'][number];
 
@@ -48,7 +49,7 @@ export function GameView(props: {
       <Replay game={game} positions={positions} ply={ply} onPly={go} />
       <section className={classes.card}>
         <h2>{gamesText.keyMoments}</h2>
-        {game.chances.length === 0 && <p>{gamesText.noMateWasMissed}</p>}
+        {game.chances.length === 0 && <p>{gamesText.noKeyMoments}</p>}
         <ol className={classes.list} style={{ gap: 0 }}>
           {game.chances.map((chance) => (
             <ChanceRow
@@ -112,7 +113,7 @@ function Replay(props: {
   const played = ply === 0 ? undefined : game.moves[ply - 1];
   const last = played === undefined ? undefined : getMove(played);
   return (
-    <section className={classes.card} aria-label={gamesText.game2}>
+    <section className={classes.card} aria-label={gamesText.theGame}>
       <DiagramPicture
         diagram={{
           board: position.board,
@@ -120,7 +121,7 @@ function Replay(props: {
           bottom: game.side ?? 'white',
           trace: last,
         }}
-        title={gamesText.positionAfter(ply === 0 ? 'no move' : (words[ply - 1] ?? ''))}
+        title={gamesText.positionAfter(ply === 0 ? gamesText.noMove : (words[ply - 1] ?? ''))}
       />
       {/* A long game scrolls, so the keyboard can come to it. */}
       <div className={classes.moves} role="group" aria-label={gamesText.moves} tabIndex={0}>
@@ -136,15 +137,15 @@ function Replay(props: {
       </div>
       <div className={classes.row}>
         <Button variant="default" mih={44} disabled={ply === 0} onClick={() => onPly(0)}>
-          {gamesText.start}
+          {gamesText.toTheStart}
         </Button>
         <Button variant="default" mih={44} disabled={ply === 0} onClick={() => onPly(ply - 1)}>
           {gamesText.stepBack}
         </Button>
         <Button mih={44} disabled={ply >= game.moves.length} onClick={() => onPly(ply + 1)}>
-          {gamesText.step}
+          {gamesText.stepOn}
         </Button>
-        <Link href={`/desk?fen=${encodeURIComponent(makeFen(position))}`}>{gamesText.openDesk}</Link>
+        <Link href={`/desk?fen=${encodeURIComponent(makeFen(position))}`}>{gamesText.openOnDesk}</Link>
       </div>
     </section>
   );
@@ -164,7 +165,7 @@ function ChanceRow(props: {
     <li className={classes.chance}>
       <div className={classes.row} style={{ justifyContent: 'space-between' }}>
         <strong>{place}</strong>
-        <Button variant="default" mih={44} aria-label={gamesText.show2(place)} onClick={props.onShow}>
+        <Button variant="default" mih={44} aria-label={gamesText.showPlace(place)} onClick={props.onShow}>
           {gamesText.show}
         </Button>
       </div>
@@ -206,7 +207,7 @@ function RemoveGame(props: {
       else setSaid(faultText(removed.error));
     } catch {
       // A server action rejects when the network or the server is away.
-      setSaid('The server did not answer. Nothing was changed; try again.');
+      setSaid(commonText.noAnswerNothingChanged);
     }
   }
 
@@ -214,17 +215,17 @@ function RemoveGame(props: {
     <div className={classes.row} style={{ marginTop: '1rem' }}>
       {isAsked ? (
         <>
-          <span>{gamesText.deleteGamePuzzlesMade}</span>
+          <span>{gamesText.deleteGameQuestion}</span>
           <Button color="clay" mih={44} onClick={() => void remove()}>
-            {gamesText.takeAway}
+            {commonText.deleteButton}
           </Button>
           <Button variant="default" mih={44} onClick={() => setIsAsked(false)}>
-            {gamesText.leave}
+            {commonText.cancel}
           </Button>
         </>
       ) : (
         <Button variant="subtle" color="clay" mih={44} onClick={() => setIsAsked(true)}>
-          {gamesText.takeGameAway}
+          {gamesText.deleteGame}
         </Button>
       )}
       <span role="alert">{said}</span>

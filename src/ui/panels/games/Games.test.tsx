@@ -58,7 +58,7 @@ async function readText(onStore: StoreGame) {
   renderUi(<GamesImport students={[STUDENT]} onStore={onStore} />);
   fireEvent.change(screen.getByLabelText(/Or paste a score sheet/), { target: { value: '1. f3' } });
   await act(async () => {
-    fireEvent.click(screen.getByRole('button', { name: 'Look through' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Check the games' }));
     await Promise.resolve();
   });
 }
@@ -75,7 +75,7 @@ test('what a game held is told, by name once it is a child’s; kept again after
     if (sent.length === 1) return Promise.reject(new Error('offline'));
     return Promise.resolve({ ok: true, value: { gameId: 5 as GameId, chances: 1 } });
   });
-  expect(await screen.findByText('1 game looked through.')).toBeTruthy();
+  expect(await screen.findByText('1 game checked.')).toBeTruthy();
   expect(screen.getByText('Move 2, Black: Black had a mate in 1 here. They played a6.')).toBeTruthy();
   expect(screen.getByText(/Read up to here: Line 9/)).toBeTruthy();
   fireEvent.change(screen.getByLabelText('Whose game is game 1'), { target: { value: '7' } });
@@ -100,7 +100,7 @@ test('a text that holds no game, and a worker that died, are told', async () => 
   await readText(() => Promise.reject(new Error('unused')));
   expect(await screen.findByText('There is no game in it.')).toBeTruthy();
   outcome = { kind: 'failed', message: 'out of memory' };
-  await press('Look through');
+  await press('Check the games');
   expect(await screen.findByText(/The browser stopped the calculation/)).toBeTruthy();
 });
 

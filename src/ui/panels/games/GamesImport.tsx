@@ -15,6 +15,7 @@ import type { HarvestedGame } from '@/workers/protocol';
 import puzzleClasses from '../puzzles/Puzzles.module.css';
 import classes from './Games.module.css';
 import * as gamesText from '@/text/screens/games';
+import * as commonText from '@/text/screens/common';
 
 /** Chances told of one game before it is opened. */
 const MOST_TOLD = 4;
@@ -45,11 +46,11 @@ export function GamesImport(props: {
   return (
     <>
       <FileOrText
-        fileLabel="A file of games"
-        fileWords="A PGN file, or any text with games"
-        textLabel="Or paste a score sheet"
-        textWords="Moves as a child wrote them will do"
-        button="Look through"
+        fileLabel={gamesText.fileLabel}
+        fileWords={gamesText.fileHelp}
+        textLabel={gamesText.pasteLabel}
+        textWords={gamesText.pasteHelp}
+        button={gamesText.checkGames}
         isRunning={reading.kind === 'running'}
         onRead={read}
         onRefuse={refuse}
@@ -57,7 +58,7 @@ export function GamesImport(props: {
       />
       <div className={puzzleClasses.said} role="status">
         {reading.kind === 'running' && (
-          <Progress value={100 * (reading.at?.share ?? 0)} aria-label={gamesText.game4} mb={6} />
+          <Progress value={100 * (reading.at?.share ?? 0)} aria-label={gamesText.ofThisGame} mb={6} />
         )}
         {readingText(reading)}
       </div>
@@ -81,17 +82,17 @@ export function GamesImport(props: {
 function readingText(reading: Reading): string {
   switch (reading.kind) {
     case 'none':
-      return 'Every position is checked on this machine: a few seconds per game.';
+      return gamesText.checkingHelp;
     case 'unreadable':
       return reading.why;
     case 'running':
-      return reading.at === undefined ? 'Reading ...' : `Checking game ${reading.at.number} ...`;
+      return reading.at === undefined ? gamesText.reading : gamesText.checkingGame(reading.at.number);
     case 'stopped':
-      return `Stopped after ${countWords(reading.games.length, 'game')}.`;
+      return gamesText.stoppedAfter(countWords(reading.games.length, 'game'));
     case 'done':
       return reading.isCut
-        ? `${countWords(reading.games.length, 'game')} looked through. There are more in it: so many are read at once.`
-        : `${countWords(reading.games.length, 'game')} looked through.`;
+        ? gamesText.checkedMore(countWords(reading.games.length, 'game'))
+        : gamesText.checked(countWords(reading.games.length, 'game'));
   }
 }
 
@@ -114,8 +115,7 @@ function useReading() {
       setReading(stateOf('running', { number: progress.number, share: progress.ply / progress.of }));
     });
     const ended = await outcome;
-    if (ended.kind === 'failed')
-      return { kind: 'unreadable', why: 'The browser stopped the calculation. Try again.' };
+    if (ended.kind === 'failed') return { kind: 'unreadable', why: commonText.browserStopped };
     if (ended.kind === 'stopped') return stateOf('stopped');
     return ended.answer.kind === 'unreadable' ? ended.answer : stateOf('done', undefined, ended.answer.isCut);
   }
@@ -167,7 +167,7 @@ function GameCard(props: {
       );
     } catch {
       // A server action rejects when the network or the server is away; the same id keeps the game once.
-      setStoring({ kind: 'failed', fault: 'The server did not answer. Try again: it is saved only once.' });
+      setStoring({ kind: 'failed', fault: gamesText.noAnswerSavedOnce });
     }
   }
 
@@ -187,7 +187,7 @@ function GameCard(props: {
           </p>
         ))}
         {game.chances.length > MOST_TOLD && (
-          <p className={classes.soft}>{gamesText.more(game.chances.length - MOST_TOLD)}</p>
+          <p className={classes.soft}>{gamesText.andMore(game.chances.length - MOST_TOLD)}</p>
         )}
         {game.fault !== undefined && <p role="alert">{gamesText.readUpHere(game.fault)}</p>}
       </div>
@@ -200,7 +200,7 @@ function GameCard(props: {
             disabled={!isOpen}
             value={student}
             data={[
-              { value: '', label: 'no child of ours' },
+              { value: '', label: gamesText.noChild },
               ...students.map(({ studentId, name, className }) => ({
                 value: String(studentId),
                 label: `${name}, ${className}`,
@@ -222,7 +222,7 @@ function GameCard(props: {
           )}
           {storing.kind === 'stored' ? (
             <span role="status">
-              {gamesText.kept}
+              {gamesText.savedPrefix}
               <Link href={`/games/${storing.gameId}` as Route}>{gamesText.openGame}</Link>
             </span>
           ) : (

@@ -47,8 +47,8 @@ test('what was read is reported; mates with one key that are new are taken, the 
   expect(screen.getByText('Line 4: no mate in 3 or fewer.')).toBeInTheDocument();
   expect(screen.getByText('Line 1. Ra8#.')).toBeInTheDocument();
   expect(screen.getByRole('button', { name: 'Store 1 puzzle' })).toBeEnabled();
-  fireEvent.click(screen.getByRole('checkbox', { name: 'those with several keys too (1)' }));
-  fireEvent.click(screen.getByRole('checkbox', { name: 'those stored already too (1)' }));
+  fireEvent.click(screen.getByRole('checkbox', { name: 'also those with several keys (1)' }));
+  fireEvent.click(screen.getByRole('checkbox', { name: 'also those stored already (1)' }));
   fireEvent.click(screen.getByRole('checkbox', { name: '1. Mate in 1' }));
   await press('Store 2 puzzles');
   expect(stored).toEqual([SEVERAL, STORED]);

@@ -15,6 +15,7 @@ import { StoreChosen } from '../puzzles/StoreChosen';
 import classes from './Import.module.css';
 import { keysText, listMates, placeText, refusalText, reportText, type ImportedMate } from './report';
 import * as importText from '@/text/screens/import';
+import * as commonText from '@/text/screens/common';
 
 /** As many as a page of a set shows without making a coach wait. */
 const MOST_STORED = 500;
@@ -50,11 +51,11 @@ export function ImportPanel(props: { readonly sets: readonly SetChoice[]; readon
   return (
     <>
       <FileOrText
-        fileLabel="A file of positions or games"
-        fileWords="FEN or EPD lines, a PGN file, or a CSV table with a column “fen”"
-        textLabel="Or paste positions"
-        textWords="One on a line, or games, or a table"
-        button="Read and prove"
+        fileLabel={importText.fileLabel}
+        fileWords={importText.fileHelp}
+        textLabel={importText.pasteLabel}
+        textWords={importText.pasteHelp}
+        button={importText.readProve}
         isRunning={reading.kind === 'running'}
         onRead={read}
         onRefuse={refuse}
@@ -82,23 +83,21 @@ export function ImportPanel(props: { readonly sets: readonly SetChoice[]; readon
 function readingText(reading: Reading): string {
   switch (reading.kind) {
     case 'none':
-      return 'Every position is looked at here on this machine, and the server proves again what you store.';
+      return importText.provingHelp;
     case 'unreadable':
       return reading.why;
     case 'running':
-      return `${reportText(reading.positions, reading.maxMoves)} Reading on ...`;
+      return importText.reading(reportText(reading.positions, reading.maxMoves));
     case 'stopped':
     case 'done': {
       const mates = listMates(reading.positions);
       const known = mates.filter(({ outcome }) => reading.stored?.has(outcome.exactKey)).length;
       return [
-        reading.kind === 'stopped' ? 'Stopped.' : '',
+        reading.kind === 'stopped' ? importText.stopped : '',
         reportText(reading.positions, reading.maxMoves),
-        reading.isCut ? 'There is more in it: ten thousand are read at once.' : '',
-        known === 0 ? '' : `${known} of the mates ${known === 1 ? 'is' : 'are'} stored already.`,
-        reading.stored === undefined && mates.length > 0
-          ? 'The server did not say which of them are stored already.'
-          : '',
+        reading.isCut ? importText.moreThanRead : '',
+        known === 0 ? '' : importText.storedAlready(known, known === 1 ? 'is' : 'are'),
+        reading.stored === undefined && mates.length > 0 ? importText.notSaidWhatIsStored : '',
       ]
         .filter((part) => part !== '')
         .join(' ');
@@ -127,8 +126,7 @@ function useReading(findStored: ImportActions['findStored']) {
       setReading(stateOf('running', false));
     });
     const ended = await outcome;
-    if (ended.kind === 'failed')
-      return { kind: 'unreadable', why: 'The browser stopped the calculation. Try again.' };
+    if (ended.kind === 'failed') return { kind: 'unreadable', why: commonText.browserStopped };
     if (ended.kind === 'answer' && ended.answer.kind === 'unreadable') return ended.answer;
     const isCut = ended.kind === 'answer' && ended.answer.kind === 'imported' && ended.answer.isCut;
     const keys = listMates(positions).map(({ outcome: { exactKey } }) => exactKey);
@@ -192,7 +190,7 @@ function Chosen(props: {
   return (
     <>
       <fieldset className={classes.choices}>
-        <legend>{importText.take}</legend>
+        <legend>{importText.whichMates}</legend>
         {lengths.map((moves) => (
           <Checkbox
             key={moves}
@@ -212,7 +210,7 @@ function Chosen(props: {
         {several > 0 && (
           <Checkbox
             size="md"
-            label={importText.thoseSeveralKeysToo(several)}
+            label={importText.withSeveralKeysToo(several)}
             checked={areSeveralTaken}
             onChange={({ currentTarget }) => setSeveralTaken(currentTarget.checked)}
           />
@@ -220,7 +218,7 @@ function Chosen(props: {
         {known > 0 && (
           <Checkbox
             size="md"
-            label={importText.thoseStoredAlreadyToo(known)}
+            label={importText.storedAlreadyToo(known)}
             checked={areStoredTaken}
             onChange={({ currentTarget }) => setStoredTaken(currentTarget.checked)}
           />
@@ -245,13 +243,13 @@ function Chosen(props: {
       </ol>
       {offered.length > MOST_CARDS && (
         <p className={puzzleClasses.soft}>
-          {importText.more((offered.length - MOST_CARDS).toLocaleString('en'))}
+          {importText.andMore((offered.length - MOST_CARDS).toLocaleString('en'))}
         </p>
       )}
       <StoreChosen fens={fens.slice(0, MOST_STORED)} sets={props.sets} actions={props.actions}>
         {fens.length > MOST_STORED && (
           <span className={puzzleClasses.soft}>
-            {importText.firstSetHoldsNo(MOST_STORED, fens.length.toLocaleString('en'))}
+            {importText.onlyFirst(MOST_STORED, fens.length.toLocaleString('en'))}
           </span>
         )}
       </StoreChosen>
@@ -265,12 +263,14 @@ function Refusals({ positions }: { readonly positions: readonly ImportedPosition
   if (refusals.length === 0) return null;
   return (
     <details className={classes.refusals}>
-      <summary>{importText.leftAsideWhy(countWords(refusals.length, 'position'))}</summary>
+      <summary>{importText.skipped(countWords(refusals.length, 'position'))}</summary>
       <ul>
         {refusals.slice(0, MOST_REFUSALS).map((refusal) => (
           <li key={refusal}>{refusal}</li>
         ))}
-        {refusals.length > MOST_REFUSALS && <li>{importText.more2(refusals.length - MOST_REFUSALS)}</li>}
+        {refusals.length > MOST_REFUSALS && (
+          <li>{importText.andMoreCount(refusals.length - MOST_REFUSALS)}</li>
+        )}
       </ul>
     </details>
   );

@@ -1,6 +1,7 @@
 /** What came of positions that were brought in: counted, told, and grouped for choosing. */
 import { countWords, listWords } from '@/text';
 import type { ImportedPosition, ImportOutcome } from '@/workers/protocol';
+import * as importText from '@/text/screens/import';
 
 export type ImportedMate = ImportedPosition & { readonly outcome: Extract<ImportOutcome, { kind: 'mate' }> };
 
@@ -15,14 +16,17 @@ export function reportText(positions: readonly ImportedPosition[], maxMoves: num
   const mates = listMates(positions);
   const several = mates.filter(({ outcome }) => outcome.keys.length > 1).length;
   const parts = [
-    `${countWords(mates.length, 'mate')} proved${several === 0 ? '' : `, ${several} of them with several keys`}`,
-    ...told(count('none'), (n) => `${n} without a mate in ${maxMoves} or fewer`),
-    ...told(count('undecided'), (n) => `${n} undecided`),
-    ...told(count('fault'), (n) => `${n} unreadable or impossible`),
-    ...told(count('repeated'), (n) => `${n} there before in the same text`),
-    ...told(count('whole-game'), (n) => `${countWords(n, 'whole game')} with nothing to solve at the start`),
+    importText.proved(
+      countWords(mates.length, 'mate'),
+      several === 0 ? '' : importText.withSeveralKeys(several),
+    ),
+    ...told(count('none'), (n) => importText.withoutMate(n, maxMoves)),
+    ...told(count('undecided'), (n) => importText.undecided(n)),
+    ...told(count('fault'), (n) => importText.unreadableImpossible(n)),
+    ...told(count('repeated'), (n) => importText.thereBefore(n)),
+    ...told(count('whole-game'), (n) => importText.nothingToSolve(countWords(n, importText.wholeGame))),
   ];
-  return `${positions.length.toLocaleString('en')} read: ${parts.join('; ')}.`;
+  return importText.read(positions.length.toLocaleString('en'), parts.join('; '));
 }
 
 function told(count: number, words: (count: number) => string): string[] {
@@ -43,11 +47,11 @@ export function refusalText({ place, outcome }: ImportedPosition): string | unde
     case 'fault':
       return `${placeText(place)}: ${outcome.fault}`;
     case 'none':
-      return `${placeText(place)}: no mate in ${outcome.within} or fewer.`;
+      return importText.placeWithoutMate(placeText(place), outcome.within);
     case 'undecided':
-      return `${placeText(place)}: too much to look at; prove it on the Desk.`;
+      return importText.placeUndecided(placeText(place));
     case 'repeated':
-      return `${placeText(place)}: there before in the same text.`;
+      return importText.placeThereBefore(placeText(place));
   }
 }
 

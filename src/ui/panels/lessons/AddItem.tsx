@@ -16,10 +16,10 @@ import * as lessonsText from '@/text/screens/lessons';
 const WAYS = ['board', 'pattern', 'round', 'set'] as const;
 type Way = (typeof WAYS)[number];
 const WAY_WORDS: Readonly<Record<Way, string>> = {
-  board: 'a position or moves',
-  pattern: 'a named mate',
+  board: lessonsText.aPositionOrMoves,
+  pattern: lessonsText.aNamedMate,
   round: 'exercises',
-  set: 'a set or staircase',
+  set: lessonsText.aSetOrStaircase,
 };
 const MOST_TASKS = 20;
 
@@ -63,9 +63,7 @@ export function AddItem(props: {
   }
   function add() {
     const item = makeItem();
-    setError(
-      item === undefined && way === 'board' ? 'That is neither a position (FEN) nor a line of moves.' : '',
-    );
+    setError(item === undefined && way === 'board' ? lessonsText.neitherPositionNorMoves : '');
     if (item === undefined) return;
     onAdd(item);
     setText('');
@@ -95,7 +93,7 @@ export function AddItem(props: {
             onChange={({ currentTarget }) => setText(currentTarget.value)}
           />
           <TextInput
-            label={lessonsText.whatCalled}
+            label={lessonsText.itemLabel}
             size="md"
             maxLength={120}
             value={label}
@@ -129,7 +127,7 @@ export function AddItem(props: {
             label={lessonsText.level}
             size="md"
             value={String(level)}
-            data={levels.map((one) => ({ value: String(one), label: `level ${one}` }))}
+            data={levels.map((one) => ({ value: String(one), label: lessonsText.levelOption(one) }))}
             onChange={({ currentTarget }) => setLevel(Number(currentTarget.value))}
           />
           <CountField
@@ -160,7 +158,7 @@ export function AddItem(props: {
         disabled={way === 'board' && text.trim() === ''}
         onClick={add}
       >
-        {lessonsText.put}
+        {lessonsText.addItem}
       </Button>
       <Button size="md" mih={44} variant="subtle" onClick={props.onClose}>
         {lessonsText.enough}

@@ -14,7 +14,7 @@ import * as lessonsText from '@/text/screens/lessons';
 type State = 'here' | 'away' | 'unknown';
 /** One tap goes on to the next. */
 const NEXT: Readonly<Record<State, State>> = { unknown: 'here', here: 'away', away: 'unknown' };
-const SAID: Readonly<Record<State, string>> = { unknown: 'not noted', here: 'here', away: 'away' };
+const SAID: Readonly<Record<State, string>> = { unknown: lessonsText.notNoted, here: 'here', away: 'away' };
 const WAS_HERE: Readonly<Record<State, boolean | null>> = { unknown: null, here: true, away: false };
 const stateOf = (wasHere: boolean | undefined): State =>
   wasHere === undefined ? 'unknown' : wasHere ? 'here' : 'away';
@@ -115,19 +115,21 @@ export function AttendancePanel(props: {
         <span role="alert"> {error}</span>
       </section>
       <section className={classes.card}>
-        <h2>{lessonsText.thoseWhoWereAway}</h2>
+        <h2>{lessonsText.catchUpHeading}</h2>
         {catchUpCount === 0 ? (
           <p className={classes.soft}>
-            {plan === undefined ? lessonsText.lessonHasNoPlan : lessonsText.planHasNoExercises}
+            {plan === undefined ? lessonsText.nothingToCatchUp : lessonsText.planWithoutTasks}
           </p>
         ) : (
           <>
-            <p className={classes.soft}>
-              {lessonsText.whatWasPractisedLaid(countWords(catchUpCount, 'task'))}
-            </p>
+            <p className={classes.soft}>{lessonsText.catchUpHelp(countWords(catchUpCount, 'task'))}</p>
             <p role="status" className={classes.said}>
               {caughtUp.size > 0 &&
-                `${listWords(students.filter(({ studentId }) => caughtUp.has(studentId)).map(({ name }) => name))} can see it now.`}
+                lessonsText.listCanSeeIt(
+                  listWords(
+                    students.filter(({ studentId }) => caughtUp.has(studentId)).map(({ name }) => name),
+                  ),
+                )}
             </p>
             {mayChange && (
               <Button
@@ -138,8 +140,8 @@ export function AttendancePanel(props: {
                 onClick={() => void catchUp(missing.map(({ studentId }) => studentId))}
               >
                 {missing.length === 0
-                  ? lessonsText.nobodyGive
-                  : lessonsText.give(listWords(missing.map(({ name }) => name)))}
+                  ? lessonsText.nobodyToGiveTo
+                  : lessonsText.giveTo(listWords(missing.map(({ name }) => name)))}
               </Button>
             )}
           </>

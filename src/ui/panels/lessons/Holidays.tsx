@@ -8,6 +8,7 @@ import { useSending } from '@/ui/forms/useSending';
 import { TermForm } from '@/ui/panels/roster/TermForm';
 import classes from './Lessons.module.css';
 import * as lessonsText from '@/text/screens/lessons';
+import * as commonText from '@/text/screens/common';
 
 /** Free days of the club; only a lead changes them. */
 export function Holidays(props: {
@@ -28,7 +29,7 @@ export function Holidays(props: {
               <br />
               <span className={classes.soft}>
                 {dayText(startsOn)}
-                {endsOn !== startsOn && ` to ${dayText(endsOn)}`}
+                {endsOn !== startsOn && lessonsText.untilDay(dayText(endsOn))}
               </span>
             </span>
             {props.mayChange && (
@@ -37,10 +38,10 @@ export function Holidays(props: {
                 size="md"
                 mih={44}
                 loading={isBusy}
-                aria-label={lessonsText.deleteIt2(name)}
+                aria-label={lessonsText.deleteHoliday(name)}
                 onClick={() => void send(() => props.onRemove({ holidayId }))}
               >
-                {lessonsText.deleteIt}
+                {commonText.deleteButton}
               </Button>
             )}
           </li>
@@ -48,7 +49,7 @@ export function Holidays(props: {
       </ul>
       <span role="alert">{error}</span>
       {props.mayChange && (
-        <TermForm nameLabel="Name of the holiday" button="Add the holiday" onSend={props.onAdd} />
+        <TermForm nameLabel={lessonsText.holidayName} button={lessonsText.addHoliday} onSend={props.onAdd} />
       )}
     </>
   );

@@ -10,6 +10,7 @@ import { shortDayText } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Lessons.module.css';
 import * as lessonsText from '@/text/screens/lessons';
+import * as commonText from '@/text/screens/common';
 
 /** Lessons with their plan and who was there; the day of today stands out. */
 export function LessonList(props: {
@@ -34,8 +35,8 @@ export function LessonList(props: {
                 <strong>{shortDayText(day)}</strong>
                 <br />
                 <span className={classes.soft}>
-                  {holiday ?? (isCancelled ? 'cancelled' : `${startsAt}, ${minutes} minutes`)}
-                  {day === props.today && ', today'}
+                  {holiday ?? (isCancelled ? 'cancelled' : lessonsText.timeAndMinutes(startsAt, minutes))}
+                  {day === props.today && lessonsText.today}
                 </span>
               </span>
               {props.mayChange ? (
@@ -44,7 +45,7 @@ export function LessonList(props: {
                   size="md"
                   value={String(plan?.planId ?? '')}
                   data={[
-                    { value: '', label: 'no plan yet' },
+                    { value: '', label: lessonsText.noPlanYet },
                     ...props.plans.map(({ planId, title }) => ({ value: String(planId), label: title })),
                   ]}
                   onChange={({ currentTarget: { value } }) => {
@@ -53,7 +54,7 @@ export function LessonList(props: {
                   }}
                 />
               ) : (
-                <span>{plan?.title ?? 'no plan yet'}</span>
+                <span>{plan?.title ?? lessonsText.noPlanYet}</span>
               )}
               <span className={classes.row}>
                 <span className={classes.soft}>{tellAttendance(lesson)}</span>
@@ -70,7 +71,7 @@ export function LessonList(props: {
                     aria-label={lessonsText.changeLesson(isCancelled, shortDayText(day))}
                     onClick={() => void send(() => props.onChange({ lessonId, isCancelled: !isCancelled }))}
                   >
-                    {isCancelled ? lessonsText.putBack : lessonsText.cancel}
+                    {isCancelled ? lessonsText.putBackOn : commonText.cancel}
                   </Button>
                 )}
               </span>
@@ -84,5 +85,5 @@ export function LessonList(props: {
 }
 
 function tellAttendance({ hereCount, awayCount }: Lesson): string {
-  return hereCount + awayCount === 0 ? '' : `${hereCount} here, ${awayCount} away`;
+  return hereCount + awayCount === 0 ? '' : lessonsText.hereAway(hereCount, awayCount);
 }

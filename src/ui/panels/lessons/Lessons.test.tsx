@@ -137,12 +137,12 @@ test('those who were away are given what was practised, once; asked again after 
   await catchUps.answer(success({ studentIds: [1 as StudentId, 2 as StudentId] }));
   expect(catchUps.asked[1]).toEqual(catchUps.asked[0]);
   expect(screen.getByText('Fern and Otter can see it now.')).toBeInTheDocument();
-  expect(screen.getByRole('button', { name: 'Nobody to give it to' })).toBeDisabled();
+  expect(screen.getByRole('button', { name: 'No child to give it to' })).toBeDisabled();
 });
 
 test('where nothing was practised that is said, and an assistant is offered no round', () => {
   openAttendance({ catchUpCount: 0 });
-  expect(screen.getByText(/The lesson has no plan, so there is nothing to catch up on/)).toBeInTheDocument();
+  expect(screen.getByText(/This lesson has no plan, so there is nothing to catch up on/)).toBeInTheDocument();
   cleanup();
   openAttendance({ mayChange: false });
   expect(screen.getByText(/What the class practised, 6 tasks/)).toBeInTheDocument();
@@ -191,7 +191,7 @@ test('a plan tells from which minute each part is, and how long all of it takes'
     target: { value: '15' },
   });
   expect(screen.getByLabelText('From minute 15')).toHaveValue('play');
-  await press('Homework one more');
+  await press('Another homework');
   expect(screen.getByRole('region', { name: 'Homework' })).toBeInTheDocument();
   expect(said()).toMatch(/Not saved yet\.$/);
 });

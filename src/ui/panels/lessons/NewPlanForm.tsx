@@ -53,24 +53,24 @@ export function NewPlanForm(props: {
       }}
     >
       <TextInput
-        label={lessonsText.whatAbout}
+        label={lessonsText.topicHeading}
         size="md"
         maxLength={120}
         value={title}
         onChange={({ currentTarget }) => setTitle(currentTarget.value)}
       />
       <NativeSelect
-        label={lessonsText.begins}
+        label={lessonsText.beginsWith}
         size="md"
         value={from}
         data={[
-          { value: '', label: 'nothing yet' },
+          { value: '', label: lessonsText.nothingYet },
           {
-            group: 'A usual lesson of a stage',
+            group: lessonsText.usualLesson,
             items: STAGES.map((stage) => ({ value: `stage:${stage}`, label: stageName(stage, terms) })),
           },
           {
-            group: 'A copy',
+            group: lessonsText.aCopy,
             items: copies.map((plan) => ({
               value: `plan:${plan.planId}`,
               label: `${plan.title}, ${plan.className}`,

@@ -24,6 +24,7 @@ import classes from './Lessons.module.css';
 import { addSegment, changeSegment, findBoard, listStarts } from './planDraft';
 import { useHouseVoice } from '@/ui/words';
 import * as lessonsText from '@/text/screens/lessons';
+import * as commonText from '@/text/screens/common';
 
 /** The plan of a lesson: its segments in their order, with their minutes and what they hold. */
 export function PlanEditor(props: {
@@ -66,14 +67,14 @@ export function PlanEditor(props: {
   return (
     <div className={classes.stack}>
       <TextInput
-        label={lessonsText.whatAbout2}
+        label={lessonsText.planTopic}
         size="md"
         maxLength={120}
         value={title}
         readOnly={!plan.mayChange}
         onChange={({ currentTarget }) => setTitle(currentTarget.value)}
       />
-      {segments.length === 0 && <p className={classes.card}>{lessonsText.nothingYetBeginWhat}</p>}
+      {segments.length === 0 && <p className={classes.card}>{lessonsText.emptyPlan}</p>}
       <Sorting
         rows={segments.map((one) => ({ id: one.key, name: nameOf(one) }))}
         noun="segment"
@@ -104,7 +105,7 @@ export function PlanEditor(props: {
                 variant="default"
                 onClick={() => setSegments(addSegment(segments, kind, makeUuid().slice(0, 8)))}
               >
-                {lessonsText.oneMore(SEGMENT_WORDS[kind])}
+                {lessonsText.oneMoreSegment(SEGMENT_WORDS[kind])}
               </Button>
             ))}
           </div>
@@ -117,7 +118,9 @@ export function PlanEditor(props: {
             >
               {lessonsText.savePlan}
             </Button>
-            <span role="status">{lessonsText.minutes2(minutes, isSaved ? 'Saved.' : 'Not saved yet.')}</span>
+            <span role="status">
+              {lessonsText.minutesAndRest(minutes, isSaved ? commonText.saved : lessonsText.notSavedYet)}
+            </span>
             <span role="alert">{error}</span>
           </div>
         </>
@@ -177,10 +180,10 @@ function SegmentCard(props: {
             size="md"
             mih={44}
             px="xs"
-            aria-label={lessonsText.remove2(name)}
+            aria-label={lessonsText.removeNamed(name)}
             onClick={props.onRemove}
           >
-            {lessonsText.remove}
+            {commonText.remove}
           </Button>
         )}
       </div>
@@ -209,7 +212,7 @@ function SegmentCard(props: {
                   aria-label={lessonsText.removeItem(index + 1, name)}
                   onClick={() => onChange({ items: segment.items.filter((_, place) => place !== index) })}
                 >
-                  {lessonsText.remove}
+                  {commonText.remove}
                 </Button>
               )}
             </li>
@@ -225,7 +228,7 @@ function SegmentCard(props: {
             aria-label={lessonsText.putSomethingInto(name)}
             onClick={() => setIsAdding(true)}
           >
-            {lessonsText.putSomething}
+            {lessonsText.putSomethingIn}
           </Button>
         </div>
       )}

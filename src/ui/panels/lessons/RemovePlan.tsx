@@ -6,6 +6,7 @@ import type { PlanId } from '@/contracts/ids';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import * as lessonsText from '@/text/screens/lessons';
+import * as commonText from '@/text/screens/common';
 
 /** Deletes a plan after a second press, which asks with its name. */
 export function RemovePlan(props: {
@@ -24,14 +25,14 @@ export function RemovePlan(props: {
         mih={44}
         px="xs"
         loading={isBusy}
-        aria-label={isAsked ? lessonsText.deletePlan(props.title) : lessonsText.deleteIt3(props.title)}
+        aria-label={isAsked ? lessonsText.deletePlan(props.title) : lessonsText.deletePlanNamed(props.title)}
         onBlur={() => setIsAsked(false)}
         onClick={() => {
           if (isAsked) void send(() => props.onRemove({ planId: props.planId }));
           else setIsAsked(true);
         }}
       >
-        {isAsked ? lessonsText.deletePlan2 : lessonsText.deleteIt}
+        {isAsked ? lessonsText.deletePlanQuestion : commonText.deleteButton}
       </Button>
       <span role="alert">{error}</span>
     </>

@@ -33,7 +33,7 @@ export function ScheduleForm(props: {
     );
     if (sent !== undefined) {
       setSaid(
-        sent.value === 0 ? 'All these lessons already exist.' : `${countWords(sent.value, 'lesson')} added.`,
+        sent.value === 0 ? lessonsText.allLessonsExist : lessonsText.added(countWords(sent.value, 'lesson')),
       );
     }
   }
@@ -57,7 +57,7 @@ export function ScheduleForm(props: {
       </Checkbox.Group>
       <div className={classes.fields}>
         <TextInput
-          label={lessonsText.at}
+          label={lessonsText.startsAt}
           type="time"
           size="md"
           value={startsAt}

@@ -64,8 +64,8 @@ test('wishes stand in the address, and those of the address in the fields', asyn
   expect(screen.getByLabelText<HTMLSelectElement>('Length').value).toBe('2');
   expect(screen.getByLabelText<HTMLSelectElement>('New to').value).toBe('3');
   fireEvent.change(screen.getByLabelText('Level'), { target: { value: '3' } });
-  await press('Find');
-  await press(/Surprise me/);
+  await press('Search');
+  await press(/Pick some for me/);
   expect(pushed).toEqual([
     '/sets/library?moves=2&patterns=boden&level=3&classId=3&page=1&into=4',
     '/sets/library?moves=2&patterns=boden&level=3&classId=3&surprise=8&seed=2&into=4',
@@ -98,10 +98,10 @@ test('what is chosen goes in as it stands; when the server is away nothing is lo
   const boxes = screen.getAllByRole('checkbox');
   expect(boxes).toHaveLength(3);
   for (const box of [boxes[2], boxes[0]]) if (box !== undefined) fireEvent.click(box);
-  await press('Put 2 puzzles into the set');
+  await press('Add 2 puzzles to the set');
   expect(await screen.findByText(/The server did not answer/)).toBeTruthy();
-  await press('Put 2 puzzles into the set');
-  expect(await screen.findByText(/1 puzzle put in; 1 was in it already\./)).toBeTruthy();
+  await press('Add 2 puzzles to the set');
+  expect(await screen.findByText(/1 puzzle added; 1 was in it already\./)).toBeTruthy();
   expect(calls).toEqual([
     [11, 13],
     [11, 13],
@@ -111,17 +111,17 @@ test('what is chosen goes in as it stands; when the server is away nothing is lo
 
 test('a pick is chosen whole until some are taken out', async () => {
   openLibrary(found(3), { surprise: '3' });
-  expect(screen.getByRole('button', { name: 'Put 3 puzzles into the set' })).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Add 3 puzzles to the set' })).toBeTruthy();
   const [first] = screen.getAllByRole('checkbox');
   if (first !== undefined) fireEvent.click(first);
-  await press('Put 2 puzzles into the set');
-  expect(await screen.findByText(/1 puzzle put in/)).toBeTruthy();
+  await press('Add 2 puzzles to the set');
+  expect(await screen.findByText(/1 puzzle added/)).toBeTruthy();
 });
 
 test("a name of the club's own can be wished for like one of the book, and is told of what ends in it", async () => {
   openLibrary(found(2), { patterns: 'boden,ours:7,ours:x' });
   expect(screen.getAllByText('Our lamp (our own)')).not.toHaveLength(0);
   expect(screen.getByText(/Our lamp\./)).not.toBeNull();
-  await press('Find');
+  await press('Search');
   expect(pushed).toEqual(['/sets/library?patterns=boden%2Cours%3A7&page=1&into=4']);
 });

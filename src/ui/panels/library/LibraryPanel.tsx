@@ -86,7 +86,7 @@ export function LibraryPanel(props: {
           disabled={isLooking}
           onClick={() => look({ surprise: count, seed: (search.seed % SEEDS) + 1 })}
         >
-          {libraryText.surpriseMeFromEasy}
+          {libraryText.surpriseMe}
         </Button>
       </form>
       <p className={classes.said} role="status">
@@ -95,7 +95,9 @@ export function LibraryPanel(props: {
       {found.total > 0 && (
         <p className={classes.soft} style={{ marginBottom: '0.75rem' }}>
           <a href={`/files/library?${queryOf(wishesOf(search)).toString()}`} download>
-            {libraryText.saveAsEpd(found.total === 1 ? 'it' : `all ${found.total.toLocaleString('en')}`)}
+            {libraryText.saveAsEpd(
+              found.total === 1 ? 'it' : libraryText.allCount(found.total.toLocaleString('en')),
+            )}
           </a>
         </p>
       )}
@@ -116,7 +118,7 @@ export function LibraryPanel(props: {
           total={found.pages}
           value={Math.min(search.page, found.pages)}
           getControlProps={(control) => ({
-            'aria-label': control === 'next' ? 'Next page' : 'Previous page',
+            'aria-label': control === 'next' ? libraryText.nextPage : libraryText.previousPage,
           })}
           onChange={(page) => look({ page })}
         />
@@ -131,14 +133,14 @@ function foundText(
   className: string | undefined,
 ): string {
   if (total === 0) {
-    return 'The library has no mate like this. Choose fewer filters, or compose some.';
+    return libraryText.noneFound;
   }
   const what = countWords(total, 'mate');
-  const isNew = className === undefined ? '' : ` new to ${className}`;
-  if (search.surprise === undefined) return `${what}${isNew}, the easiest first.`;
+  const isNew = className === undefined ? '' : libraryText.newToClass(className);
+  if (search.surprise === undefined) return libraryText.easiestFirst(what, isNew);
   return items.length < search.surprise
-    ? `${items.length} of ${what}${isNew}, each with an idea of its own: there are no more ideas.`
-    : `${items.length} of ${what}${isNew}, from easy to hard, each with an idea of its own.`;
+    ? libraryText.noMoreIdeas(items.length, what, isNew)
+    : libraryText.fromEasyToHard(items.length, what, isNew);
 }
 
 /**
@@ -180,7 +182,7 @@ function Chosen(props: {
         setSaid(addedText(stored.value.added, taskIds.length));
       } catch {
         // A server action rejects when the network or the server is away; the same again adds nothing twice.
-        setSaid('The server did not answer. Try again; nothing is added twice.');
+        setSaid(libraryText.noAnswerNothingTwice);
       }
     });
   }
@@ -207,7 +209,7 @@ function Chosen(props: {
         ))}
       </ol>
       <div className={classes.make} style={{ marginTop: '1rem' }}>
-        <SetFields set={set} label={libraryText.putThemInto} />
+        <SetFields set={set} label={libraryText.addThemTo} />
         <Button
           size="md"
           mih={44}
@@ -215,7 +217,7 @@ function Chosen(props: {
           disabled={chosen.length === 0 || !set.isReady}
           onClick={add}
         >
-          {libraryText.putIntoSet(countWords(chosen.length, 'puzzle'))}
+          {libraryText.addToSet(countWords(chosen.length, 'puzzle'))}
         </Button>
       </div>
       <p className={classes.said} role="status">
@@ -243,6 +245,6 @@ function tellPuzzle(
 function addedText(added: number, chosen: number): string {
   const before = chosen - added;
   return before === 0
-    ? `${countWords(added, 'puzzle')} put in.`
-    : `${countWords(added, 'puzzle')} put in; ${before} ${before === 1 ? 'was' : 'were'} in it already.`;
+    ? libraryText.added(countWords(added, 'puzzle'))
+    : libraryText.addedSome(countWords(added, 'puzzle'), before);
 }

@@ -8,6 +8,7 @@ import { KEY_KINDS, WINGS } from '@/core/puzzles';
 import { KEY_KIND_WORDS, SIDE_WORDS, wingTexts } from '@/text';
 import { PatternField } from '@/ui/forms/PatternField';
 import { useHouseVoice } from '@/ui/words';
+import * as filtersText from '@/text/screens/filters';
 
 const LENGTHS = [1, 2, 3, 4, 5, 6, 7, 8] as const;
 const MEN_CHOICES = [6, 10, 15, 20, 25] as const;
@@ -73,10 +74,10 @@ export function WishFields(props: {
   return (
     <>
       {field(
-        'Length',
+        filtersText.length,
         'moves',
-        'any length',
-        LENGTHS.map((moves) => [moves, `mate in ${moves}`]),
+        filtersText.anyLength,
+        LENGTHS.map((moves) => [moves, filtersText.mateIn(moves)]),
       )}
       <PatternField
         ours={props.ours}
@@ -84,39 +85,39 @@ export function WishFields(props: {
         onChange={(chosen) => setWishes({ ...wishes, patterns: chosen.join() })}
       />
       {field(
-        'Begins with',
+        filtersText.beginsWith,
         'key',
-        'any move',
+        filtersText.anyMove,
         KEY_KINDS.map((kind) => [kind, KEY_KIND_WORDS[kind]]),
       )}
       {field(
-        'To move',
+        filtersText.toMove,
         'side',
-        'either side',
+        filtersText.eitherSide,
         SIDES.map((side) => [side, SIDE_WORDS[side]]),
       )}
       {field(
-        'Mated king on',
+        filtersText.matedKingOn(terms),
         'wing',
-        'either wing',
+        filtersText.eitherWing,
         WINGS.map((wing) => [wing, wingTexts(terms)[wing]]),
       )}
       {field(
-        'Level',
+        filtersText.level,
         'level',
-        'any level',
-        LEVELS.map((level) => [level, `level ${level}`]),
+        filtersText.anyLevel,
+        LEVELS.map((level) => [level, filtersText.levelOption(level)]),
       )}
       {field(
-        'Pieces at most',
+        filtersText.piecesAtMost,
         'men',
-        'any number',
-        MEN_CHOICES.map((men) => [men, `${men} pieces`]),
+        filtersText.anyNumber,
+        MEN_CHOICES.map((men) => [men, filtersText.pieces(men)]),
       )}
       {field(
-        'New to',
+        filtersText.newTo,
         'classId',
-        'any class',
+        filtersText.anyClass,
         props.classes.map(({ classId, name }) => [classId, name]),
       )}
     </>

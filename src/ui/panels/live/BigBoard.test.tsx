@@ -367,10 +367,10 @@ test('what they say is grouped by what becomes of it, without names until they a
   await openBoard(AT_THE_MATE);
   await key('s');
   expect(screen.getByText('4 answers, 4 children in the class.')).toBeInTheDocument();
-  expect(screen.queryByText('Mates as soon as it can be')).toBeNull();
+  expect(screen.queryByText('The fastest mate')).toBeNull();
   for (const name of NAMES) expect(screen.queryByText(new RegExp(name))).toBeNull();
   await press('What it leads to');
-  const mates = partUnder('Mates as soon as it can be');
+  const mates = partUnder('The fastest mate');
   expect(within(mates).getByRole('button', { name: 'Ra8#' })).toBeInTheDocument();
   expect(within(mates).getByText('2 times')).toBeInTheDocument();
   expect(within(mates).getByText('mates in 1 (proved)')).toBeInTheDocument();
@@ -506,5 +506,5 @@ test('where no lesson runs the coach’s window says so', async () => {
   news = { ...newsOf(), liveId: undefined };
   renderUi(<CoachWindow page={PAGE} />);
   await settle();
-  expect(screen.getByText('No lesson runs at the board of Lantern class.')).toBeInTheDocument();
+  expect(screen.getByText('Lantern class has no lesson at the board.')).toBeInTheDocument();
 });

@@ -116,7 +116,7 @@ function OpenBoard(props: BigBoardProps) {
     const isTask = isHome && shownStop.home === home;
     const hasTask = shownStop.task.taskId !== undefined || shownStop.task.exercise !== undefined;
     if (!(isTask && hasTask) && !hasMoves(shown)) {
-      setNotice('There is no legal move here, so the seats cannot send one. Ask aloud.');
+      setNotice(liveText.noLegalMove);
       return;
     }
     setNotice('');
@@ -126,10 +126,7 @@ function OpenBoard(props: BigBoardProps) {
         requestId: makeUuid(),
         liveId,
         fen: isHome ? board.fen : board.fenOf(shown),
-        words: (isTask ? shownStop.words : `${SIDE_WORDS[shown.turn]} to move. What would you play?`).slice(
-          0,
-          200,
-        ),
+        words: (isTask ? shownStop.words : liveText.whatWouldYouPlay(SIDE_WORDS[shown.turn])).slice(0, 200),
         ...(isTask ? shownStop.task : {}),
       }),
     );
@@ -217,17 +214,17 @@ function OpenBoard(props: BigBoardProps) {
     refusal !== undefined
       ? handFaultText(refusal.place, refusal.fault, terms)
       : board.isAnswerShown && isHome && shownStop.answer !== undefined
-        ? `The answer is ${shownStop.answer.text}.`
+        ? liveText.answerIs(shownStop.answer.text)
         : board.isAnswerShown && isHome && board.worked !== undefined
           ? workedAnswerText(board.position, board.worked, terms)
           : (tellStep(board.steps[board.ply - 1]?.words, shown, terms) ??
             (hand === 'sets-up'
-              ? `${SIDE_WORDS[home.turn]} to move.`
+              ? liveText.sideToMoveSentence(SIDE_WORDS[home.turn])
               : hand === 'draws'
-                ? 'Draw: tap two squares for an arrow, one square twice for a ring.'
+                ? liveText.drawHelp
                 : shownStop.isTurnSaid
                   ? ''
-                  : `${SIDE_WORDS[shown.turn]} to move.`));
+                  : liveText.sideToMoveSentence(SIDE_WORDS[shown.turn])));
   const upright = shownStop.bottom;
   const seenFrom = bottom === 'usual' ? upright : opponentOf(upright);
 
@@ -237,14 +234,14 @@ function OpenBoard(props: BigBoardProps) {
         <h1 className={classes.words}>{board.isComposing ? liveText.oneMoment : shownStop.words}</h1>
         <div className={classes.asked}>
           <span>
-            {liveText.seats}
+            {liveText.seatsCode}
             <strong>{page.joinCode}</strong>
           </span>
           <span role="status">
             {isOpen
-              ? liveText.askedThinking(thoughtText(thinkingMs))
+              ? liveText.askedAndThinking(thoughtText(thinkingMs))
               : reading === 'away'
-                ? liveText.offlineAnswersFromClass
+                ? liveText.offlineNoAnswers
                 : ''}
           </span>
         </div>
@@ -252,7 +249,7 @@ function OpenBoard(props: BigBoardProps) {
       <main className={classes.middle}>
         <div className={classes.board}>
           {shownStop.isHidden && isHome ? (
-            <p className={classes.hidden}>{liveText.yourHeadWithoutBoard}</p>
+            <p className={classes.hidden}>{liveText.inYourHead}</p>
           ) : (
             <Board
               board={shown.board}

@@ -34,7 +34,7 @@ export function BoardFoot(props: {
           disabled={board.ply >= board.steps.length}
           onClick={() => board.toPly(board.ply + 1)}
         >
-          {liveText.move}
+          {liveText.moveOn}
         </Button>
         <Button variant="default" disabled={board.isHome} onClick={() => board.goHome()}>
           {liveText.home}
@@ -47,7 +47,7 @@ export function BoardFoot(props: {
           miw="9rem"
           onClick={props.onAsk}
         >
-          {isOpen ? liveText.stopAsking : liveText.askClass}
+          {isOpen ? liveText.stopAsking : liveText.askTheClass}
         </Button>
         <Button variant="default" aria-pressed={side === 'said'} onClick={() => props.onSide('said')}>
           {liveText.whatTheySay}

@@ -40,12 +40,12 @@ export function CoachWindow({ page }: { readonly page: BoardPage }) {
   const heard = groups.reduce((sum, { studentIds }) => sum + studentIds.length, 0);
   const question = news?.question;
   if (news?.liveId === undefined && reading === 'there')
-    return <p className={classes.note}>{liveText.noLessonRunsAtBoard(page.className)}</p>;
+    return <p className={classes.note}>{liveText.noLessonAtBoardOf(page.className)}</p>;
   return (
     <div className={classes.page}>
       <section>
         <p className={classes.note} role="status">
-          {reading === 'away' ? liveText.offlineLastStateReceived : page.className}
+          {reading === 'away' ? liveText.offlineLastState : page.className}
         </p>
         <h1>{segment === undefined ? liveText.freeBoard : segmentText(segment)}</h1>
         {segment !== undefined && segment.notes !== '' && <p className={classes.notes}>{segment.notes}</p>}
@@ -62,13 +62,17 @@ export function CoachWindow({ page }: { readonly page: BoardPage }) {
           />
         </div>
         <p className={classes.answer}>
-          {solution !== '' ? solution : shown.answer === undefined ? '' : liveText.answer2(shown.answer.text)}
+          {solution !== ''
+            ? solution
+            : shown.answer === undefined
+              ? ''
+              : liveText.answerIs(shown.answer.text)}
         </p>
       </section>
       <section>
         <h2>
           {question === undefined
-            ? liveText.nothingHasBeenAsked
+            ? liveText.nothingAsked
             : `${question.words} ${question.isOpen && news !== undefined ? `(${thoughtText(news.nowMs - Date.parse(question.askedAt))})` : '(closed)'}`}
         </h2>
         {question !== undefined && news !== undefined && (

@@ -2,32 +2,33 @@
 import { Button } from '@mantine/core';
 import { SchemeButton } from '@/ui/theme/SchemeButton';
 import type { BoardPlace, BoardSegment } from '@/contracts/live';
-import { segmentText } from '@/text';
+import { segmentText, type Terms } from '@/text';
+import { useHouseVoice } from '@/ui/words';
 import classes from './BigBoard.module.css';
 import type { BoardHand } from './useBoard';
 import * as liveText from '@/text/screens/live';
 
 /** Every deed of the big board by one key; page keys are those of a presenter's remote. */
-const KEYS: readonly (readonly [string, string])[] = [
-  ['Page down', 'the next position'],
-  ['Page up', 'the one before'],
-  ['. and ,', 'one move on, one move back'],
-  ['H', 'home: where the question began'],
-  ['Q', 'ask the class, stop asking'],
-  ['S', 'what they say'],
-  ['R', 'what becomes of it, or hide that'],
-  ['A', 'the answer, or hide it'],
-  ['L', 'the points, move by move'],
-  ['G', 'squares that are guarded'],
-  ['F', 'squares round the king'],
-  ['D', 'draw arrows and rings'],
-  ['C', 'clear drawings'],
-  ['X', 'no signs at all'],
-  ['E', 'set up a position, and done'],
-  ['K', 'what is shown becomes home'],
-  ['U', 'turn the board'],
-  ['Z', 'the whole screen'],
-  ['?', 'these keys'],
+const listKeys = (terms: Terms): readonly (readonly [string, string])[] => [
+  [liveText.pageDown, liveText.keyNextPosition],
+  [liveText.pageUp, liveText.keyPreviousPosition],
+  ['. and ,', liveText.keySteps],
+  ['H', liveText.keyHome],
+  ['Q', liveText.keyAsk],
+  ['S', liveText.keyWhatTheySay],
+  ['R', liveText.keyWhatItLeadsTo],
+  ['A', liveText.keyAnswer],
+  ['L', liveText.keyPoints],
+  ['G', liveText.keyGuarded],
+  ['F', liveText.keyRoundTheKing(terms)],
+  ['D', liveText.keyDraw],
+  ['C', liveText.keyClearDrawings],
+  ['X', liveText.keyNoSigns],
+  ['E', liveText.keySetUp],
+  ['K', liveText.keyMakeHome],
+  ['U', liveText.keyTurnBoard],
+  ['Z', liveText.keyWholeScreen],
+  ['?', liveText.keyKeys],
 ];
 
 /** What is needed more rarely, and all keys. */
@@ -43,6 +44,7 @@ export function MoreSide(props: {
   readonly onEnd: () => void;
 }) {
   const { hand, onHand } = props;
+  const { terms } = useHouseVoice();
   return (
     <>
       <h2>{liveText.plan}</h2>
@@ -86,7 +88,7 @@ export function MoreSide(props: {
       </div>
       <h2>{liveText.keys}</h2>
       <dl className={classes.keys}>
-        {KEYS.map(([key, deed]) => (
+        {listKeys(terms).map(([key, deed]) => (
           <div key={key}>
             <dt>{key}</dt>
             <dd>{deed}</dd>

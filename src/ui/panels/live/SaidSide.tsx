@@ -38,7 +38,7 @@ export function SaidSide(props: {
     return (
       <>
         <h2>{liveText.whatTheySay}</h2>
-        <p>{liveText.askClassFirstQ}</p>
+        <p>{liveText.whatTheySayHelp}</p>
       </>
     );
   const heard = groups.reduce((sum, { count }) => sum + count, 0);
@@ -46,12 +46,15 @@ export function SaidSide(props: {
     <>
       <h2>{liveText.whatTheySay}</h2>
       <p className={classes.soft}>
-        {liveText.classIt(countWords(heard, 'answer'), countWords(news.students.length, 'child', 'children'))}
+        {liveText.answersInClass(
+          countWords(heard, 'answer'),
+          countWords(news.students.length, 'child', 'children'),
+        )}
       </p>
       {question.taskId === undefined && <CalledField fen={question.fen} onCalled={onCalled} />}
       <div className={classes.ways}>
         <Button variant="default" aria-pressed={isRevealed} onClick={onReveal}>
-          {isRevealed ? liveText.hideWhatBecomes : liveText.whatBecomes}
+          {isRevealed ? liveText.hideWhatItLeadsTo : liveText.whatItLeadsTo}
         </Button>
         <Switch
           label={liveText.names}
@@ -99,8 +102,8 @@ export function SaidList(props: {
 /** Answers to a task are right or something else; no fate is told of them. */
 const TASK_WORDS: Readonly<Record<keyof typeof SUGGESTION_WORDS, string>> = {
   ...SUGGESTION_WORDS,
-  mates: 'Right',
-  open: 'Something else',
+  mates: liveText.right,
+  open: liveText.somethingElse,
 };
 
 interface Said {
@@ -113,9 +116,9 @@ interface Said {
 
 /** Of a move nothing is known of: looked at soon; none of the position's moves; or the work broke off. */
 const UNKNOWN_WORDS = {
-  working: 'not looked at yet',
-  done: 'not a legal move here',
-  failed: 'could not be worked out. Close this panel and open it again',
+  working: liveText.notLookedAtYet,
+  done: liveText.notLegalMoveHere,
+  failed: liveText.notWorkedOut,
 } as const;
 
 /** Reads a group of answers: its move as it is written, its fate, and the line that shows it. */
@@ -143,7 +146,7 @@ function useSaid(
       group,
       text: san,
       becomes: fate === undefined ? UNKNOWN_WORDS[state] : suggestionText(position, fate, delay, terms),
-      line: { name: `If ${san}`, fen, moves: (fate?.line ?? [move]).map(makeMoveText) },
+      line: { name: liveText.ifMove(san), fen, moves: (fate?.line ?? [move]).map(makeMoveText) },
     };
   };
 }
@@ -213,7 +216,7 @@ function CalledField({
     >
       <TextInput
         label={liveText.calledOut}
-        placeholder={liveText.nf3}
+        placeholder={liveText.moveExample}
         size="md"
         value={text}
         error={fault}
@@ -224,7 +227,7 @@ function CalledField({
         }}
       />
       <Button type="submit" size="md">
-        {liveText.note}
+        {liveText.noteIt}
       </Button>
     </form>
   );

@@ -59,19 +59,19 @@ export function SeatLesson({
     <div>
       <p className={classes.note} role="status">
         {isOffline
-          ? liveText.noConnectionGoYour
+          ? liveText.keptOffline
           : isNew
-            ? liveText.yourCoachHasQuestion
+            ? liveText.coachAsks
             : news.isLive
-              ? liveText.yourClassAtBoard
-              : liveText.lessonAtBoardOver}
+              ? liveText.classAtBoard
+              : liveText.lessonOver}
       </p>
       <div className={classes.ways}>
         <Button variant="default" onClick={onLeave}>
           {liveText.myPlace}
         </Button>
         <Button variant={isNew ? 'filled' : 'default'} aria-pressed={!isOwn} onClick={() => setIsAway(false)}>
-          {liveText.board}
+          {liveText.theBoard}
         </Button>
         <Button
           variant="default"
@@ -89,11 +89,11 @@ export function SeatLesson({
         <SeatRound
           round={meanwhile.round}
           studentId={studentId}
-          back="The board"
+          back="board"
           onLeave={() => setIsAway(false)}
         />
       ) : question === undefined ? (
-        <h1 className={classes.waiting}>{news.isLive ? liveText.lookAtBoardQuestions : liveText.allNow}</h1>
+        <h1 className={classes.waiting}>{news.isLive ? liveText.lookAtTheBoard : liveText.allForNow}</h1>
       ) : question.taskId === undefined ? (
         <SeatMove
           key={question.questionId}

@@ -38,8 +38,8 @@ export function SeatMove(props: {
     fault !== undefined
       ? handFaultText(home, fault, terms)
       : move === undefined
-        ? 'Which move? Make it on the board.'
-        : `${manMoveText(home, move, terms)} ${isSent ? 'Sent. You can still send another move.' : 'Is that your move?'}`;
+        ? liveText.whichMove
+        : `${manMoveText(home, move, terms)} ${isSent ? liveText.sent : liveText.isThatYourMove}`;
   return (
     <div className={classes.player}>
       <div className={classes.question}>
@@ -50,7 +50,7 @@ export function SeatMove(props: {
           board={home.board}
           turn={home.turn}
           bottom={home.turn}
-          label={liveText.positionBoard}
+          label={liveText.positionOnBoard}
           rules={{
             canHold: (square) => home.board[square]?.side === home.turn,
             dropResult: (from, to) => (isPromotion(home, from, to) ? 'promotion' : 'move'),

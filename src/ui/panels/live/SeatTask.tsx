@@ -37,7 +37,7 @@ export function SeatTask(props: {
   if (round === 'failed')
     return (
       <div className={classes.waiting}>
-        <p>{liveText.taskDidNotLoad}</p>
+        <p>{liveText.taskNotLoaded}</p>
         <Button
           onClick={() => {
             setRound('opening');
@@ -48,7 +48,7 @@ export function SeatTask(props: {
         </Button>
       </div>
     );
-  return <SeatRound round={round} studentId={studentId} back="Go on" onLeave={onDone} />;
+  return <SeatRound round={round} studentId={studentId} back="next-task" onLeave={onDone} />;
 }
 
 async function openRound(questionId: QuestionId, signal: AbortSignal): Promise<Opened> {

@@ -36,7 +36,7 @@ export function SetUpSide(props: {
           {liveText.undo}
         </Button>
       </div>
-      <p className={classes.soft}>{liveText.keysLetterPutsMan}</p>
+      <p className={classes.soft}>{liveText.setUpKeys}</p>
       <div className={classes.tray}>
         <Tray tool={tool} isClosed={false} onTool={onTool} onCarry={NOT_CARRIED} />
       </div>

@@ -6,6 +6,7 @@ import { EMPTY_DRAFT, findKing, listAttackers, type PositionDraft } from '@/core
 import type { AskQuestion, BoardPlace, BoardSegment, BoardStop } from '@/contracts/live';
 import type { DiagramMark } from '@/drawing';
 import { answerText, familyWords, mateQuestion, questionText, SIDE_WORDS, type Terms } from '@/text';
+import * as liveText from '@/text/screens/live';
 
 export interface ShownStop {
   readonly home: PositionDraft;
@@ -29,7 +30,7 @@ export function showDraft(home: PositionDraft): ShownStop {
   return {
     home,
     bottom: 'white',
-    words: `${SIDE_WORDS[home.turn]} to move`,
+    words: liveText.sideToMove(SIDE_WORDS[home.turn]),
     isTurnSaid: true,
     moves: [],
     marks: [],

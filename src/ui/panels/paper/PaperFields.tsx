@@ -3,8 +3,8 @@ import { PAPER_SIZES } from '@/contracts/print';
 import * as paperText from '@/text/screens/paper';
 
 const PAPER_WORDS: Readonly<Record<(typeof PAPER_SIZES)[number], string>> = {
-  a4: 'A4 (21 by 29.7 cm)',
-  letter: 'Letter (8½ by 11 inches)',
+  a4: paperText.sizeA4,
+  letter: paperText.sizeLetter,
 };
 
 /** What every sheet with boards is asked. */
@@ -12,7 +12,7 @@ export function PaperFields() {
   return (
     <>
       <PaperSelect />
-      <Checkbox label={paperText.lettersNumbersRoundBoards} name="coordinates" size="md" defaultChecked />
+      <Checkbox label={paperText.withCoordinates} name="coordinates" size="md" defaultChecked />
     </>
   );
 }

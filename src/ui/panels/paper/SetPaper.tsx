@@ -8,13 +8,13 @@ import { PaperFields } from './PaperFields';
 import * as paperText from '@/text/screens/paper';
 
 const KINDS = [
-  { value: 'tasks', label: 'to solve' },
-  { value: 'set-up', label: 'to set up from words' },
+  { value: 'tasks', label: paperText.toSolve },
+  { value: 'set-up', label: paperText.toSetUp },
 ];
 const PARTS = [
-  { value: 'both', label: 'sheets, then the key' },
-  { value: 'sheets', label: 'only the sheets' },
-  { value: 'key', label: 'only the key' },
+  { value: 'both', label: paperText.sheetsThenKey },
+  { value: 'sheets', label: paperText.onlySheets },
+  { value: 'key', label: paperText.onlyKey },
 ];
 
 /** How a set goes onto paper; the form's address is the PDF, so that the browser can show, save and print it. */
@@ -55,7 +55,7 @@ export function SetPaper(props: {
           onChange={({ currentTarget }) => setKind(currentTarget.value)}
         />
         <NativeSelect
-          label={paperText.boardsSheet}
+          label={paperText.boardsPerSheet}
           name="perSheet"
           size="md"
           value={String(perSheet)}
@@ -70,9 +70,9 @@ export function SetPaper(props: {
           data={PARTS}
           onChange={({ currentTarget }) => setParts(currentTarget.value)}
         />
-        <Checkbox label={paperText.linesWrite} name="lines" size="md" defaultChecked />
+        <Checkbox label={paperText.linesToWrite} name="lines" size="md" defaultChecked />
         <Checkbox
-          label={paperText.largePrintAtMost}
+          label={paperText.largePrint}
           name="large"
           size="md"
           checked={isLarge}
@@ -83,19 +83,19 @@ export function SetPaper(props: {
         <legend>{paperText.sheet}</legend>
         <PaperFields />
         <NativeSelect
-          label={paperText.classIt}
+          label={paperText.forClass}
           name="classId"
           size="md"
           value={classId}
           data={[
-            { value: '', label: 'no class' },
+            { value: '', label: paperText.noClass },
             ...props.groups.map((one) => ({ value: String(one.classId), label: one.name })),
           ]}
           onChange={({ currentTarget }) => setClassId(currentTarget.value)}
         />
         <TextInput label={paperText.date} name="date" size="md" maxLength={40} defaultValue={props.date} />
         <Checkbox
-          label={paperText.oneEachChildTheir}
+          label={paperText.oneForEachChild}
           name="names"
           size="md"
           disabled={group === undefined}
@@ -105,7 +105,7 @@ export function SetPaper(props: {
       </fieldset>
       <p role="status" className={classes.said}>
         {sheetsText(sheets, parts, isNamed ? group.studentCount : undefined)} {isNamed && NAMES_FILE_CAUTION}
-        {(props.hasWords || kind === 'set-up') && parts !== 'key' && ' Tasks with many words may take more.'}
+        {(props.hasWords || kind === 'set-up') && parts !== 'key' && paperText.manyWords}
       </p>
       <Button type="submit" size="md" mih={44}>
         {paperText.makePdf}
@@ -115,8 +115,9 @@ export function SetPaper(props: {
 }
 
 function sheetsText(sheets: number, parts: string, copies: number | undefined): string {
-  if (parts === 'key') return 'The key, every answer with its board.';
+  if (parts === 'key') return paperText.keyOnly;
   const each = countWords(sheets, 'sheet');
-  const all = copies === undefined ? each : `${each} for each of ${countWords(copies, 'child', 'children')}`;
-  return parts === 'both' ? `${all}, and the key behind.` : `${all}.`;
+  const all =
+    copies === undefined ? each : paperText.forEachOf(each, countWords(copies, 'child', 'children'));
+  return parts === 'both' ? paperText.withKeyBehind(all) : `${all}.`;
 }

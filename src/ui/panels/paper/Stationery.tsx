@@ -10,9 +10,9 @@ export function Stationery() {
   return (
     <div className={classes.form}>
       <form action="/print/boards" target="_blank" className={classes.group}>
-        <h2>{paperText.boardsDraw}</h2>
+        <h2>{paperText.boardsToDraw}</h2>
         <NativeSelect
-          label={paperText.boardsSheet}
+          label={paperText.boardsPerSheet}
           name="perSheet"
           size="md"
           defaultValue="6"
@@ -28,14 +28,14 @@ export function Stationery() {
           defaultValue={1}
         />
         <PaperFields />
-        <Checkbox label={paperText.linesWrite} name="lines" size="md" />
+        <Checkbox label={paperText.linesToWrite} name="lines" size="md" />
         <Button type="submit" size="md" mih={44}>
           {paperText.makeBoards}
         </Button>
       </form>
       <form action="/print/mates" target="_blank" className={classes.group}>
-        <h2>{paperText.cardsNamedMates}</h2>
-        <p className={classes.said}>{paperText.pictureFrontNameWhat}</p>
+        <h2>{paperText.cardsHeading}</h2>
+        <p className={classes.said}>{paperText.cardsHelp}</p>
         <PaperSelect />
         <Button type="submit" size="md" mih={44}>
           {paperText.makeCards}

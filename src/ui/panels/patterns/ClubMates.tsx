@@ -12,6 +12,7 @@ import { faultText } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import classes from './Patterns.module.css';
 import * as patternsText from '@/text/screens/patterns';
+import * as commonText from '@/text/screens/common';
 
 /** The mates that have a name in this club alone, with the board on which each was marked. */
 export function ClubMates(props: {
@@ -26,24 +27,20 @@ export function ClubMates(props: {
     startTransition(async () => {
       try {
         const removed = await props.onRemove({ clubPatternId });
-        setSaid(removed.ok ? `${name} was deleted.` : faultText(removed.error));
+        setSaid(removed.ok ? patternsText.wasDeleted(name) : faultText(removed.error));
         if (removed.ok) setPatterns(patterns.filter((one) => one.clubPatternId !== clubPatternId));
       } catch {
         // The network or the server is away: what is shown is what is stored.
-        setSaid('The server did not answer. Try again.');
+        setSaid(commonText.noAnswer);
       }
     });
   }
 
   return (
     <section className={classes.ours}>
-      <h2>{patternsText.namesYourClub}</h2>
+      <h2>{patternsText.clubNames}</h2>
       <p className={classes.soft} role="status">
-        {said !== ''
-          ? said
-          : patterns.length === 0
-            ? patternsText.noneYetSetUp
-            : patternsText.deskUsesTheseNames}
+        {said !== '' ? said : patterns.length === 0 ? patternsText.noClubNames : patternsText.clubNamesHelp}
       </p>
       <ul className={classes.wall}>
         {patterns.map((pattern) => {
@@ -65,7 +62,7 @@ export function ClubMates(props: {
                 aria-label={patternsText.deleteName(pattern.name)}
                 onClick={() => remove(pattern)}
               >
-                {patternsText.deleteIt}
+                {commonText.deleteButton}
               </Button>
             </li>
           );

@@ -59,7 +59,7 @@ export function PatternPage({
             {patternsText.otherWing}
           </Button>
         </div>
-        {match?.reading !== 'strict' && <p>{patternsText.wingHasNameAt}</p>}
+        {match?.reading !== 'strict' && <p>{patternsText.broadOnThisWing(terms)}</p>}
         {match !== undefined && (
           <ul>
             {listRoleSentences(place, match.roles, terms).map((sentence) => (
@@ -71,7 +71,7 @@ export function PatternPage({
       <div>
         {words.also.length > 0 && <p>{patternsText.alsoCalled(words.also.join(', '))}</p>}
         {words.origin !== undefined && <p className={classes.soft}>{words.origin}</p>}
-        <h2>{patternsText.whatMade}</h2>
+        <h2>{patternsText.whatItIsMadeOf}</h2>
         <ul>
           {words.ingredients.map((text) => (
             <li key={text}>{told(text)}</li>
@@ -85,9 +85,9 @@ export function PatternPage({
         </ul>
         <h2>{patternsText.threeStepsUp}</h2>
         <Boards name={PATTERN_NAMES[id]} puzzles={BOOK_STEPS[id]} />
-        <h2 className={classes.later}>{patternsText.puzzlesYourClub}</h2>
+        <h2 className={classes.later}>{patternsText.puzzlesOfClub}</h2>
         {puzzles.length === 0 ? (
-          <p className={classes.soft}>{patternsText.noneYourStoredPuzzles}</p>
+          <p className={classes.soft}>{patternsText.noPuzzles}</p>
         ) : (
           <Boards name={PATTERN_NAMES[id]} puzzles={puzzles} />
         )}
@@ -102,7 +102,7 @@ function Boards({ name, puzzles }: { readonly name: string; readonly puzzles: re
     <ol className={classes.steps}>
       {puzzles.map(({ fen, mateInMoves }) => {
         const { board, turn } = getPosition(fen);
-        const label = `Mate in ${mateInMoves}`;
+        const label = patternsText.mateIn(mateInMoves);
         return (
           <li key={fen}>
             <Link href={`/desk?fen=${encodeURIComponent(fen)}` as Route} className={classes.tile}>
@@ -111,7 +111,7 @@ function Boards({ name, puzzles }: { readonly name: string; readonly puzzles: re
                 title={patternsText.stepOf(name, label)}
               />
               <strong>{label}</strong>
-              <span className={classes.soft}>{patternsText.openDesk}</span>
+              <span className={classes.soft}>{patternsText.openOnDesk}</span>
             </Link>
           </li>
         );

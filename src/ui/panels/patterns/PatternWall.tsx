@@ -20,19 +20,19 @@ export function PatternWall() {
     <>
       <div className={classes.search}>
         <TextInput
-          label={patternsText.lookNamePieceSquare}
-          placeholder={patternsText.smotheredKnightH7}
+          label={patternsText.search}
+          placeholder={patternsText.searchExample}
           size="md"
           value={sought}
           onChange={({ currentTarget }) => setSought(currentTarget.value)}
         />
         <span role="status" className={classes.soft}>
           {found.length === PATTERN_IDS.length
-            ? patternsText.allNamedMates(PATTERN_IDS.length)
-            : `${countWords(found.length, 'named mate')}.`}
+            ? patternsText.allCount(PATTERN_IDS.length)
+            : `${countWords(found.length, patternsText.namedMate)}.`}
         </span>
       </div>
-      {found.length === 0 && <p>{patternsText.nothingFoundTryPiece}</p>}
+      {found.length === 0 && <p>{patternsText.nothingFound}</p>}
       <ul className={classes.wall}>
         {found.map((id) => {
           const { board, turn } = getPosition(BARE_PICTURES[id]);
@@ -43,7 +43,7 @@ export function PatternWall() {
               <Link href={`/patterns/${id}` as Route} className={classes.tile}>
                 <DiagramPicture
                   diagram={{ board, turn: undefined, bottom: turn === 'black' ? 'white' : 'black' }}
-                  title={patternsText.barePicture2(name)}
+                  title={patternsText.barePictureOf(name)}
                 />
                 <h2>{name}</h2>
                 {also.length > 0 && <span className={classes.soft}>{also.join(', ')}</span>}

@@ -22,17 +22,15 @@ import {
   type PawnRules,
 } from './pawnTable';
 import * as pawnsText from '@/text/screens/pawns';
+import * as commonText from '@/text/screens/common';
 
 const OPPONENTS: readonly { readonly value: PawnRules['opponent']; readonly label: string }[] = [
-  { value: 'child', label: 'Two at this screen' },
-  { value: 'gentle', label: 'The app, gentle' },
-  { value: 'steady', label: 'The app, steady' },
-  { value: 'strong', label: 'The app, strong' },
+  { value: 'child', label: pawnsText.twoAtScreen },
+  { value: 'gentle', label: pawnsText.appGentle },
+  { value: 'steady', label: pawnsText.appSteady },
+  { value: 'strong', label: pawnsText.appStrong },
 ];
-const GOALS: readonly { readonly value: PawnGoal; readonly label: string }[] = [
-  { value: 'promotion', label: 'First pawn on the last rank' },
-  { value: 'last-move', label: 'Whoever makes the last move' },
-];
+const GOALS = ['promotion', 'last-move'] as const satisfies readonly PawnGoal[];
 const COUNTS = ['3', '5', '8'].map((count) => ({ value: count, label: count }));
 const FIRST_RULES: PawnRules = { opponent: 'child', goal: 'promotion', hasKings: false, pawns: 8 };
 
@@ -91,7 +89,7 @@ function OpenTable({ owner }: { readonly owner: string }) {
       return;
     }
     const tried = tryHandMove(place, { from, to });
-    const text = tried.ok ? 'That move is not allowed here.' : handFaultText(place, tried.error, terms);
+    const text = tried.ok ? commonText.moveNotAllowed : handFaultText(place, tried.error, terms);
     setRefusal({ plies: state.moves.length, text });
   }
 
@@ -106,7 +104,7 @@ function OpenTable({ owner }: { readonly owner: string }) {
           board={place.board}
           turn={end === undefined ? place.turn : undefined}
           bottom={isTurned && rules.opponent === 'child' ? place.turn : 'white'}
-          label={pawnsText.boardPawnsGame}
+          label={pawnsText.boardLabel(terms)}
           rules={hand}
           onDrop={drop}
           marksFor={(from) =>
@@ -147,20 +145,23 @@ function OpenTable({ owner }: { readonly owner: string }) {
           label={pawnsText.whoWins}
           value={rules.goal}
           disabled={rules.hasKings}
-          options={GOALS}
+          options={GOALS.map((value) => ({
+            value,
+            label: value === 'promotion' ? pawnsText.firstOnLastRank(terms) : pawnsText.lastMoveWins,
+          }))}
           onChange={(event) => begin({ goal: event.currentTarget.value as PawnGoal })}
         />
         <SelectField
-          label={pawnsText.pawnsEachSide}
+          label={pawnsText.pawnsOfEachSide(terms)}
           value={String(rules.pawns)}
           options={COUNTS}
           onChange={(event) => begin({ pawns: Number(event.currentTarget.value) as PawnRules['pawns'] })}
         />
         <CheckField checked={rules.hasKings} onChange={(hasKings) => begin({ hasKings })}>
-          {pawnsText.kings}
+          {pawnsText.withKings(terms)}
         </CheckField>
         <CheckField checked={isTurned} disabled={rules.opponent !== 'child'} onChange={setIsTurned}>
-          {pawnsText.turnBoardAfterEach}
+          {pawnsText.turnAfterEachMove}
         </CheckField>
       </fieldset>
     </div>

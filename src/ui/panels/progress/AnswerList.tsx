@@ -5,15 +5,15 @@ import * as progressText from '@/text/screens/progress';
 
 /** Stored answers, one a line. */
 export function AnswerList({ answers }: { readonly answers: readonly AnswerLine[] }) {
-  if (answers.length === 0) return <p className={classes.soft}>{progressText.thereNoSuchAnswer}</p>;
+  if (answers.length === 0) return <p className={classes.soft}>{progressText.noSuchAnswer}</p>;
   return (
     <ul className={classes.lines}>
       {answers.map(({ attemptId, answeredAt, className, tryNumber, isRight, hints, text }) => (
         <li key={attemptId}>
           <span>
             <strong>{isRight ? progressText.right : progressText.notRight}</strong>
-            {tryNumber > 1 && `, try ${tryNumber}`}
-            {hints > 0 && `, with ${countWords(hints, 'step')} of help`}: {text}
+            {tryNumber > 1 && progressText.tryOf(tryNumber)}
+            {hints > 0 && progressText.withHelp(countWords(hints, 'step'))}: {text}
           </span>
           <span className={classes.soft}>
             {dayText(answeredAt.slice(0, 10))}, {className}

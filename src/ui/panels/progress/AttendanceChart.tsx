@@ -17,7 +17,7 @@ export function AttendanceChart({
     .map(({ here, answers, right }) => ({ here, percent: percentOf(right, answers) }));
   return (
     <>
-      <p>{progressText.eachPointChildClass}</p>
+      <p>{progressText.attendanceHelp}</p>
       {points.length > 0 && (
         <div className={classes.chart} style={{ height: '16rem' }} aria-hidden>
           <ResponsiveContainer width="100%" height="100%">
@@ -29,7 +29,12 @@ export function AttendanceChart({
                 allowDecimals={false}
                 stroke="var(--ink-soft)"
                 tick={{ fontSize: 14 }}
-                label={{ value: 'Lessons here', position: 'insideBottom', offset: -12, fill: 'var(--ink)' }}
+                label={{
+                  value: progressText.lessonsHere,
+                  position: 'insideBottom',
+                  offset: -12,
+                  fill: 'var(--ink)',
+                }}
               />
               <YAxis
                 type="number"
@@ -53,7 +58,7 @@ export function AttendanceChart({
               <th scope="col">{progressText.lessonsHere}</th>
               <th scope="col">{progressText.away}</th>
               <th scope="col">{progressText.tasksBegun}</th>
-              <th scope="col">{progressText.rightFirstTime2}</th>
+              <th scope="col">{progressText.rightFirstTimeHeading}</th>
             </tr>
           </thead>
           <tbody>

@@ -31,20 +31,25 @@ export function ChildStoryPanel({
   const others = mistakes.filter(({ code }) => !isShape(code));
   return (
     <>
-      <Part title={progressText.ratingAtMatesWeek}>
+      <Part title={progressText.ratingByWeek}>
         {ratings.length === 0 ? (
           <p className={classes.soft}>{progressText.noMatesAnsweredYet}</p>
         ) : (
           <>
-            <p>{progressText.fromFirstAnswersMates}</p>
+            <p>{progressText.ratingHelp}</p>
             {ratings.length > 1 && <RatingChart ratings={ratings} />}
-            <Table heads={['Week from', 'Rating', 'Between', 'Mates']}>
+            <Table
+              heads={[progressText.weekFrom, progressText.rating, progressText.between, progressText.mates]}
+            >
               {ratings.toReversed().map(({ monday, value, deviation, answers }) => (
                 <tr key={monday}>
                   <th scope="row">{dayText(monday)}</th>
                   <td>{Math.round(value)}</td>
                   <td>
-                    {progressText.and(Math.round(value - 2 * deviation), Math.round(value + 2 * deviation))}
+                    {progressText.betweenOf(
+                      Math.round(value - 2 * deviation),
+                      Math.round(value + 2 * deviation),
+                    )}
                   </td>
                   <td>
                     <Link href={answersOf(answersAt, 'rated', monday)}>{answers}</Link>
@@ -63,10 +68,17 @@ export function ChildStoryPanel({
         />
         <Mistakes title={progressText.whatMisses(name)} mistakes={shapes} answersAt={answersAt} />
       </Part>
-      <Part title={progressText.timeTasks}>
-        <p>{progressText.countedAtSeatWhile}</p>
+      <Part title={progressText.timeOnTasks}>
+        <p>{progressText.timeHelp}</p>
         <TimeChart weeks={weeks} />
-        <Table heads={['Week from', 'Time', 'Tasks', 'Right first time']}>
+        <Table
+          heads={[
+            progressText.weekFrom,
+            progressText.time,
+            progressText.tasks,
+            progressText.rightFirstTimeHeading,
+          ]}
+        >
           {weeks
             .filter(hasAnswers)
             .toReversed()
@@ -83,7 +95,14 @@ export function ChildStoryPanel({
         </Table>
       </Part>
       <Part title={progressText.acrossClassesTerms}>
-        <Table heads={['Class', 'Time', 'Tasks', 'Right first time']}>
+        <Table
+          heads={[
+            progressText.classHeading,
+            progressText.time,
+            progressText.tasks,
+            progressText.rightFirstTimeHeading,
+          ]}
+        >
           {groups.map((one) => (
             <tr key={one.classId}>
               <th scope="row">
@@ -98,7 +117,7 @@ export function ChildStoryPanel({
           ))}
         </Table>
       </Part>
-      <Part title={progressText.sGames(name)}>
+      <Part title={progressText.gamesOf(name)}>
         {games.games.length === 0 ? (
           <p className={classes.soft}>{progressText.noGamesSavedYet}</p>
         ) : (
@@ -108,7 +127,7 @@ export function ChildStoryPanel({
                 <li key={line}>{line}</li>
               ))}
             </ul>
-            <p className={classes.soft}>{progressText.fromAsFarAs(countWords(games.games.length, 'game'))}</p>
+            <p className={classes.soft}>{progressText.chancesFrom(countWords(games.games.length, 'game'))}</p>
             <ul className={classes.plain}>
               {games.games.map(({ gameId, title }) => (
                 <li key={gameId}>
@@ -127,7 +146,7 @@ const hasAnswers = ({ spentMs, answers }: AnswerSum) => spentMs > 0 || answers >
 const isShape = (code: string) => MISS_GEOMETRIES.some((shape) => shape === code);
 
 function rightWords({ answers, right }: AnswerSum): string {
-  return answers === 0 ? 'none begun' : `${Math.round((100 * right) / answers)} %`;
+  return answers === 0 ? progressText.noneBegun : `${Math.round((100 * right) / answers)} %`;
 }
 
 function Table({ heads, children }: { readonly heads: readonly string[]; readonly children: ReactNode }) {

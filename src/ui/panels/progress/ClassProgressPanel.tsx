@@ -23,7 +23,7 @@ export function ClassProgressPanel({ progress }: { readonly progress: ClassProgr
   if (topics.length === 0)
     return (
       <Part title={progressText.nothingShowYet}>
-        <p className={classes.soft}>{progressText.noChildClassHas}</p>
+        <p className={classes.soft}>{progressText.noAnswersHelp}</p>
       </Part>
     );
   return (
@@ -32,7 +32,7 @@ export function ClassProgressPanel({ progress }: { readonly progress: ClassProgr
         <Repeats progress={progress} />
         <Groups progress={progress} />
       </div>
-      <Part title={progressText.whereEveryChildStands}>
+      <Part title={progressText.mapHeading}>
         <TopicMap students={students} topics={topics} childrenAt={`/classes/${progress.classId}/children`} />
       </Part>
       <Homework progress={progress} />
@@ -48,7 +48,7 @@ function Repeats({ progress: { repeats, byDay, students } }: { readonly progress
   const [isWhole, setIsWhole] = useState(false);
   const shown = isWhole ? repeats : repeats.slice(0, FIRST_REPEATS);
   return (
-    <Part title={progressText.repeatNextWeek}>
+    <Part title={progressText.repeatHeading}>
       {repeats.length === 0 && <p className={classes.soft}>{progressText.nothingDueUntil(dayText(byDay))}</p>}
       <ul className={classes.plain}>
         {shown.map(({ topic, weak, due }) => (
@@ -64,7 +64,7 @@ function Repeats({ progress: { repeats, byDay, students } }: { readonly progress
       </ul>
       {repeats.length > FIRST_REPEATS && (
         <Button variant="default" mih={44} onClick={() => setIsWhole(!isWhole)}>
-          {isWhole ? progressText.onlyMostNeeded : progressText.allTopics2(repeats.length)}
+          {isWhole ? progressText.onlyMostNeeded : progressText.allTopics(repeats.length)}
         </Button>
       )}
     </Part>
@@ -74,8 +74,8 @@ function Repeats({ progress: { repeats, byDay, students } }: { readonly progress
 function Groups({ progress: { groups, alone } }: { readonly progress: ClassProgress }) {
   const { terms } = useHouseVoice();
   return (
-    <Part title={progressText.childrenWhoNeedSame}>
-      {groups.length === 0 && <p className={classes.soft}>{progressText.noTwoChildrenShare}</p>}
+    <Part title={progressText.groupsHeading}>
+      {groups.length === 0 && <p className={classes.soft}>{progressText.noGroups}</p>}
       <ol className={classes.plain}>
         {groups.map(({ names, topics }) => (
           <li key={names.join()}>
@@ -86,13 +86,13 @@ function Groups({ progress: { groups, alone } }: { readonly progress: ClassProgr
               ))}
             </ul>
             {topics.length > MOST_SHARED && (
-              <span className={classes.soft}>{progressText.more(topics.length - MOST_SHARED)}</span>
+              <span className={classes.soft}>{progressText.andMore(topics.length - MOST_SHARED)}</span>
             )}
           </li>
         ))}
       </ol>
       {groups.length > 0 && alone.length > 0 && (
-        <p className={classes.soft}>{progressText.noGroup(listWords(alone))}</p>
+        <p className={classes.soft}>{progressText.inNoGroup(listWords(alone))}</p>
       )}
     </Part>
   );

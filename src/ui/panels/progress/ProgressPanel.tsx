@@ -32,7 +32,7 @@ export function ProgressPanel(props: {
   const dueCount = topics.filter(({ isDue }) => isDue).length;
   return (
     <>
-      <p>{progressText.dueAgainBarsShow(countWords(topics.length, 'topic'), dueCount)}</p>
+      <p>{progressText.topicsHelp(countWords(topics.length, 'topic'), dueCount)}</p>
       {told.length > 0 && (
         <div className={classes.chart} style={{ height: `${told.length * 1.75 + 2.5}rem` }} aria-hidden>
           <TopicBars topics={told} />
@@ -69,7 +69,7 @@ export function ProgressPanel(props: {
           </tbody>
         </table>
       </div>
-      <h3>{progressText.sNextRound(name)}</h3>
+      <h3>{progressText.nextRoundOf(name)}</h3>
       <ol className={classes.next}>
         {nextRound.map(({ topic, why }, index) => (
           <li key={index}>

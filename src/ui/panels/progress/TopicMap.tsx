@@ -26,7 +26,7 @@ export function TopicMap(props: {
   const shown = isWhole ? topics : topics.slice(0, FIRST);
   return (
     <>
-      <p>{progressText.numberTellsHowMany}</p>
+      <p>{progressText.mapHelp}</p>
       <div className={classes.wide}>
         <table className={classes.map}>
           <thead>
@@ -81,5 +81,5 @@ export function TopicMap(props: {
 
 function cellText(cell: TopicCell): string {
   const standing = isTelling(cell.evidence) ? `${STANDING_WORDS[cell.standing]}. ` : '';
-  return `${standing}${masteryText(cell)}${cell.isDue ? ', due again' : ''}.`;
+  return `${standing}${masteryText(cell)}${cell.isDue ? progressText.dueAgain : ''}.`;
 }

@@ -23,12 +23,12 @@ export function PuzzleCard(props: {
     <li className={classes.card}>
       <DiagramPicture
         diagram={{ board, turn, bottom: turn }}
-        title={puzzlesText.move(props.noun, number, SIDE_WORDS[turn])}
+        title={puzzlesText.cardLabel(props.noun, number, SIDE_WORDS[turn])}
       />
       <Checkbox
         classNames={{ root: classes.choice }}
         size="md"
-        label={<strong>{puzzlesText.mate(number, props.mateInMoves)}</strong>}
+        label={<strong>{puzzlesText.cardTitle(number, props.mateInMoves)}</strong>}
         checked={props.isChosen}
         onChange={({ currentTarget }) => props.onChosen(currentTarget.checked)}
       />

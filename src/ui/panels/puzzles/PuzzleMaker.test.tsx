@@ -98,7 +98,7 @@ test('when the server is away it says so, and the same goes on', async () => {
   const stored = openMaker(1);
   choose('Length', '1');
   await press('Compose');
-  choose('Put them into', 'new');
+  choose('Add them to', 'new');
   fireEvent.change(screen.getByLabelText('Name of the new set'), { target: { value: 'Fresh' } });
   await press('Store 6 puzzles');
   expect(screen.getByText(/^The server did not answer\. Nothing is lost/)).toBeInTheDocument();
@@ -119,7 +119,7 @@ test('what a class has had is left out, and others are composed in its place', a
     [7, 1],
   ]);
   expect(
-    screen.getByText('6 puzzles, each proved. All are new to Lantern class; 1 of their like was left out.'),
+    screen.getByText('6 puzzles, each proved. All are new to Lantern class; 1 like them was left out.'),
   ).toBeInTheDocument();
   expect(screen.getAllByRole('checkbox')).toHaveLength(6);
 });

@@ -23,6 +23,8 @@ import classes from './Puzzles.module.css';
 import { StoreChosen } from './StoreChosen';
 import { useHouseVoice } from '@/ui/words';
 import * as puzzlesText from '@/text/screens/puzzles';
+import * as commonText from '@/text/screens/common';
+import * as filtersText from '@/text/screens/filters';
 
 const LENGTHS = [1, 2, 3, 4, 5] as const;
 const MEN_CHOICES = [8, 12, 16, 20] as const;
@@ -88,33 +90,33 @@ export function PuzzleMaker(props: {
     <>
       <div className={classes.make}>
         {field(
-          'Length',
+          filtersText.length,
           'moves',
-          LENGTHS.map((moves) => ({ value: String(moves), label: `mate in ${moves}` })),
+          LENGTHS.map((moves) => ({ value: String(moves), label: filtersText.mateIn(moves) })),
         )}
         <PatternField value={patterns} onChange={setPatterns} />
-        {field('Begins with', 'key', [
-          { value: '', label: 'any move' },
+        {field(filtersText.beginsWith, 'key', [
+          { value: '', label: filtersText.anyMove },
           ...keyKinds.map((kind) => ({ value: kind, label: KEY_KIND_WORDS[kind] })),
         ])}
-        {field('To move', 'side', [
-          { value: '', label: 'either side' },
+        {field(filtersText.toMove, 'side', [
+          { value: '', label: filtersText.eitherSide },
           ...SIDES.map((side) => ({ value: side, label: SIDE_WORDS[side] })),
         ])}
-        {field('Mated king on', 'wing', [
-          { value: '', label: 'either wing' },
+        {field(filtersText.matedKingOn(terms), 'wing', [
+          { value: '', label: filtersText.eitherWing },
           ...WINGS.map((wing) => ({ value: wing, label: wingTexts(terms)[wing] })),
         ])}
-        {field('Pieces at most', 'men', [
-          { value: '', label: 'any number' },
-          ...MEN_CHOICES.map((men) => ({ value: String(men), label: `${men} pieces` })),
+        {field(filtersText.piecesAtMost, 'men', [
+          { value: '', label: filtersText.anyNumber },
+          ...MEN_CHOICES.map((men) => ({ value: String(men), label: filtersText.pieces(men) })),
         ])}
-        {field('Level', 'level', [
-          { value: '', label: 'any level' },
-          ...LEVELS.map((level) => ({ value: String(level), label: `level ${level}` })),
+        {field(filtersText.level, 'level', [
+          { value: '', label: filtersText.anyLevel },
+          ...LEVELS.map((level) => ({ value: String(level), label: filtersText.levelOption(level) })),
         ])}
-        {field('New to', 'classId', [
-          { value: '', label: 'any class' },
+        {field(filtersText.newTo, 'classId', [
+          { value: '', label: filtersText.anyClass },
           ...props.classes.map(({ classId, name }) => ({ value: String(classId), label: name })),
         ])}
         <CountField
@@ -140,7 +142,7 @@ export function PuzzleMaker(props: {
         </Button>
         {isRunning && (
           <Button size="md" mih={44} color="clay" onClick={stop}>
-            {puzzlesText.stop}
+            {commonText.stop}
           </Button>
         )}
       </div>
@@ -175,28 +177,26 @@ function recipeOf(wishes: Wishes, patterns: readonly string[]): PuzzleRecipe {
 function batchText(batch: Batch): string {
   switch (batch.kind) {
     case 'none':
-      return 'Every puzzle is fresh and proved: one first move, no shorter mate. Compose again for different ones.';
+      return puzzlesText.composeHelp;
     case 'failed':
-      return 'The browser stopped the calculation. Compose again.';
+      return puzzlesText.browserStopped;
     case 'running':
-      return `${countWords(batch.puzzles.length, 'puzzle')} of ${batch.asked} so far ...`;
+      return puzzlesText.soFar(countWords(batch.puzzles.length, 'puzzle'), batch.asked);
     case 'stopped':
-      return `Stopped with ${countWords(batch.puzzles.length, 'puzzle')}.`;
+      return puzzlesText.stoppedWith(countWords(batch.puzzles.length, 'puzzle'));
     case 'ready':
       return [
         batch.puzzles.length < batch.asked
-          ? `Only ${countWords(batch.puzzles.length, 'puzzle')} of ${batch.asked} were found. Choose fewer filters.`
-          : `${countWords(batch.puzzles.length, 'puzzle')}, each proved.`,
+          ? puzzlesText.onlySomeFound(countWords(batch.puzzles.length, 'puzzle'), batch.asked)
+          : puzzlesText.eachProved(countWords(batch.puzzles.length, 'puzzle')),
         ...(batch.seen === undefined ? [] : [leftOutText(batch.seen)]),
       ].join(' ');
   }
 }
 
 function leftOutText({ className, leftOut }: { className: string; leftOut: number | undefined }): string {
-  if (leftOut === undefined) return `The server did not say what ${className} has had before.`;
-  return leftOut === 0
-    ? `All are new to ${className}.`
-    : `All are new to ${className}; ${leftOut} of their like ${leftOut === 1 ? 'was' : 'were'} left out.`;
+  if (leftOut === undefined) return puzzlesText.notSaidWhatIsNew(className);
+  return leftOut === 0 ? puzzlesText.allNew(className) : puzzlesText.someLeftOut(className, leftOut);
 }
 
 /** Batches asked for again because a class has had some of the one before. */

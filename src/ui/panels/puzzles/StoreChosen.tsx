@@ -8,6 +8,7 @@ import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import classes from './Puzzles.module.css';
 import { StoringStatus, useStoring } from './storing';
 import * as puzzlesText from '@/text/screens/puzzles';
+import * as libraryText from '@/text/screens/library';
 
 /** Puts the chosen puzzles into a set, an old or a new one, and tells how far it is. */
 export function StoreChosen(props: {
@@ -29,7 +30,7 @@ export function StoreChosen(props: {
       if (!target.ok) return failure(faultText(target.error));
       const stored = await storeAll(target.value, fens, 'puzzle');
       if (!stored.ok) return stored;
-      const said = `${countWords(stored.value, 'puzzle')} stored, each proved once more.`;
+      const said = puzzlesText.stored(countWords(stored.value, 'puzzle'));
       return success({ setId: target.value, said });
     });
   }
@@ -37,7 +38,7 @@ export function StoreChosen(props: {
   return (
     <>
       <div className={classes.make} style={{ marginTop: '1rem' }}>
-        <SetFields set={set} label={puzzlesText.putThemInto} />
+        <SetFields set={set} label={libraryText.addThemTo} />
         <Button
           size="md"
           mih={44}

@@ -47,7 +47,7 @@ export function useStoring(addPuzzle: AddPuzzle) {
       setState(result.ok ? { kind: 'stored', ...result.value } : { kind: 'failed', fault: result.error });
     } catch {
       // A server action rejects when the network or the server is away; what was stored stays stored once.
-      const fault = 'The server did not answer. Nothing is lost: try again, and it goes on where it stopped.';
+      const fault = puzzlesText.noAnswerNothingLost;
       setState({ kind: 'failed', fault });
     }
   }
@@ -68,7 +68,7 @@ export function StoringStatus({
       {state.kind === 'running' && (
         <>
           <Progress value={(100 * state.done) / Math.max(1, state.of)} aria-label={puzzlesText.storedSoFar} />
-          {puzzlesText.provingEachOnceMore(noun, state.done, state.of)}
+          {puzzlesText.provingEach(noun, state.done, state.of)}
           <Button size="compact-md" mih={44} color="clay" onClick={stop}>
             {puzzlesText.stopStoring}
           </Button>

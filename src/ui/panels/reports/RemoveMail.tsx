@@ -5,6 +5,7 @@ import type { MailId } from '@/contracts/ids';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import * as reportsText from '@/text/screens/reports';
+import * as commonText from '@/text/screens/common';
 
 /** Takes a mail out of the outbox. */
 export function RemoveMail(props: {
@@ -21,14 +22,14 @@ export function RemoveMail(props: {
         size="md"
         mih={44}
         loading={isBusy}
-        aria-label={reportsText.deleteIt2(props.subject)}
+        aria-label={reportsText.deleteNamed(props.subject)}
         onClick={() =>
           void send(() => props.onRemove({ mailId: props.mailId })).then((sent) => {
             if (sent !== undefined) props.onDone?.();
           })
         }
       >
-        {reportsText.deleteIt}
+        {commonText.deleteButton}
       </Button>
       {error !== '' && <span role="alert">{error}</span>}
     </>

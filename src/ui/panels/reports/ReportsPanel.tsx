@@ -22,23 +22,23 @@ type WriteMail = (input: NewMail) => Promise<Result<MailId, ServiceFault>>;
 export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; readonly onMail: WriteMail }) {
   const [isRead, setIsRead] = useState(false);
   const { classId, className, students } = page;
-  if (students.length === 0) return <p className={classes.soft}>{reportsText.thereNoChildNow(className)}</p>;
+  if (students.length === 0) return <p className={classes.soft}>{reportsText.noChildNow(className)}</p>;
   return (
     <div className={classes.parts}>
       <NamesCaution isRead={isRead} onRead={setIsRead} />
       <div className={classes.pair}>
         <Sheet
           title={reportsText.reportsChildren}
-          text={reportsText.pageEachChildWhat}
+          text={reportsText.childReportsHelp}
           what="children"
           classId={classId}
           isReady={isRead}
         >
-          <StudentSelect students={students} all="All children, a page each" />
+          <StudentSelect students={students} all={reportsText.allChildren} />
         </Sheet>
         <Sheet
           title={reportsText.reportClass}
-          text={reportsText.coachesWhatRepeatChildren}
+          text={reportsText.classReportHelp}
           what="class"
           classId={classId}
           isReady={isRead}
@@ -53,7 +53,7 @@ export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; rea
 function StudentSelect(props: { readonly students: ReportsPage['students']; readonly all: string }) {
   return (
     <NativeSelect
-      label={reportsText.forIt}
+      label={reportsText.forLabel}
       name="studentId"
       size="md"
       data={[
@@ -102,13 +102,13 @@ function Certificates({
     return (
       <section className={classes.part}>
         <h2>{reportsText.certificates}</h2>
-        <p className={classes.soft}>{reportsText.noChildHasMastered}</p>
+        <p className={classes.soft}>{reportsText.noneMastered}</p>
       </section>
     );
   return (
     <Sheet
       title={reportsText.certificates}
-      text={reportsText.everyChildWhoseAnswers}
+      text={reportsText.certificatesHelp}
       what="certificates"
       classId={classId}
       isReady={isReady}
@@ -121,7 +121,7 @@ function Certificates({
         data={stages.map(({ stage }) => ({ value: stage, label: stageName(stage, terms) }))}
         onChange={({ currentTarget }) => setChosen(currentTarget.value)}
       />
-      <p>{reportsText.forIt2(listWords(named))}</p>
+      <p>{reportsText.forList(listWords(named))}</p>
     </Sheet>
   );
 }
@@ -155,19 +155,19 @@ function MailForm(props: {
       }}
     >
       <h2>{reportsText.intoOutbox}</h2>
-      <p className={classes.soft}>{reportsText.vorschuleSendsNothingWrites}</p>
+      <p className={classes.soft}>{reportsText.emailHelp}</p>
       <NativeSelect
         label={reportsText.report}
         size="md"
         value={studentId}
         data={[
-          { value: '', label: 'Of the class, to a coach' },
-          ...students.map((one) => ({ value: String(one.studentId), label: `Of ${one.name}` })),
+          { value: '', label: reportsText.ofClassToCoach },
+          ...students.map((one) => ({ value: String(one.studentId), label: reportsText.ofChild(one.name) })),
         ]}
         onChange={({ currentTarget }) => setStudentId(currentTarget.value)}
       />
       <TextInput
-        label={reportsText.to}
+        label={reportsText.toLabel}
         type="email"
         size="md"
         required
@@ -177,7 +177,7 @@ function MailForm(props: {
         onChange={({ currentTarget }) => setTo(currentTarget.value)}
       />
       <Button type="submit" size="md" mih={44} loading={isBusy} disabled={!props.isReady}>
-        {reportsText.writeMail}
+        {reportsText.writeEmail}
       </Button>
       <p role="status">
         {written !== undefined && (

@@ -43,7 +43,7 @@ export function ClassCoaches(props: {
                   size="md"
                   value={post ?? ''}
                   data={[
-                    { value: '', label: 'not in this class' },
+                    { value: '', label: rosterText.notClass },
                     ...CLASS_POSTS.map((value) => ({ value, label: POST_WORDS[value] })),
                   ]}
                   onChange={({ currentTarget }) => {

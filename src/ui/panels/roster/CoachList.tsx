@@ -8,6 +8,7 @@ import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
 import * as rosterText from '@/text/screens/roster';
+import * as commonText from '@/text/screens/common';
 
 const NOBODY: NewCoach = { name: '', signInName: '', password: '' };
 const LEAST_LETTERS = 10;
@@ -38,7 +39,7 @@ export function CoachList(props: {
           <li key={coachId}>
             <span>
               <strong>{name}</strong>{' '}
-              <span className={classes.soft}>{isLead ? rosterText.leadsClub : rosterText.coach}</span>
+              <span className={classes.soft}>{isLead ? rosterText.leadsClub : rosterText.coachRole}</span>
             </span>
             {lead !== undefined && !isLead && (
               <span>
@@ -46,14 +47,12 @@ export function CoachList(props: {
                   variant="subtle"
                   px="xs"
                   mih={44}
-                  aria-label={rosterText.newPassword2(name)}
+                  aria-label={rosterText.newPasswordOf(name)}
                   disabled={isBusy}
                   onClick={() =>
                     void send(() => lead.onReset({ coachId })).then((sent) => {
                       if (sent === undefined) return;
-                      setSaid(
-                        `${name} signs in with ${sent.value} from now on. It is shown only here, and ${name} can change it on this page.`,
-                      );
+                      setSaid(rosterText.newPasswordShown(name, sent.value, name));
                     })
                   }
                 >
@@ -64,10 +63,10 @@ export function CoachList(props: {
                   color="clay"
                   px="xs"
                   mih={44}
-                  aria-label={rosterText.remove2(name)}
+                  aria-label={rosterText.removeNamed(name)}
                   onClick={() => setLeaving({ coachId, name, isLead })}
                 >
-                  {rosterText.remove}
+                  {commonText.remove}
                 </Button>
               </span>
             )}
@@ -78,11 +77,11 @@ export function CoachList(props: {
         opened={leaving !== undefined}
         onClose={() => setLeaving(undefined)}
         title={rosterText.removeFromClub(leaving?.name ?? '')}
-        closeButtonProps={{ 'aria-label': 'Close', size: 44 }}
+        closeButtonProps={{ 'aria-label': commonText.close, size: 44 }}
       >
         <p style={{ marginTop: 0 }}>
           {leaving?.name}
-          {rosterText.canNoLongerSign}
+          {rosterText.removeCoachHelp}
         </p>
         <Button
           color="clay"
@@ -92,7 +91,7 @@ export function CoachList(props: {
               if (lead === undefined || leaving === undefined) throw new Error('only a lead removes a coach');
               return lead.onRemove({ coachId: leaving.coachId });
             }).then((sent) => {
-              if (sent !== undefined) setSaid(`${leaving?.name ?? ''} is no longer a coach of this club.`);
+              if (sent !== undefined) setSaid(rosterText.noLongerCoachClub(leaving?.name ?? ''));
               setLeaving(undefined);
             })
           }
@@ -107,7 +106,7 @@ export function CoachList(props: {
             event.preventDefault();
             void send(() => lead.onAdd(coach)).then((sent) => {
               if (sent === undefined) return;
-              setSaid(`${coach.name} can sign in now. The page of each class says who teaches it.`);
+              setSaid(rosterText.canSignNowPage(coach.name));
               setCoach(NOBODY);
             });
           }}

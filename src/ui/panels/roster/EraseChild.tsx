@@ -8,6 +8,7 @@ import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
 import * as rosterText from '@/text/screens/roster';
+import * as commonText from '@/text/screens/common';
 
 /** Erases a child everywhere once its name is typed; nothing brings it back. */
 export function EraseChild(props: {
@@ -25,7 +26,7 @@ export function EraseChild(props: {
         variant="default"
         size="md"
         mih={44}
-        aria-label={rosterText.erase2(props.name)}
+        aria-label={rosterText.eraseNamed(props.name)}
         onClick={() => setIsOpen(true)}
       >
         {rosterText.erase}
@@ -43,7 +44,7 @@ export function EraseChild(props: {
       }}
     >
       <TextInput
-        label={rosterText.typeConfirmEveryAnswer(props.name)}
+        label={rosterText.eraseHelp(props.name)}
         size="md"
         value={typed}
         error={error === '' ? undefined : error}
@@ -54,7 +55,7 @@ export function EraseChild(props: {
         {rosterText.eraseGood}
       </Button>
       <Button variant="default" size="md" mih={44} onClick={() => setIsOpen(false)}>
-        {rosterText.leave}
+        {commonText.cancel}
       </Button>
     </form>
   );

@@ -1,5 +1,6 @@
 import { NativeSelect } from '@mantine/core';
 import { LEVELS, type Level } from '@/core/exercises';
+import * as rosterText from '@/text/screens/roster';
 
 /** The level of a class; empty: all levels. */
 export function LevelField(props: {
@@ -13,8 +14,8 @@ export function LevelField(props: {
       size="md"
       value={String(props.value ?? '')}
       data={[
-        { value: '', label: 'all levels' },
-        ...LEVELS.map((level) => ({ value: String(level), label: `level ${level}` })),
+        { value: '', label: rosterText.allLevels },
+        ...LEVELS.map((level) => ({ value: String(level), label: rosterText.levelOption(level) })),
       ]}
       onChange={({ currentTarget }) =>
         props.onChange(LEVELS.find((level) => String(level) === currentTarget.value))

@@ -45,7 +45,7 @@ export function MoveChildren(props: {
   if (done !== undefined) {
     return (
       <>
-        <p role="status">{rosterText.theirAnswersStayThem(rosterChangeText(done))}</p>
+        <p role="status">{rosterText.answersStay(rosterChangeText(done))}</p>
         <UndoChange changeId={done.changeId} onUndo={props.onUndo} onDone={() => setDone(undefined)} />
       </>
     );

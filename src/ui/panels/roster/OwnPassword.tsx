@@ -34,10 +34,7 @@ export function OwnPassword(props: {
         className={classes.fields}
         onSubmit={(event) => {
           event.preventDefault();
-          void run(
-            () => props.onChange(typed),
-            'Password changed. You are signed out on your other devices.',
-          );
+          void run(() => props.onChange(typed), rosterText.passwordChangedYouSigned);
         }}
       >
         <PasswordInput
@@ -72,7 +69,7 @@ export function OwnPassword(props: {
           size="md"
           mih={44}
           disabled={isBusy}
-          onClick={() => void run(props.onEndOthers, 'You are signed out on all your other devices.')}
+          onClick={() => void run(props.onEndOthers, rosterText.youSignedOutAll)}
         >
           {rosterText.signOutOtherDevices}
         </Button>

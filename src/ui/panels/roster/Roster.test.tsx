@@ -196,7 +196,7 @@ describe('a term that begins', () => {
   test('two classes become one; one child goes its own way', async () => {
     const change = open(TURN, success(MADE));
     write('Move all of Harbour class to', 'new:1');
-    expect(screen.getByText('nobody goes there: it is not made')).toBeInTheDocument();
+    expect(screen.getByText('no child moves there, so it is not created')).toBeInTheDocument();
     write('Otter goes to', 'leaves');
     expect(screen.getByRole('status')).toHaveTextContent('1 class, 2 children; 1 child leaves.');
     await begin();

@@ -61,7 +61,7 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
     <>
       <Textarea
         label={rosterText.pasteListOneChild}
-        description={rosterText.nicknamesEnoughCsvFile}
+        description={rosterText.importHelp}
         size="md"
         rows={6}
         value={text}
@@ -95,12 +95,12 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
         <>
           <p role="status" className={classes.said}>
             {rosterText.readNotOffered(countWords(read.rows.length, 'row'), faulty === 0 ? 'none' : faulty)}
-            {read.leftOut.length > 0 && ` Left out: ${listWords(read.leftOut)}.`}
+            {read.leftOut.length > 0 && rosterText.leftOut(listWords(read.leftOut))}
           </p>
           <table className={classes.rows}>
             <thead>
               <tr>
-                <th scope="col">{rosterText.line}</th>
+                <th scope="col">{rosterText.lineHeading}</th>
                 <th scope="col">{rosterText.child}</th>
                 <th scope="col">{rosterText.whyNot}</th>
               </tr>
@@ -145,7 +145,7 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
       {added.length > 0 && (
         <>
           <p role="status" className={classes.said}>
-            {rosterText.addedWriteKeysDown(countWords(added.length, 'child', 'children'))}
+            {rosterText.writeKeysDown(countWords(added.length, 'child', 'children'))}
           </p>
           <ul className={classes.keys}>
             {added.map(({ name, key }) => (

@@ -34,7 +34,7 @@ export function TermForm<Value>(props: {
       }}
     >
       <TextInput
-        label={props.nameLabel ?? 'Name of the term'}
+        label={props.nameLabel ?? rosterText.nameTerm}
         size="md"
         maxLength={60}
         value={term.name}

@@ -6,6 +6,7 @@ import type { ChangedTerm, Term } from '@/contracts/terms';
 import type { Result } from '@/core/shared';
 import { TermForm } from './TermForm';
 import * as rosterText from '@/text/screens/roster';
+import * as commonText from '@/text/screens/common';
 
 /** A term as it is told, or the form that changes it. */
 export function TermRow(props: {
@@ -23,7 +24,7 @@ export function TermRow(props: {
           variant="default"
           size="md"
           mih={44}
-          aria-label={rosterText.change2(name)}
+          aria-label={rosterText.changeNamed(name)}
           onClick={() => setIsOpen(true)}
         >
           {rosterText.change}
@@ -40,7 +41,7 @@ export function TermRow(props: {
         onDone={() => setIsOpen(false)}
       />
       <Button variant="default" size="md" mih={44} onClick={() => setIsOpen(false)}>
-        {rosterText.leave}
+        {commonText.cancel}
       </Button>
     </>
   );

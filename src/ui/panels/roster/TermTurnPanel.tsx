@@ -55,8 +55,8 @@ export function TermTurnPanel(props: {
   return (
     <div className={classes.turn}>
       <section className={classes.card}>
-        <h2>{rosterText.classes(turn.term.name)}</h2>
-        <p className={classes.soft}>{rosterText.classGoesKeepsCode}</p>
+        <h2>{rosterText.classesOf(turn.term.name)}</h2>
+        <p className={classes.soft}>{rosterText.turnHelp}</p>
         <div className={classes.turn}>
           {plan.classes.map((one, index) => (
             <div key={one.key} className={classes.fields}>
@@ -114,7 +114,7 @@ export function TermTurnPanel(props: {
                   size="md"
                   maw="12rem"
                   value={plan.childWays.get(studentId) ?? ''}
-                  data={[{ value: '', label: 'as the class' }, ...ways]}
+                  data={[{ value: '', label: rosterText.asClass }, ...ways]}
                   onChange={({ currentTarget }) =>
                     setPlan({
                       ...plan,
@@ -153,11 +153,11 @@ type Change = ReturnType<typeof toChange>;
 
 function countComing({ moves }: Change, key: string): string {
   const coming = moves.filter(({ to }) => to.kind === 'new' && to.key === key).length;
-  return coming === 0 ? 'nobody goes there: it is not made' : countWords(coming, 'child', 'children');
+  return coming === 0 ? rosterText.nobodyGoesThere : countWords(coming, 'child', 'children');
 }
 
 function tellChange({ classes: made, moves }: Change): string {
   const left = moves.filter(({ to }) => to.kind === 'leaves').length;
   const kept = moves.length - left;
-  return `${countWords(made.length, 'class', 'classes')}, ${countWords(kept, 'child', 'children')}${left === 0 ? '' : `; ${countWords(left, 'child leaves', 'children leave')}`}.`;
+  return `${countWords(made.length, 'class', 'classes')}, ${countWords(kept, 'child', 'children')}${left === 0 ? '' : `; ${countWords(left, rosterText.childLeaves, rosterText.childrenLeave)}`}.`;
 }

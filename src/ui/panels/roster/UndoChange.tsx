@@ -29,7 +29,7 @@ export function UndoChange(props: {
           })
         }
       >
-        {rosterText.takeBack}
+        {rosterText.undo}
       </Button>
       <span role="alert">{error}</span>
     </>

@@ -2,6 +2,7 @@
 import type { ClassId, StudentId } from '@/contracts/ids';
 import type { Destination, RosterChange, TermTurn } from '@/contracts/terms';
 import type { Level } from '@/core/exercises';
+import * as rosterText from '@/text/screens/roster';
 
 /** Where children go, as the value of a field: "new:k", "class:7", "leaves"; a child's "" means as its class. */
 export type Way = string;
@@ -46,10 +47,10 @@ export function listWays(
   return [
     ...plan.classes.map(({ key, name }) => ({
       value: wayOfKey(key),
-      label: name.trim() === '' ? 'a class without a name yet' : name,
+      label: name.trim() === '' ? rosterText.classWithoutNameYet : name,
     })),
-    ...into.map(({ classId, name }) => ({ value: `class:${classId}`, label: `${name} (there already)` })),
-    { value: LEAVES, label: 'leaves the club’s classes' },
+    ...into.map(({ classId, name }) => ({ value: `class:${classId}`, label: rosterText.alreadyThere(name) })),
+    { value: LEAVES, label: rosterText.leavesClubsClasses },
   ];
 }
 

@@ -69,7 +69,7 @@ test('the stairs stand there, and one press stores those chosen and gives them',
   expect(asked[3]?.input).toEqual({ setId: 7, fen: SMOTHERED });
   expect(asked[4]?.input).toMatchObject({ setId: 7, classId: 4 });
   expect(
-    screen.getByText(/3 stairs, each proved and stored\. They lie on the seats of Harbour class now\./),
+    screen.getByText(/3 stairs, each proved and stored\. Harbour class can see it now\./),
   ).toBeInTheDocument();
   expect(screen.getByRole('link', { name: 'Open the set' })).toHaveAttribute('href', '/sets/7');
 });

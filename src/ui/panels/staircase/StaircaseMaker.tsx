@@ -16,6 +16,8 @@ import { PuzzleCard } from '../puzzles/PuzzleCard';
 import classes from '../puzzles/Puzzles.module.css';
 import { StoringStatus, useStoring } from '../puzzles/storing';
 import * as staircaseText from '@/text/screens/staircase';
+import * as commonText from '@/text/screens/common';
+import * as deskText from '@/text/screens/desk';
 
 type Stair = Extract<StaircaseAnswer, { kind: 'staircase' }>['stairs'][number];
 
@@ -63,16 +65,16 @@ export function StaircaseMaker(props: {
               : staircaseText.mainLineSoFar(countWords(climb.done, 'stair'))}
           </p>
           <Button color="clay" mih={44} onClick={stop}>
-            {staircaseText.stop}
+            {commonText.stop}
           </Button>
         </div>
       );
     case 'none':
-      return <p className={classes.card}>{staircaseText.noShortestMateFewer(MOST_MOVES)}</p>;
+      return <p className={classes.card}>{staircaseText.noMate(MOST_MOVES)}</p>;
     case 'stopped':
       return <p className={classes.card}>{staircaseText.stoppedNothingWasMade}</p>;
     case 'failed':
-      return <p className={classes.card}>{staircaseText.browserStoppedCalculationLoad}</p>;
+      return <p className={classes.card}>{staircaseText.browserStopped}</p>;
     case 'ready':
       return (
         <Stairs
@@ -120,7 +122,7 @@ function Stairs(props: {
   const [chosen, setChosen] = useState(() =>
     stairs.filter(({ kind }) => kind === 'line' || kind === 'thin').map(({ fen }) => fen),
   );
-  const [name, setName] = useState(`Staircase to a mate in ${mateInMoves}`);
+  const [name, setName] = useState(staircaseText.setName(mateInMoves));
   const [classId, setClassId] = useState('');
   const { state, run, stop } = useStoring(actions.addPuzzle);
   // A second try goes on with the set that was begun.
@@ -135,13 +137,13 @@ function Stairs(props: {
       const setId = set.value;
       const stored = await store(setId, fens, 'stair');
       if (!stored.ok) return stored;
-      const told = `${countWords(stored.value, 'stair')}, each proved and stored.`;
+      const told = staircaseText.eachProvedStored(countWords(stored.value, 'stair'));
       if (classId === '') return success({ setId, said: told });
       const asked = { setId, classId: Number(classId) };
       const given = await actions.giveSet({ requestId: giving.idFor(asked), ...asked });
       if (!given.ok) return failure(faultText(given.error));
       const className = props.classes.find((one) => String(one.classId) === classId)?.name ?? '';
-      return success({ setId, said: `${told} They lie on the seats of ${className} now.` });
+      return success({ setId, said: staircaseText.classCanSeeIt(told, className) });
     });
   }
 
@@ -160,7 +162,7 @@ function Stairs(props: {
           size="md"
           value={classId}
           data={[
-            { value: '', label: 'nobody yet' },
+            { value: '', label: staircaseText.nobodyYet },
             ...props.classes.map((one) => ({ value: String(one.classId), label: one.name })),
           ]}
           onChange={({ currentTarget }) => setClassId(currentTarget.value)}
@@ -191,7 +193,7 @@ function Stairs(props: {
           >
             {stairText(stair, makeSan(getPosition(stair.fen), getMove(stair.key)))}{' '}
             {stair.tags === undefined
-              ? staircaseText.namesNotKnownTree
+              ? deskText.namesNotKnown
               : tagsText(listShownTags(stair.tags, props.areLooseNamesShown), stair.ourTags)}
           </PuzzleCard>
         ))}

@@ -7,8 +7,9 @@ import { HouseWordsProvider } from '@/ui/words';
 import { getPageCoach } from '../../../(coach)/_parts/coachPage';
 import { BoardView } from '../_parts/BoardView';
 import { BeginHere } from '../_parts/BeginHere';
+import * as liveText from '@/text/screens/live';
 
-export const metadata: Metadata = { title: 'Big board' };
+export const metadata: Metadata = { title: liveText.pageTitle };
 
 export default async function BigBoardPage({ params }: PageProps<'/board/[classId]'>) {
   const actor = await getPageCoach();

@@ -16,18 +16,18 @@ export function BeginHere(props: {
   const router = useRouter();
   return (
     <main className={styles.page}>
-      <h1>{liveText.noLessonRunsAt(className)}</h1>
+      <h1>{liveText.noLessonOf(className)}</h1>
       <div className={styles.row}>
         {mayTeach && (
           <BeginLesson
             classId={classId}
-            label={liveText.beginEmptyBoard}
+            label={liveText.beginWithEmptyBoard}
             onBegin={beginLiveAction}
             onBegun={() => router.refresh()}
           />
         )}
         <LinkButton href={`/classes/${classId}/lessons`} variant="default">
-          {liveText.chooseLessonPlan}
+          {liveText.chooseLesson}
         </LinkButton>
       </div>
     </main>

@@ -11,7 +11,7 @@ import { getPageCoach } from '../../_parts/coachPage';
 import { getClubTerms } from '@/server/services/houseWords';
 import * as answersText from '@/text/screens/answers';
 
-export const metadata: Metadata = { title: 'Answers' };
+export const metadata: Metadata = { title: answersText.answers };
 
 const REFRESH_MS = 4000;
 
@@ -28,22 +28,22 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
       <div className={styles.head}>
         <div>
           <h1>{setName}</h1>
-          <span className={styles.soft}>{answersText.answersGiven(className, givenAt.slice(0, 10))}</span>
+          <span className={styles.soft}>{answersText.setAndClass(className, givenAt.slice(0, 10))}</span>
         </div>
-        <span className={styles.soft}>{answersText.eachFieldTriesTotal}</span>
+        <span className={styles.soft}>{answersText.howToReadACell}</span>
       </div>
-      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label={answersText.tableAnswers}>
+      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label={answersText.tableLabel}>
         <table className={styles.table}>
           <thead>
             <tr>
               <th scope="col">{answersText.child}</th>
-              <th scope="col">{answersText.solved}</th>
+              <th scope="col">{answersText.solvedHeading}</th>
               {puzzles.map(({ taskId, family, mateInMoves }, index) => (
                 <th scope="col" key={taskId}>
                   {index + 1}
                   <br />
                   <span className={styles.soft} style={{ fontWeight: 400 }}>
-                    {mateInMoves === undefined ? familyName(family, terms) : answersText.mate(mateInMoves)}
+                    {mateInMoves === undefined ? familyName(family, terms) : answersText.mateIn(mateInMoves)}
                   </span>
                 </th>
               ))}
@@ -54,7 +54,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
               <tr key={studentId}>
                 <th scope="row">{studentName}</th>
                 <td>
-                  {answersText.of(
+                  {answersText.solvedOf(
                     cells.filter((cell) => cell === 'climbed' || cell?.isSolved).length,
                     puzzles.length,
                   )}
@@ -67,7 +67,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
           </tbody>
         </table>
       </div>
-      {rows.length === 0 && <p>{answersText.thereNoChildrenClass}</p>}
+      {rows.length === 0 && <p>{answersText.noChildren}</p>}
     </>
   );
 }
@@ -77,13 +77,13 @@ function CellView({ cell }: { cell: AnswerCell | 'climbed' | undefined }) {
   if (cell === undefined) return <td className={styles.soft}>{answersText.notTried}</td>;
   return (
     <td className={cell.isSolved ? styles.solved : styles.open}>
-      <strong>{cell.isSolved ? answersText.solved2 : answersText.open}</strong>
+      <strong>{cell.isSolved ? answersText.solved : answersText.open}</strong>
       {cell.hints > 0 && `, ${countWords(cell.hints, 'hint')}`}
-      {cell.wasShown && ', solution shown'}
+      {cell.wasShown && answersText.solutionShown}
       <br />
       {countWords(cell.tries, 'try', 'tries')}, {timeWords(cell.spentMs)}
       <br />
-      {cell.firstWrong !== undefined && `first ${cell.firstWrong}`}
+      {cell.firstWrong !== undefined && answersText.firstWrong(cell.firstWrong)}
     </td>
   );
 }

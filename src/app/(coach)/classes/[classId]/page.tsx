@@ -29,7 +29,7 @@ import { Roster } from './_parts/Roster';
 import { getClubTerms } from '@/server/services/houseWords';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Class' };
+export const metadata: Metadata = { title: classesText.pageTitle };
 
 const REFRESH_MS = 4000;
 
@@ -52,7 +52,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           <h1>{name}</h1>
           <span className={styles.soft}>
             {termName}, {countWords(students.length, 'child', 'children')}
-            {level !== undefined && `, level ${level}`}
+            {level !== undefined && classesText.level(level)}
           </span>
         </div>
         <div className={styles.row}>
@@ -75,7 +75,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           )}
         </div>
         <div>
-          <span className={styles.soft}>{classesText.childrenOpenJoinType(host)}</span>
+          <span className={styles.soft}>{classesText.howToJoin(host)}</span>
           <div className={styles.code}>{joinCode}</div>
         </div>
       </div>
@@ -137,7 +137,7 @@ function PastChildren({ past }: { past: readonly Enrolment[] }) {
           <li key={`${studentId} ${startsOn}`}>
             <strong>{name}</strong>
             <span className={styles.soft}>
-              {classesText.to(dayText(startsOn), dayText(endsOn ?? startsOn))}
+              {classesText.fromTo(dayText(startsOn), dayText(endsOn ?? startsOn))}
             </span>
           </li>
         ))}
@@ -152,7 +152,7 @@ function GivenSets({ page }: { page: ClassPageData }) {
       <h2>{classesText.setsGiven}</h2>
       {page.assignments.length === 0 && (
         <p className={styles.soft} style={{ margin: 0 }}>
-          {classesText.nothingYetOpenSet}
+          {classesText.noSetGiven}
         </p>
       )}
       <ul className={styles.list}>
@@ -165,7 +165,10 @@ function GivenSets({ page }: { page: ClassPageData }) {
                 {countWords(puzzleCount, 'task')},{' '}
                 {forStudent === undefined
                   ? classesText.finished(finishedCount, page.students.length)
-                  : classesText.alone(forStudent, finishedCount === 0 ? 'not finished' : 'finished')}
+                  : classesText.forOneChild(
+                      forStudent,
+                      finishedCount === 0 ? classesText.notFinished : 'finished',
+                    )}
               </span>
             </span>
             <Link href={`/answers/${assignmentId}`}>{classesText.answers}</Link>
@@ -186,7 +189,7 @@ function Hardships({ page, terms }: { page: ClassPageData; terms: Terms }) {
       <h2>{classesText.whatHardNow}</h2>
       {page.hardships.length === 0 && (
         <p className={styles.soft} style={{ margin: 0 }}>
-          {classesText.nothingYetNoChild}
+          {classesText.nothingHard}
         </p>
       )}
       <ul className={styles.list}>
@@ -236,9 +239,9 @@ function NotSent({ page }: { page: ClassPageData }) {
           <li key={studentId}>
             <span>
               <strong>{studentName}</strong>
-              {classesText.device(countWords(answers, 'answer'), dayText(toldAt.slice(0, 10)))}
+              {classesText.waitingOnDevice(countWords(answers, 'answer'), dayText(toldAt.slice(0, 10)))}
               <br />
-              <span className={styles.soft}>{classesText.savedDeviceSignsThere(studentName)}</span>
+              <span className={styles.soft}>{classesText.savedOnDevice(studentName)}</span>
             </span>
           </li>
         ))}
@@ -253,7 +256,7 @@ function LatestAnswers({ page, terms }: { page: ClassPageData; terms: Terms }) {
       <h2>{classesText.latestAnswers}</h2>
       {page.latestAnswers.length === 0 && (
         <p className={styles.soft} style={{ margin: 0 }}>
-          {classesText.noAnswersYetThey}
+          {classesText.noAnswersYet}
         </p>
       )}
       <ul className={styles.list}>
@@ -262,12 +265,14 @@ function LatestAnswers({ page, terms }: { page: ClassPageData; terms: Terms }) {
             <li key={attemptId}>
               <span>
                 <strong>{studentName}</strong>
-                {classesText.task(outcome === 'right' ? 'solved' : 'tried', puzzleNumber)}
+                {classesText.taskNumber(outcome === 'right' ? 'solved' : 'tried', puzzleNumber)}
                 <br />
                 <span className={styles.soft}>
-                  {classesText.tryIt(
+                  {classesText.tryOf(
                     setName ??
-                      (practised === undefined ? 'Practice' : `Practice: ${stageName(practised, terms)}`),
+                      (practised === undefined
+                        ? classesText.practice
+                        : classesText.practiceOf(stageName(practised, terms))),
                     tryNumber,
                   )}
                 </span>

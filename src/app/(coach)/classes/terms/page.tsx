@@ -14,7 +14,7 @@ import { getPageCoach } from '../../_parts/coachPage';
 import { addTermAction, eraseStudentAction, saveTermAction, undoRosterChangeAction } from '../actions';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Terms' };
+export const metadata: Metadata = { title: classesText.terms };
 
 export default async function TermsPage() {
   const actor = await getPageCoach();
@@ -29,7 +29,7 @@ export default async function TermsPage() {
       <div className={styles.head}>
         <div>
           <h1>{classesText.terms}</h1>
-          <span className={styles.soft}>{classesText.whereOneEndsAll}</span>
+          <span className={styles.soft}>{classesText.turnHelp}</span>
         </div>
         <LinkButton href="/classes" variant="default">
           {classesText.classes}
@@ -45,7 +45,7 @@ export default async function TermsPage() {
                     <strong>{term.name}</strong> {isCurrent && '(now)'}
                     <br />
                     <span className={styles.soft}>
-                      {classesText.to3(
+                      {classesText.termSpan(
                         dayText(term.startsOn),
                         dayText(term.endsOn),
                         countWords(classes.length, 'class', 'classes'),
@@ -54,7 +54,7 @@ export default async function TermsPage() {
                   </span>
                   {isOpen && (
                     <LinkButton href={`/classes/terms/${term.termId}`} variant="default">
-                      {classesText.takeClassesInto}
+                      {classesText.moveClassesInto}
                     </LinkButton>
                   )}
                 </TermRow>
@@ -64,13 +64,13 @@ export default async function TermsPage() {
         </section>
         <section className={styles.card}>
           <h2>{classesText.newTerm}</h2>
-          <TermForm button="Add the term" onSend={addTermAction} />
+          <TermForm button={classesText.addTerm} onSend={addTermAction} />
         </section>
         {gone.length > 0 && (
           <section className={styles.card}>
             <h2>{classesText.awayTwoTerms}</h2>
             <p className={styles.soft} style={{ marginTop: 0 }}>
-              {classesText.theseChildrenNoClass}
+              {classesText.awayTwoTermsHelp}
             </p>
             <ul className={styles.list}>
               {gone.map(({ studentId, name, lastDay }) => (

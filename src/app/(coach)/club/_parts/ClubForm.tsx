@@ -12,25 +12,25 @@ import { USUAL_WAYS } from '@/core/exercises';
 import { WaysCard } from './WaysCard';
 import styles from '../../../_parts/pages.module.css';
 import * as clubText from '@/text/screens/club';
+import * as commonText from '@/text/screens/common';
 
 const COUNTS: readonly { readonly value: MateCount; readonly label: string; readonly meaning: string }[] = [
   {
     value: 'full',
-    label: 'With every block',
-    meaning:
-      'Each piece put in between counts as a move, even if it only delays. The mate has to be on the board.',
+    label: clubText.withEveryBlock,
+    meaning: clubText.everyBlockHelp,
   },
   {
     value: 'no-blocks',
-    label: 'Without pointless blocks',
-    meaning: 'A check that can only be blocked by pieces that are captured at once counts as mate.',
+    label: clubText.withoutPointlessBlocks,
+    meaning: clubText.withoutPointlessBlocksHelp,
   },
 ];
 
 const KEY_LENGTH_WORDS: Readonly<Record<KeyLength, string>> = {
-  3: '3: easy to remember',
-  4: '4: twelve times harder to guess',
-  5: '5: for clubs whose codes get around',
+  3: clubText.keyOf3,
+  4: clubText.keyOf4,
+  5: clubText.keyOf5,
 };
 
 /** Every order of the three kinds. */
@@ -63,12 +63,12 @@ export function ClubForm(props: {
     startTransition(async () => {
       try {
         const result = await onChange(next);
-        setSaid(result.ok ? 'Saved. It applies from the next answer.' : faultText(result.error));
+        setSaid(result.ok ? clubText.savedFromNextAnswer : faultText(result.error));
         if (!result.ok) setSettings(before);
       } catch {
         // The network or the server is away: what is shown is what is stored.
         setSettings(before);
-        setSaid('The server did not answer. Try again.');
+        setSaid(commonText.noAnswer);
       }
     });
   }
@@ -80,7 +80,7 @@ export function ClubForm(props: {
         <Radio.Group
           value={settings.mateCount}
           onChange={(value) => change({ ...settings, mateCount: value })}
-          description={clubText.childWhoCountsOther}
+          description={clubText.mateLengthHelp}
           aria-label={clubText.howLengthMateCounted}
         >
           <Stack gap="xs" mt="sm">
@@ -102,7 +102,7 @@ export function ClubForm(props: {
       <section className={styles.card} style={{ marginTop: '1rem' }}>
         <h2>{clubText.pieceValues}</h2>
         <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
-          {clubText.pointsNewExercisesWhat}
+          {clubText.pieceValuesHelp}
         </p>
         <Group gap="md" align="flex-end">
           {VALUED.map((role) => (
@@ -128,7 +128,7 @@ export function ClubForm(props: {
             disabled={!mayChange || isBusy || VALUED.every((role) => values[role] === settings.values[role])}
             onClick={() => change({ ...settings, values })}
           >
-            {clubText.keepThesePoints}
+            {clubText.savePoints}
           </Button>
         </Group>
       </section>
@@ -140,7 +140,7 @@ export function ClubForm(props: {
       <section className={styles.card} style={{ marginTop: '1rem' }}>
         <h2>{clubText.pictureKeys}</h2>
         <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
-          {clubText.newChildrenNewKeys}
+          {clubText.pictureKeysHelp}
         </p>
         <NativeSelect
           label={clubText.picturesKey}
@@ -176,7 +176,7 @@ export function ClubForm(props: {
       <section className={styles.card} style={{ marginTop: '1rem' }}>
         <h2>{clubText.namesMates}</h2>
         <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
-          {clubText.booksDifferHowNarrowly}
+          {clubText.mateNamesHelp}
         </p>
         <Switch
           size="md"

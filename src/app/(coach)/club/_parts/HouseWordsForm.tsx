@@ -14,6 +14,7 @@ import type { Result } from '@/core/shared';
 import { clashText, faultText, listWordClashes, plainWord } from '@/text';
 import styles from '../../../_parts/pages.module.css';
 import * as clubText from '@/text/screens/club';
+import * as commonText from '@/text/screens/common';
 
 type Fields = Readonly<Partial<Record<HouseTerm, { readonly one: string; readonly many: string }>>>;
 
@@ -71,9 +72,7 @@ export function HouseWordsForm(props: {
       try {
         const result = await onSave({ classId: chosen?.classId ?? null, words, readingLevel });
         setSaid(
-          result.ok
-            ? `Saved for ${chosen?.name ?? 'the whole club'}. These words are used from now on.`
-            : faultText(result.error),
+          result.ok ? clubText.savedWordsFor(chosen?.name ?? clubText.wholeClub) : faultText(result.error),
         );
         if (!result.ok) return;
         setStored(
@@ -88,7 +87,7 @@ export function HouseWordsForm(props: {
         );
       } catch {
         // Nothing was stored; the fields keep what was written.
-        setSaid('The server did not answer. Try again.');
+        setSaid(commonText.noAnswer);
       }
     });
   }
@@ -97,16 +96,16 @@ export function HouseWordsForm(props: {
     <section className={styles.card} style={{ marginTop: '1rem' }} aria-label={clubText.houseWords}>
       <h2>{clubText.houseWords}</h2>
       <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
-        {clubText.whatYouCallThings}
+        {clubText.houseWordsHelp}
       </p>
       <NativeSelect
-        label={clubText.forIt}
+        label={clubText.wordsOf}
         size="md"
         maw="20rem"
         value={classId}
         onChange={(event) => choose(event.currentTarget.value)}
         data={[
-          { value: '', label: 'The whole club' },
+          { value: '', label: clubText.wholeClubOption },
           ...stored.classes.map((one) => ({ value: String(one.classId), label: one.name })),
         ]}
       />
@@ -137,7 +136,7 @@ export function HouseWordsForm(props: {
               <Table.Td>{plainWord(term)}</Table.Td>
               <Table.Td>
                 <TextInput
-                  aria-label={clubText.yourWord2(plainWord(term))}
+                  aria-label={clubText.yourWordFor(plainWord(term))}
                   size="md"
                   maxLength={40}
                   disabled={!mayChange || isBusy}
@@ -148,7 +147,7 @@ export function HouseWordsForm(props: {
               <Table.Td>
                 {COUNTED.has(term) && (
                   <TextInput
-                    aria-label={clubText.plural2(plainWord(term))}
+                    aria-label={clubText.pluralOf(plainWord(term))}
                     size="md"
                     maxLength={40}
                     placeholder={(fields[term]?.one ?? '') === '' ? '' : `${fields[term]?.one ?? ''}s`}
@@ -165,13 +164,13 @@ export function HouseWordsForm(props: {
       <div role="status" style={{ minHeight: '3em', margin: '0.75rem 0' }}>
         {clashes.map((clash) => (
           <p key={clash.word} style={{ margin: 0 }}>
-            {clubText.childrenWillNotKnow(clashText(clash))}
+            {clubText.clashWarning(clashText(clash))}
           </p>
         ))}
         {mayChange ? said : clubText.onlyLeadClubCan}
       </div>
       <Button size="md" mih={44} disabled={!mayChange || isBusy} onClick={save}>
-        {clubText.saveTheseWords}
+        {clubText.saveWords}
       </Button>
     </section>
   );

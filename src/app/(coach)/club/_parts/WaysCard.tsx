@@ -12,20 +12,20 @@ import * as clubText from '@/text/screens/club';
 
 const GROUPS = Object.keys(NOTATION_GROUPS) as NotationGroup[];
 const GROUP_WORDS: Readonly<Record<NotationGroup, string>> = {
-  'check-signs': 'Check and mate signs missing or wrong',
-  'capture-signs': 'The capture sign missing, wrong or different',
-  castling: 'Castling with zeros, small letters or as a king move',
-  promotion: 'Promotion written differently: e8Q, e8(Q)',
-  letters: 'Small or foreign letters, pictures of pieces, a P for the pawn',
-  'number-first': 'The number before the letter: 4e',
-  'from-square': 'More than needed: where the piece comes from',
-  words: 'Spoken words: knight takes e5',
-  extras: 'Move numbers, stops, spaces, ! and ?',
+  'check-signs': clubText.checkSigns,
+  'capture-signs': clubText.captureSign,
+  castling: clubText.castlingForms,
+  promotion: clubText.promotionForms,
+  letters: clubText.otherLetters,
+  'number-first': clubText.numberFirst,
+  'from-square': clubText.moreThanNeeded,
+  words: clubText.spokenWords,
+  extras: clubText.numbersAndMarks,
 };
 const ACCEPTANCE_WORDS: Readonly<Record<Acceptance, string>> = {
-  accept: 'Right, without a remark',
-  remark: 'Right, with a remark',
-  refuse: 'Not right yet',
+  accept: clubText.rightWithoutRemark,
+  remark: clubText.rightWithRemark,
+  refuse: clubText.notRightYet,
 };
 
 /** How children of the club write moves: which form is taught, and what is said to the others. */
@@ -36,10 +36,10 @@ export function WaysCard(props: {
 }) {
   const { ways, isDisabled, onChange } = props;
   return (
-    <section className={styles.card} style={{ marginTop: '1rem' }} aria-label={clubText.howMovesWritten}>
-      <h2>{clubText.howMovesWritten}</h2>
+    <section className={styles.card} style={{ marginTop: '1rem' }} aria-label={clubText.notation}>
+      <h2>{clubText.notation}</h2>
       <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
-        {clubText.newExercisesEveryForm}
+        {clubText.notationHelp}
       </p>
       <NativeSelect
         label={clubText.weTeach}
@@ -51,14 +51,14 @@ export function WaysCard(props: {
           onChange({ ...ways, form: event.currentTarget.value === 'long' ? 'long' : 'short' })
         }
         data={[
-          { value: 'short', label: 'Where the piece goes: Nxe5' },
-          { value: 'long', label: 'From where to where: Nf3xe5' },
+          { value: 'short', label: clubText.shortForm },
+          { value: 'long', label: clubText.longForm },
         ]}
       />
       <Checkbox
         mt="sm"
         size="md"
-        label={clubText.castlingZeros00}
+        label={clubText.castlingWithZeros}
         disabled={isDisabled}
         checked={ways.hasZeros}
         onChange={(event) => onChange({ ...ways, hasZeros: event.currentTarget.checked })}

@@ -12,7 +12,7 @@ import { getPageCoach } from '../../_parts/coachPage';
 import { removeMailAction } from './actions';
 import * as clubText from '@/text/screens/club';
 
-export const metadata: Metadata = { title: 'Outbox' };
+export const metadata: Metadata = { title: clubText.outbox };
 
 export default async function OutboxPage() {
   const mails = await listOutbox(await getPageCoach());
@@ -21,17 +21,17 @@ export default async function OutboxPage() {
       <div className={styles.head}>
         <div>
           <h1>{clubText.outbox}</h1>
-          <span className={styles.soft}>{clubText.mailsAsFilesNothing}</span>
+          <span className={styles.soft}>{clubText.outboxHelp}</span>
         </div>
         <LinkButton href="/club" variant="default">
           {clubText.club}
         </LinkButton>
       </div>
       <section className={styles.card}>
-        <h2>{clubText.outbox2}</h2>
+        <h2>{clubText.inTheOutbox}</h2>
         {mails.length === 0 && (
           <p className={styles.soft} style={{ margin: 0 }}>
-            {clubText.nothingReportsClassCan}
+            {clubText.outboxEmpty}
           </p>
         )}
         <ul className={reports.mails}>

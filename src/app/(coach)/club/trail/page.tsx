@@ -7,7 +7,7 @@ import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import * as clubText from '@/text/screens/club';
 
-export const metadata: Metadata = { title: 'Who did what' };
+export const metadata: Metadata = { title: clubText.whoDidWhat };
 
 export default async function TrailPage() {
   const trail = await listTrail(await getPageCoach());
@@ -17,7 +17,7 @@ export default async function TrailPage() {
       <div className={styles.head}>
         <div>
           <h1>{clubText.whoDidWhat}</h1>
-          <span className={styles.soft}>{clubText.changesLooksAtChildrens}</span>
+          <span className={styles.soft}>{clubText.auditLogHelp}</span>
         </div>
         <LinkButton href="/club" variant="default">
           {clubText.club}

@@ -1,11 +1,14 @@
 import type { Metadata } from 'next';
+import { getClubTerms } from '@/server/services/houseWords';
 import { PawnTable } from '@/ui/panels/pawns/PawnTable';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import * as exercisesText from '@/text/screens/exercises';
 
-export const metadata: Metadata = { title: 'Pawns only' };
+export const generateMetadata = async (): Promise<Metadata> => ({
+  title: exercisesText.pawnsOnly(await getClubTerms(await getPageCoach())),
+});
 
 /** The pawns-only game in front of the class. */
 export default async function PawnsPage() {
@@ -13,9 +16,9 @@ export default async function PawnsPage() {
   return (
     <>
       <div className={styles.head}>
-        <span className={styles.soft}>{exercisesText.twoChildrenAtScreen}</span>
+        <span className={styles.soft}>{exercisesText.pawnsOnlyHelp}</span>
         <LinkButton href="/exercises" variant="default">
-          {exercisesText.backExercises}
+          {exercisesText.backToExercises}
         </LinkButton>
       </div>
       <PawnTable owner="coach" />

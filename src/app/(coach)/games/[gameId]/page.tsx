@@ -13,7 +13,7 @@ import { addPuzzleAction, addSetAction } from '../../sets/actions';
 import { removeGameAction } from '../actions';
 import * as gamesText from '@/text/screens/games';
 
-export const metadata: Metadata = { title: 'Game' };
+export const metadata: Metadata = { title: gamesText.pageTitle };
 
 export default async function GamePage({ params }: PageProps<'/games/[gameId]'>) {
   const actor = await getPageCoach();
@@ -27,7 +27,7 @@ export default async function GamePage({ params }: PageProps<'/games/[gameId]'>)
         <div>
           <h1>{page.value.title}</h1>
           <span className={styles.soft}>
-            {page.value.studentName === undefined ? '' : gamesText.game3(page.value.studentName)}
+            {page.value.studentName === undefined ? '' : gamesText.gameOf(page.value.studentName)}
             {resultText(page.value.result)}
           </span>
         </div>

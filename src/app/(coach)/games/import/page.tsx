@@ -7,7 +7,7 @@ import { getPageCoach } from '../../_parts/coachPage';
 import { addGameAction } from '../actions';
 import * as gamesText from '@/text/screens/games';
 
-export const metadata: Metadata = { title: 'Import games' };
+export const metadata: Metadata = { title: gamesText.importGames };
 
 export default async function GamesImportPage() {
   const students = await listStudentChoices(await getPageCoach());
@@ -16,7 +16,7 @@ export default async function GamesImportPage() {
       <div className={styles.head}>
         <div>
           <h1>{gamesText.importGames}</h1>
-          <span className={styles.soft}>{gamesText.scoreSheetsAsText}</span>
+          <span className={styles.soft}>{gamesText.importHelp}</span>
         </div>
         <LinkButton href="/games" variant="default">
           {gamesText.allGames}

@@ -11,7 +11,7 @@ import * as patternsText from '@/text/screens/patterns';
 
 export async function generateMetadata({ params }: PageProps<'/patterns/[patternId]'>): Promise<Metadata> {
   const { patternId } = await params;
-  return { title: isPatternId(patternId) ? PATTERN_NAMES[patternId] : 'Named mates' };
+  return { title: isPatternId(patternId) ? PATTERN_NAMES[patternId] : patternsText.namedMates };
 }
 
 /** One named mate of the pattern book. */
@@ -24,7 +24,7 @@ export default async function OnePatternPage({ params }: PageProps<'/patterns/[p
       <div className={styles.head}>
         <h1>{PATTERN_NAMES[patternId]}</h1>
         <LinkButton href="/patterns" variant="default">
-          {patternsText.allNamedMates2}
+          {patternsText.allNamedMates}
         </LinkButton>
       </div>
       <PatternPage id={patternId} puzzles={await listOwnPuzzlesOfPattern(actor, patternId)} />

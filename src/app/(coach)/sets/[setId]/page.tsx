@@ -20,7 +20,7 @@ import { GiveForm } from './_parts/GiveForm';
 import { TaskCards } from './_parts/TaskCards';
 import * as setsText from '@/text/screens/sets';
 
-export const metadata: Metadata = { title: 'Set' };
+export const metadata: Metadata = { title: setsText.set };
 
 export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
   const actor = await getPageCoach();
@@ -35,7 +35,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
           <h1>{name}</h1>
           <span className={styles.soft}>
             {items.length === 0 ? setsText.noTasksYet : `${setSummaryText(items)} ${setProofText(items)}`}
-            {isGiven && ` Version ${version} has been given; a change starts version ${version + 1}.`}
+            {isGiven && setsText.versionGiven(version)}
           </span>
         </div>
         <div className={styles.row}>
@@ -56,7 +56,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
       </div>
       <div className={styles.stack}>
         <section className={styles.card}>
-          <h2>{setsText.giveClass2}</h2>
+          <h2>{setsText.giveHeading}</h2>
           <GiveForm setId={page.value.setId} classes={classes} items={items} onGive={giveSetAction} />
           {givenTo.length > 0 && (
             <ul className={styles.list} style={{ marginTop: '0.75rem' }}>
@@ -87,7 +87,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
           </p>
         )}
         {items.length === 0 ? (
-          <p className={styles.card}>{setsText.setEmptyProveMate}</p>
+          <p className={styles.card}>{setsText.emptySet}</p>
         ) : (
           <TaskCards
             setId={page.value.setId}

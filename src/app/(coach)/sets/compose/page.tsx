@@ -9,7 +9,7 @@ import { getPageCoach } from '../../_parts/coachPage';
 import { addPuzzleAction, addSetAction, findSeenAction } from '../actions';
 import * as setsText from '@/text/screens/sets';
 
-export const metadata: Metadata = { title: 'Compose puzzles' };
+export const metadata: Metadata = { title: setsText.composePuzzles };
 
 export default async function ComposePage() {
   const actor = await getPageCoach();
@@ -23,7 +23,7 @@ export default async function ComposePage() {
       <div className={styles.head}>
         <div>
           <h1>{setsText.composePuzzles}</h1>
-          <span className={styles.soft}>{setsText.sayWhatYouWant}</span>
+          <span className={styles.soft}>{setsText.composeHelp}</span>
         </div>
         <LinkButton href="/sets" variant="default">
           {setsText.allSets}

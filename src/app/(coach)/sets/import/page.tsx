@@ -7,7 +7,7 @@ import { getPageCoach } from '../../_parts/coachPage';
 import { addPuzzleAction, addSetAction, findStoredAction } from '../actions';
 import * as setsText from '@/text/screens/sets';
 
-export const metadata: Metadata = { title: 'Import positions' };
+export const metadata: Metadata = { title: setsText.importPositions };
 
 export default async function ImportPage() {
   const sets = await listOwnSets(await getPageCoach());
@@ -16,7 +16,7 @@ export default async function ImportPage() {
       <div className={styles.head}>
         <div>
           <h1>{setsText.importPositions}</h1>
-          <span className={styles.soft}>{setsText.fromFileTextEach}</span>
+          <span className={styles.soft}>{setsText.importHelp}</span>
         </div>
         <LinkButton href="/sets" variant="default">
           {setsText.allSets}

@@ -11,7 +11,7 @@ import { getPageCoach } from '../../_parts/coachPage';
 import { addSetAction, addStoredAction } from '../actions';
 import * as setsText from '@/text/screens/sets';
 
-export const metadata: Metadata = { title: 'Library' };
+export const metadata: Metadata = { title: setsText.library };
 
 export default async function LibraryPage({ searchParams }: PageProps<'/sets/library'>) {
   const actor = await getPageCoach();
@@ -33,7 +33,7 @@ export default async function LibraryPage({ searchParams }: PageProps<'/sets/lib
       <div className={styles.head}>
         <div>
           <h1>{setsText.library}</h1>
-          <span className={styles.soft}>{setsText.everyMateYourClub}</span>
+          <span className={styles.soft}>{setsText.libraryHelp}</span>
         </div>
         <div className={styles.row}>
           <LinkButton href="/sets/compose" variant="default">

@@ -5,7 +5,7 @@ import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import * as setsText from '@/text/screens/sets';
 
-export const metadata: Metadata = { title: 'Boards and cards' };
+export const metadata: Metadata = { title: setsText.boardsCards };
 
 export default async function StationeryPage() {
   await getPageCoach();
@@ -14,7 +14,7 @@ export default async function StationeryPage() {
       <div className={styles.head}>
         <div>
           <h1>{setsText.boardsCards}</h1>
-          <span className={styles.soft}>{setsText.tableWallTasksSet}</span>
+          <span className={styles.soft}>{setsText.paperHelp}</span>
         </div>
         <LinkButton href="/sets" variant="default">
           {setsText.allSets}

@@ -5,7 +5,7 @@ import { ForgetSeat } from '@/ui/offline';
 import styles from '../../../_parts/pages.module.css';
 import * as doorText from '@/text/screens/door';
 
-export const metadata: Metadata = { title: 'Who are you?' };
+export const metadata: Metadata = { title: doorText.whoAreYou };
 
 export default async function NameCardsPage({ params }: PageProps<'/join/[code]'>) {
   const page = await openJoinPageHere((await params).code);
@@ -15,8 +15,8 @@ export default async function NameCardsPage({ params }: PageProps<'/join/[code]'
       <p className={styles.soft} style={{ margin: 0 }}>
         {page.className}
       </p>
-      <h1 style={{ margin: '0.25rem 0 0' }}>{doorText.whoYou}</h1>
-      {page.students.length === 0 && <p>{doorText.thereNoNamesClass}</p>}
+      <h1 style={{ margin: '0.25rem 0 0' }}>{doorText.whoAreYou}</h1>
+      {page.students.length === 0 && <p>{doorText.noNames}</p>}
       <ul className={styles.nameCards}>
         {page.students.map(({ studentId, name }) => (
           <li key={studentId}>

@@ -29,7 +29,7 @@ export function CodeForm({ action }: { action: (state: FormState, form: FormData
           }}
         />
         <Button type="submit" size="lg" mih={56} loading={isPending}>
-          {doorText.goMyClass}
+          {doorText.goToMyClass}
         </Button>
       </Stack>
     </form>

@@ -5,11 +5,11 @@ import type { FormState } from '../../../_parts/FormState';
 import * as doorText from '@/text/screens/door';
 
 const FIELDS = [
-  ['code', 'Code from the terminal'],
-  ['clubName', 'Name of the club'],
-  ['timeZone', 'Time zone'],
-  ['leadName', 'Your name'],
-  ['signInName', 'Sign-in name'],
+  ['code', doorText.codeFromTerminal],
+  ['clubName', doorText.nameOfClub],
+  ['timeZone', doorText.timeZone],
+  ['leadName', doorText.yourName],
+  ['signInName', doorText.signInName],
 ] as const;
 
 export function SetUpForm({ action }: { action: (state: FormState, form: FormData) => Promise<FormState> }) {
@@ -22,7 +22,7 @@ export function SetUpForm({ action }: { action: (state: FormState, form: FormDat
             key={name}
             name={name}
             label={label}
-            placeholder={name === 'timeZone' ? doorText.europeZurich : undefined}
+            placeholder={name === 'timeZone' ? doorText.timeZoneExample : undefined}
             defaultValue={state.values?.[name]}
             required
             withAsterisk={false}
@@ -31,7 +31,7 @@ export function SetUpForm({ action }: { action: (state: FormState, form: FormDat
         <PasswordInput
           name="password"
           label={doorText.password}
-          description={doorText.atLeast10Characters}
+          description={doorText.passwordHelp}
           autoComplete="new-password"
           required
           withAsterisk={false}

@@ -11,7 +11,7 @@ export function SignInForm({ action }: { action: (state: FormState, form: FormDa
       <Stack>
         <TextInput
           name="signInName"
-          label={doorText.signName}
+          label={doorText.signInName}
           autoComplete="username"
           defaultValue={state.values?.signInName}
           required
@@ -30,7 +30,7 @@ export function SignInForm({ action }: { action: (state: FormState, form: FormDa
           </Alert>
         )}
         <Button type="submit" loading={isPending}>
-          {doorText.sign}
+          {doorText.signIn}
         </Button>
       </Stack>
     </form>

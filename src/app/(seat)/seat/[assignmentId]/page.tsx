@@ -7,8 +7,9 @@ import { getPageStudent } from '../../_parts/seatPage';
 import { FirstLook } from '../../_parts/FirstLook';
 import { RoundView } from '../../_parts/RoundView';
 import { getSeatTerms } from '@/server/services/houseWords';
+import * as seatPagesText from '@/text/screens/seatPages';
 
-export const metadata: Metadata = { title: 'Puzzles' };
+export const metadata: Metadata = { title: seatPagesText.puzzles };
 
 export default async function SeatRoundPage({ params }: PageProps<'/seat/[assignmentId]'>) {
   const actor = await getPageStudent();

@@ -10,7 +10,7 @@ import pages from '../../../_parts/pages.module.css';
 import { getSeatTerms } from '@/server/services/houseWords';
 import * as seatPagesText from '@/text/screens/seatPages';
 
-export const metadata: Metadata = { title: 'My path' };
+export const metadata: Metadata = { title: seatPagesText.myPath };
 
 /** The child's way: where I am, what is next, what to look at once more. */
 export default async function PathPage() {
@@ -56,7 +56,7 @@ export default async function PathPage() {
             <span className={styles.words}>
               <strong>{stageName(stage, terms)}</strong>
               <span>
-                {stage === next ? seatPagesText.next : ''}
+                {stage === next ? seatPagesText.nextPrefix : ''}
                 {standingText(standing)}
               </span>
               {standing === 'begun' && gaps.length > 0 && (
@@ -66,7 +66,7 @@ export default async function PathPage() {
             <PractiseButton
               stage={stage}
               label={seatPagesText.practise}
-              says={seatPagesText.practise2(stageName(stage, terms))}
+              says={seatPagesText.practiseStage(stageName(stage, terms))}
               isNext={stage === next}
               onStart={startPracticeAction}
             />

@@ -1,11 +1,14 @@
 import type { Metadata } from 'next';
+import { getSeatTerms } from '@/server/services/houseWords';
 import { PawnTable } from '@/ui/panels/pawns/PawnTable';
 import { SeatLink } from '../../_parts/SeatLink';
 import pages from '../../../_parts/pages.module.css';
 import { getPageStudent } from '../../_parts/seatPage';
 import * as seatPagesText from '@/text/screens/seatPages';
 
-export const metadata: Metadata = { title: 'Pawns only' };
+export const generateMetadata = async (): Promise<Metadata> => ({
+  title: seatPagesText.pawnsOnly(await getSeatTerms(await getPageStudent())),
+});
 
 /** The pawns-only game at the seat: with a neighbour or against the app. */
 export default async function SeatPawnsPage() {

@@ -6,8 +6,9 @@ import { getBoardPage } from '@/server/services/live';
 import { CoachWindow } from '@/ui/panels/live/CoachWindow';
 import { HouseWordsProvider } from '@/ui/words';
 import { getPageCoach } from '../../../../(coach)/_parts/coachPage';
+import * as liveText from '@/text/screens/live';
 
-export const metadata: Metadata = { title: 'Beside the board' };
+export const metadata: Metadata = { title: liveText.besideBoard };
 
 export default async function CoachWindowPage({ params }: PageProps<'/board/[classId]/coach'>) {
   const actor = await getPageCoach();

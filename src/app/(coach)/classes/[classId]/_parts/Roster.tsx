@@ -15,6 +15,7 @@ import type { ChangeRoster } from '@/ui/panels/roster/TermTurnPanel';
 import type { UndoRosterChange } from '@/ui/panels/roster/UndoChange';
 import styles from '../../../../_parts/pages.module.css';
 import * as classesText from '@/text/screens/classes';
+import * as commonText from '@/text/screens/common';
 
 export interface RosterActions {
   readonly add: (input: {
@@ -69,7 +70,7 @@ export function Roster(props: {
       {mayChange && (
         <>
           <NameForm
-            label={classesText.addChildNicknameEnough}
+            label={classesText.addChildHelp}
             button="Add"
             maxLength={40}
             onName={(input) => actions.add({ ...input, classId })}
@@ -102,7 +103,7 @@ export function Roster(props: {
               {lockedIds.includes(student.studentId) && (
                 <>
                   <br />
-                  <span className={styles.soft}>{classesText.lockedTooManyWrong}</span>
+                  <span className={styles.soft}>{classesText.locked}</span>
                 </>
               )}
             </span>
@@ -147,12 +148,12 @@ export function Roster(props: {
         onClose={close}
         title={dialog && titleOf(dialog)}
         size="md"
-        closeButtonProps={{ 'aria-label': 'Close', size: 44 }}
+        closeButtonProps={{ 'aria-label': commonText.close, size: 44 }}
       >
         {dialog?.kind === 'key' && (
           <>
             <KeyCard pictures={dialog.key} />
-            <p>{classesText.writeThesePicturesDown(dialog.name)}</p>
+            <p>{classesText.writePicturesDown(dialog.name)}</p>
             <Button onClick={close}>{classesText.done}</Button>
           </>
         )}
@@ -177,8 +178,8 @@ export function Roster(props: {
         )}
         {dialog?.kind === 'remove' && (
           <Confirm
-            text={classesText.canThenNoLonger(dialog.student.name)}
-            button="Remove from class"
+            text={classesText.removeWarning(dialog.student.name)}
+            button={classesText.removeFromClass}
             run={() => actions.remove(rosterKey(classId, dialog.student.studentId))}
             onDone={close}
             onBack={close}
@@ -186,8 +187,8 @@ export function Roster(props: {
         )}
         {dialog?.kind === 'new-key' && (
           <Confirm
-            text={classesText.oldPicturesStopWorking(dialog.student.name)}
-            button="Make a new key"
+            text={classesText.newKeyWarning(dialog.student.name)}
+            button={classesText.makeNewKey}
             run={() => actions.newKey(rosterKey(classId, dialog.student.studentId))}
             onDone={(key) => setDialog({ kind: 'key', name: dialog.student.name, key })}
             onBack={close}
@@ -205,15 +206,15 @@ function rosterKey(classId: ClassId, studentId: StudentId) {
 function titleOf(dialog: Dialog): string {
   switch (dialog.kind) {
     case 'move':
-      return 'Move children';
+      return classesText.moveChildren;
     case 'key':
-      return `The key of ${dialog.name}`;
+      return classesText.keyHeading(dialog.name);
     case 'rename':
-      return `Rename ${dialog.student.name}`;
+      return classesText.renameHeading(dialog.student.name);
     case 'remove':
-      return `Remove ${dialog.student.name}?`;
+      return classesText.removeHeading(dialog.student.name);
     case 'new-key':
-      return `A new key for ${dialog.student.name}?`;
+      return classesText.newKeyHeading(dialog.student.name);
   }
 }
 
@@ -263,7 +264,7 @@ function Confirm<Value>(props: {
           {button}
         </Button>
         <Button variant="default" onClick={onBack}>
-          {classesText.leave}
+          {commonText.cancel}
         </Button>
       </div>
     </>

@@ -10,7 +10,7 @@ import { getPageCoach } from '../../../_parts/coachPage';
 import { addStudentsAction, readRosterAction } from '../../actions';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Children from a list' };
+export const metadata: Metadata = { title: classesText.childrenFromList };
 
 export default async function RosterImportPage({ params }: PageProps<'/classes/[classId]/import'>) {
   const actor = await getPageCoach();
@@ -22,7 +22,7 @@ export default async function RosterImportPage({ params }: PageProps<'/classes/[
       <div className={styles.head}>
         <div>
           <h1>{classesText.childrenFromList}</h1>
-          <span className={styles.soft}>{classesText.nothingStoredUntilYou(found.name)}</span>
+          <span className={styles.soft}>{classesText.importHelp(found.name)}</span>
         </div>
         <LinkButton href={`/classes/${found.classId}`} variant="default">
           {classesText.backClass}

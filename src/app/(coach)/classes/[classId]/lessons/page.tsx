@@ -24,7 +24,7 @@ import {
 } from '../../lessonActions';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Lessons' };
+export const metadata: Metadata = { title: classesText.lessons };
 
 export default async function LessonsPage({ params }: PageProps<'/classes/[classId]/lessons'>) {
   const actor = await getPageCoach();
@@ -39,7 +39,7 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
     <>
       <div className={styles.head}>
         <div>
-          <h1>{classesText.lessons2(className)}</h1>
+          <h1>{classesText.lessonsOf(className)}</h1>
           <span className={styles.soft}>{termName}</span>
         </div>
         <div className={styles.row}>
@@ -49,7 +49,7 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
             </a>
           )}
           <LinkButton href={`/classes/${classId}`} variant="default">
-            {classesText.classIt}
+            {classesText.theClass}
           </LinkButton>
         </div>
       </div>

@@ -11,7 +11,7 @@ import { PathOrder } from './_parts/PathOrder';
 import { StudentStages } from './_parts/StudentStages';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Path of the class' };
+export const metadata: Metadata = { title: classesText.pathClass };
 
 export default async function ClassPathPage({ params }: PageProps<'/classes/[classId]/path'>) {
   const actor = await getPageCoach();
@@ -23,7 +23,7 @@ export default async function ClassPathPage({ params }: PageProps<'/classes/[cla
       <div className={styles.head}>
         <div>
           <h1>{classesText.pathClass}</h1>
-          <span className={styles.soft}>{classesText.childrenSeeOpenStages}</span>
+          <span className={styles.soft}>{classesText.pathHelp}</span>
         </div>
         <LinkButton href={`/classes/${classId.value}`} variant="default">
           {classesText.backClass}

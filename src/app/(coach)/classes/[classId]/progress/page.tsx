@@ -10,7 +10,7 @@ import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Progress of the class' };
+export const metadata: Metadata = { title: classesText.progressClass };
 
 export default async function ClassProgressPage({ params }: PageProps<'/classes/[classId]/progress'>) {
   const actor = await getPageCoach();
@@ -22,13 +22,13 @@ export default async function ClassProgressPage({ params }: PageProps<'/classes/
     <>
       <div className={styles.head}>
         <div>
-          <h1>{classesText.progress2(className)}</h1>
+          <h1>{classesText.progressOf(className)}</h1>
           <span className={styles.soft}>
             {termName}, {countWords(students.length, 'child', 'children')}
           </span>
         </div>
         <LinkButton href={`/classes/${page.value.classId}`} variant="default">
-          {classesText.classIt}
+          {classesText.theClass}
         </LinkButton>
       </div>
       <ClassProgressPanel progress={page.value} />

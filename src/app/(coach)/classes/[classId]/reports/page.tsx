@@ -10,7 +10,7 @@ import { getPageCoach } from '../../../_parts/coachPage';
 import { writeMailAction } from '../../../club/outbox/actions';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Reports and certificates' };
+export const metadata: Metadata = { title: classesText.reportsCertificates };
 
 export default async function ReportsPage({ params }: PageProps<'/classes/[classId]/reports'>) {
   const actor = await getPageCoach();
@@ -29,7 +29,7 @@ export default async function ReportsPage({ params }: PageProps<'/classes/[class
             {classesText.outbox}
           </LinkButton>
           <LinkButton href={`/classes/${page.value.classId}`} variant="default">
-            {classesText.classIt}
+            {classesText.theClass}
           </LinkButton>
         </div>
       </div>

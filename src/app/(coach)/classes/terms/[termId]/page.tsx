@@ -10,7 +10,7 @@ import { getPageCoach } from '../../../_parts/coachPage';
 import { changeRosterAction, undoRosterChangeAction } from '../../actions';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Into the next term' };
+export const metadata: Metadata = { title: classesText.intoNextTerm };
 
 export default async function TermTurnPage({ params }: PageProps<'/classes/terms/[termId]'>) {
   const actor = await getPageCoach();
@@ -22,7 +22,7 @@ export default async function TermTurnPage({ params }: PageProps<'/classes/terms
       <div className={styles.head}>
         <div>
           <h1>{classesText.into(turn.value.term.name)}</h1>
-          <span className={styles.soft}>{classesText.nothingHappensUntilYou}</span>
+          <span className={styles.soft}>{classesText.nothingMovesYet}</span>
         </div>
         <LinkButton href="/classes/terms" variant="default">
           {classesText.terms}

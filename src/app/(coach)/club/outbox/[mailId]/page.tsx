@@ -9,7 +9,7 @@ import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import * as clubText from '@/text/screens/club';
 
-export const metadata: Metadata = { title: 'Mail' };
+export const metadata: Metadata = { title: clubText.emailTitle };
 
 export default async function MailPage({ params }: PageProps<'/club/outbox/[mailId]'>) {
   const actor = await getPageCoach();
@@ -22,7 +22,7 @@ export default async function MailPage({ params }: PageProps<'/club/outbox/[mail
       <div className={styles.head}>
         <div>
           <h1>{subject}</h1>
-          <span className={styles.soft}>{clubText.to(to)}</span>
+          <span className={styles.soft}>{clubText.emailTo(to)}</span>
         </div>
         <LinkButton href="/club/outbox" variant="default">
           {clubText.outbox}
@@ -35,10 +35,10 @@ export default async function MailPage({ params }: PageProps<'/club/outbox/[mail
       <section className={styles.card} style={{ marginTop: '1.25rem' }}>
         <h2>{clubText.file}</h2>
         <p className={styles.soft} style={{ marginTop: 0 }}>
-          {clubText.reportAsPdfNames}
+          {clubText.fileHelp}
         </p>
         <a href={`/files/mails?mailId=${page.value.mailId}`} download>
-          {clubText.saveMailAsFile}
+          {clubText.saveEmail}
         </a>
       </section>
     </>

@@ -9,6 +9,7 @@ import { faultText, forecastText, knownText, seenSetText } from '@/text';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import styles from '../../../../_parts/pages.module.css';
 import * as setsText from '@/text/screens/sets';
+import * as commonText from '@/text/screens/common';
 
 export function GiveForm(props: {
   readonly setId: number;
@@ -32,28 +33,28 @@ export function GiveForm(props: {
       const asked = { setId, classId: Number(classId) };
       const result = await onGive({ requestId: request.idFor(asked), ...asked });
       const className = classes.find((one) => String(one.classId) === classId)?.name ?? '';
-      setSaid(result.ok ? `${className} can see it now.` : faultText(result.error));
+      setSaid(result.ok ? setsText.classCanSeeIt(className) : faultText(result.error));
       if (result.ok) request.done();
     } catch {
       // The network or the server is away; the same request may be sent again.
-      setSaid('The server did not answer. Try again.');
+      setSaid(commonText.noAnswer);
     } finally {
       setIsBusy(false);
     }
   }
 
-  if (classes.length === 0) return <p className={styles.soft}>{setsText.thereNoClassYet}</p>;
+  if (classes.length === 0) return <p className={styles.soft}>{setsText.noClass}</p>;
   const chosen = classes.find((one) => String(one.classId) === classId);
   return (
     <div className={styles.row}>
       <NativeSelect
-        aria-label={setsText.classIt}
+        aria-label={setsText.forClass}
         value={classId}
         data={classes.map((one) => ({ value: String(one.classId), label: one.name }))}
         onChange={(event) => setClassId(event.currentTarget.value)}
       />
       <Button loading={isBusy} disabled={items.length === 0} onClick={() => void give()}>
-        {setsText.giveClass}
+        {setsText.giveToClass}
       </Button>
       <span role="status">{said}</span>
       {items.length > 0 && chosen !== undefined && (

@@ -27,20 +27,21 @@ import { DiagramPicture, savePicture, type PictureFormat } from '@/ui/board';
 import styles from '../../../../_parts/pages.module.css';
 import { useHouseVoice } from '@/ui/words';
 import * as setsText from '@/text/screens/sets';
+import * as commonText from '@/text/screens/common';
 
 /** What may take the place of a puzzle. */
 const REPLACEMENTS = [
-  { value: 'equal', label: 'one of the same length and level' },
-  { value: 'colours', label: 'the same, colours swapped' },
-  { value: 'wing', label: 'the same, mirrored left to right' },
+  { value: 'equal', label: setsText.oneSameLengthLevel },
+  { value: 'colours', label: setsText.sameColoursSwapped },
+  { value: 'wing', label: setsText.sameMirroredLeftRight },
 ] as const satisfies readonly { value: ReplacePuzzle['by']; label: string }[];
 
 const listMore = (terms: Terms) => [
-  { value: '', label: 'More ...' },
-  { group: 'Replace it with', items: [...REPLACEMENTS] },
-  { group: 'Give also as', items: HABITS.map((value) => ({ value, label: familyName(value, terms) })) },
+  { value: '', label: setsText.more },
+  { group: setsText.replaceWith, items: [...REPLACEMENTS] },
+  { group: setsText.giveAlsoAs, items: HABITS.map((value) => ({ value, label: familyName(value, terms) })) },
   {
-    group: 'Save the picture as',
+    group: setsText.savePictureAs,
     items: [
       { value: 'svg', label: 'SVG' },
       { value: 'png', label: 'PNG' },
@@ -82,7 +83,7 @@ export function TaskCards(props: {
         setError(result.ok ? '' : faultText(result.error));
       } catch {
         // A server action rejects when the network or the server is away.
-        setError('The server did not answer. Nothing was changed; try again.');
+        setError(commonText.noAnswerNothingChanged);
       }
     });
   }
@@ -97,7 +98,7 @@ export function TaskCards(props: {
   function save(fen: string, number: number, format: PictureFormat) {
     const { board, turn } = getPosition(fen);
     savePicture({ board, turn, bottom: turn }, `diagram-${number}`, format).catch(() =>
-      setError('The browser could not draw the picture.'),
+      setError(setsText.browserCouldNotDraw),
     );
   }
   function doMore({ taskId, fen }: SetPuzzle, number: number, value: string) {
@@ -131,7 +132,7 @@ export function TaskCards(props: {
         <span role="status">{isBusy ? setsText.changingSet : ''}</span>
       </div>
       <Sorting
-        rows={items.map(({ taskId }, index) => ({ id: taskId, name: `task ${index + 1}` }))}
+        rows={items.map(({ taskId }, index) => ({ id: taskId, name: setsText.taskNumber(index + 1) }))}
         noun="task"
         strategy={rectSortingStrategy}
         onMove={move}
@@ -169,7 +170,7 @@ function TaskCard(props: {
   const { terms } = useHouseVoice();
   const { item, index, isOpen, isBusy, onMove } = props;
   const number = index + 1;
-  const { ref, style, grip } = useSortedRow({ id: item.taskId, name: `task ${number}` });
+  const { ref, style, grip } = useSortedRow({ id: item.taskId, name: setsText.taskNumber(number) });
   return (
     <li ref={ref} className={styles.card} style={style}>
       {item.family === 'mate' ? (
@@ -220,7 +221,7 @@ function TaskCard(props: {
           aria-label={setsText.removeTask(number)}
           onClick={props.onRemove}
         >
-          {setsText.remove}
+          {commonText.remove}
         </Button>
       </div>
     </li>

@@ -11,7 +11,7 @@ import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import * as setsText from '@/text/screens/sets';
 
-export const metadata: Metadata = { title: 'Paper' };
+export const metadata: Metadata = { title: setsText.paperTitle };
 
 export default async function SetPaperPage({ params }: PageProps<'/sets/[setId]/paper'>) {
   const actor = await getPageCoach();
@@ -26,14 +26,14 @@ export default async function SetPaperPage({ params }: PageProps<'/sets/[setId]/
       <div className={styles.head}>
         <div>
           <h1>{setsText.paper(name)}</h1>
-          <span className={styles.soft}>{setsText.blackWhiteSoCan(countWords(items.length, 'task'))}</span>
+          <span className={styles.soft}>{setsText.paperSummary(countWords(items.length, 'task'))}</span>
         </div>
         <LinkButton href={`/sets/${page.value.setId}`} variant="default">
           {setsText.backSet}
         </LinkButton>
       </div>
       {items.length === 0 ? (
-        <p className={styles.card}>{setsText.setEmptyThereNothing}</p>
+        <p className={styles.card}>{setsText.nothingToPrint}</p>
       ) : (
         <SetPaper
           setId={page.value.setId}

@@ -10,7 +10,7 @@ import * as doorText from '@/text/screens/door';
 
 const COUNT_WORDS: Readonly<Record<number, string>> = { 3: 'three', 4: 'four', 5: 'five' };
 
-export const metadata: Metadata = { title: 'Your pictures' };
+export const metadata: Metadata = { title: doorText.yourPictures };
 
 export default async function KeyPage({ params }: PageProps<'/join/[code]/[studentId]'>) {
   const { code, studentId } = await params;
@@ -22,7 +22,7 @@ export default async function KeyPage({ params }: PageProps<'/join/[code]/[stude
       <ForgetSeat />
       <h1 style={{ margin: '0 0 0.25rem' }}>{doorText.hello(student.name)}</h1>
       <p style={{ margin: 0 }}>
-        {doorText.tapYourPicturesOne(COUNT_WORDS[student.keyLength] ?? student.keyLength)}
+        {doorText.tapYourPicturesInOrder(COUNT_WORDS[student.keyLength] ?? student.keyLength)}
       </p>
       <KeyPad
         joinCode={page.joinCode}

@@ -9,6 +9,7 @@ import type { Result } from '@/core/shared';
 import { faultText } from '@/text';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import styles from '../path.module.css';
+import * as seatPagesText from '@/text/screens/seatPages';
 
 /** Begins a round of fresh tasks and goes there. */
 export function PractiseButton(props: {
@@ -40,7 +41,7 @@ export function PractiseButton(props: {
         router.push(`/seat/practice/${round.value}`);
       } catch {
         // A server action rejects when the network or the server is away.
-        setError('No connection. Try again.');
+        setError(seatPagesText.noConnection);
       }
     });
   }

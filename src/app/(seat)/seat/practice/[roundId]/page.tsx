@@ -7,8 +7,9 @@ import { getPageStudent } from '../../../_parts/seatPage';
 import { FirstLook } from '../../../_parts/FirstLook';
 import { RoundView } from '../../../_parts/RoundView';
 import { getSeatTerms } from '@/server/services/houseWords';
+import * as seatPagesText from '@/text/screens/seatPages';
 
-export const metadata: Metadata = { title: 'Practice' };
+export const metadata: Metadata = { title: seatPagesText.practice };
 
 export default async function PracticePage({ params }: PageProps<'/seat/practice/[roundId]'>) {
   const actor = await getPageStudent();

@@ -13,7 +13,7 @@ import { eraseStudentAction } from '../../../actions';
 import { EraseHere } from './_parts/EraseHere';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Child' };
+export const metadata: Metadata = { title: classesText.child };
 
 export default async function ChildPage({ params }: PageProps<'/classes/[classId]/children/[studentId]'>) {
   const actor = await getPageCoach();
@@ -29,7 +29,7 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
           <span className={styles.soft}>{className}</span>
         </div>
         <LinkButton href={`/classes/${classId}`} variant="default">
-          {classesText.classIt}
+          {classesText.theClass}
         </LinkButton>
       </div>
       <div className={styles.columns}>
@@ -58,7 +58,7 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
                     <strong>{one.className}</strong>, {one.termName}
                   </span>
                   <span className={styles.soft}>
-                    {classesText.to2(
+                    {classesText.fromUntil(
                       dayText(one.startsOn),
                       one.endsOn === undefined ? 'now' : dayText(one.endsOn),
                     )}
@@ -78,7 +78,7 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
           <section className={styles.card}>
             <h2>{classesText.record}</h2>
             <p className={styles.soft} style={{ marginTop: 0 }}>
-              {classesText.everythingStoredAboutHand(name)}
+              {classesText.recordHelp(name)}
             </p>
             <div className={styles.row}>
               <a href={`/files/records?classId=${classId}&studentId=${studentId}`} download>
@@ -115,9 +115,9 @@ function listStored(child: {
   const { answerCount, firstAnswerAt, hereCount, awayCount, gameCount } = child;
   return [
     firstAnswerAt === undefined
-      ? 'No answer yet'
-      : `${countWords(answerCount, 'answer')} since ${dayText(firstAnswerAt.slice(0, 10))}`,
-    `${countWords(hereCount, 'lesson')} here, ${awayCount} away`,
+      ? classesText.noAnswerYet
+      : classesText.since(countWords(answerCount, 'answer'), dayText(firstAnswerAt.slice(0, 10))),
+    classesText.hereAway(countWords(hereCount, 'lesson'), awayCount),
     countWords(gameCount, 'game'),
   ];
 }

@@ -14,7 +14,7 @@ import { getPageCoach } from '../../../../_parts/coachPage';
 import { giveCatchUpAction, noteAttendanceAction } from '../../../lessonActions';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Lesson' };
+export const metadata: Metadata = { title: classesText.lesson };
 
 export default async function LessonPage({ params }: PageProps<'/classes/[classId]/lessons/[lessonId]'>) {
   const actor = await getPageCoach();
@@ -30,7 +30,7 @@ export default async function LessonPage({ params }: PageProps<'/classes/[classI
           <h1>{shortDayText(day)}</h1>
           <span className={styles.soft}>
             {classesText.minutes(className, startsAt, minutes)}
-            {holiday !== undefined && `. ${holiday}: it does not take place`}
+            {holiday !== undefined && classesText.doesNotTakePlace(holiday)}
             {isCancelled && '. Cancelled'}
           </span>
         </div>

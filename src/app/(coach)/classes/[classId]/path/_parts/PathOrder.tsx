@@ -10,6 +10,7 @@ import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import styles from './PathOrder.module.css';
 import { useHouseVoice } from '@/ui/words';
 import * as classesText from '@/text/screens/classes';
+import * as commonText from '@/text/screens/common';
 
 interface ClassStage {
   readonly stage: Stage;
@@ -39,12 +40,12 @@ export function PathOrder(props: {
     startTransition(async () => {
       try {
         const saved = await onSave({ classId, stages: next });
-        setSaid(saved.ok ? 'Saved.' : faultText(saved.error));
+        setSaid(saved.ok ? commonText.saved : faultText(saved.error));
         if (!saved.ok) setStages(before);
       } catch {
         // A server action rejects when the network or the server is away.
         setStages(before);
-        setSaid('The server did not answer. Nothing was changed; try again.');
+        setSaid(commonText.noAnswerNothingChanged);
       }
     });
   }
@@ -59,7 +60,7 @@ export function PathOrder(props: {
         size="md"
         value=""
         data={[
-          { value: '', label: 'Choose ...' },
+          { value: '', label: classesText.choose },
           ...PRESETS.map((preset) => ({ value: preset, label: PRESET_WORDS[preset] })),
         ]}
         onChange={({ currentTarget }) => {
@@ -74,7 +75,7 @@ export function PathOrder(props: {
         }}
       />
       <p className={styles.said} role="status">
-        {isSaving ? classesText.saving : said}
+        {isSaving ? commonText.saving : said}
       </p>
       <Sorting
         rows={stages.map(({ stage }) => ({ id: stage, name: stageName(stage, terms) }))}
@@ -134,7 +135,7 @@ function Row(
       <Switch
         size="md"
         label={classesText.open}
-        aria-label={classesText.open2(name)}
+        aria-label={classesText.isOpen(name)}
         checked={isOpen}
         onChange={({ currentTarget }) => onOpen(currentTarget.checked)}
       />
@@ -143,7 +144,7 @@ function Row(
           variant="default"
           mih={44}
           disabled={index === 0}
-          aria-label={classesText.earlier2(name)}
+          aria-label={classesText.moveEarlier(name)}
           onClick={() => onMove(-1)}
         >
           {classesText.earlier}
@@ -152,7 +153,7 @@ function Row(
           variant="default"
           mih={44}
           disabled={isLast}
-          aria-label={classesText.later2(name)}
+          aria-label={classesText.moveLater(name)}
           onClick={() => onMove(1)}
         >
           {classesText.later}

@@ -9,6 +9,7 @@ import { faultText, stageName } from '@/text';
 import pages from '../../../../../_parts/pages.module.css';
 import { useHouseVoice } from '@/ui/words';
 import * as classesText from '@/text/screens/classes';
+import * as commonText from '@/text/screens/common';
 
 type Students = ClassPathPage['students'];
 /** As for the class, or open or closed for this child alone. */
@@ -54,12 +55,12 @@ export function StudentStages(props: {
           stage,
           ...(value === 'class' ? {} : { isOpen: value === 'open' }),
         });
-        setSaid(result.ok ? 'Saved.' : faultText(result.error));
+        setSaid(result.ok ? commonText.saved : faultText(result.error));
         if (!result.ok) setStudents(before);
       } catch {
         // What is shown is what is stored.
         setStudents(before);
-        setSaid('The server did not answer. Try again.');
+        setSaid(commonText.noAnswer);
       }
     });
   }
@@ -75,7 +76,7 @@ export function StudentStages(props: {
         onChange={(event) => setChosenId(event.currentTarget.value)}
         data={students.map(({ studentId, name, stages: own }) => ({
           value: String(studentId),
-          label: own.length === 0 ? name : `${name} (${own.length} different)`,
+          label: own.length === 0 ? name : classesText.different(name, own.length),
         }))}
       />
       <div
@@ -95,9 +96,9 @@ export function StudentStages(props: {
             value={saidOf(stage)}
             onChange={(event) => save(stage, event.currentTarget.value as Said)}
             data={[
-              { value: 'class', label: `Same as the class: ${isOpen ? 'open' : 'closed'}` },
-              { value: 'open', label: 'Open for this child' },
-              { value: 'closed', label: 'Closed for this child' },
+              { value: 'class', label: classesText.sameAsClass(isOpen ? 'open' : 'closed') },
+              { value: 'open', label: classesText.openChild },
+              { value: 'closed', label: classesText.closedChild },
             ]}
           />
         ))}

@@ -11,7 +11,7 @@ import { getPageCoach } from '../../../../_parts/coachPage';
 import { savePlanAction } from '../../../lessonActions';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Lesson plan' };
+export const metadata: Metadata = { title: classesText.lessonPlan };
 
 export default async function PlanPage({ params }: PageProps<'/classes/[classId]/plans/[planId]'>) {
   const actor = await getPageCoach();
@@ -28,7 +28,7 @@ export default async function PlanPage({ params }: PageProps<'/classes/[classId]
       <div className={styles.head}>
         <div>
           <h1>{classesText.lessonPlan}</h1>
-          <span className={styles.soft}>{classesText.forIt(className)}</span>
+          <span className={styles.soft}>{classesText.forClass(className)}</span>
         </div>
         <div className={styles.row}>
           <a href={`/print/plans/${plan.value.planId}`} target="_blank" rel="noreferrer">

@@ -9,7 +9,7 @@ import styles from '../../../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../../../_parts/coachPage';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Answers of a child' };
+export const metadata: Metadata = { title: classesText.answersChild };
 
 export default async function AnswersOfChildPage({
   params,
@@ -26,9 +26,9 @@ export default async function AnswersOfChildPage({
     <>
       <div className={styles.head}>
         <div>
-          <h1>{classesText.answers2(studentName)}</h1>
+          <h1>{classesText.answersOf(studentName)}</h1>
           <span className={styles.soft}>
-            {title}, {answers.length === most ? classesText.newest(most) : classesText.all(answers.length)}
+            {title}, {answers.length === most ? classesText.newest(most) : classesText.inAll(answers.length)}
           </span>
         </div>
         <LinkButton href={`/classes/${classId}/children/${studentId}`} variant="default">

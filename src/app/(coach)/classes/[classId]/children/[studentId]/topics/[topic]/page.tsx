@@ -11,7 +11,7 @@ import styles from '../../../../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../../../../_parts/coachPage';
 import * as classesText from '@/text/screens/classes';
 
-export const metadata: Metadata = { title: 'Answers on a topic' };
+export const metadata: Metadata = { title: classesText.answersTopic };
 
 export default async function TopicPage({
   params,

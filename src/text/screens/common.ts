@@ -1,0 +1,21 @@
+export const cancel = 'Cancel';
+
+export const close = 'Close';
+
+export const saved = 'Saved.';
+
+export const noAnswerNothingChanged = 'The server did not answer. Nothing was changed; try again.';
+
+export const noAnswer = 'The server did not answer. Try again.';
+
+export const saving = 'Saving ...';
+
+export const stop = 'Stop';
+
+export const browserStopped = 'The browser stopped the calculation. Try again.';
+
+export const deleteButton = 'Delete';
+
+export const remove = 'Remove';
+
+export const moveNotAllowed = 'That move is not allowed here.';
