@@ -9,7 +9,7 @@ const FORBIDDEN_SYNTAX = [
   { selector: 'TSEnumDeclaration', message: 'Use a list as const.' },
 ];
 /** Where a screen speaks to somebody. */
-const SPEAKING = 'label|title|aria-label|placeholder|description|alt';
+const SPEAKING = 'label|title|aria-label|placeholder|description|alt|note|text|heading|hint|says';
 const HOME = 'Sentences live in src/text: a screen takes them from there.';
 const BARE_TEXT = [
   { selector: 'JSXText[value=/[A-Za-z]{2}/]', message: HOME },
@@ -18,6 +18,13 @@ const BARE_TEXT = [
     selector: `JSXAttribute[name.name=/^(${SPEAKING})$/] > JSXExpressionContainer > :matches(Literal[value=/[A-Za-z]{2}/], TemplateLiteral)`,
     message: HOME,
   },
+];
+/** Two words and more, one of them after a space: a sentence, or a part of one. What an error of ours says to its developer is none. */
+const SENTENCE = '/[A-Za-z]{2,}[,.:;!?]? [A-Za-z]{2,}/';
+const OF_A_DEVELOPER = ':not(:matches(ExpressionStatement > *, NewExpression *, ImportDeclaration > *, JSXAttribute[name.name=/^style$/] *, TSLiteralType > *, TaggedTemplateExpression *))';
+const SENTENCES = [
+  { selector: `Literal[value=${SENTENCE}]${OF_A_DEVELOPER}`, message: HOME },
+  { selector: `TemplateElement[value.raw=${SENTENCE}]${OF_A_DEVELOPER}`, message: HOME },
 ];
 
 export default tseslint.config(
@@ -105,9 +112,9 @@ export default tseslint.config(
     },
   },
   {
-    files: ['src/ui/**/*.tsx', 'src/app/**/*.tsx'],
-    ignores: ['**/*.test.tsx'],
-    rules: { 'no-restricted-syntax': ['error', ...FORBIDDEN_SYNTAX, ...BARE_TEXT] },
+    files: ['src/ui/**/*.{ts,tsx}', 'src/app/**/*.{ts,tsx}', 'src/server/services/**/*.ts'],
+    ignores: ['**/*.test.{ts,tsx}', 'src/ui/theme/**'],
+    rules: { 'no-restricted-syntax': ['error', ...FORBIDDEN_SYNTAX, ...BARE_TEXT, ...SENTENCES] },
   },
   {
     files: ['src/**/*.{ts,tsx}'],

@@ -1,5 +1,12 @@
 import type { ClubFileFault } from '@/contracts/clubFile';
 
+/** What is wrong with a part of a club's file. */
+export const CLUB_PART_WORDS = {
+  oneRow: 'one row is expected',
+  missing: 'it is missing',
+  notUnderstood: 'not understood',
+};
+
 /** Why a club's file is not taken, for whoever runs the installation. */
 export function clubFileText(fault: ClubFileFault): string {
   switch (fault.code) {
@@ -22,3 +29,13 @@ export function clubFileText(fault: ClubFileFault): string {
       return `There is a club "${fault.club}" here already. Give this one another name with --as.`;
   }
 }
+
+const NAMELESS_WORDS = new Map([
+  ['student', 'Child'],
+  ['coach', 'Coach'],
+  ['lead', 'Lead'],
+]);
+
+/** "Child 7": whoever has no name in a file that holds none; `kind` as the table of people has it. */
+export const namelessText = (kind: unknown, number: number): string =>
+  `${(typeof kind === 'string' ? NAMELESS_WORDS.get(kind) : undefined) ?? 'Somebody'} ${number}`;

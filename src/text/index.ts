@@ -1,6 +1,7 @@
-export { clubFileText } from './clubFile';
+export { CLUB_PART_WORDS, clubFileText, namelessText } from './clubFile';
 export { fateText, FORCING_WORDS, takenText } from './fates';
 export { faultText } from './faults';
+export { schemaWaitText } from './schema';
 export { refusedText } from './refused';
 export {
   atMostText,
@@ -97,7 +98,7 @@ export {
   boardDrawingText,
   MARK_WORDS,
   squarePlaceWords,
-  countWords,
+  countText,
   listWords,
   manWords,
   PICTURE_WORDS,

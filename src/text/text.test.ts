@@ -9,7 +9,7 @@ import {
   rightSentence,
   atMostText,
   blocklessText,
-  countWords,
+  countText,
   defenceText,
   fateText,
   faultText,
@@ -371,8 +371,8 @@ test('why a move is not right: shown by the reply, never scolding', () => {
 
 test('small words', () => {
   expect([
-    countWords(1, 'child', 'children'),
-    countWords(12, 'puzzle'),
+    countText(1, 'child'),
+    countText(12, 'puzzle'),
     listWords(['e4', 'f5', 'g6']),
     listWords([]),
   ]).toEqual(['1 child', '12 puzzles', 'e4, f5 and g6', '']);

@@ -55,7 +55,35 @@ export function squarePlaceWords(square: Square, man: Man | undefined, bottom: S
   return `${left} from the left, ${below} from the bottom, ${onSquareWords(man, terms)}`;
 }
 
-/** "1 puzzle", "12 puzzles". */
+/** What is counted on screens: one, and several. */
+const COUNTED = {
+  answer: ['answer', 'answers'],
+  chance: ['chance', 'chances'],
+  child: ['child', 'children'],
+  class: ['class', 'classes'],
+  game: ['game', 'games'],
+  'half-move': ['half-move', 'half-moves'],
+  hint: ['hint', 'hints'],
+  lesson: ['lesson', 'lessons'],
+  mate: ['mate', 'mates'],
+  minute: ['minute', 'minutes'],
+  move: ['move', 'moves'],
+  position: ['position', 'positions'],
+  puzzle: ['puzzle', 'puzzles'],
+  row: ['row', 'rows'],
+  sheet: ['sheet', 'sheets'],
+  stair: ['stair', 'stairs'],
+  step: ['step', 'steps'],
+  task: ['task', 'tasks'],
+  topic: ['topic', 'topics'],
+  try: ['try', 'tries'],
+} as const;
+
+/** "1 puzzle", "3 children". */
+export const countText = (count: number, of: keyof typeof COUNTED): string =>
+  countWords(count, COUNTED[of][0], COUNTED[of][1]);
+
+/** "1 puzzle", "12 puzzles": where the word is not always the same. */
 export function countWords(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`;
 }

@@ -3,7 +3,7 @@ import { SIDES, type Side } from '@/core/board';
 import { composePuzzles, createTaskSearches, type ComposedPuzzle, type PuzzleRecipe } from '@/core/compose';
 import { isPatternId, PATTERN_IDS } from '@/core/patterns';
 import { listPossibleKeyKinds, makePuzzleEpd, WINGS } from '@/core/puzzles';
-import { countWords, tagsText } from '@/text';
+import { countText, tagsText } from '@/text';
 import { say } from '../say';
 import { writeLine } from './lines';
 
@@ -56,7 +56,7 @@ export async function runCompose({ recipe, count, seed }: ComposeOptions): Promi
     await writeLine(toEpd(puzzle, `seed ${seed}, number ${made}`));
   }
   if (made === count) return 0;
-  say(`Only ${countWords(made, 'puzzle')} of ${count} were found for these wishes.`);
+  say(`Only ${countText(made, 'puzzle')} of ${count} were found with these filters.`);
   return 1;
 }
 

@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { buffer } from 'node:stream/consumers';
 import { decodePgn, makeFen, readPgn, type ReadGame } from '@/core/notation';
 import { playMove } from '@/core/rules';
-import { countWords, encodingFaultText, pgnFaultText, pgnWarningText, PLAIN_TERMS } from '@/text';
+import { countText, encodingFaultText, pgnFaultText, pgnWarningText, PLAIN_TERMS } from '@/text';
 import { findFile } from '../findFile';
 import { Advice, say } from '../say';
 import { writeLine } from './lines';
@@ -75,6 +75,6 @@ function toLine({ number, tags, game, warnings, fault }: ReadGame): GameLine {
 
 function toText({ game, tags, plies, finalFen, result, warnings }: GameLine): string {
   const [white, black] = [tags.White ?? '?', tags.Black ?? '?'];
-  const head = `${game}. ${white} - ${black}, ${result}, ${countWords(plies, 'half-move')}: ${finalFen ?? 'no position'}`;
+  const head = `${game}. ${white} - ${black}, ${result}, ${countText(plies, 'half-move')}: ${finalFen ?? 'no position'}`;
   return [head, ...warnings.map((warning) => `   ${warning}`)].join('\n');
 }

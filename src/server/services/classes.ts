@@ -11,6 +11,7 @@ import type {
 import type { Level } from '@/core/exercises';
 import { listHardships } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
+import * as classesText from '@/text/screens/classes';
 import { findClassFor, findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
 import { drawJoinCode, drawKey, hashKey } from '../auth/secrets';
 import { forgetTries, listWaiting } from '../auth/throttle';
@@ -161,7 +162,7 @@ async function summariseAssignments(
     setName,
     puzzleCount,
     givenAt: givenAt.toISOString(),
-    forStudent: studentId === undefined ? undefined : (names.get(studentId) ?? 'a child that has left'),
+    forStudent: studentId === undefined ? undefined : (names.get(studentId) ?? classesText.childWhoLeft),
     finishedCount: solved.filter(
       (row) => row.assignmentId === assignmentId && names.has(row.studentId) && row.solved >= puzzleCount,
     ).length,

@@ -4,6 +4,7 @@ import { CLUB_FILE_FORMAT, CLUB_FILE_VERSION, type ClubFileHead, type OpenRow } 
 import type { ClubId } from '@/contracts/ids';
 import { getClub } from '../data/clubs';
 import { CLUB_TABLES, describeTables, listClubRows, type ClubTable } from '../data/clubTables';
+import { namelessText } from '@/text';
 import { makeNameEraser } from '../data/names';
 import { describeSchema, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
@@ -69,11 +70,8 @@ function withoutNames(tables: ReadonlyMap<string, readonly OpenRow[]>): Map<stri
   );
 }
 
-const CALLED: Readonly<Record<string, string>> = { student: 'Child', coach: 'Coach', lead: 'Lead' };
-
 function hideWho(row: OpenRow, at: number): OpenRow {
-  const called = (typeof row.kind === 'string' ? CALLED[row.kind] : undefined) ?? 'Somebody';
-  return { ...row, display_name: `${called} ${at + 1}`, sign_in_name: null, secret_hash: null };
+  return { ...row, display_name: namelessText(row.kind, at + 1), sign_in_name: null, secret_hash: null };
 }
 
 function eraseIn({ texts = [] }: ClubTable, eraseName: (text: string) => string) {

@@ -13,6 +13,7 @@ import {
   type OpenRow,
 } from '@/contracts/clubFile';
 import type { ClubId } from '@/contracts/ids';
+import { CLUB_PART_WORDS } from '@/text';
 import { failure, success, type Result } from '@/core/shared';
 import { v4 as makeUuid } from 'uuid';
 import { drawJoinCode, makeSetUpCode } from '../auth/secrets';
@@ -82,7 +83,7 @@ function readFile(zip: Uint8Array): Result<ClubFile, ClubFileFault> {
     tables.set(name, rows.value);
   }
   if (tables.get('clubs')?.length !== 1)
-    return failure({ code: 'club-file/no-club', part: 'tables/clubs.json', why: 'one row is expected' });
+    return failure({ code: 'club-file/no-club', part: 'tables/clubs.json', why: CLUB_PART_WORDS.oneRow });
   return success({ club: head.value.club, step: head.value.step, tables });
 }
 
@@ -92,12 +93,13 @@ function readPart<Value>(
   schema: z.ZodMiniType<Value>,
 ): Result<Value, ClubFileFault> {
   const bytes = parts[part];
-  if (bytes === undefined) return failure({ code: 'club-file/no-club', part, why: 'it is missing' });
+  if (bytes === undefined) return failure({ code: 'club-file/no-club', part, why: CLUB_PART_WORDS.missing });
   try {
     const read = schema.safeParse(JSON.parse(strFromU8(bytes)), { error: en().localeError });
     if (read.success) return success(read.data);
     const issue = read.error.issues[0];
-    const why = issue === undefined ? 'not understood' : `${issue.path.join('.')}: ${issue.message}`;
+    const why =
+      issue === undefined ? CLUB_PART_WORDS.notUnderstood : `${issue.path.join('.')}: ${issue.message}`;
     return failure({ code: 'club-file/no-club', part, why });
   } catch (cause) {
     return failure({ code: 'club-file/no-club', part, why: tellOf(cause) });

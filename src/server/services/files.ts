@@ -8,6 +8,7 @@ import { getMove, getPosition, makeNumberedLine, makePgn, makeSan } from '@/core
 import { listKeys, listMainLine, makePuzzleEpd, makePuzzleGame } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
 import { SIDE_WORDS } from '@/text';
+import * as setsText from '@/text/screens/sets';
 import { findOwnSet, type CoachActor } from '../auth/actors';
 import { listLibrary } from '../data/library';
 import { getLatestVersion } from '../data/sets';
@@ -76,7 +77,7 @@ const WRITERS: Readonly<Record<FileFormat, (set: NamedSet) => string>> = {
   csv: (set) =>
     stringify(listNumbered(set).map(toRow), {
       header: true,
-      columns: ['number', 'fen', 'to move', 'mate in', 'keys', 'solution'],
+      columns: setsText.csvColumns,
       // A cell that a spreadsheet would take for a formula is marked as text.
       escape_formulas: true,
       record_delimiter: 'windows',

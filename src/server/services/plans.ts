@@ -14,7 +14,7 @@ import type { PlanSheet, PrintedFile } from '@/contracts/print';
 import { getDraft, makeFen } from '@/core/notation';
 import { BARE_PICTURES } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
-import { countWords, makeTerms, makeStagePlan, planItemText, SEGMENT_WORDS } from '@/text';
+import { countText, makeTerms, makeStagePlan, planItemText, SEGMENT_WORDS } from '@/text';
 import { askPool, askPrinter } from '@/workers/node';
 import { findOwnClass, findOwnSet, findTaughtClass, type CoachActor } from '../auth/actors';
 import {
@@ -140,7 +140,7 @@ export async function printPlan(
   const answer = await askPrinter({
     kind: 'plan',
     title: found.title,
-    under: `${found.className}, ${countWords(found.minutes, 'minute')}`,
+    under: `${found.className}, ${countText(found.minutes, 'minute')}`,
     paper,
     segments: found.segments.map(({ kind, title, minutes, notes, items }) => {
       const from = minute;

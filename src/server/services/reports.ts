@@ -18,7 +18,7 @@ import {
 import { failure, success, type Result } from '@/core/shared';
 import type { PrintJob, ReportSheet } from '@/print';
 import {
-  countWords,
+  countText,
   dayText,
   familyName,
   lessonsText,
@@ -347,7 +347,7 @@ async function makeRecordSheet(
           reportsText.timeAndTasksLine(
             className,
             termName,
-            countWords(count, 'task'),
+            countText(count, 'task'),
             right,
             minutesText(spentMs),
           ),

@@ -1,4 +1,5 @@
 /** What has to be true of a database before anything is served from it. */
+import { schemaWaitText } from '@/text';
 import { getDb, migrate, withSchemaLock } from '../db';
 import { rebuildProgress } from './progress';
 import { rebuildRatings } from './ratings';
@@ -14,7 +15,6 @@ export async function prepareDatabase(tell: (text: string) => void): Promise<voi
       await rebuildRatings();
       await rebuildProgress();
     },
-    ({ owner }) =>
-      tell(`Another start is at work on this database (${owner.split(',')[0] ?? ''}); waiting for it ...`),
+    ({ owner }) => tell(schemaWaitText(owner.split(',')[0] ?? '')),
   );
 }

@@ -1,3 +1,4 @@
+import { countWords } from '../words';
 export const classes = 'Classes';
 
 export const nameNewClass = 'Name of a new class';
@@ -9,7 +10,7 @@ export const terms = 'Terms';
 
 export const saveRosterAsCsv = 'Save the roster as CSV';
 
-export const here = (count: string) => `${count} here`;
+export const childrenWereHere = (count: number) => `${countWords(count, 'child was', 'children were')} here`;
 
 export const classCode = 'Class code ';
 
@@ -230,10 +231,6 @@ export const deedFor = (deed: string, name: string) => `${deed}: ${name}`;
 
 export const makeClass = 'Make a class';
 
-export const childWas = 'child was';
-
-export const childrenWere = 'children were';
-
 export const level = (level: number) => `, level ${level}`;
 
 export const removeFromClass = 'Remove from class';
@@ -285,3 +282,5 @@ export const progressClass = 'Progress of the class';
 export const addTerm = 'Add the term';
 
 export const intoNextTerm = 'Into the next term';
+
+export const childWhoLeft = 'a child who has left';

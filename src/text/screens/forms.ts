@@ -1,3 +1,4 @@
+import { capital } from '../terms';
 export const moveNamed = (name: string) => `Move ${name}`;
 
 export const cautionHeading = 'Before names leave the app';
@@ -48,3 +49,10 @@ export const ourOwn = (name: string) => `${name} (our own)`;
 
 export const fileTooLarge = (name: string, megabytes: number, most: number) =>
   `${name} has ${megabytes} MB; ${most} MB are read at most. Split it.`;
+
+/** What is sorted. */
+export const SORTED_WORDS = { stage: 'stage', task: 'task', segment: 'segment' };
+
+/** "Puzzle 3: ...". */
+export const storeFault = (noun: 'puzzle' | 'stair', number: number, fault: string) =>
+  `${capital(noun)} ${number}: ${fault}`;

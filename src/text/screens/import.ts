@@ -1,3 +1,4 @@
+import { countWords } from '../words';
 export const whichMates = 'Take';
 
 export const mates = (moves: number, countOf: number) => `mates in ${moves} (${countOf})`;
@@ -27,9 +28,8 @@ export const unreadableImpossible = (n: number) => `${n} unreadable or impossibl
 
 export const thereBefore = (n: number) => `${n} repeated in the same text`;
 
-export const wholeGame = 'whole game';
-
-export const nothingToSolve = (count: string) => `${count} with nothing to solve at the start`;
+export const nothingToSolve = (count: number) =>
+  `${countWords(count, 'whole game')} with nothing to solve at the start`;
 
 export const read = (toLocaleString: string, join: string) => `${toLocaleString} read: ${join}.`;
 

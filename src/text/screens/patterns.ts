@@ -1,3 +1,4 @@
+import { countWords } from '../words';
 import type { Terms } from '../terms';
 
 export const clubNames = 'Names of your club';
@@ -58,4 +59,4 @@ export const wasDeleted = (name: string) => `${name} was deleted.`;
 
 export const mateIn = (mateInMoves: number) => `Mate in ${mateInMoves}`;
 
-export const namedMate = 'named mate';
+export const found = (count: number) => `${countWords(count, 'named mate')}.`;

@@ -45,3 +45,8 @@ export const allNew = (className: string) => `All are new to ${className}.`;
 
 export const someLeftOut = (className: string, leftOut: number) =>
   `All are new to ${className}; ${leftOut} like them ${leftOut === 1 ? 'was' : 'were'} left out.`;
+
+/** What is stored or shown on a card. */
+export const CARD_WORDS = { puzzle: 'Puzzle', stair: 'Stair' };
+
+export const STORED_WORDS = { puzzle: 'puzzle', stair: 'stair' };

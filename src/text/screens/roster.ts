@@ -1,3 +1,4 @@
+import { countWords } from '../words';
 export const whatDoesClass = (name: string) => `What ${name} does in this class`;
 
 export const level = 'Level';
@@ -126,10 +127,6 @@ export const asClass = 'as the class';
 
 export const nobodyGoesThere = 'no child moves there, so it is not created';
 
-export const childLeaves = 'child leaves';
-
-export const childrenLeave = 'children leave';
-
 export const leftOut = (list: string) => ` Left out: ${list}.`;
 
 export const nameTerm = 'Name of the term';
@@ -145,3 +142,5 @@ export const canSignNowPage = (name: string) =>
 export const passwordChangedYouSigned = 'Password changed. You are signed out on your other devices.';
 
 export const youSignedOutAll = 'You are signed out on all your other devices.';
+
+export const leave = (count: number) => `; ${countWords(count, 'child leaves', 'children leave')}`;

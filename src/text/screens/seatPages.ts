@@ -218,3 +218,12 @@ export const atBoard = 'At the board';
 export const noConnection = 'No connection. Try again.';
 
 export const practice = 'Practice';
+
+export const theBoard = 'The board';
+
+export const openAction = 'Open';
+
+export const playAction = 'Play';
+
+/** "Open: Lights on the quay". */
+export const actionOf = (action: string, title: string) => `${action}: ${title}`;

@@ -133,3 +133,6 @@ export const taskNumber = (number: number) => `task ${number}`;
 
 export const versionGiven = (version: number) =>
   ` Version ${version} has been given; a change starts version ${version + 1}.`;
+
+/** The head of the table that a set is saved as. */
+export const csvColumns = ['number', 'fen', 'to move', 'mate in', 'keys', 'solution'];

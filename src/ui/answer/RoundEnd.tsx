@@ -3,7 +3,7 @@ import type { SeatTask } from '@/contracts/attempts';
 import type { TaskId } from '@/contracts/ids';
 import { getAskedLength } from '@/core/exercises';
 import { use } from 'react';
-import { countWords, wentWellText } from '@/text';
+import { countText, wentWellText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { openFamily } from './openFamily';
 import { EveningPicture } from './EveningPicture';
@@ -38,7 +38,7 @@ export function RoundEnd(props: {
       {tasks.length > 0 && (
         <p>
           {climbed > 0
-            ? seatPagesText.youHaveClimbed(countWords(tasks.length, 'stair'))
+            ? seatPagesText.youHaveClimbed(countText(tasks.length, 'stair'))
             : seatPagesText.youSolved(
                 tasks.length === 1 ? seatPagesText.theTask : seatPagesText.allTasks(tasks.length),
               )}
@@ -47,7 +47,7 @@ export function RoundEnd(props: {
       {tasks.length > 0 && <p>{wentWellText(well, stumbled.length > 0)}</p>}
       {climbed > 0 && (
         <p>
-          {seatPagesText.youHadClimbedBefore(countWords(climbed, 'stair'))}
+          {seatPagesText.youHadClimbedBefore(countText(climbed, 'stair'))}
           <Button variant="default" onClick={onClimb}>
             {seatPagesText.climbAgain(climbed === 1 ? 'it' : 'them')}
           </Button>

@@ -72,6 +72,17 @@ const openRound = async (round = ROUND) => {
 };
 const movesOf = (answer: NewAttempt['answer']) => (answer.kind === 'play' ? answer.moves : []);
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+test.each([
+  [undefined, 'My place'],
+  ['path', 'My path'],
+  ['board', 'The board'],
+  ['next-task', 'Go on'],
+] as const)('left for %s, the button at its head says "%s"', async (back, words) => {
+  renderUi(<SeatRound round={ROUND} studentId={3 as StudentId} back={back} onLeave={() => undefined} />);
+  await settle();
+  expect(screen.getByRole('button', { name: words })).toBeInTheDocument();
+});
+
 test('a move that is not allowed is told why, and is no try', async () => {
   await openRound();
   playByKeys('a1', 'b2');

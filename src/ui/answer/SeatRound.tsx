@@ -40,6 +40,14 @@ export type SeatBack = 'place' | 'path' | 'board' | 'next-task';
 
 const FETCH_LATER_MS = 800;
 
+/** On the button at the head of a round, short. */
+const LEAVE_WORDS: Readonly<Record<SeatBack, string>> = {
+  place: seatPagesText.myPlace,
+  path: seatPagesText.myPath,
+  board: seatPagesText.theBoard,
+  'next-task': seatPagesText.goOn,
+};
+/** On the button at its end. */
 const BACK_WORDS: Readonly<Record<SeatBack, string>> = {
   place: seatPagesText.backToMyPlace,
   path: seatPagesText.backToMyPath,
@@ -172,7 +180,7 @@ function OpenRound({ round, studentId, back = 'place', onLeave }: SeatRoundProps
     <div className={classes.round}>
       <header className={classes.head}>
         <Button variant="default" onClick={onLeave}>
-          {back}
+          {LEAVE_WORDS[back]}
         </Button>
         <span className={classes.where}>
           {seatPagesText.taskOf(index + 1, round.tasks.length)}

@@ -30,12 +30,13 @@ interface Sorted {
 export function Sorting(props: {
   readonly rows: readonly Sorted[];
   /** "stage", "task". */
-  readonly noun: string;
+  readonly noun: keyof typeof formsText.SORTED_WORDS;
   readonly strategy: SortingStrategy;
   readonly onMove: (from: number, to: number) => void;
   readonly children: ReactNode;
 }) {
-  const { rows, noun } = props;
+  const { rows } = props;
+  const noun = formsText.SORTED_WORDS[props.noun];
   const id = useId();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),

@@ -2,7 +2,7 @@
 import type { ServiceFault } from '@/contracts/faults';
 import type { AddedPuzzle } from '@/contracts/sets';
 import { failure, success, type Result } from '@/core/shared';
-import { countWords, faultText } from '@/text';
+import { countText, faultText } from '@/text';
 import * as formsText from '@/text/screens/forms';
 
 export type AddPuzzle = (input: { setId: number; fen: string }) => Promise<Result<AddedPuzzle, ServiceFault>>;
@@ -13,17 +13,18 @@ export type AddPuzzle = (input: { setId: number; fen: string }) => Promise<Resul
  */
 export async function storePuzzles(
   addPuzzle: AddPuzzle,
-  { setId, fens, noun }: { readonly setId: number; readonly fens: readonly string[]; readonly noun: string },
+  {
+    setId,
+    fens,
+    noun,
+  }: { readonly setId: number; readonly fens: readonly string[]; readonly noun: 'puzzle' | 'stair' },
   onDone: (done: number) => void,
   isStopAsked: () => boolean,
 ): Promise<Result<number, string>> {
   for (const [index, fen] of fens.entries()) {
-    if (isStopAsked()) return failure(formsText.stoppedAfter(countWords(index, noun), fens.length));
+    if (isStopAsked()) return failure(formsText.stoppedAfter(countText(index, noun), fens.length));
     const added = await addPuzzle({ setId, fen });
-    if (!added.ok)
-      return failure(
-        `${noun.charAt(0).toUpperCase()}${noun.slice(1)} ${index + 1}: ${faultText(added.error)}`,
-      );
+    if (!added.ok) return failure(formsText.storeFault(noun, index + 1, faultText(added.error)));
     onDone(index + 1);
   }
   return success(fens.length);

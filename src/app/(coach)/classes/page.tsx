@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import type { TermSummary } from '@/contracts/terms';
 import { listOwnTerms } from '@/server/services/terms';
-import { countWords, dayText, NAMES_FILE_CAUTION } from '@/text';
+import { countText, dayText, NAMES_FILE_CAUTION } from '@/text';
 import { NameForm } from '@/ui/forms/NameForm';
 import { LinkButton } from '../../_parts/LinkButton';
 import styles from '../../_parts/pages.module.css';
@@ -70,8 +70,8 @@ function ClassCards({ term }: { readonly term: TermSummary }) {
             <h2>{name}</h2>
             <span className={styles.soft}>
               {term.isCurrent || studentCount > 0
-                ? countWords(studentCount, 'child', 'children')
-                : classesText.here(countWords(everCount, classesText.childWas, classesText.childrenWere))}
+                ? countText(studentCount, 'child')
+                : classesText.childrenWereHere(everCount)}
               {level !== undefined && classesText.level(level)}
             </span>
             {(term.isCurrent || studentCount > 0) && (

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { listOwnGames } from '@/server/services/games';
-import { countWords, resultText } from '@/text';
+import { countText, resultText } from '@/text';
 import { LinkButton } from '../../_parts/LinkButton';
 import { NewestOnly } from '../../_parts/NewestOnly';
 import styles from '../../_parts/pages.module.css';
@@ -31,8 +31,8 @@ export default async function GamesPage() {
                 <Link href={`/games/${gameId}`}>{title}</Link>
                 <span className={styles.soft}>
                   {studentName === undefined ? '' : gamesText.gameOfInline(studentName)}
-                  {countWords(Math.ceil(plies / 2), 'move')}, {resultText(result)},{' '}
-                  {countWords(chances, 'chance')}
+                  {countText(Math.ceil(plies / 2), 'move')}, {resultText(result)},{' '}
+                  {countText(chances, 'chance')}
                 </span>
               </li>
             ))}

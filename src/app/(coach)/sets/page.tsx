@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { parseFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
 import { listOwnSets } from '@/server/services/sets';
-import { countWords } from '@/text';
+import { countText } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import { NameForm } from '@/ui/forms/NameForm';
 import { LinkButton } from '../../_parts/LinkButton';
@@ -48,7 +48,7 @@ export default async function SetsPage() {
               <SetPicture fen={firstFen} name={name} />
               <h2 style={{ marginTop: '0.6rem' }}>{name}</h2>
               <span className={styles.soft}>
-                {countWords(puzzleCount, 'task')}, {givenWords(givenCount)}
+                {countText(puzzleCount, 'task')}, {givenWords(givenCount)}
               </span>
             </Link>
           </li>

@@ -67,18 +67,22 @@ export default async function SeatHomePage() {
       </section>
       <ul className={styles.rest}>
         {(isLive || first !== undefined) && (
-          <Row title={seatPagesText.myPath} href="/seat/path" action="Open" />
+          <Row title={seatPagesText.myPath} href="/seat/path" action={seatPagesText.openAction} />
         )}
         {open
           .filter((assignment) => assignment !== first)
           .map((assignment) => (
-            <AssignmentRow key={assignment.assignmentId} assignment={assignment} action="Open" />
+            <AssignmentRow
+              key={assignment.assignmentId}
+              assignment={assignment}
+              action={seatPagesText.openAction}
+            />
           ))}
         <Row
           title={seatPagesText.pawnsOnly(terms)}
           note={seatPagesText.pawnsOnlyHelp(terms)}
           href="/seat/pawns"
-          action="Play"
+          action={seatPagesText.playAction}
         />
         {done.map((assignment) => (
           <AssignmentRow
@@ -109,7 +113,7 @@ function NextThing<Path extends string>({ title, note, href, action }: Thing<Pat
         <h2>{title}</h2>
       </div>
       {note !== undefined && <p className={pages.soft}>{note}</p>}
-      <SeatLink href={href} size="huge" says={`${action}: ${title}`}>
+      <SeatLink href={href} size="huge" says={seatPagesText.actionOf(action, title)}>
         {action}
       </SeatLink>
     </>
@@ -123,7 +127,7 @@ function Row<Path extends string>({ title, note, href, action }: Thing<Path>) {
         <strong>{title}</strong>
         {note !== undefined && <span className={pages.soft}>{note}</span>}
       </span>
-      <SeatLink href={href} variant="default" says={`${action}: ${title}`}>
+      <SeatLink href={href} variant="default" says={seatPagesText.actionOf(action, title)}>
         {action}
       </SeatLink>
     </li>

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { makeMoveText, makeSan, type MoveText } from '@/core/notation';
 import { listForcing, type FateTable, type ForcingKind } from '@/core/proof';
 import { isSameMove, type Move, type Position } from '@/core/rules';
-import { countWords, fateText, FORCING_WORDS } from '@/text';
+import { countText, fateText, FORCING_WORDS } from '@/text';
 import classes from './Desk.module.css';
 import { LineButton } from './SolutionTree';
 import type { FatesState } from './useDeskSearch';
@@ -91,7 +91,7 @@ function Reading(
         <section key={kind}>
           <h3 className={classes.kind}>
             {FORCING_WORDS[kind]}:{' '}
-            {forcing[kind].length === 0 ? deskText.none : countWords(forcing[kind].length, 'move')}
+            {forcing[kind].length === 0 ? deskText.none : countText(forcing[kind].length, 'move')}
           </h3>
           <table className={classes.fates}>
             <tbody>

@@ -5,7 +5,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { AddedRound, NewRound } from '@/contracts/sets';
 import type { ExerciseId, Level } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { countWords, faultText } from '@/text';
+import { countText, faultText } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import { SetFields } from '@/ui/forms/SetFields';
@@ -77,5 +77,5 @@ export function AddRound(props: {
 function addedText({ setName, added }: AddedRound): string {
   return added === 0
     ? exercisesText.alreadyInSet(setName)
-    : exercisesText.addedToSet(countWords(added, 'task'), setName);
+    : exercisesText.addedToSet(countText(added, 'task'), setName);
 }

@@ -8,7 +8,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { NewGame, StoredGame, StudentChoice } from '@/contracts/games';
 import { SIDES, type Side } from '@/core/board';
 import type { Result } from '@/core/shared';
-import { chancePlaceText, chanceText, countWords, faultText, SIDE_WORDS } from '@/text';
+import { chancePlaceText, chanceText, countText, faultText, SIDE_WORDS } from '@/text';
 import { FileOrText } from '@/ui/forms/FileOrText';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { HarvestedGame } from '@/workers/protocol';
@@ -88,11 +88,11 @@ function readingText(reading: Reading): string {
     case 'running':
       return reading.at === undefined ? gamesText.reading : gamesText.checkingGame(reading.at.number);
     case 'stopped':
-      return gamesText.stoppedAfter(countWords(reading.games.length, 'game'));
+      return gamesText.stoppedAfter(countText(reading.games.length, 'game'));
     case 'done':
       return reading.isCut
-        ? gamesText.checkedMore(countWords(reading.games.length, 'game'))
-        : gamesText.checked(countWords(reading.games.length, 'game'));
+        ? gamesText.checkedMore(countText(reading.games.length, 'game'))
+        : gamesText.checked(countText(reading.games.length, 'game'));
   }
 }
 
@@ -179,7 +179,7 @@ function GameCard(props: {
           {game.number}. {game.title}
         </h2>
         <span className={classes.soft}>
-          {countWords(Math.ceil(game.moves.length / 2), 'move')}, {countWords(game.chances.length, 'chance')}
+          {countText(Math.ceil(game.moves.length / 2), 'move')}, {countText(game.chances.length, 'chance')}
         </span>
         {game.chances.slice(0, MOST_TOLD).map((chance) => (
           <p key={chance.ply}>

@@ -3,7 +3,7 @@ import { Checkbox } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { Result } from '@/core/shared';
-import { countWords } from '@/text';
+import { countText } from '@/text';
 import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
 import { FileOrText, SOUGHT_LENGTHS } from '@/ui/forms/FileOrText';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
@@ -229,7 +229,7 @@ function Chosen(props: {
           <PuzzleCard
             key={mate.fen}
             fen={mate.fen}
-            noun="Puzzle"
+            noun="puzzle"
             number={index + 1}
             mateInMoves={mate.outcome.mateInMoves}
             isChosen={!left.includes(mate.fen)}
@@ -263,7 +263,7 @@ function Refusals({ positions }: { readonly positions: readonly ImportedPosition
   if (refusals.length === 0) return null;
   return (
     <details className={classes.refusals}>
-      <summary>{importText.skipped(countWords(refusals.length, 'position'))}</summary>
+      <summary>{importText.skipped(countText(refusals.length, 'position'))}</summary>
       <ul>
         {refusals.slice(0, MOST_REFUSALS).map((refusal) => (
           <li key={refusal}>{refusal}</li>

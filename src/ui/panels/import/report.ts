@@ -1,5 +1,5 @@
 /** What came of positions that were brought in: counted, told, and grouped for choosing. */
-import { countWords, listWords } from '@/text';
+import { countText, listWords } from '@/text';
 import type { ImportedPosition, ImportOutcome } from '@/workers/protocol';
 import * as importText from '@/text/screens/import';
 
@@ -17,14 +17,14 @@ export function reportText(positions: readonly ImportedPosition[], maxMoves: num
   const several = mates.filter(({ outcome }) => outcome.keys.length > 1).length;
   const parts = [
     importText.proved(
-      countWords(mates.length, 'mate'),
+      countText(mates.length, 'mate'),
       several === 0 ? '' : importText.withSeveralKeys(several),
     ),
     ...told(count('none'), (n) => importText.withoutMate(n, maxMoves)),
     ...told(count('undecided'), (n) => importText.undecided(n)),
     ...told(count('fault'), (n) => importText.unreadableImpossible(n)),
     ...told(count('repeated'), (n) => importText.thereBefore(n)),
-    ...told(count('whole-game'), (n) => importText.nothingToSolve(countWords(n, importText.wholeGame))),
+    ...told(count('whole-game'), importText.nothingToSolve),
   ];
   return importText.read(positions.length.toLocaleString('en'), parts.join('; '));
 }

@@ -5,7 +5,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { StudentId } from '@/contracts/ids';
 import type { Attendance, CatchUp, CaughtUp, LessonPage } from '@/contracts/lessons';
 import type { Result } from '@/core/shared';
-import { countWords, listWords } from '@/text';
+import { countText, listWords } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import classes from './Lessons.module.css';
@@ -122,7 +122,7 @@ export function AttendancePanel(props: {
           </p>
         ) : (
           <>
-            <p className={classes.soft}>{lessonsText.catchUpHelp(countWords(catchUpCount, 'task'))}</p>
+            <p className={classes.soft}>{lessonsText.catchUpHelp(countText(catchUpCount, 'task'))}</p>
             <p role="status" className={classes.said}>
               {caughtUp.size > 0 &&
                 lessonsText.listCanSeeIt(

@@ -5,7 +5,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId } from '@/contracts/ids';
 import type { Schedule } from '@/contracts/lessons';
 import type { Result } from '@/core/shared';
-import { countWords, WEEKDAY_WORDS } from '@/text';
+import { countText, WEEKDAY_WORDS } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Lessons.module.css';
@@ -33,7 +33,7 @@ export function ScheduleForm(props: {
     );
     if (sent !== undefined) {
       setSaid(
-        sent.value === 0 ? lessonsText.allLessonsExist : lessonsText.added(countWords(sent.value, 'lesson')),
+        sent.value === 0 ? lessonsText.allLessonsExist : lessonsText.added(countText(sent.value, 'lesson')),
       );
     }
   }

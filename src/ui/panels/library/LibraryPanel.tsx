@@ -15,7 +15,7 @@ import {
   type LibrarySearch,
 } from '@/contracts/library';
 import type { Result } from '@/core/shared';
-import { countWords, faultText, gradeText, listWords, PATTERN_NAMES, seenPuzzleText } from '@/text';
+import { countText, faultText, gradeText, listWords, PATTERN_NAMES, seenPuzzleText } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import { SetFields } from '@/ui/forms/SetFields';
@@ -135,7 +135,7 @@ function foundText(
   if (total === 0) {
     return libraryText.noneFound;
   }
-  const what = countWords(total, 'mate');
+  const what = countText(total, 'mate');
   const isNew = className === undefined ? '' : libraryText.newToClass(className);
   if (search.surprise === undefined) return libraryText.easiestFirst(what, isNew);
   return items.length < search.surprise
@@ -194,7 +194,7 @@ function Chosen(props: {
           <PuzzleCard
             key={item.taskId}
             fen={item.fen}
-            noun="Puzzle"
+            noun="puzzle"
             number={index + 1}
             mateInMoves={item.mateInMoves}
             isChosen={chosen.includes(item.taskId)}
@@ -217,7 +217,7 @@ function Chosen(props: {
           disabled={chosen.length === 0 || !set.isReady}
           onClick={add}
         >
-          {libraryText.addToSet(countWords(chosen.length, 'puzzle'))}
+          {libraryText.addToSet(countText(chosen.length, 'puzzle'))}
         </Button>
       </div>
       <p className={classes.said} role="status">
@@ -245,6 +245,6 @@ function tellPuzzle(
 function addedText(added: number, chosen: number): string {
   const before = chosen - added;
   return before === 0
-    ? libraryText.added(countWords(added, 'puzzle'))
-    : libraryText.addedSome(countWords(added, 'puzzle'), before);
+    ? libraryText.added(countText(added, 'puzzle'))
+    : libraryText.addedSome(countText(added, 'puzzle'), before);
 }

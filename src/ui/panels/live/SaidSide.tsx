@@ -13,7 +13,7 @@ import {
 } from '@/core/notation';
 import { groupSuggestion, SUGGESTION_GROUPS } from '@/core/proof';
 import type { LiveNews } from '@/contracts/live';
-import { countWords, listWords, manMoveText, moveReasonText, SUGGESTION_WORDS, suggestionText } from '@/text';
+import { countText, listWords, manMoveText, moveReasonText, SUGGESTION_WORDS, suggestionText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import type { ShownLine } from '../desk/shownLine';
 import { groupAnswers, type AnswerGroup, type Gathered } from './answers';
@@ -46,10 +46,7 @@ export function SaidSide(props: {
     <>
       <h2>{liveText.whatTheySay}</h2>
       <p className={classes.soft}>
-        {liveText.answersInClass(
-          countWords(heard, 'answer'),
-          countWords(news.students.length, 'child', 'children'),
-        )}
+        {liveText.answersInClass(countText(heard, 'answer'), countText(news.students.length, 'child'))}
       </p>
       {question.taskId === undefined && <CalledField fen={question.fen} onCalled={onCalled} />}
       <div className={classes.ways}>

@@ -2,7 +2,7 @@
 import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { DIAGRAMS_PER_SHEET, MOST_LARGE_DIAGRAMS } from '@/contracts/print';
-import { countWords, NAMES_FILE_CAUTION } from '@/text';
+import { countText, NAMES_FILE_CAUTION } from '@/text';
 import classes from './Paper.module.css';
 import { PaperFields } from './PaperFields';
 import * as paperText from '@/text/screens/paper';
@@ -116,8 +116,7 @@ export function SetPaper(props: {
 
 function sheetsText(sheets: number, parts: string, copies: number | undefined): string {
   if (parts === 'key') return paperText.keyOnly;
-  const each = countWords(sheets, 'sheet');
-  const all =
-    copies === undefined ? each : paperText.forEachOf(each, countWords(copies, 'child', 'children'));
+  const each = countText(sheets, 'sheet');
+  const all = copies === undefined ? each : paperText.forEachOf(each, countText(copies, 'child'));
   return parts === 'both' ? paperText.withKeyBehind(all) : `${all}.`;
 }

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { getPosition } from '@/core/notation';
 import { BARE_PICTURES, PATTERN_IDS } from '@/core/patterns';
-import { countWords, findPatterns, PATTERN_NAMES, PATTERN_WORDS } from '@/text';
+import { findPatterns, PATTERN_NAMES, PATTERN_WORDS } from '@/text';
 import { DiagramPicture } from '@/ui/board';
 import classes from './Patterns.module.css';
 import { useHouseVoice } from '@/ui/words';
@@ -29,7 +29,7 @@ export function PatternWall() {
         <span role="status" className={classes.soft}>
           {found.length === PATTERN_IDS.length
             ? patternsText.allCount(PATTERN_IDS.length)
-            : `${countWords(found.length, patternsText.namedMate)}.`}
+            : patternsText.found(found.length)}
         </span>
       </div>
       {found.length === 0 && <p>{patternsText.nothingFound}</p>}

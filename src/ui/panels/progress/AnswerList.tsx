@@ -1,5 +1,5 @@
 import type { AnswerLine } from '@/contracts/progress';
-import { countWords, dayText } from '@/text';
+import { countText, dayText } from '@/text';
 import classes from './Progress.module.css';
 import * as progressText from '@/text/screens/progress';
 
@@ -13,7 +13,7 @@ export function AnswerList({ answers }: { readonly answers: readonly AnswerLine[
           <span>
             <strong>{isRight ? progressText.right : progressText.notRight}</strong>
             {tryNumber > 1 && progressText.tryOf(tryNumber)}
-            {hints > 0 && progressText.withHelp(countWords(hints, 'step'))}: {text}
+            {hints > 0 && progressText.withHelp(countText(hints, 'step'))}: {text}
           </span>
           <span className={classes.soft}>
             {dayText(answeredAt.slice(0, 10))}, {className}

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { AnswerSum, ChildStory } from '@/contracts/progress';
 import { MISS_GEOMETRIES } from '@/core/exercises';
-import { countWords, dayText, listGameChances, mistakeText, minutesText } from '@/text';
+import { countText, dayText, listGameChances, mistakeText, minutesText } from '@/text';
 import { answersOf } from './answersOf';
 import { Part } from './Part';
 import classes from './Progress.module.css';
@@ -127,7 +127,7 @@ export function ChildStoryPanel({
                 <li key={line}>{line}</li>
               ))}
             </ul>
-            <p className={classes.soft}>{progressText.chancesFrom(countWords(games.games.length, 'game'))}</p>
+            <p className={classes.soft}>{progressText.chancesFrom(countText(games.games.length, 'game'))}</p>
             <ul className={classes.plain}>
               {games.games.map(({ gameId, title }) => (
                 <li key={gameId}>
@@ -182,7 +182,7 @@ function Mistakes(props: {
       <ul className={classes.plain}>
         {mistakes.map(({ code, answers }) => (
           <li key={code}>
-            <Link href={answersOf(answersAt, 'mistake', code)}>{countWords(answers, 'answer')}</Link>:{' '}
+            <Link href={answersOf(answersAt, 'mistake', code)}>{countText(answers, 'answer')}</Link>:{' '}
             {mistakeText(code, terms)}
           </li>
         ))}

@@ -4,7 +4,7 @@ import type { Route } from 'next';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { ClassProgress } from '@/contracts/progress';
-import { countWords, dayText, homeworkText, listWords, repeatText, topicText } from '@/text';
+import { countText, dayText, homeworkText, listWords, repeatText, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { AttendanceChart } from './AttendanceChart';
 import { Part } from './Part';
@@ -114,7 +114,7 @@ function Homework({ progress: { homework, students } }: { readonly progress: Cla
                     <Link href={`/answers/${assignmentId}` as Route}>{setName}</Link>
                     <br />
                     <span className={classes.soft}>
-                      {dayText(givenAt.slice(0, 10))}, {countWords(puzzleCount, 'task')}
+                      {dayText(givenAt.slice(0, 10))}, {countText(puzzleCount, 'task')}
                     </span>
                   </th>
                 ))}

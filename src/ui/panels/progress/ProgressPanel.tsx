@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Bar, BarChart, CartesianGrid, ErrorBar, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { ChildProgress, TopicRow } from '@/contracts/progress';
 import { isTelling } from '@/core/progress';
-import { countWords, dayText, masteryText, ROUND_REASON_WORDS, topicText } from '@/text';
+import { countText, dayText, masteryText, ROUND_REASON_WORDS, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Progress.module.css';
 import * as progressText from '@/text/screens/progress';
@@ -32,7 +32,7 @@ export function ProgressPanel(props: {
   const dueCount = topics.filter(({ isDue }) => isDue).length;
   return (
     <>
-      <p>{progressText.topicsHelp(countWords(topics.length, 'topic'), dueCount)}</p>
+      <p>{progressText.topicsHelp(countText(topics.length, 'topic'), dueCount)}</p>
       {told.length > 0 && (
         <div className={classes.chart} style={{ height: `${told.length * 1.75 + 2.5}rem` }} aria-hidden>
           <TopicBars topics={told} />

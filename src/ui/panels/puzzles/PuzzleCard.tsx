@@ -10,7 +10,7 @@ import * as puzzlesText from '@/text/screens/puzzles';
 export function PuzzleCard(props: {
   readonly fen: string;
   /** "Puzzle", "Stair". */
-  readonly noun: string;
+  readonly noun: keyof typeof puzzlesText.CARD_WORDS;
   readonly number: number;
   readonly mateInMoves: number;
   readonly isChosen: boolean;
@@ -23,7 +23,7 @@ export function PuzzleCard(props: {
     <li className={classes.card}>
       <DiagramPicture
         diagram={{ board, turn, bottom: turn }}
-        title={puzzlesText.cardLabel(props.noun, number, SIDE_WORDS[turn])}
+        title={puzzlesText.cardLabel(puzzlesText.CARD_WORDS[props.noun], number, SIDE_WORDS[turn])}
       />
       <Checkbox
         classNames={{ root: classes.choice }}

@@ -11,7 +11,7 @@ import { getMove, getPosition, makeSan } from '@/core/notation';
 import { isPatternId, listShownTags } from '@/core/patterns';
 import { listPossibleKeyKinds, WINGS } from '@/core/puzzles';
 import type { Result } from '@/core/shared';
-import { countWords, gradeText, KEY_KIND_WORDS, SIDE_WORDS, tagsText, wingTexts } from '@/text';
+import { countText, gradeText, KEY_KIND_WORDS, SIDE_WORDS, tagsText, wingTexts } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import type { AddSet, SetChoice } from '@/ui/forms/chosenSet';
 import { PatternField } from '@/ui/forms/PatternField';
@@ -181,14 +181,14 @@ function batchText(batch: Batch): string {
     case 'failed':
       return puzzlesText.browserStopped;
     case 'running':
-      return puzzlesText.soFar(countWords(batch.puzzles.length, 'puzzle'), batch.asked);
+      return puzzlesText.soFar(countText(batch.puzzles.length, 'puzzle'), batch.asked);
     case 'stopped':
-      return puzzlesText.stoppedWith(countWords(batch.puzzles.length, 'puzzle'));
+      return puzzlesText.stoppedWith(countText(batch.puzzles.length, 'puzzle'));
     case 'ready':
       return [
         batch.puzzles.length < batch.asked
-          ? puzzlesText.onlySomeFound(countWords(batch.puzzles.length, 'puzzle'), batch.asked)
-          : puzzlesText.eachProved(countWords(batch.puzzles.length, 'puzzle')),
+          ? puzzlesText.onlySomeFound(countText(batch.puzzles.length, 'puzzle'), batch.asked)
+          : puzzlesText.eachProved(countText(batch.puzzles.length, 'puzzle')),
         ...(batch.seen === undefined ? [] : [leftOutText(batch.seen)]),
       ].join(' ');
   }
@@ -281,7 +281,7 @@ function Chosen(props: {
           <PuzzleCard
             key={puzzle.fen}
             fen={puzzle.fen}
-            noun="Puzzle"
+            noun="puzzle"
             number={index + 1}
             mateInMoves={puzzle.mateInMoves}
             isChosen={!left.includes(puzzle.fen)}

@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
 import { failure, success } from '@/core/shared';
-import { countWords, faultText } from '@/text';
+import { countText, faultText } from '@/text';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import { SetFields } from '@/ui/forms/SetFields';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
@@ -30,7 +30,7 @@ export function StoreChosen(props: {
       if (!target.ok) return failure(faultText(target.error));
       const stored = await storeAll(target.value, fens, 'puzzle');
       if (!stored.ok) return stored;
-      const said = puzzlesText.stored(countWords(stored.value, 'puzzle'));
+      const said = puzzlesText.stored(countText(stored.value, 'puzzle'));
       return success({ setId: target.value, said });
     });
   }
@@ -46,7 +46,7 @@ export function StoreChosen(props: {
           disabled={isWaiting || fens.length === 0 || !set.isReady}
           onClick={() => void store()}
         >
-          {puzzlesText.store(countWords(fens.length, 'puzzle'))}
+          {puzzlesText.store(countText(fens.length, 'puzzle'))}
         </Button>
         {props.children}
       </div>

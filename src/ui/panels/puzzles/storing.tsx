@@ -30,7 +30,11 @@ export function useStoring(addPuzzle: AddPuzzle) {
   async function run(
     of: number,
     work: (
-      store: (setId: number, fens: readonly string[], noun: string) => Promise<Result<number, string>>,
+      store: (
+        setId: number,
+        fens: readonly string[],
+        noun: keyof typeof puzzlesText.STORED_WORDS,
+      ) => Promise<Result<number, string>>,
     ) => Promise<Result<Stored, string>>,
   ): Promise<void> {
     isStopAsked.current = false;
@@ -62,13 +66,13 @@ export function StoringStatus({
   state,
   stop,
   noun,
-}: Omit<ReturnType<typeof useStoring>, 'run'> & { readonly noun: string }) {
+}: Omit<ReturnType<typeof useStoring>, 'run'> & { readonly noun: keyof typeof puzzlesText.STORED_WORDS }) {
   return (
     <div className={classes.said} role="status">
       {state.kind === 'running' && (
         <>
           <Progress value={(100 * state.done) / Math.max(1, state.of)} aria-label={puzzlesText.storedSoFar} />
-          {puzzlesText.provingEach(noun, state.done, state.of)}
+          {puzzlesText.provingEach(puzzlesText.STORED_WORDS[noun], state.done, state.of)}
           <Button size="compact-md" mih={44} color="clay" onClick={stop}>
             {puzzlesText.stopStoring}
           </Button>

@@ -6,7 +6,7 @@ import type { ClassId } from '@/contracts/ids';
 import type { KeyPicture } from '@/contracts/people';
 import type { ReadRoster } from '@/contracts/roster';
 import type { Result } from '@/core/shared';
-import { countWords, listWords, ROSTER_FAULT_WORDS } from '@/text';
+import { countText, listWords, ROSTER_FAULT_WORDS } from '@/text';
 import { KeyCard } from '@/ui/forms/KeyCard';
 import { useSending } from '@/ui/forms/useSending';
 import { useRequestId } from '@/ui/forms/useRequestId';
@@ -94,7 +94,7 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
       {read !== undefined && (
         <>
           <p role="status" className={classes.said}>
-            {rosterText.readNotOffered(countWords(read.rows.length, 'row'), faulty === 0 ? 'none' : faulty)}
+            {rosterText.readNotOffered(countText(read.rows.length, 'row'), faulty === 0 ? 'none' : faulty)}
             {read.leftOut.length > 0 && rosterText.leftOut(listWords(read.leftOut))}
           </p>
           <table className={classes.rows}>
@@ -138,14 +138,14 @@ export function RosterImport(props: { readonly classId: ClassId; readonly action
             disabled={wanted.size === 0}
             onClick={() => void addWanted()}
           >
-            {rosterText.add(countWords(wanted.size, 'child', 'children'))}
+            {rosterText.add(countText(wanted.size, 'child'))}
           </Button>
         </>
       )}
       {added.length > 0 && (
         <>
           <p role="status" className={classes.said}>
-            {rosterText.writeKeysDown(countWords(added.length, 'child', 'children'))}
+            {rosterText.writeKeysDown(countText(added.length, 'child'))}
           </p>
           <ul className={classes.keys}>
             {added.map(({ name, key }) => (

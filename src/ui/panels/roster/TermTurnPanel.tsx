@@ -6,7 +6,7 @@ import { v4 as makeUuid } from 'uuid';
 import type { ServiceFault } from '@/contracts/faults';
 import type { MadeRosterChange, RosterChange, TermTurn } from '@/contracts/terms';
 import type { Result } from '@/core/shared';
-import { countWords, rosterChangeText } from '@/text';
+import { countText, rosterChangeText } from '@/text';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
@@ -92,7 +92,7 @@ export function TermTurnPanel(props: {
             <h2 style={{ margin: 0, flex: 1 }}>
               {name}{' '}
               <span className={classes.soft} style={{ fontWeight: 400, fontSize: '1rem' }}>
-                {termName}, {countWords(students.length, 'child', 'children')}
+                {termName}, {countText(students.length, 'child')}
               </span>
             </h2>
             <NativeSelect
@@ -153,11 +153,11 @@ type Change = ReturnType<typeof toChange>;
 
 function countComing({ moves }: Change, key: string): string {
   const coming = moves.filter(({ to }) => to.kind === 'new' && to.key === key).length;
-  return coming === 0 ? rosterText.nobodyGoesThere : countWords(coming, 'child', 'children');
+  return coming === 0 ? rosterText.nobodyGoesThere : countText(coming, 'child');
 }
 
 function tellChange({ classes: made, moves }: Change): string {
   const left = moves.filter(({ to }) => to.kind === 'leaves').length;
   const kept = moves.length - left;
-  return `${countWords(made.length, 'class', 'classes')}, ${countWords(kept, 'child', 'children')}${left === 0 ? '' : `; ${countWords(left, rosterText.childLeaves, rosterText.childrenLeave)}`}.`;
+  return `${countText(made.length, 'class')}, ${countText(kept, 'child')}${left === 0 ? '' : rosterText.leave(left)}.`;
 }

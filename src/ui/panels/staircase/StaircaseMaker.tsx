@@ -7,7 +7,7 @@ import type { AssignmentId, SetId } from '@/contracts/ids';
 import { getMove, getPosition, makeSan } from '@/core/notation';
 import { listShownTags } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
-import { countWords, faultText, stairText, tagsText } from '@/text';
+import { countText, faultText, stairText, tagsText } from '@/text';
 import type { AddPuzzle } from '@/ui/forms/storePuzzles';
 import { createSearchClient, startSearchWorker } from '@/workers/browser';
 import type { StaircaseAnswer } from '@/workers/protocol';
@@ -62,7 +62,7 @@ export function StaircaseMaker(props: {
           <p>
             {climb.done === 0
               ? staircaseText.provingMateTree
-              : staircaseText.mainLineSoFar(countWords(climb.done, 'stair'))}
+              : staircaseText.mainLineSoFar(countText(climb.done, 'stair'))}
           </p>
           <Button color="clay" mih={44} onClick={stop}>
             {commonText.stop}
@@ -137,7 +137,7 @@ function Stairs(props: {
       const setId = set.value;
       const stored = await store(setId, fens, 'stair');
       if (!stored.ok) return stored;
-      const told = staircaseText.eachProvedStored(countWords(stored.value, 'stair'));
+      const told = staircaseText.eachProvedStored(countText(stored.value, 'stair'));
       if (classId === '') return success({ setId, said: told });
       const asked = { setId, classId: Number(classId) };
       const given = await actions.giveSet({ requestId: giving.idFor(asked), ...asked });
@@ -183,7 +183,7 @@ function Stairs(props: {
           <PuzzleCard
             key={`${stair.kind} ${stair.fen}`}
             fen={stair.fen}
-            noun="Stair"
+            noun="stair"
             number={index + 1}
             mateInMoves={stair.mateInMoves}
             isChosen={chosen.includes(stair.fen)}

@@ -4,7 +4,7 @@ import type { AnswerCell } from '@/contracts/attempts';
 import { assignmentIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getAnswersPage } from '@/server/services/answers';
-import { countWords, familyName } from '@/text';
+import { countText, familyName } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
@@ -78,10 +78,10 @@ function CellView({ cell }: { cell: AnswerCell | 'climbed' | undefined }) {
   return (
     <td className={cell.isSolved ? styles.solved : styles.open}>
       <strong>{cell.isSolved ? answersText.solved : answersText.open}</strong>
-      {cell.hints > 0 && `, ${countWords(cell.hints, 'hint')}`}
+      {cell.hints > 0 && `, ${countText(cell.hints, 'hint')}`}
       {cell.wasShown && answersText.solutionShown}
       <br />
-      {countWords(cell.tries, 'try', 'tries')}, {timeWords(cell.spentMs)}
+      {countText(cell.tries, 'try')}, {timeWords(cell.spentMs)}
       <br />
       {cell.firstWrong !== undefined && answersText.firstWrong(cell.firstWrong)}
     </td>

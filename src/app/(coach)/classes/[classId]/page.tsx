@@ -6,7 +6,7 @@ import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData, Enrolment } from '@/contracts/people';
 import { parseInput } from '@/server/auth/parseInput';
 import { getClassPage, listOwnClasses } from '@/server/services/classes';
-import { countWords, dayText, familyName, hardshipText, refusedText, stageName, type Terms } from '@/text';
+import { countText, dayText, familyName, hardshipText, refusedText, stageName, type Terms } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import { ClassCoaches } from '@/ui/panels/roster/ClassCoaches';
 import { ClassLevel } from '@/ui/panels/roster/ClassLevel';
@@ -51,7 +51,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
         <div>
           <h1>{name}</h1>
           <span className={styles.soft}>
-            {termName}, {countWords(students.length, 'child', 'children')}
+            {termName}, {countText(students.length, 'child')}
             {level !== undefined && classesText.level(level)}
           </span>
         </div>
@@ -162,7 +162,7 @@ function GivenSets({ page }: { page: ClassPageData }) {
               {setName}
               <br />
               <span className={styles.soft}>
-                {countWords(puzzleCount, 'task')},{' '}
+                {countText(puzzleCount, 'task')},{' '}
                 {forStudent === undefined
                   ? classesText.finished(finishedCount, page.students.length)
                   : classesText.forOneChild(
@@ -239,7 +239,7 @@ function NotSent({ page }: { page: ClassPageData }) {
           <li key={studentId}>
             <span>
               <strong>{studentName}</strong>
-              {classesText.waitingOnDevice(countWords(answers, 'answer'), dayText(toldAt.slice(0, 10)))}
+              {classesText.waitingOnDevice(countText(answers, 'answer'), dayText(toldAt.slice(0, 10)))}
               <br />
               <span className={styles.soft}>{classesText.savedOnDevice(studentName)}</span>
             </span>

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { listGone } from '@/server/services/records';
 import { listOwnRosterChanges } from '@/server/services/rosterChanges';
 import { listOwnTerms } from '@/server/services/terms';
-import { countWords, dayText, rosterChangeText } from '@/text';
+import { countText, dayText, rosterChangeText } from '@/text';
 import { EraseChild } from '@/ui/panels/roster/EraseChild';
 import { TermForm } from '@/ui/panels/roster/TermForm';
 import { TermRow } from '@/ui/panels/roster/TermRow';
@@ -48,7 +48,7 @@ export default async function TermsPage() {
                       {classesText.termSpan(
                         dayText(term.startsOn),
                         dayText(term.endsOn),
-                        countWords(classes.length, 'class', 'classes'),
+                        countText(classes.length, 'class'),
                       )}
                     </span>
                   </span>

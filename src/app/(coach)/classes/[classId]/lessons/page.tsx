@@ -5,7 +5,7 @@ import type { Route } from 'next';
 import { classIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getLessonsPage } from '@/server/services/lessons';
-import { countWords } from '@/text';
+import { countText } from '@/text';
 import { Holidays } from '@/ui/panels/lessons/Holidays';
 import { LessonList } from '@/ui/panels/lessons/LessonList';
 import { NewPlanForm } from '@/ui/panels/lessons/NewPlanForm';
@@ -88,7 +88,7 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
                   <span>
                     <strong>{title}</strong>
                     <br />
-                    <span className={styles.soft}>{countWords(minutes, 'minute')}</span>
+                    <span className={styles.soft}>{countText(minutes, 'minute')}</span>
                   </span>
                   <span className={styles.row}>
                     <Link href={`/classes/${classId}/plans/${planId}` as Route}>{classesText.open}</Link>

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { classIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getClassProgress } from '@/server/services/classProgress';
-import { countWords } from '@/text';
+import { countText } from '@/text';
 import { ClassProgressPanel } from '@/ui/panels/progress/ClassProgressPanel';
 import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
@@ -24,7 +24,7 @@ export default async function ClassProgressPage({ params }: PageProps<'/classes/
         <div>
           <h1>{classesText.progressOf(className)}</h1>
           <span className={styles.soft}>
-            {termName}, {countWords(students.length, 'child', 'children')}
+            {termName}, {countText(students.length, 'child')}
           </span>
         </div>
         <LinkButton href={`/classes/${page.value.classId}`} variant="default">

@@ -4,7 +4,7 @@ import { setIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { listOwnClasses } from '@/server/services/classes';
 import { getSetPage } from '@/server/services/sets';
-import { countWords } from '@/text';
+import { countText } from '@/text';
 import { SetPaper } from '@/ui/panels/paper/SetPaper';
 import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
@@ -26,7 +26,7 @@ export default async function SetPaperPage({ params }: PageProps<'/sets/[setId]/
       <div className={styles.head}>
         <div>
           <h1>{setsText.paper(name)}</h1>
-          <span className={styles.soft}>{setsText.paperSummary(countWords(items.length, 'task'))}</span>
+          <span className={styles.soft}>{setsText.paperSummary(countText(items.length, 'task'))}</span>
         </div>
         <LinkButton href={`/sets/${page.value.setId}`} variant="default">
           {setsText.backSet}

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { childSchema } from '@/contracts/records';
 import { parseInput } from '@/server/auth/parseInput';
 import { getChildPage } from '@/server/services/records';
-import { countWords, dayText } from '@/text';
+import { countText, dayText } from '@/text';
 import { ChildStoryPanel } from '@/ui/panels/progress/ChildStoryPanel';
 import { ProgressPanel } from '@/ui/panels/progress/ProgressPanel';
 import { LinkButton } from '../../../../../_parts/LinkButton';
@@ -116,8 +116,8 @@ function listStored(child: {
   return [
     firstAnswerAt === undefined
       ? classesText.noAnswerYet
-      : classesText.since(countWords(answerCount, 'answer'), dayText(firstAnswerAt.slice(0, 10))),
-    classesText.hereAway(countWords(hereCount, 'lesson'), awayCount),
-    countWords(gameCount, 'game'),
+      : classesText.since(countText(answerCount, 'answer'), dayText(firstAnswerAt.slice(0, 10))),
+    classesText.hereAway(countText(hereCount, 'lesson'), awayCount),
+    countText(gameCount, 'game'),
   ];
 }
