@@ -284,3 +284,8 @@ export const addTerm = 'Add the term';
 export const intoNextTerm = 'Into the next term';
 
 export const childWhoLeft = 'a child who has left';
+
+export const cancelledLesson = '. Cancelled';
+
+/** Beside the term that runs. */
+export const currentTerm = '(now)';

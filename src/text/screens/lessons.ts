@@ -132,8 +132,6 @@ export const allLessonsExist = 'All these lessons already exist.';
 
 export const added = (count: string) => `${count} added.`;
 
-export const notNoted = 'not noted';
-
 export const listCanSeeIt = (list: string) => `${list} can see it now.`;
 
 export const aPositionOrMoves = 'a position or moves';
@@ -147,3 +145,10 @@ export const neitherPositionNorMoves = 'That is neither a position (FEN) nor a l
 export const levelOption = (one: number) => `level ${one}`;
 
 export const notSavedYet = 'Not saved yet.';
+
+/** How a child’s attendance is noted. */
+export const ATTENDANCE_WORDS = { unknown: 'not noted', here: 'here', away: 'away' };
+
+export const cancelled = 'cancelled';
+
+export const exercises = 'exercises';

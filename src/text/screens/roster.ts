@@ -144,3 +144,6 @@ export const passwordChangedYouSigned = 'Password changed. You are signed out on
 export const youSignedOutAll = 'You are signed out on all your other devices.';
 
 export const leave = (count: number) => `; ${countWords(count, 'child leaves', 'children leave')}`;
+
+/** What a coach does in a class. */
+export const POST_WORDS = { coach: 'teaches', assistant: 'helps' };

@@ -18,7 +18,7 @@ type Way = (typeof WAYS)[number];
 const WAY_WORDS: Readonly<Record<Way, string>> = {
   board: lessonsText.aPositionOrMoves,
   pattern: lessonsText.aNamedMate,
-  round: 'exercises',
+  round: lessonsText.exercises,
   set: lessonsText.aSetOrStaircase,
 };
 const MOST_TASKS = 20;

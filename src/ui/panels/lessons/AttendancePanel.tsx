@@ -14,7 +14,6 @@ import * as lessonsText from '@/text/screens/lessons';
 type State = 'here' | 'away' | 'unknown';
 /** One tap goes on to the next. */
 const NEXT: Readonly<Record<State, State>> = { unknown: 'here', here: 'away', away: 'unknown' };
-const SAID: Readonly<Record<State, string>> = { unknown: lessonsText.notNoted, here: 'here', away: 'away' };
 const WAS_HERE: Readonly<Record<State, boolean | null>> = { unknown: null, here: true, away: false };
 const stateOf = (wasHere: boolean | undefined): State =>
   wasHere === undefined ? 'unknown' : wasHere ? 'here' : 'away';
@@ -92,11 +91,11 @@ export function AttendancePanel(props: {
                   type="button"
                   className={classes.child}
                   data-state={state}
-                  aria-label={lessonsText.attendanceOf(name, SAID[state])}
+                  aria-label={lessonsText.attendanceOf(name, lessonsText.ATTENDANCE_WORDS[state])}
                   onClick={() => void note(studentId, NEXT[state])}
                 >
                   <strong>{name}</strong>
-                  <span className={classes.soft}>{SAID[state]}</span>
+                  <span className={classes.soft}>{lessonsText.ATTENDANCE_WORDS[state]}</span>
                 </button>
               </li>
             );

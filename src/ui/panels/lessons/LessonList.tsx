@@ -35,7 +35,8 @@ export function LessonList(props: {
                 <strong>{shortDayText(day)}</strong>
                 <br />
                 <span className={classes.soft}>
-                  {holiday ?? (isCancelled ? 'cancelled' : lessonsText.timeAndMinutes(startsAt, minutes))}
+                  {holiday ??
+                    (isCancelled ? lessonsText.cancelled : lessonsText.timeAndMinutes(startsAt, minutes))}
                   {day === props.today && lessonsText.today}
                 </span>
               </span>

@@ -9,8 +9,6 @@ import { useSending } from '@/ui/forms/useSending';
 import classes from './Roster.module.css';
 import * as rosterText from '@/text/screens/roster';
 
-const POST_WORDS: Readonly<Record<ClassPost, string>> = { coach: 'teaches', assistant: 'helps' };
-
 /** Who teaches and who helps; a lead changes it by one choice a coach. */
 export function ClassCoaches(props: {
   readonly classId: ClassId;
@@ -36,7 +34,7 @@ export function ClassCoaches(props: {
             <li key={coachId}>
               <strong>{name}</strong>
               {onPost === undefined ? (
-                <span>{post === undefined ? '' : POST_WORDS[post]}</span>
+                <span>{post === undefined ? '' : rosterText.POST_WORDS[post]}</span>
               ) : (
                 <NativeSelect
                   aria-label={rosterText.whatDoesClass(name)}
@@ -44,7 +42,7 @@ export function ClassCoaches(props: {
                   value={post ?? ''}
                   data={[
                     { value: '', label: rosterText.notClass },
-                    ...CLASS_POSTS.map((value) => ({ value, label: POST_WORDS[value] })),
+                    ...CLASS_POSTS.map((value) => ({ value, label: rosterText.POST_WORDS[value] })),
                   ]}
                   onChange={({ currentTarget }) => {
                     const chosen = CLASS_POSTS.find((one) => one === currentTarget.value);

@@ -42,7 +42,7 @@ export default async function TermsPage() {
               <li key={term.termId}>
                 <TermRow term={term} onSave={saveTermAction}>
                   <span style={{ flex: 1 }}>
-                    <strong>{term.name}</strong> {isCurrent && '(now)'}
+                    <strong>{term.name}</strong> {isCurrent && classesText.currentTerm}
                     <br />
                     <span className={styles.soft}>
                       {classesText.termSpan(

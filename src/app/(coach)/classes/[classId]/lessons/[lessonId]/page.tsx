@@ -31,7 +31,7 @@ export default async function LessonPage({ params }: PageProps<'/classes/[classI
           <span className={styles.soft}>
             {classesText.minutes(className, startsAt, minutes)}
             {holiday !== undefined && classesText.doesNotTakePlace(holiday)}
-            {isCancelled && '. Cancelled'}
+            {isCancelled && classesText.cancelledLesson}
           </span>
         </div>
         <div className={styles.row}>
