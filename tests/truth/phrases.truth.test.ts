@@ -56,6 +56,17 @@ const GONE = [
   'passed over',
   'with this mail',
   'compared with nobody',
+  'on the seats of',
+  'soon as it can be',
+  'becomes of it',
+  'Put them into',
+  'Put it in',
+  'looked through',
+  'no child of ours',
+  'there before in',
+  'is laid down on',
+  'lesson runs at',
+  'one defence only',
 ];
 
 /** What stands in the code for readers of code alone. */
