@@ -1,4 +1,4 @@
-/** Boards drawn at random: men thrown on squares, games played at random, and throwing until a board fits. */
+/** Boards drawn at random: pieces scattered over squares, games played at random, and sampling until a board fits. */
 import { getMan, opponentOf, rankOf, SIDES, type Man, type Role, type Side, type Square } from '../board';
 import type { Level, Scale } from '../exercises';
 import {
@@ -16,11 +16,11 @@ import { pickOne, randomBelow, type Random } from '../shared';
 /** A composer: random numbers, a level and what men are worth in, a fresh task out. */
 export type Composer<Task> = (random: Random, level: Level, values: Scale) => Task;
 
-/** Boards drawn at random are thrown away until one fits; so many throws are always enough. */
-const MOST_THROWS = 40_000;
+/** Rejection sampling: boards are drawn at random until one fits; so many draws are always enough. */
+const MOST_DRAWS = 40_000;
 
-export function throwUntil<Task>(make: () => Task | undefined): Task {
-  for (let count = 0; count < MOST_THROWS; count += 1) {
+export function sampleUntil<Task>(make: () => Task | undefined): Task {
+  for (let count = 0; count < MOST_DRAWS; count += 1) {
     const task = make();
     if (task !== undefined) return task;
   }
@@ -103,8 +103,8 @@ export function place(
   return { ...draft, board };
 }
 
-/** Both kings and so many men of each side; undefined when the throw is no position. */
-export function throwPosition(
+/** Both kings and so many men of each side; undefined when what was drawn is no position. */
+export function drawPosition(
   random: Random,
   turn: Side,
   standing: Standing,

@@ -56,12 +56,12 @@ const ADDED: readonly Role[] = ['pawn', 'pawn', 'pawn', 'pawn', 'knight', 'bisho
 /** What a sacrifice may have been. */
 const GIVEN: readonly Role[] = ['queen', 'rook', 'knight', 'bishop'];
 const PERHAPS_GIVEN: readonly (Role | 'nobody')[] = ['nobody', 'nobody', ...GIVEN];
-/** Throws before another final picture is tried, and of such pictures. */
-const THROWS = 60;
+/** Draws before another final picture is tried, and of such pictures. */
+const DRAWS = 60;
 const MOST_PICTURES = 20_000;
 
 /** The mated position with some men more, in either colour, perhaps left and right exchanged; undefined when it lost its name. */
-export function throwNamedMate(random: Random, id: PatternId, added: number): Position | undefined {
+export function sampleNamedMate(random: Random, id: PatternId, added: number): Position | undefined {
   let draft = turnPicture(random, id, pickOne(random, SIDES));
   for (let count = 0; count < added; count += 1)
     draft = place(random, draft, pickOne(random, SIDES), [pickOne(random, ADDED)]);
@@ -88,7 +88,7 @@ const PICTURE_REACH = 2;
 
 /**
  * The picture on a board that looks like the middle of a game: beyond the squares round the mated king stand the men of a skeleton.
- * Undefined when the throw is no mate of this name.
+ * Undefined when what was drawn is no mate of this name.
  */
 function dressNamedMate(random: Random, id: PatternId, dress: Dress): Position | undefined {
   const { dressedFor: side, wing, mostMen } = dress;
@@ -136,7 +136,7 @@ function isStrictly(id: PatternId, mated: Position): boolean {
   return namePatterns(mated).some((match) => match.id === id && match.reading === 'strict');
 }
 
-/** A mate of this recipe; undefined when so many throws gave none. */
+/** A mate of this recipe; undefined when so many draws gave none. */
 export function composePatternMate(
   random: Random,
   searches: TaskSearches,
@@ -145,9 +145,9 @@ export function composePatternMate(
 ): PatternMate | undefined {
   for (let count = 0; count < MOST_PICTURES; count += 1) {
     const picture =
-      typeof added === 'number' ? throwNamedMate(random, id, added) : dressNamedMate(random, id, added);
+      typeof added === 'number' ? sampleNamedMate(random, id, added) : dressNamedMate(random, id, added);
     if (picture === undefined) continue;
-    const one = throwLastMove(random, searches, picture);
+    const one = sampleLastMove(random, searches, picture);
     const made = one && growBack(random, searches, id, one, moves, isGiven);
     if (made !== undefined) return made;
   }
@@ -155,7 +155,7 @@ export function composePatternMate(
 }
 
 /** The position before the mating move, when that is the only mate. */
-function throwLastMove(random: Random, { mate }: TaskSearches, picture: Position): Position | undefined {
+function sampleLastMove(random: Random, { mate }: TaskSearches, picture: Position): Position | undefined {
   const [checker] = listCheckers(picture);
   const back = retractAtRandom(random, picture, checker === undefined ? {} : { square: checker });
   if (back === undefined || isCheck(back.position)) return undefined;
@@ -174,11 +174,11 @@ function growBack(
 ): PatternMate | undefined {
   let made = certify(searches, id, start, 1);
   for (let length = 2; length <= moves && made !== undefined; length += 1)
-    made = throwLonger(random, searches, id, getPosition(made.fen), length, isGiven);
+    made = sampleLonger(random, searches, id, getPosition(made.fen), length, isGiven);
   return made;
 }
 
-function throwLonger(
+function sampleLonger(
   random: Random,
   searches: TaskSearches,
   id: PatternId,
@@ -187,7 +187,7 @@ function throwLonger(
   isGiven: boolean,
 ): PatternMate | undefined {
   const { mate } = searches;
-  for (let count = 0; count < THROWS; count += 1) {
+  for (let count = 0; count < DRAWS; count += 1) {
     // The defence is taken back; what it took was perhaps given up on that square by the move before.
     const defence = retractAtRandom(random, shorter, { taken: isGiven ? GIVEN : PERHAPS_GIVEN });
     if (defence === undefined) continue;

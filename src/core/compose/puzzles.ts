@@ -51,7 +51,7 @@ export interface ComposedPuzzle {
   readonly grade: Grade;
 }
 
-/** Boards drawn in a row without a puzzle before a composer gives up; from a picture each board is many throws already. */
+/** Boards drawn in a row without a puzzle before a composer gives up; from a picture each board is many draws already. */
 const MOST_BARREN = { drawn: 60_000, grown: 60 } as const;
 /** Positions visited to find a mate on one board: most boards have none, and the few long ones are found sooner. */
 const BOARD_NODES: Readonly<Record<number, number>> = {

@@ -30,7 +30,7 @@ export interface RetractOptions {
 }
 
 /**
- * Takes back one move of the side that is not to move; undefined when this throw led to nothing legal. No castling, no promotion, no
+ * Takes back one move of the side that is not to move; undefined when this draw led to nothing legal. No castling, no promotion, no
  * capture in passing.
  */
 export function retractAtRandom(

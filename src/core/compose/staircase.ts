@@ -77,7 +77,7 @@ const MOST_SIDES = 3;
 /** A whole mate of so many moves gets a fuller board. */
 const MOST_FILLED = 3;
 const MEN_PUT_ON = 4;
-const FULL_THROWS = 200;
+const FULL_DRAWS = 200;
 
 /** Works the staircase out, the shortest stair first, the whole mate last. */
 export function makeStaircase(
@@ -267,7 +267,7 @@ function fillUp(mate: MateSearch, line: readonly Step[]): Position | undefined {
   // The same position is filled alike each time.
   const random: Random = createRandom(countMen(first.position) * 64 + first.own.to);
   let full = first.position;
-  for (let count = 0, on = 0; count < FULL_THROWS && on < MEN_PUT_ON; count += 1) {
+  for (let count = 0, on = 0; count < FULL_DRAWS && on < MEN_PUT_ON; count += 1) {
     const side = pickOne(random, SIDES);
     const role = pickOne(random, PUT_ON);
     const most = role === 'pawn' ? 8 : 2;

@@ -2,7 +2,7 @@ import { getMan, opponentOf, SIDES, type Role } from '../../../board';
 import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { pickOne, randomBelow } from '../../../shared';
-import { getRecipe, scatter, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, scatter, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 /** 1: a line piece and its target alone. 2: two more of theirs. 3: a knight or queen, four. 4: seven, own men in the way. */
 const ATTACK_RECIPES: Recipes<{ roles: readonly Role[]; own: number; others: number; least: number }> = {
@@ -14,7 +14,7 @@ const ATTACK_RECIPES: Recipes<{ roles: readonly Role[]; own: number; others: num
 
 export const composeAttackFrom: Composer<ExerciseTaskOf<'attack-from'>> = (random, level) => {
   const { roles, own, others, least } = getRecipe(ATTACK_RECIPES, level);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const square = randomBelow(random, 64);
     const man = getMan(turn, pickOne(random, roles));

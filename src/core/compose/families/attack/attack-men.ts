@@ -2,8 +2,8 @@ import type { ExerciseTaskOf } from '../../../exercises';
 import { getPosition } from '../../../notation';
 import { pickOne } from '../../../shared';
 import { findAttack, listAttackAnswers, type AttackAnswer } from '../../../tactics';
-import { throwUntil, type Composer } from '../../draw';
-import { throwAttack } from './attacked';
+import { sampleUntil, type Composer } from '../../draw';
+import { sampleAttack } from './attacked';
 
 /** Kinds of answer a level asks for, the rarest first. */
 const ANSWERS_OF_LEVEL: readonly (readonly AttackAnswer[])[] = [
@@ -15,8 +15,8 @@ const ANSWERS_OF_LEVEL: readonly (readonly AttackAnswer[])[] = [
 
 /** 1: take it or go away. 2: protect. 3: something between. 4: pins, opened lines, counter-attacks, moves in between. */
 export const composeAttackMen: Composer<ExerciseTaskOf<'attack-men'>> = (random, level, values) =>
-  throwUntil(() => {
-    const task = throwAttack(random, 2 + 2 * level, values);
+  sampleUntil(() => {
+    const task = sampleAttack(random, 2 + 2 * level, values);
     const position = task && getPosition(task.fen);
     const attack = task && position && findAttack(position, task.target, values);
     if (task === undefined || position === undefined || attack === undefined) return undefined;

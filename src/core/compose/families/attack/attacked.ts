@@ -4,14 +4,14 @@ import { makeFen } from '../../../notation';
 import { isCheck, listAttackers } from '../../../rules';
 import { pickOne, type Random } from '../../../shared';
 import { findAttack } from '../../../tactics';
-import { throwPosition } from '../../draw';
+import { drawPosition } from '../../draw';
 
 export type AttackedTask = ExerciseTaskOf<'attack-kinds'>;
 
 /** A man of the side to move attacked by one of theirs. */
-export function throwAttack(random: Random, men: number, values: Scale): AttackedTask | undefined {
+export function sampleAttack(random: Random, men: number, values: Scale): AttackedTask | undefined {
   const turn = pickOne(random, SIDES);
-  const position = throwPosition(random, turn, new Map(), men, men);
+  const position = drawPosition(random, turn, new Map(), men, men);
   if (position === undefined || isCheck(position)) return undefined;
   const own = position.board.flatMap((man, at) =>
     man?.side === turn &&

@@ -1,12 +1,12 @@
 import { fileOf, rankOf, squareAt, type Square } from '../../../board';
 import type { ExerciseTaskOf } from '../../../exercises';
 import { pickOne, randomBelow, type Random } from '../../../shared';
-import { throwUntil, type Composer } from '../../draw';
+import { sampleUntil, type Composer } from '../../draw';
 
 /** 1: file, rank or diagonal? 2: which one? 3: from Black's side. 4: without letters and numbers. */
 export const composeNameLine: Composer<ExerciseTaskOf<'name-line'>> = (random, level) => {
   const kind = pickOne(random, ['file', 'rank', 'diagonal'] as const);
-  const { from, to } = throwLine(random, kind);
+  const { from, to } = sampleLine(random, kind);
   return {
     kind,
     from,
@@ -17,11 +17,11 @@ export const composeNameLine: Composer<ExerciseTaskOf<'name-line'>> = (random, l
   };
 };
 
-function throwLine(random: Random, kind: 'file' | 'rank' | 'diagonal'): { from: Square; to: Square } {
+function sampleLine(random: Random, kind: 'file' | 'rank' | 'diagonal'): { from: Square; to: Square } {
   const at = randomBelow(random, 8);
   if (kind === 'file') return { from: at, to: 56 + at };
   if (kind === 'rank') return { from: 8 * at, to: 8 * at + 7 };
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const isRising = random() < 0.5;
     const start = randomBelow(random, 64);
     const step = isRising ? 1 : -1;

@@ -3,11 +3,11 @@ import type { ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { INITIAL_POSITION, NO_CASTLING } from '../../../rules';
 import { pickOne, randomBelow, type Random } from '../../../shared';
-import { shuffle, throwUntil, type Composer } from '../../draw';
+import { shuffle, sampleUntil, type Composer } from '../../draw';
 
 /** As many slips as the level says, of the kinds that happen. */
 export const composeRepair: Composer<ExerciseTaskOf<'repair'>> = (random, level) =>
-  throwUntil(() => {
+  sampleUntil(() => {
     const board = INITIAL_POSITION.board.slice();
     const slips = Math.min(3, level) as 1 | 2 | 3;
     for (const slip of shuffle(random, SLIPS).slice(0, slips)) slip(random, board);

@@ -4,7 +4,7 @@ import { makeFen, makeMoveText } from '../../../notation';
 import { choosePawnMove, findPawnEnd, PAWN_GOALS, playPawnMove, startPawnGame } from '../../../pawns';
 import type { PositionDraft } from '../../../rules';
 import { pickOne, randomBelow } from '../../../shared';
-import { getRecipe, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 type PawnGameTask = ExerciseTaskOf<'pawn-game'>;
 
@@ -23,7 +23,7 @@ const MOST_PLIES = 80;
 export const composePawnGame: Composer<PawnGameTask> = (random, level) => {
   const { files, strength, hasKings } = getRecipe(GAME_RECIPES, level);
   const first = randomBelow(random, 9 - files);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const side = pickOne(random, SIDES);
     const goal = hasKings ? 'promotion' : pickOne(random, PAWN_GOALS);
     const seed = randomBelow(random, 1_000_000);

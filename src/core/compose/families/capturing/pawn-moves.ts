@@ -3,7 +3,7 @@ import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import type { PositionDraft } from '../../../rules';
 import { pickOne, randomBelow, type Random } from '../../../shared';
-import { getRecipe, isWithin, scatter, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, isWithin, scatter, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 /** Men around the pawn, and may it take one that has just passed? */
 const PAWN_RECIPES: Recipes<{ own: number; others: number; least: number; most: number; passes: boolean }> = {
@@ -16,14 +16,14 @@ const PAWN_RECIPES: Recipes<{ own: number; others: number; least: number; most: 
 /** 1: it goes straight. 2: something to take. 3: many men near it. 4: a pawn has just passed. */
 export const composePawnMoves: Composer<ExerciseTaskOf<'pawn-moves'>> = (random, level) => {
   const { own, others, least, most, passes } = getRecipe(PAWN_RECIPES, level);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const pawn = getMan(turn, 'pawn');
     const square = passes
       ? (turn === 'white' ? 32 : 24) + randomBelow(random, 8)
       : 8 + randomBelow(random, 48);
-    const thrown = scatter(random, turn, new Map([[square, pawn]]), own, others);
-    const draft = passes ? letPass(random, thrown, square) : thrown;
+    const drawn = scatter(random, turn, new Map([[square, pawn]]), own, others);
+    const draft = passes ? letPass(random, drawn, square) : drawn;
     if (draft === undefined) return undefined;
     const task = { fen: makeFen(draft), square };
     return EXERCISES['pawn-moves'].isTask(task) &&

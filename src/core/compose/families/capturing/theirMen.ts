@@ -3,7 +3,7 @@ import { SIDES } from '../../../board';
 import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { pickOne } from '../../../shared';
-import { getRecipe, isWithin, scatter, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, isWithin, scatter, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 /** Own men, men of the other side, and the fewest and most of these that are right. */
 interface TheirMenRecipe {
@@ -22,7 +22,7 @@ export function makeTheirMenComposer(
 ): Composer<ExerciseTaskOf<TheirMenId>> {
   return (random, level) => {
     const { own, others, least, most } = getRecipe(recipes, level);
-    return throwUntil(() => {
+    return sampleUntil(() => {
       const turn = pickOne(random, SIDES);
       const task = { fen: makeFen(scatter(random, turn, new Map(), own, others)) };
       const right = EXERCISES[id].solution(task).marks.length;

@@ -3,7 +3,7 @@ import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen, makeMoveText } from '../../../notation';
 import { listLegalMoves, playMove } from '../../../rules';
 import { pickOne } from '../../../shared';
-import { getRecipe, isWithin, throwPosition, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, isWithin, drawPosition, sampleUntil, type Composer, type Recipes } from '../../draw';
 import { hasMate } from './states';
 
 const SAFE_RECIPES: Recipes<readonly [men: number, least: number, most: number]> = {
@@ -16,8 +16,8 @@ const SAFE_RECIPES: Recipes<readonly [men: number, least: number, most: number]>
 export const composeIsSafeMove: Composer<ExerciseTaskOf<'is-safe-move'>> = (random, level) => {
   const [men, least, most] = getRecipe(SAFE_RECIPES, level);
   const isAllowing = random() < 0.5;
-  return throwUntil(() => {
-    const position = throwPosition(random, pickOne(random, SIDES), new Map(), men - 1, men + 1);
+  return sampleUntil(() => {
+    const position = drawPosition(random, pickOne(random, SIDES), new Map(), men - 1, men + 1);
     if (position === undefined) return undefined;
     const moves = listLegalMoves(position).filter((move) => {
       const after = playMove(position, move);

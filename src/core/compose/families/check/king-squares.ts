@@ -2,7 +2,7 @@ import { SIDES } from '../../../board';
 import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { pickOne } from '../../../shared';
-import { getRecipe, isWithin, throwPosition, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, isWithin, drawPosition, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 const KING_MEN: Recipes<readonly [own: number, others: number, least: number, most: number]> = {
   1: [0, 2, 4, 9],
@@ -14,8 +14,8 @@ const KING_MEN: Recipes<readonly [own: number, others: number, least: number, mo
 /** 1: two men look on. 2: own men beside the king. 3: more guards. 4: a line goes on through the king. */
 export const composeKingSquares: Composer<ExerciseTaskOf<'king-squares'>> = (random, level) => {
   const [own, others, least, most] = getRecipe(KING_MEN, level);
-  return throwUntil(() => {
-    const position = throwPosition(random, pickOne(random, SIDES), new Map(), own, others);
+  return sampleUntil(() => {
+    const position = drawPosition(random, pickOne(random, SIDES), new Map(), own, others);
     if (position === undefined) return undefined;
     const task = { fen: makeFen(position) };
     const { marks } = EXERCISES['king-squares'].solution(task);

@@ -7,8 +7,8 @@ import {
   EDGE,
   getRecipe,
   isWithin,
-  throwPosition,
-  throwUntil,
+  drawPosition,
+  sampleUntil,
   type Composer,
   type Recipes,
 } from '../../draw';
@@ -24,11 +24,11 @@ const MATE_MEN: Recipes<readonly [own: number, others: number, least: number, mo
 /** More moves, and more checks that do not mate, from level to level. */
 export const composeMateInOne: Composer<ExerciseTaskOf<'mate-in-one'>> = (random, level) => {
   const [own, others, least, most] = getRecipe(MATE_MEN, level);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     // The king that is looked for at the edge, where mates are.
     const standing = new Map([[pickOne(random, EDGE), getMan(opponentOf(turn), 'king')]]);
-    const position = throwPosition(random, turn, level < 4 ? standing : new Map(), own, others);
+    const position = drawPosition(random, turn, level < 4 ? standing : new Map(), own, others);
     if (position === undefined || isCheck(position) || !hasMate(position)) return undefined;
     const task = { fen: makeFen(position) };
     return isWithin(EXERCISES['mate-in-one'].measure(task), least, most) ? task : undefined;

@@ -3,8 +3,8 @@ import { wander, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen, makeSan } from '../../../notation';
 import { findOutcome, listLegalMoves, listReach, playMove, type Position } from '../../../rules';
 import { pickOne, randomBelow, type Random } from '../../../shared';
-import { findLegal, shuffle, throwUntil, type Composer } from '../../draw';
-import { throwStalemate } from './states';
+import { findLegal, shuffle, sampleUntil, type Composer } from '../../draw';
+import { sampleStalemate } from './states';
 
 type StalematingTask = ExerciseTaskOf<'stalemating'>;
 
@@ -17,8 +17,8 @@ export const composeStalemating: Composer<StalematingTask> = (random, level) => 
       [2, 6, 5],
     ] as const
   )[level - 1] ?? [0, 2, 3];
-  return throwUntil(() => {
-    const ended = throwStalemate(random, pickOne(random, SIDES), own, others);
+  return sampleUntil(() => {
+    const ended = sampleStalemate(random, pickOne(random, SIDES), own, others);
     const position = ended && takeBack(random, ended);
     if (position === undefined) return undefined;
     const moves = listLegalMoves(position);

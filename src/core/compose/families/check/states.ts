@@ -6,7 +6,7 @@ import { getMan, opponentOf, SIDES, type Side } from '../../../board';
 import { EMPTY_DRAFT, findOutcome, listLegalMoves, playMove, type Position } from '../../../rules';
 import { createMateSearch, type MateSearch } from '../../../search';
 import { pickOne, randomBelow, type Random } from '../../../shared';
-import { EDGE, findLegal, place, placeKings, throwPosition } from '../../draw';
+import { EDGE, findLegal, place, placeKings, drawPosition } from '../../draw';
 
 let search: MateSearch | undefined;
 
@@ -16,17 +16,17 @@ export function hasMate(position: Position): boolean {
   return search.canMate(position, 1);
 }
 
-/** A position of this kind by chance; undefined when the throw is none. */
-export function throwState(random: Random, kind: string, own: number, others: number): Position | undefined {
+/** A position of this kind by chance; undefined when what was drawn is none. */
+export function sampleState(random: Random, kind: string, own: number, others: number): Position | undefined {
   const turn = pickOne(random, SIDES);
   switch (kind) {
     case 'mate': {
-      const before = throwPosition(random, opponentOf(turn), new Map(), others, own);
+      const before = drawPosition(random, opponentOf(turn), new Map(), others, own);
       if (before === undefined || !hasMate(before)) return undefined;
       return findMatedPosition(before);
     }
     case 'stalemate':
-      return throwStalemate(random, turn, own, others);
+      return sampleStalemate(random, turn, own, others);
     case 'dead':
       return findLegal(
         placeKings(
@@ -40,7 +40,7 @@ export function throwState(random: Random, kind: string, own: number, others: nu
         ),
       );
     default:
-      return throwPosition(random, turn, new Map(), own, others);
+      return drawPosition(random, turn, new Map(), own, others);
   }
 }
 
@@ -51,7 +51,7 @@ export function findMatedPosition(before: Position): Position | undefined {
 }
 
 /** A stalemate by chance: the king that is to move at the edge, its pawns stopped by pawns. */
-export function throwStalemate(
+export function sampleStalemate(
   random: Random,
   turn: Side,
   own: number,

@@ -3,7 +3,7 @@ import type { ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { listLegalMoves, passTurn, playMove } from '../../../rules';
 import { pickOne } from '../../../shared';
-import { getRecipe, isWithin, throwPosition, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, isWithin, drawPosition, sampleUntil, type Composer, type Recipes } from '../../draw';
 import { hasMate } from './states';
 
 const STOP_SHARES: Recipes<readonly [number, number]> = { 1: [110, 250], 2: [251, 700], 3: [701, 9_000] };
@@ -11,8 +11,8 @@ const STOP_SHARES: Recipes<readonly [number, number]> = { 1: [110, 250], 2: [251
 /** 1: many moves help. 2: few. 3: hardly one. */
 export const composeStopMate: Composer<ExerciseTaskOf<'stop-mate'>> = (random, level) => {
   const [least, most] = getRecipe(STOP_SHARES, level);
-  return throwUntil(() => {
-    const position = throwPosition(random, pickOne(random, SIDES), new Map(), 4, 7);
+  return sampleUntil(() => {
+    const position = drawPosition(random, pickOne(random, SIDES), new Map(), 4, 7);
     const passed = position && passTurn(position);
     if (position === undefined || passed === undefined || !hasMate(passed)) return undefined;
     const moves = listLegalMoves(position);

@@ -2,7 +2,7 @@
 import type { ExerciseTaskOf, Level } from '../../../exercises';
 import { findOutcome, type Position } from '../../../rules';
 import { pickOne, type Random } from '../../../shared';
-import { throwState } from './states';
+import { sampleState } from './states';
 
 export type DrawTask = ExerciseTaskOf<'draw-kind'>;
 
@@ -34,9 +34,9 @@ export function tellStory(random: Random, kind: string, level: Level): Story {
 
 const MEN: Readonly<Partial<Record<Level, readonly [number, number]>>> = { 1: [1, 3], 2: [2, 4], 3: [4, 5] };
 
-export function throwEnd(random: Random, kind: string, level: Level): Position | undefined {
+export function sampleEnd(random: Random, kind: string, level: Level): Position | undefined {
   const [own, others] = MEN[level] ?? [1, 3];
   const isOnBoard = kind === 'stalemate' || kind === 'dead' || kind === 'mate';
-  const position = throwState(random, isOnBoard ? kind : 'goes-on', own, others);
+  const position = sampleState(random, isOnBoard ? kind : 'goes-on', own, others);
   return position !== undefined && (isOnBoard || findOutcome(position) === undefined) ? position : undefined;
 }

@@ -2,8 +2,8 @@ import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { findOutcome } from '../../../rules';
 import { pickOne } from '../../../shared';
-import { throwUntil, type Composer } from '../../draw';
-import { tellStory, throwEnd } from './stories';
+import { sampleUntil, type Composer } from '../../draw';
+import { tellStory, sampleEnd } from './stories';
 
 type StopTask = ExerciseTaskOf<'why-stopped'>;
 
@@ -16,8 +16,8 @@ export const composeWhyStopped: Composer<StopTask> = (random, level) => {
     'agreement',
     ...(level === 1 ? ['dead'] : ['repetition', 'fifty-moves']),
   ]);
-  return throwUntil(() => {
-    const position = throwEnd(random, kind, level);
+  return sampleUntil(() => {
+    const position = sampleEnd(random, kind, level);
     if (position === undefined) return undefined;
     const outcome = findOutcome(position);
     const story = { ...tellStory(random, kind, level), haveAgreed: false };

@@ -8,8 +8,8 @@ import {
   getRecipe,
   isSmallFight,
   isWithin,
-  throwPosition,
-  throwUntil,
+  drawPosition,
+  sampleUntil,
   type Composer,
   type Recipes,
 } from '../../draw';
@@ -33,9 +33,9 @@ const RECIPES: Recipes<ForcingRecipe> = {
 
 /** 1: the checks. 2: checks, captures and threats. 3: on fuller boards. 4: what comes of each check and capture, not all alike. */
 export const composeForcingMoves: Composer<ForcingTask> = (random, level, values) =>
-  throwUntil(() => {
+  sampleUntil(() => {
     const { asked, men, least, most } = getRecipe(RECIPES, level);
-    const position = throwPosition(random, pickOne(random, SIDES), new Map(), men, men);
+    const position = drawPosition(random, pickOne(random, SIDES), new Map(), men, men);
     if (position === undefined || isCheck(position)) return undefined;
     const { checks, captures, threats } = listForcing(position);
     const moves = [...checks, ...(asked === 'checks' ? [] : captures), ...(asked === 'kinds' ? threats : [])];

@@ -4,7 +4,7 @@ import type { ExerciseTaskOf, Level } from '../../../exercises';
 import { trimToSeat } from '../../../puzzles';
 import { isCheck } from '../../../rules';
 import { pickOne, type Random } from '../../../shared';
-import { getRecipe, throwPosition, type Recipes } from '../../draw';
+import { getRecipe, drawPosition, type Recipes } from '../../draw';
 import { makeMateTask } from '../../mateTask';
 import { getSearches } from '../searches';
 
@@ -18,9 +18,9 @@ const HABIT_RECIPES: Recipes<readonly [moves: number, own: number, others: numbe
 };
 
 /** A mate in so many by chance, with its proof. */
-export function throwMate(random: Random, level: Level): HabitTask | undefined {
+export function sampleMate(random: Random, level: Level): HabitTask | undefined {
   const [moves, own, others] = getRecipe(HABIT_RECIPES, level);
-  const position = throwPosition(random, pickOne(random, SIDES), new Map(), own, others);
+  const position = drawPosition(random, pickOne(random, SIDES), new Map(), own, others);
   if (position === undefined || isCheck(position)) return undefined;
   const searches = getSearches();
   if (searches.mate.canMate(position, moves - 1) || !searches.mate.canMate(position, moves)) return undefined;

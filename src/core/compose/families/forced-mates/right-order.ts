@@ -1,11 +1,11 @@
 import { EXERCISES, listOwnSans, type ExerciseTaskOf } from '../../../exercises';
-import { shuffle, throwUntil, type Composer } from '../../draw';
-import { throwMate } from './habits';
+import { shuffle, sampleUntil, type Composer } from '../../draw';
+import { sampleMate } from './habits';
 
 /** The moves are shown in an order by chance; only one order is right. */
 export const composeRightOrder: Composer<ExerciseTaskOf<'right-order'>> = (random, level) =>
-  throwUntil(() => {
-    const mate = throwMate(random, level);
+  sampleUntil(() => {
+    const mate = sampleMate(random, level);
     if (mate === undefined) return undefined;
     const sans = listOwnSans(mate);
     // Which of two men is told only when there are two: that would tell the order.

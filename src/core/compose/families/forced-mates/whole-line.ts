@@ -1,5 +1,5 @@
-import { throwUntil, type Composer } from '../../draw';
-import { throwMate, type HabitTask } from './habits';
+import { sampleUntil, type Composer } from '../../draw';
+import { sampleMate, type HabitTask } from './habits';
 
 export const composeWholeLine: Composer<HabitTask> = (random, level) =>
-  throwUntil(() => throwMate(random, level));
+  sampleUntil(() => sampleMate(random, level));

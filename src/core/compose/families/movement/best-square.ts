@@ -3,7 +3,7 @@ import { EXERCISES, tapSquares, wander, type ExerciseTaskOf } from '../../../exe
 import { makeFen } from '../../../notation';
 import { listAttackers, listLawfulReach } from '../../../rules';
 import { pickOne, randomBelow } from '../../../shared';
-import { getRecipe, scatter, shuffle, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, scatter, shuffle, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 type BestSquareTask = ExerciseTaskOf<'best-square'>;
 
@@ -19,7 +19,7 @@ const BEST_RECIPES: Recipes<{ candidates: number; own: number; others: number; m
 /** 1: two squares. 2: three, with men to attack. 3: four, own men in the way. 4: five, on a full board. */
 export const composeBestSquare: Composer<BestSquareTask> = (random, level) => {
   const { candidates, own, others } = getRecipe(BEST_RECIPES, level);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const square = randomBelow(random, 64);
     const man = getMan(turn, pickOne(random, ['knight', 'bishop', 'rook', 'queen'] as const));

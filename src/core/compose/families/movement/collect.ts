@@ -8,7 +8,7 @@ import {
   place,
   scatter,
   shuffle,
-  throwUntil,
+  sampleUntil,
   type Composer,
   type Recipes,
 } from '../../draw';
@@ -30,7 +30,7 @@ const COLLECT_RECIPES: Recipes<{
 /** 1: two men. 2: three. 3: three, with ways between them. 4: four, far apart. 5: three, told before the man goes. */
 export const composeCollect: Composer<ExerciseTaskOf<'collect'>> = (random, level) => {
   const { roles, targets, own, fewest } = getRecipe(COLLECT_RECIPES, level);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const square = randomBelow(random, 64);
     const man = getMan(turn, pickOne(random, roles));

@@ -7,7 +7,7 @@ import {
   isStanding,
   isWithin,
   scatter,
-  throwUntil,
+  sampleUntil,
   type Composer,
   type Recipes,
 } from '../../draw';
@@ -49,7 +49,7 @@ const REACH_RECIPES: Recipes<ReachRecipe> = {
 
 export const composeReach: Composer<ExerciseTaskOf<'reach'>> = (random, level) => {
   const { roles, own, others, fits } = getRecipe(REACH_RECIPES, level);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const square = randomBelow(random, 64);
     const role = pickOne(random, roles);

@@ -10,7 +10,7 @@ import {
 import { EXERCISES, isLawfulDuel, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { pickOne } from '../../../shared';
-import { getRecipe, isWithin, scatter, shuffle, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, isWithin, scatter, shuffle, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 type RouteAnsweredTask = ExerciseTaskOf<'route-answered'>;
 
@@ -33,7 +33,7 @@ const DUEL_RECIPES: Recipes<{
 /** 1: two moves against a king. 2: three, against a king or knight. 3: four and more. */
 export const composeRouteAnswered: Composer<RouteAnsweredTask> = (random, level) => {
   const { roles, answering, own, fewest } = getRecipe(DUEL_RECIPES, level);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const [square = 0, target = 0, other = 0] = shuffle(random, ALL_SQUARES);
     const man = getMan(turn, pickOne(random, roles));

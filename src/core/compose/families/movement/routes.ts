@@ -3,7 +3,7 @@ import { getMan, SIDES, type Role } from '../../../board';
 import { EXERCISES, type ExerciseTaskOf, type Level } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { pickOne, randomBelow } from '../../../shared';
-import { getRecipe, isWithin, scatter, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, isWithin, scatter, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 /** The highest level of a way is told before the man goes. */
 export function tellAtTop(task: ExerciseTaskOf<'route'>, level: Level): ExerciseTaskOf<'route'> {
@@ -24,7 +24,7 @@ export function makeRouteComposer(
 ): Composer<ExerciseTaskOf<'route'>> {
   return (random, level) => {
     const { roles, own, others, fewest } = getRecipe(recipes, level);
-    return throwUntil(() => {
+    return sampleUntil(() => {
       const turn = pickOne(random, SIDES);
       const square = randomBelow(random, 64);
       const man = getMan(turn, pickOne(random, roles));

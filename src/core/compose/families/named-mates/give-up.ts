@@ -5,7 +5,7 @@ import type { Proof } from '../../../proof';
 import { listMainLine, trimToSeat } from '../../../puzzles';
 import type { Position } from '../../../rules';
 import { pickOne } from '../../../shared';
-import { getRecipe, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, sampleUntil, type Composer, type Recipes } from '../../draw';
 import { makeMateTask } from '../../mateTask';
 import { composePatternMate } from '../../patternMates';
 import { getSearches } from '../searches';
@@ -19,7 +19,7 @@ const GIVEN_RECIPES: Recipes<NamedRecipe> = {
 
 /** Mates in two that end in a named picture and begin with a sacrifice; 1: few men. 2: more. 3: a full board. */
 export const composeGiveUp: Composer<ExerciseTaskOf<'give-up'>> = (random, level) =>
-  throwUntil(() => {
+  sampleUntil(() => {
     const { ids, added, count } = getRecipe(GIVEN_RECIPES, level);
     const mate = composePatternMate(random, getSearches(), pickOne(random, ids), {
       moves: count,

@@ -1,7 +1,7 @@
 import type { ExerciseTaskOf } from '../../../exercises';
 import { FIRST_MATES, PATTERN_IDS } from '../../../patterns';
 import { pickOne } from '../../../shared';
-import { getRecipe, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, sampleUntil, type Composer, type Recipes } from '../../draw';
 import { composePatternMate } from '../../patternMates';
 import { getSearches } from '../searches';
 import type { NamedRecipe } from './namedMates';
@@ -16,7 +16,7 @@ const BY_NAME_RECIPES: Recipes<NamedRecipe> = {
 
 /** 1: the first mates. 2: all. 3: fuller boards. 4 and 5: a mixed review, the name not told. */
 export const composeMateByName: Composer<ExerciseTaskOf<'mate-by-name'>> = (random, level) =>
-  throwUntil(() => {
+  sampleUntil(() => {
     const { ids, added, count } = getRecipe(BY_NAME_RECIPES, level);
     const id = pickOne(random, ids);
     const made = composePatternMate(random, getSearches(), id, { moves: 1, added });

@@ -2,8 +2,8 @@ import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { FIRST_MATES, namePatterns, PATTERN_IDS } from '../../../patterns';
 import { pickOne } from '../../../shared';
-import { getRecipe, shuffle, throwUntil, type Composer, type Recipes } from '../../draw';
-import { OFFICERS, throwMate, type NamedRecipe } from './namedMates';
+import { getRecipe, shuffle, sampleUntil, type Composer, type Recipes } from '../../draw';
+import { OFFICERS, sampleMate, type NamedRecipe } from './namedMates';
 
 const MISSING_RECIPES: Recipes<NamedRecipe> = {
   1: { ids: FIRST_MATES, added: 0, count: 1 },
@@ -14,9 +14,9 @@ const MISSING_RECIPES: Recipes<NamedRecipe> = {
 
 /** 1: the mating man of a first mate. 2: any man of any picture. 3: three men to choose from. 4: five, a fuller board. */
 export const composeMissingMan: Composer<ExerciseTaskOf<'missing-man'>> = (random, level) =>
-  throwUntil(() => {
+  sampleUntil(() => {
     const { ids, added, count } = getRecipe(MISSING_RECIPES, level);
-    const thrown = throwMate(random, { ids, added, count });
+    const thrown = sampleMate(random, { ids, added, count });
     const match = thrown && namePatterns(thrown.mated).find((one) => one.id === thrown.id);
     if (thrown === undefined || match === undefined) return undefined;
     const { mating, supporter, second } = match.roles;

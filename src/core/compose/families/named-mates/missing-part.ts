@@ -4,8 +4,8 @@ import { makeFen } from '../../../notation';
 import { FIRST_MATES, namePatterns, PATTERN_IDS } from '../../../patterns';
 import { isCheckmate } from '../../../rules';
 import { randomBelow } from '../../../shared';
-import { getRecipe, shuffle, throwUntil, type Composer, type Recipes } from '../../draw';
-import { OFFICERS, throwMate, type NamedRecipe } from './namedMates';
+import { getRecipe, shuffle, sampleUntil, type Composer, type Recipes } from '../../draw';
+import { OFFICERS, sampleMate, type NamedRecipe } from './namedMates';
 
 const PART_RECIPES: Recipes<NamedRecipe> = {
   1: { ids: FIRST_MATES, added: 0, count: 1 },
@@ -16,9 +16,9 @@ const PART_RECIPES: Recipes<NamedRecipe> = {
 /** A helper of the mating side or a man in its own king's way, each as often; as many men of either side to choose from. */
 export const composeMissingPart: Composer<ExerciseTaskOf<'missing-part'>> = (random, level) => {
   const isBlocker = randomBelow(random, 2) === 0;
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const recipe = getRecipe(PART_RECIPES, level);
-    const thrown = throwMate(random, recipe);
+    const thrown = sampleMate(random, recipe);
     const roles = thrown && namePatterns(thrown.mated).find((one) => one.id === thrown.id)?.roles;
     if (thrown === undefined || roles === undefined) return undefined;
     const parts = isBlocker ? roles.blockers : [roles.mating, roles.supporter, roles.second];

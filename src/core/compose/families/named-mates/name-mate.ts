@@ -1,8 +1,8 @@
 import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { FIRST_MATES, namePatterns, PATTERN_IDS } from '../../../patterns';
-import { getRecipe, shuffle, throwUntil, type Composer, type Recipes } from '../../draw';
-import { throwMate, type NamedRecipe } from './namedMates';
+import { getRecipe, shuffle, sampleUntil, type Composer, type Recipes } from '../../draw';
+import { sampleMate, type NamedRecipe } from './namedMates';
 
 const NAME_RECIPES: Recipes<NamedRecipe> = {
   1: { ids: FIRST_MATES, added: 0, count: 2 },
@@ -13,9 +13,9 @@ const NAME_RECIPES: Recipes<NamedRecipe> = {
 
 /** 1: two names, bare pictures. 2: four, some men more. 3: all mates, five names. 4: a full board, six names. */
 export const composeNameMate: Composer<ExerciseTaskOf<'name-mate'>> = (random, level) =>
-  throwUntil(() => {
+  sampleUntil(() => {
     const recipe = getRecipe(NAME_RECIPES, level);
-    const thrown = throwMate(random, recipe);
+    const thrown = sampleMate(random, recipe);
     if (thrown === undefined) return undefined;
     const { id, mated } = thrown;
     const fitting = namePatterns(mated).map((match) => match.id);

@@ -3,7 +3,7 @@ import type { Role } from '../../../board';
 import type { PatternId } from '../../../patterns';
 import type { Position } from '../../../rules';
 import { pickOne, type Random } from '../../../shared';
-import { throwNamedMate } from '../../patternMates';
+import { sampleNamedMate } from '../../patternMates';
 
 export interface NamedRecipe {
   readonly ids: readonly PatternId[];
@@ -13,12 +13,12 @@ export interface NamedRecipe {
   readonly count: number;
 }
 
-export function throwMate(
+export function sampleMate(
   random: Random,
   { ids, added }: NamedRecipe,
 ): { id: PatternId; mated: Position } | undefined {
   const id = pickOne(random, ids);
-  const mated = throwNamedMate(random, id, added);
+  const mated = sampleNamedMate(random, id, added);
   return mated && { id, mated };
 }
 

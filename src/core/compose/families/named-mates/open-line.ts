@@ -3,8 +3,8 @@ import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { namePatterns, PATTERN_IDS } from '../../../patterns';
 import { pickOne } from '../../../shared';
-import { findLegal, getRecipe, isStanding, throwUntil, type Composer, type Recipes } from '../../draw';
-import { throwMate, type NamedRecipe } from './namedMates';
+import { findLegal, getRecipe, isStanding, sampleUntil, type Composer, type Recipes } from '../../draw';
+import { sampleMate, type NamedRecipe } from './namedMates';
 
 const LINE_RECIPES: Recipes<NamedRecipe> = {
   1: { ids: PATTERN_IDS, added: 0, count: 1 },
@@ -14,8 +14,8 @@ const LINE_RECIPES: Recipes<NamedRecipe> = {
 
 /** One man of the mating side on the line of the check; 1: a bare picture. 2 and 3: men around it. */
 export const composeOpenLine: Composer<ExerciseTaskOf<'open-line'>> = (random, level) =>
-  throwUntil(() => {
-    const thrown = throwMate(random, getRecipe(LINE_RECIPES, level));
+  sampleUntil(() => {
+    const thrown = sampleMate(random, getRecipe(LINE_RECIPES, level));
     const line = thrown && namePatterns(thrown.mated)[0]?.roles.line;
     if (thrown === undefined || line === undefined || line.length === 0) return undefined;
     const { mated } = thrown;

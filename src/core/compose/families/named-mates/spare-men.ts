@@ -1,8 +1,8 @@
 import { EXERCISES, listSpareMen, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { FIRST_MATES, PATTERN_IDS } from '../../../patterns';
-import { getRecipe, isWithin, throwUntil, type Composer, type Recipes } from '../../draw';
-import { throwMate, type NamedRecipe } from './namedMates';
+import { getRecipe, isWithin, sampleUntil, type Composer, type Recipes } from '../../draw';
+import { sampleMate, type NamedRecipe } from './namedMates';
 
 const SPARE_RECIPES: Recipes<NamedRecipe> = {
   1: { ids: FIRST_MATES, added: 2, count: 1 },
@@ -13,9 +13,9 @@ const SPARE_RECIPES: Recipes<NamedRecipe> = {
 
 /** As many spare men as the level. */
 export const composeSpareMen: Composer<ExerciseTaskOf<'spare-men'>> = (random, level) =>
-  throwUntil(() => {
+  sampleUntil(() => {
     const recipe = getRecipe(SPARE_RECIPES, level);
-    const thrown = throwMate(random, recipe);
+    const thrown = sampleMate(random, recipe);
     if (thrown === undefined) return undefined;
     const task = { fen: makeFen(thrown.mated) };
     const { length } = listSpareMen(task);

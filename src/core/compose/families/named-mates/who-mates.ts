@@ -4,8 +4,8 @@ import { makeFen } from '../../../notation';
 import { FIRST_MATES, PATTERN_IDS, type PatternId } from '../../../patterns';
 import { EMPTY_DRAFT, isCheck, listCheckers, swapColours, type PositionDraft } from '../../../rules';
 import { pickOne, type Random } from '../../../shared';
-import { findLegal, getRecipe, place, throwUntil, type Composer, type Recipes } from '../../draw';
-import { throwNamedMate } from '../../patternMates';
+import { findLegal, getRecipe, place, sampleUntil, type Composer, type Recipes } from '../../draw';
+import { sampleNamedMate } from '../../patternMates';
 import { retractAtRandom } from '../../retract';
 import { OFFICERS, type NamedRecipe } from './namedMates';
 
@@ -20,8 +20,8 @@ export const composeWhoMates: Composer<ExerciseTaskOf<'who-mates'>> = (random, l
   const { ids, added } = getRecipe(WHO_MATES_RECIPES, level);
   const family = EXERCISES['who-mates'];
   const wanted = pickOne(random, ['white-mates', 'black-mates', 'both-mate', 'nobody-mates'] as const);
-  return throwUntil(() => {
-    const [one, other] = SIDES.map((side) => throwMateOf(random, side, pickOne(random, ids)));
+  return sampleUntil(() => {
+    const [one, other] = SIDES.map((side) => sampleMateOf(random, side, pickOne(random, ids)));
     const board = one && other && layTogether(one, other);
     if (board === undefined) return undefined;
     let draft: PositionDraft = { ...EMPTY_DRAFT, board, turn: pickOne(random, SIDES) };
@@ -35,9 +35,9 @@ export const composeWhoMates: Composer<ExerciseTaskOf<'who-mates'>> = (random, l
   });
 };
 
-/** The board before a mate that this side gives by the picture, bare; undefined when the throw gave none. */
-function throwMateOf(random: Random, side: Side, id: PatternId): Board | undefined {
-  const mated = throwNamedMate(random, id, 0);
+/** The board before a mate that this side gives by the picture, bare; undefined when what was drawn gave none. */
+function sampleMateOf(random: Random, side: Side, id: PatternId): Board | undefined {
+  const mated = sampleNamedMate(random, id, 0);
   if (mated === undefined) return undefined;
   const [checker] = listCheckers(mated);
   const back = retractAtRandom(random, mated, checker === undefined ? {} : { square: checker });

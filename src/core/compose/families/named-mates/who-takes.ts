@@ -1,8 +1,8 @@
 import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { FIRST_MATES, PATTERN_IDS } from '../../../patterns';
-import { getRecipe, throwUntil, type Composer, type Recipes } from '../../draw';
-import { throwMate, type NamedRecipe } from './namedMates';
+import { getRecipe, sampleUntil, type Composer, type Recipes } from '../../draw';
+import { sampleMate, type NamedRecipe } from './namedMates';
 
 const TAKER_RECIPES: Recipes<NamedRecipe> = {
   1: { ids: FIRST_MATES, added: 0, count: 2 },
@@ -12,9 +12,9 @@ const TAKER_RECIPES: Recipes<NamedRecipe> = {
 
 /** 1: bare pictures of the first mates. 2: all mates. 3: a full board, three kinds of men. */
 export const composeWhoTakes: Composer<ExerciseTaskOf<'who-takes'>> = (random, level) =>
-  throwUntil(() => {
+  sampleUntil(() => {
     const recipe = getRecipe(TAKER_RECIPES, level);
-    const thrown = throwMate(random, recipe);
+    const thrown = sampleMate(random, recipe);
     const task = thrown && { fen: makeFen(thrown.mated) };
     const family = EXERCISES['who-takes'];
     if (task === undefined || !family.isTask(task)) return undefined;

@@ -1,7 +1,7 @@
 import { EXERCISES, SMUDGE, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen, makeNumberedLine, makeSan } from '../../../notation';
 import { randomBelow } from '../../../shared';
-import { getRecipe, isWithin, shuffle, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, isWithin, shuffle, sampleUntil, type Composer, type Recipes } from '../../draw';
 import { MOST_BEFORE, playLine } from './written';
 
 type GarbledTask = ExerciseTaskOf<'garbled-line'>;
@@ -19,7 +19,7 @@ const MOST_AFTER = 3;
 /** 1: one sign, one move that fits. 2: one sign; what follows decides. 3: two signs. 4: two, and several moves look like it. */
 export const composeGarbledLine: Composer<GarbledTask> = (random, level) => {
   const { smudges, least, most } = getRecipe(GARBLED_RECIPES, level);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const line = playLine(random, 8 + randomBelow(random, 24));
     const at = 4 + randomBelow(random, Math.max(1, line.length - 4 - MOST_AFTER));
     const turn = line[at];

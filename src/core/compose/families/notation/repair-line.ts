@@ -9,14 +9,14 @@ import {
   type Position,
 } from '../../../rules';
 import { pickOne, randomBelow } from '../../../shared';
-import { throwUntil, type Composer } from '../../draw';
+import { sampleUntil, type Composer } from '../../draw';
 import { MOST_BEFORE } from './written';
 
 type RepairLineTask = ExerciseTaskOf<'repair-line'>;
 
 /** 1: number before letter. 2: a capture without x. 3: a check without its sign. 4: which of two men is not said. */
 export const composeRepairLine: Composer<RepairLineTask> = (random, level) =>
-  throwUntil(() => {
+  sampleUntil(() => {
     const line: { position: Position; move: Move }[] = [];
     let position: Position = INITIAL_POSITION;
     for (let ply = 0; ply < 6 + randomBelow(random, 40); ply += 1) {

@@ -15,7 +15,7 @@ import {
 import { createFateSearch, type FateSearch } from '../../../search';
 import { pickOne } from '../../../shared';
 import { exchangeAfter } from '../../../tactics';
-import { getRecipe, shuffle, throwPosition, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, shuffle, drawPosition, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 type SignTask = ExerciseTaskOf<'signs'>;
 
@@ -41,8 +41,8 @@ export const composeSigns: Composer<SignTask> = (random, level) => {
     options.filter((sign) => isGiftSign(sign) === isGift),
   );
   const isWanted = (sign: Sign) => sign === wanted || (isGift && isGiftSign(sign));
-  return throwUntil(() => {
-    const position = throwPosition(random, pickOne(random, SIDES), new Map(), men, men);
+  return sampleUntil(() => {
+    const position = drawPosition(random, pickOne(random, SIDES), new Map(), men, men);
     if (position === undefined || isCheck(position)) return undefined;
     const values = { ...MAN_VALUES, king: 0 } as const;
     const moves = listLegalMoves(position);

@@ -2,13 +2,13 @@ import { SIDES } from '../../../board';
 import { makeFen, makeMoveText, makeSan } from '../../../notation';
 import { isCheck, listLegalMoves } from '../../../rules';
 import { pickOne } from '../../../shared';
-import { findLegal, place, placeKings, scatter, throwUntil, type Composer } from '../../draw';
+import { findLegal, place, placeKings, scatter, sampleUntil, type Composer } from '../../draw';
 import type { WrittenTask } from './written';
 
 /** 1: one of two. 2: one of three. 3: file and rank are both needed. */
 export const composeWhichMan: Composer<WrittenTask> = (random, level) => {
   const count = level === 1 ? 2 : 3;
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const role = level === 3 ? 'queen' : pickOne(random, ['knight', 'rook', 'queen', 'bishop'] as const);
     const men = place(

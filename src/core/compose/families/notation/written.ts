@@ -16,7 +16,7 @@ import {
   isWithin,
   playAtRandom,
   shuffle,
-  throwUntil,
+  sampleUntil,
   type Composer,
   type Recipes,
 } from '../../draw';
@@ -35,7 +35,7 @@ const WRITTEN_RANGES: Recipes<readonly [number, number]> = {
 export function makeWrittenComposer(id: 'write-move' | 'play-written'): Composer<WrittenTask> {
   return (random, level) => {
     const [least, most] = getRecipe(WRITTEN_RANGES, level);
-    return throwUntil(() => {
+    return sampleUntil(() => {
       const position = playAtRandom(random, 8 + randomBelow(random, 50));
       const fen = makeFen(position);
       const moves = shuffle(random, listCandidates(position, level)).slice(0, 6);

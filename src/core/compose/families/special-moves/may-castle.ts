@@ -2,7 +2,7 @@ import { getMan, SIDES } from '../../../board';
 import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { pickOne } from '../../../shared';
-import { getRecipe, throwPosition, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, drawPosition, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 type CastlingTask = ExerciseTaskOf<'may-castle'>;
 
@@ -17,7 +17,7 @@ const CASTLING_RECIPES: Recipes<{ answers: readonly string[]; men: number; isTol
 export const composeMayCastle: Composer<CastlingTask> = (random, level) => {
   const { answers, men, isToldMuch } = getRecipe(CASTLING_RECIPES, level);
   const answer = pickOne(random, answers);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const home = turn === 'white' ? 0 : 56;
     const standing = new Map([
@@ -25,7 +25,7 @@ export const composeMayCastle: Composer<CastlingTask> = (random, level) => {
       [home, getMan(turn, 'rook')],
       [home + 7, getMan(turn, 'rook')],
     ]);
-    const position = throwPosition(random, turn, standing, men, men);
+    const position = drawPosition(random, turn, standing, men, men);
     if (position === undefined) return undefined;
     const hasMoved =
       answer === 'has-moved'

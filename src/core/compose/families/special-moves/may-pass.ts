@@ -3,7 +3,7 @@ import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { isCheck } from '../../../rules';
 import { pickOne, randomBelow } from '../../../shared';
-import { getRecipe, throwPosition, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, drawPosition, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 type PassingTask = ExerciseTaskOf<'may-pass'>;
 
@@ -18,7 +18,7 @@ const PASSING_RECIPES: Recipes<{ answers: readonly string[]; men: number }> = {
 export const composeMayPass: Composer<PassingTask> = (random, level) => {
   const { answers, men } = getRecipe(PASSING_RECIPES, level);
   const answer = pickOne(random, answers);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const forward = turn === 'white' ? 8 : -8;
     const fifth = turn === 'white' ? 32 : 24;
@@ -34,7 +34,7 @@ export const composeMayPass: Composer<PassingTask> = (random, level) => {
       [pawn, getMan(turn, 'pawn')],
       [to, getMan(opponentOf(turn), 'pawn')],
     ]);
-    const position = throwPosition(random, turn, standing, men, men);
+    const position = drawPosition(random, turn, standing, men, men);
     if (position === undefined || isCheck(position)) return undefined;
     if ([to + forward, to + 2 * forward].some((square) => position.board[square] !== undefined))
       return undefined;

@@ -26,7 +26,7 @@ import {
   getRecipe,
   isWithin,
   place,
-  throwUntil,
+  sampleUntil,
   type Composer,
   type Recipes,
 } from '../../draw';
@@ -49,13 +49,13 @@ export const composePromoteTo: Composer<PromotionTask> = (random, level) => {
   const wanted = pickOne(random, getRecipe(PROMOTED, level));
   // Where the queen mates along a line the rook does too; half of those are left.
   const isRookWelcome = random() < 0.5;
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const from = (turn === 'white' ? 48 : 8) + randomBelow(random, 8);
     const to = from + (turn === 'white' ? 8 : -8);
     const goal = level === 4 ? 'fork' : level === 2 ? 'no-stalemate' : 'mate';
-    const draft = throwPromotion(random, turn, from, to, level, wanted);
-    const position = draft && findLegal(level === 4 ? throwForked(random, draft, to, wanted) : draft);
+    const draft = samplePromotion(random, turn, from, to, level, wanted);
+    const position = draft && findLegal(level === 4 ? sampleForked(random, draft, to, wanted) : draft);
     if (position === undefined || isCheck(position)) return undefined;
     const task: PromotionTask = { fen: makeFen(position), from, to, goal };
     if (!EXERCISES['promote-to'].isTask(task)) return undefined;
@@ -72,7 +72,7 @@ function isNearlyStuck(position: Position, from: Square, to: Square): boolean {
 }
 
 /** A queen or rook of theirs where the new man looks, as it looks at their king, and some men more. */
-function throwForked(random: Random, draft: PositionDraft, to: Square, wanted: Promoted): PositionDraft {
+function sampleForked(random: Random, draft: PositionDraft, to: Square, wanted: Promoted): PositionDraft {
   const board = draft.board.slice();
   const looked = board.flatMap((man, at) => (man === undefined && canLook(wanted, to, at) ? [at] : []));
   if (looked.length > 0)
@@ -99,7 +99,7 @@ function canLook(role: Promoted, one: Square, other: Square): boolean {
 }
 
 /** Both kings near the square where the pawn becomes something; at the last level a king shut in, a knight's jump away. */
-function throwPromotion(
+function samplePromotion(
   random: Random,
   turn: Side,
   from: Square,

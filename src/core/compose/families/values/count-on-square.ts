@@ -2,7 +2,7 @@ import { SIDES } from '../../../board';
 import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { pickOne } from '../../../shared';
-import { getRecipe, shuffle, throwPosition, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, shuffle, drawPosition, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 /** What is measured is drawn first, so that no level always has the same answer. */
 const COUNT_RECIPES: Recipes<{
@@ -21,9 +21,9 @@ const COUNT_RECIPES: Recipes<{
 export const composeCountOnSquare: Composer<ExerciseTaskOf<'count-on-square'>> = (random, level) => {
   const { own, others, wanted, isMoreFine } = getRecipe(COUNT_RECIPES, level);
   const least = pickOne(random, wanted);
-  return throwUntil(() => {
+  return sampleUntil(() => {
     const side = pickOne(random, SIDES);
-    const position = throwPosition(random, side, new Map(), own, others);
+    const position = drawPosition(random, side, new Map(), own, others);
     if (position === undefined) return undefined;
     const squares = position.board.flatMap((man, at) =>
       man !== undefined && man.role !== 'king' ? [at] : [],

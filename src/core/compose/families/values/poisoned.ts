@@ -8,8 +8,8 @@ import {
   getRecipe,
   isSmallFight,
   isWithin,
-  throwPosition,
-  throwUntil,
+  drawPosition,
+  sampleUntil,
   type Composer,
   type Recipes,
 } from '../../draw';
@@ -27,8 +27,8 @@ const POISON_RECIPES: Recipes<readonly [men: number, least: number, most: number
 export const composePoisoned: Composer<PoisonedTask> = (random, level, values) => {
   const [men, least, most] = getRecipe(POISON_RECIPES, level);
   const wanted = pickOne(random, ['allows-mate', 'loses-more', 'take-it'] as const);
-  return throwUntil(() => {
-    const position = throwPosition(random, pickOne(random, SIDES), new Map(), men, men);
+  return sampleUntil(() => {
+    const position = drawPosition(random, pickOne(random, SIDES), new Map(), men, men);
     if (position === undefined || isCheck(position)) return undefined;
     const captures = listLegalMoves(position).filter(
       (move) =>

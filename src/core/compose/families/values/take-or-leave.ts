@@ -8,8 +8,8 @@ import {
   isSmallFight,
   isWithin,
   shuffle,
-  throwPosition,
-  throwUntil,
+  drawPosition,
+  sampleUntil,
   type Composer,
   type Recipes,
 } from '../../draw';
@@ -25,8 +25,8 @@ const EXCHANGE_RECIPES: Recipes<readonly [men: number, least: number, most: numb
 export const composeTakeOrLeave: Composer<ExerciseTaskOf<'take-or-leave'>> = (random, level, values) => {
   const [men, least, most] = getRecipe(EXCHANGE_RECIPES, level);
   const wanted = pickOne(random, ['wins-men', 'loses-men', 'loses-men', 'comes-out-even']);
-  return throwUntil(() => {
-    const position = throwPosition(random, pickOne(random, SIDES), new Map(), men, men);
+  return sampleUntil(() => {
+    const position = drawPosition(random, pickOne(random, SIDES), new Map(), men, men);
     if (position === undefined) return undefined;
     const captures = listLegalMoves(position).filter(
       (move) =>

@@ -1,10 +1,10 @@
 import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { pickOne, randomBelow } from '../../../shared';
-import { shuffle, throwUntil, type Composer } from '../../draw';
+import { shuffle, sampleUntil, type Composer } from '../../draw';
 
 /** 1: one man for one. 2: one for two or three. 3: two for two or three. Even ones are rare among them, so more of them are kept. */
 export const composeTrade: Composer<ExerciseTaskOf<'trade'>> = (random, level, values) =>
-  throwUntil(() => {
+  sampleUntil(() => {
     const counts = [
       [1, 1],
       [1, 2 + randomBelow(random, 2)],

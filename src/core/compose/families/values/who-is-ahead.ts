@@ -2,7 +2,7 @@ import { SIDES } from '../../../board';
 import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { pickOne, randomBelow } from '../../../shared';
-import { getRecipe, throwPosition, throwUntil, type Composer, type Recipes } from '../../draw';
+import { getRecipe, drawPosition, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 /**
  * Men beside the kings: 1 some four, 2 seven, 3 eleven, 4 eighteen. One more or less, for with the usual points the difference of an
@@ -12,8 +12,8 @@ const AHEAD_MEN: Recipes<readonly [number, number]> = { 1: [2, 2], 2: [4, 3], 3:
 
 export const composeWhoIsAhead: Composer<ExerciseTaskOf<'who-is-ahead'>> = (random, level, values) => {
   const [one, other] = getRecipe(AHEAD_MEN, level);
-  return throwUntil(() => {
-    const position = throwPosition(
+  return sampleUntil(() => {
+    const position = drawPosition(
       random,
       pickOne(random, SIDES),
       new Map(),
