@@ -32,7 +32,7 @@ export function toCoachActor({ coachId, clubId, isLead, name }: CoachRecord): Co
 }
 
 /** The class when this coach may see it: a lead every class of the club, a coach those taught and those helped in. */
-export async function findOwnClass(
+export async function requireVisibleClass(
   db: Db,
   actor: CoachActor,
   classId: ClassId,
@@ -44,12 +44,12 @@ export async function findOwnClass(
 }
 
 /** The class when this coach may change it: a lead every class of the club, a coach those taught; an assistant none. */
-export async function findTaughtClass(
+export async function requireEditableClass(
   db: Db,
   actor: CoachActor,
   classId: ClassId,
 ): Promise<ClassRecord | undefined> {
-  const found = await findOwnClass(db, actor, classId);
+  const found = await requireVisibleClass(db, actor, classId);
   if (found === undefined || actor.isLead || (await isCoachOfClass(db, classId, actor.coachId))) return found;
   return undefined;
 }
@@ -68,7 +68,7 @@ export function findClassFor(
   deed: string,
 ): Promise<ClassRecord | undefined> {
   const isForAssistants = ASSISTANT_DEEDS.some((one) => one === deed);
-  return isForAssistants ? findOwnClass(db, actor, classId) : findTaughtClass(db, actor, classId);
+  return isForAssistants ? requireVisibleClass(db, actor, classId) : requireEditableClass(db, actor, classId);
 }
 
 /** The set when it belongs to the coach's club: coaches of a club share their sets. */

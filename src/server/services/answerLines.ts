@@ -5,7 +5,7 @@ import type { AnswerLine, AnswerLines, AnswersQuery } from '@/contracts/progress
 import { answerSchema, exerciseTaskSchema, mateTaskSchema } from '@/core/exercises';
 import { failure, success, type Result } from '@/core/shared';
 import { answerLineText, dayText, mistakeText, PLAIN_TERMS } from '@/text';
-import { findOwnClass, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, type CoachActor } from '../auth/actors';
 import { listChildAnswers, type AnswerChoice, type ChildAnswer } from '../data/childAnswers';
 import { findClass, isStudentOfClass } from '../data/classes';
 import { getClub } from '../data/clubs';
@@ -22,7 +22,7 @@ export async function listAnswerLines(
   { classId, studentId, of }: AnswersQuery,
 ): Promise<Result<AnswerLines, ServiceFault>> {
   const db = getDb();
-  if ((await findOwnClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireVisibleClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
   const student = await findStudent(db, studentId);
   if (student === undefined || !(await isStudentOfClass(db, classId, studentId)))
     return failure({ code: 'join/not-in-class' });

@@ -7,7 +7,7 @@ import { getPosition, makeSan, parseMoveText, type MoveText } from '@/core/notat
 import { isSameMove, listLegalMoves, playMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { answerText, familyWords, PLAIN_TERMS } from '@/text';
-import { findOwnClass, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, type CoachActor } from '../auth/actors';
 import { findAssignment, type AssignmentRecord } from '../data/assignments';
 import { listTriesOfAssignment, type TriedTask } from '../data/attempts';
 import { listEnrolments } from '../data/enrolments';
@@ -23,7 +23,7 @@ export async function getAnswersPage(
 ): Promise<Result<AnswersPage, ServiceFault>> {
   const db = getDb();
   const assignment = await findAssignment(db, assignmentId);
-  const found = assignment && (await findOwnClass(db, actor, assignment.classId));
+  const found = assignment && (await requireVisibleClass(db, actor, assignment.classId));
   if (assignment === undefined || found === undefined) return failure({ code: 'class/not-found' });
   const tasks = await listTasksOfVersion(db, assignment.setVersionId);
   const tried = await listTriesOfAssignment(db, assignmentId);

@@ -6,7 +6,7 @@ import ical, { ICalEventStatus } from 'ical-generator';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId } from '@/contracts/ids';
 import { failure, success, type Result } from '@/core/shared';
-import { findOwnClass, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, type CoachActor } from '../auth/actors';
 import { getClub } from '../data/clubs';
 import { listHolidays, listLessons } from '../data/lessons';
 import { getDb } from '../db';
@@ -20,7 +20,7 @@ export async function exportCalendar(
   { classId }: { readonly classId: ClassId },
 ): Promise<Result<{ readonly name: string; readonly text: string }, ServiceFault>> {
   const db = getDb();
-  const found = await findOwnClass(db, actor, classId);
+  const found = await requireVisibleClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const [{ timeZone, name: clubName }, lessons, holidays] = await Promise.all([
     getClub(db, actor.clubId),

@@ -5,7 +5,7 @@ import type { NameCard } from '@/contracts/people';
 import type { ClassProgress } from '@/contracts/progress';
 import { findMastery, groupByNeed, isDue, listNeeds, standingIn, type TopicState } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { findOwnClass, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, type CoachActor } from '../auth/actors';
 import { listAssignmentsOfClass } from '../data/assignments';
 import { listSolvedCounts } from '../data/attempts';
 import { countAttendance, countFirstAnswers, countFirstAnswersOf } from '../data/classProgress';
@@ -27,7 +27,7 @@ export async function getClassProgress(
   classId: ClassId,
 ): Promise<Result<ClassProgress, ServiceFault>> {
   const db = getDb();
-  const found = await findOwnClass(db, actor, classId);
+  const found = await requireVisibleClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const students = await listMembers(db, classId);
   const [states, homework, attendance, club] = await Promise.all([

@@ -12,7 +12,7 @@ import type { Level } from '@/core/exercises';
 import { listHardships } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import * as classesText from '@/text/screens/classes';
-import { findClassFor, findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
+import { findClassFor, requireVisibleClass, requireEditableClass, type CoachActor } from '../auth/actors';
 import { drawJoinCode, drawKey, hashKey } from '../auth/secrets';
 import { forgetTries, listWaiting } from '../auth/throttle';
 import { listAssignmentsOfClass } from '../data/assignments';
@@ -85,7 +85,7 @@ export async function addClass(
 
 /** The class when this coach may change who is in it. */
 export function findChangeableClass(actor: CoachActor, classId: ClassId): Promise<ClassRecord | undefined> {
-  return findTaughtClass(getDb(), actor, classId);
+  return requireEditableClass(getDb(), actor, classId);
 }
 
 /** Everything the class page shows. */
@@ -94,7 +94,7 @@ export async function getClassPage(
   classId: ClassId,
 ): Promise<Result<ClassPage, ServiceFault>> {
   const db = getDb();
-  const found = await findOwnClass(db, actor, classId);
+  const found = await requireVisibleClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const students = await listStudents(db, classId);
   const enrolments = await listEnrolments(db, { classId });
@@ -124,7 +124,7 @@ export async function setPost(
 ): Promise<Result<undefined, ServiceFault>> {
   if (!actor.isLead) return failure({ code: 'access/not-allowed' });
   return withTransaction(async (db) => {
-    if ((await findOwnClass(db, actor, classId)) === undefined)
+    if ((await requireVisibleClass(db, actor, classId)) === undefined)
       return failure<ServiceFault>({ code: 'class/not-found' });
     if ((await findCoach(db, coachId))?.clubId !== actor.clubId)
       return failure<ServiceFault>({ code: 'access/not-allowed' });
@@ -139,7 +139,7 @@ export async function setLevel(
   { classId, level }: { classId: ClassId; level?: Level | undefined },
 ): Promise<Result<undefined, ServiceFault>> {
   return withTransaction(async (db) => {
-    if ((await findTaughtClass(db, actor, classId)) === undefined)
+    if ((await requireEditableClass(db, actor, classId)) === undefined)
       return failure<ServiceFault>({ code: 'class/not-found' });
     await setClassLevel(db, classId, level);
     return success(undefined);
@@ -174,14 +174,14 @@ export async function addStudent(
   actor: CoachActor,
   input: { requestId: string; classId: ClassId; name: string; key?: readonly KeyPicture[] },
 ): Promise<Result<NewKey, ServiceFault>> {
-  if ((await findTaughtClass(getDb(), actor, input.classId)) === undefined)
+  if ((await requireEditableClass(getDb(), actor, input.classId)) === undefined)
     return failure({ code: 'class/not-found' });
   const { settings } = await getClub(getDb(), actor.clubId);
   const key = input.key ?? drawKey(settings.keyLength);
   const secretHash = await hashKey(key);
   const now = getNow();
   return storeOnce(async (db) => {
-    const found = await findTaughtClass(db, actor, input.classId);
+    const found = await requireEditableClass(db, actor, input.classId);
     if (found === undefined) return failure<ServiceFault>({ code: 'class/not-found' });
     const known = await findStudentByRequest(db, input.requestId);
     if (known !== undefined) {

@@ -2,7 +2,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, ClubId } from '@/contracts/ids';
 import type { HouseWord, HouseWordsPage, SaveHouseWords, SpokenWords } from '@/contracts/houseWords';
 import { failure, success, type Result } from '@/core/shared';
-import { findTaughtClass, type CoachActor, type StudentActor } from '../auth/actors';
+import { requireEditableClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { addAuditEntry } from '../data/auditLog';
 import { findClassOfStudent } from '../data/classes';
 import { getReadingLevel, listHouseWords, replaceHouseWords, saveReadingLevel } from '../data/houseWords';
@@ -81,7 +81,7 @@ export async function saveHouseWords(
     if (classId === null) {
       if (!actor.isLead) return failure<ServiceFault>({ code: 'access/not-allowed' });
     } else {
-      if ((await findTaughtClass(db, actor, classId)) === undefined) {
+      if ((await requireEditableClass(db, actor, classId)) === undefined) {
         return failure<ServiceFault>({ code: 'class/not-found' });
       }
       await saveReadingLevel(db, classId, readingLevel);

@@ -19,7 +19,7 @@ import type {
 } from '@/contracts/lessons';
 import { failure, success, type Result } from '@/core/shared';
 import { dayText } from '@/text';
-import { findClassFor, findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
+import { findClassFor, requireVisibleClass, requireEditableClass, type CoachActor } from '../auth/actors';
 import { createAssignment, findAssignmentByRequest } from '../data/assignments';
 import { listClasses } from '../data/classes';
 import { getClub } from '../data/clubs';
@@ -57,7 +57,7 @@ export async function getLessonsPage(
   classId: ClassId,
 ): Promise<Result<LessonsPage, ServiceFault>> {
   const db = getDb();
-  const found = await findOwnClass(db, actor, classId);
+  const found = await requireVisibleClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const own = await listClasses(db, actor.clubId, actor.isLead ? undefined : actor.coachId);
   const [{ timeZone }, lessons, holidays, plans, terms] = await Promise.all([
@@ -76,7 +76,7 @@ export async function getLessonsPage(
     classId,
     className: found.name,
     termName: found.termName,
-    mayChange: (await findTaughtClass(db, actor, classId)) !== undefined,
+    mayChange: (await requireEditableClass(db, actor, classId)) !== undefined,
     isLead: actor.isLead,
     lessons: lessons.map((lesson) => toLesson(lesson, holidays)),
     plans: summaries.filter((plan) => plan.classId === classId),
@@ -98,7 +98,7 @@ export async function scheduleLessons(
   { classId, weekdays, startsAt, minutes, from, to }: Schedule,
 ): Promise<Result<number, ServiceFault>> {
   return withTransaction(async (db) => {
-    if ((await findTaughtClass(db, actor, classId)) === undefined)
+    if ((await requireEditableClass(db, actor, classId)) === undefined)
       return failure<ServiceFault>({ code: 'class/not-found' });
     const holidays = await listHolidays(db, actor.clubId);
     const days = listDays(from, to, weekdays, MOST_LESSONS + 1).filter(
@@ -130,7 +130,7 @@ export async function changeLesson(
 ): Promise<Result<undefined, ServiceFault>> {
   return withTransaction(async (db) => {
     const lesson = await findLesson(db, lessonId);
-    if (lesson === undefined || (await findTaughtClass(db, actor, lesson.classId)) === undefined)
+    if (lesson === undefined || (await requireEditableClass(db, actor, lesson.classId)) === undefined)
       return failure<ServiceFault>({ code: 'lesson/not-found' });
     if (typeof planId === 'number' && (await findPlan(db, planId))?.classId !== lesson.classId)
       return failure<ServiceFault>({ code: 'plan/not-found' });
@@ -167,7 +167,7 @@ export async function getLessonPage(
 ): Promise<Result<LessonPage, ServiceFault>> {
   const db = getDb();
   const lesson = await findLesson(db, lessonId);
-  const found = lesson && (await findOwnClass(db, actor, lesson.classId));
+  const found = lesson && (await requireVisibleClass(db, actor, lesson.classId));
   if (lesson === undefined || found === undefined) return failure({ code: 'lesson/not-found' });
   const [students, attendance, caughtUp, holidays] = await Promise.all([
     listStudentsOn(db, lesson.classId, lesson.day),
@@ -180,7 +180,7 @@ export async function getLessonPage(
     ...toLesson(lesson, holidays),
     classId: lesson.classId,
     className: found.name,
-    mayChange: (await findTaughtClass(db, actor, lesson.classId)) !== undefined,
+    mayChange: (await requireEditableClass(db, actor, lesson.classId)) !== undefined,
     students: students.map((student) => ({
       ...student,
       wasHere: attendance.get(student.studentId),
@@ -244,7 +244,7 @@ export async function giveCatchUp(
 ): Promise<Result<CaughtUp, ServiceFault>> {
   const db = getDb();
   const lesson = await findLesson(db, lessonId);
-  if (lesson === undefined || (await findTaughtClass(db, actor, lesson.classId)) === undefined)
+  if (lesson === undefined || (await requireEditableClass(db, actor, lesson.classId)) === undefined)
     return failure({ code: 'lesson/not-found' });
   const plan = lesson.plan && (await findPlan(db, lesson.plan.planId));
   const items = listPractisable(plan?.segments ?? []);

@@ -5,7 +5,7 @@ import type { LibraryPage, LibraryPuzzle, LibrarySearch, LibraryWishes } from '@
 import type { SeenTask } from '@/contracts/seen';
 import { pickRising, type Rating } from '@/core/progress';
 import { createRandom, failure, success, type Result } from '@/core/shared';
-import { findOwnClass, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, type CoachActor } from '../auth/actors';
 import { listOursOfTasks } from '../data/clubPatterns';
 import {
   countLibrary,
@@ -36,7 +36,7 @@ export async function searchLibrary(
 ): Promise<Result<LibraryPage, ServiceFault>> {
   const db = getDb();
   const { classId, page, surprise } = search;
-  if (classId !== undefined && (await findOwnClass(db, actor, classId)) === undefined) {
+  if (classId !== undefined && (await requireVisibleClass(db, actor, classId)) === undefined) {
     return failure({ code: 'class/not-found' });
   }
   const total = await countLibrary(db, actor.clubId, search);

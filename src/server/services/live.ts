@@ -19,7 +19,7 @@ import { getDraft, getMove } from '@/core/notation';
 import { tryHandMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { answerLineText, makeTerms } from '@/text';
-import { findOwnClass, findTaughtClass, type CoachActor, type StudentActor } from '../auth/actors';
+import { requireVisibleClass, requireEditableClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { isStudentOfClass, listStudents } from '../data/classes';
 import { getClub } from '../data/clubs';
 import { findLesson } from '../data/lessons';
@@ -72,7 +72,7 @@ export async function beginLive(
   return storeOnce(async (db) => {
     const known = await findLiveByRequest(db, requestId);
     if (known !== undefined) return success(known);
-    if ((await findTaughtClass(db, actor, classId)) === undefined)
+    if ((await requireEditableClass(db, actor, classId)) === undefined)
       return failure<ServiceFault>({ code: 'class/not-found' });
     if (lessonId !== undefined && (await findLesson(db, lessonId))?.classId !== classId)
       return failure<ServiceFault>({ code: 'lesson/not-found' });
@@ -86,7 +86,7 @@ export async function beginLive(
 /** The lesson when this coach may teach its class. */
 async function findTaughtLive(db: Db, actor: CoachActor, liveId: LiveId): Promise<LiveRecord | undefined> {
   const live = await findLive(db, liveId);
-  return live && (await findTaughtClass(db, actor, live.classId)) !== undefined ? live : undefined;
+  return live && (await requireEditableClass(db, actor, live.classId)) !== undefined ? live : undefined;
 }
 
 export async function endLive(
@@ -156,7 +156,7 @@ export async function getBoardPage(
   classId: ClassId,
 ): Promise<Result<BoardPage, ServiceFault>> {
   const db = getDb();
-  const found = await findOwnClass(db, actor, classId);
+  const found = await requireVisibleClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const { settings } = await getClub(db, actor.clubId);
   const live = await findOpenLive(db, classId);
@@ -168,7 +168,7 @@ export async function getBoardPage(
     classId,
     className: found.name,
     joinCode: found.joinCode,
-    mayTeach: (await findTaughtClass(db, actor, classId)) !== undefined,
+    mayTeach: (await requireEditableClass(db, actor, classId)) !== undefined,
     live: live && { liveId: live.liveId, lessonId: live.lessonId, place: live.place },
     planTitle: plan?.title,
     segments: await Promise.all((plan?.segments ?? []).map((segment) => toBoardSegment(db, segment, terms))),
@@ -188,7 +188,7 @@ export async function getLiveNews(
   { sinceMs, questionId }: LiveNewsQuery,
 ): Promise<Result<LiveNews, ServiceFault>> {
   const db = getDb();
-  if ((await findOwnClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireVisibleClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
   const nowMs = getNow().getTime();
   const [live, students] = await Promise.all([findOpenLive(db, classId), listStudents(db, classId)]);
   const question = live && (await findNewestQuestion(db, live.liveId));

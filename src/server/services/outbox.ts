@@ -9,7 +9,7 @@ import type { PrintedFile } from '@/contracts/print';
 import type { MailPage, MailSummary, NewMail } from '@/contracts/reports';
 import { failure, success, type Result } from '@/core/shared';
 import { classMailText, reportMailText } from '@/text';
-import { findTaughtClass, type CoachActor } from '../auth/actors';
+import { requireEditableClass, type CoachActor } from '../auth/actors';
 import { addAuditEntry } from '../data/auditLog';
 import { getClub } from '../data/clubs';
 import { addMail, deleteMail, findMail, findMailByRequest, listMails } from '../data/mails';
@@ -32,7 +32,7 @@ export async function writeMail(actor: CoachActor, input: NewMail): Promise<Resu
   const known = await findMailByRequest(db, input.requestId);
   if (known !== undefined) return success(known);
   const { classId, studentId, to, requestId } = input;
-  const found = await findTaughtClass(db, actor, classId);
+  const found = await requireEditableClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const child = studentId === undefined ? undefined : await findStudent(db, studentId);
   const report = await printReport(

@@ -35,7 +35,7 @@ import {
   type Terms,
 } from '@/text';
 import { askPrinter } from '@/workers/node';
-import { findOwnClass, findOwnSet, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, findOwnSet, type CoachActor } from '../auth/actors';
 import { listStudents } from '../data/classes';
 import { getLatestVersion } from '../data/sets';
 import { listTasksOfVersion, type StoredExercise, type StoredPuzzle, type StoredTask } from '../data/tasks';
@@ -59,7 +59,7 @@ export async function printSet(
   const found = await findOwnSet(db, actor, setId);
   if (found === undefined) return failure({ code: 'set/not-found' });
   const { classId } = sheets;
-  const group = classId === undefined ? undefined : await findOwnClass(db, actor, classId);
+  const group = classId === undefined ? undefined : await requireVisibleClass(db, actor, classId);
   if (classId !== undefined && group === undefined) return failure({ code: 'class/not-found' });
   const version = await getLatestVersion(db, setId, 'read');
   const tasks = await listTasksOfVersion(db, version.setVersionId);

@@ -16,7 +16,7 @@ import {
 import { failure, success, type Result } from '@/core/shared';
 import { stageName, PLAIN_TERMS } from '@/text';
 import { askPool } from '@/workers/node';
-import { findOwnClass, findTaughtClass, type CoachActor, type StudentActor } from '../auth/actors';
+import { requireVisibleClass, requireEditableClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { listProgressAnswers } from '../data/attempts';
 import { addAuditEntry } from '../data/auditLog';
 import { findClassOfStudent, isStudentOfClass, listStudents } from '../data/classes';
@@ -164,7 +164,7 @@ export async function getClassPath(
   classId: ClassPath['classId'],
 ): Promise<Result<ClassPathPage, ServiceFault>> {
   const db = getDb();
-  if ((await findOwnClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireVisibleClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
   const students = await listStudents(db, classId);
   const other = await listStagesOfStudents(
     db,
@@ -186,7 +186,7 @@ export async function setStudentStage(
   { classId, studentId, stage, isOpen }: StudentStage,
 ): Promise<Result<undefined, ServiceFault>> {
   return withTransaction(async (db) => {
-    if ((await findTaughtClass(db, actor, classId)) === undefined) {
+    if ((await requireEditableClass(db, actor, classId)) === undefined) {
       return failure<ServiceFault>({ code: 'class/not-found' });
     }
     if (!(await isStudentOfClass(db, classId, studentId))) {
@@ -210,7 +210,7 @@ export async function saveClassPath(
   { classId, stages }: ClassPath,
 ): Promise<Result<undefined, ServiceFault>> {
   return withTransaction(async (db) => {
-    if ((await findTaughtClass(db, actor, classId)) === undefined) {
+    if ((await requireEditableClass(db, actor, classId)) === undefined) {
       return failure<ServiceFault>({ code: 'class/not-found' });
     }
     await saveClassStages(db, classId, stages);

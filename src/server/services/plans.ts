@@ -16,7 +16,7 @@ import { BARE_PICTURES } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
 import { countText, makeTerms, makeStagePlan, planItemText, SEGMENT_WORDS } from '@/text';
 import { askPool, askPrinter } from '@/workers/node';
-import { findOwnClass, findOwnSet, findTaughtClass, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, findOwnSet, requireEditableClass, type CoachActor } from '../auth/actors';
 import {
   createPlan,
   deletePlan,
@@ -43,7 +43,7 @@ export async function addPlan(
   return storeOnce(async (db) => {
     const known = await findPlanByRequest(db, requestId);
     if (known !== undefined) return success(known);
-    if ((await findTaughtClass(db, actor, classId)) === undefined)
+    if ((await requireEditableClass(db, actor, classId)) === undefined)
       return failure<ServiceFault>({ code: 'class/not-found' });
     const segments = await makeSegments(db, actor, from, classId);
     if (!segments.ok) return segments;
@@ -70,7 +70,7 @@ async function makeSegments(
 /** The plan when it is one of a class this coach may see. */
 async function findOwnPlan(db: Db, actor: CoachActor, planId: PlanId): Promise<PlanRecord | undefined> {
   const found = await findPlan(db, planId);
-  if (found === undefined || (await findOwnClass(db, actor, found.classId)) === undefined) return undefined;
+  if (found === undefined || (await requireVisibleClass(db, actor, found.classId)) === undefined) return undefined;
   return found;
 }
 
@@ -78,7 +78,7 @@ export async function getPlan(actor: CoachActor, planId: PlanId): Promise<Result
   const db = getDb();
   const found = await findOwnPlan(db, actor, planId);
   if (found === undefined) return failure({ code: 'plan/not-found' });
-  const mayChange = (await findTaughtClass(db, actor, found.classId)) !== undefined;
+  const mayChange = (await requireEditableClass(db, actor, found.classId)) !== undefined;
   return success({ ...found, mayChange });
 }
 
@@ -91,7 +91,7 @@ export async function savePlan(
   if (refusal !== undefined) return failure(refusal);
   return withTransaction(async (db) => {
     const found = await findPlan(db, planId);
-    if (found === undefined || (await findTaughtClass(db, actor, found.classId)) === undefined)
+    if (found === undefined || (await requireEditableClass(db, actor, found.classId)) === undefined)
       return failure<ServiceFault>({ code: 'plan/not-found' });
     if (await updatePlan(db, { planId, revision }, { title, segments })) return success(revision + 1);
     // The same save again, because its answer was lost, is no change of somebody else's.
@@ -110,7 +110,7 @@ async function refuseLines(
   segments: readonly Segment[],
 ): Promise<ServiceFault | undefined> {
   const found = await findPlan(getDb(), planId);
-  if (found === undefined || (await findTaughtClass(getDb(), actor, found.classId)) === undefined)
+  if (found === undefined || (await requireEditableClass(getDb(), actor, found.classId)) === undefined)
     return { code: 'plan/not-found' };
   const lines = segments.flatMap(({ items }) => items.flatMap((item) => (item.kind === 'line' ? item : [])));
   if (lines.length === 0) return undefined;
@@ -181,7 +181,7 @@ export async function removePlan(
   return withTransaction(async (db) => {
     const found = await findPlan(db, planId);
     if (found === undefined) return success(undefined);
-    if ((await findTaughtClass(db, actor, found.classId)) === undefined)
+    if ((await requireEditableClass(db, actor, found.classId)) === undefined)
       return failure<ServiceFault>({ code: 'plan/not-found' });
     await deletePlan(db, planId);
     return success(undefined);

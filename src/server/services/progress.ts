@@ -12,7 +12,7 @@ import {
   type TopicState,
 } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { findOwnClass, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, type CoachActor } from '../auth/actors';
 import { listChildAnswers } from '../data/childAnswers';
 import { isStudentOfClass } from '../data/classes';
 import { findStudent } from '../data/people';
@@ -103,7 +103,7 @@ export async function listTopicAnswers(
   { classId, studentId, topic }: TopicQuery,
 ): Promise<Result<TopicAnswers, ServiceFault>> {
   const db = getDb();
-  const found = await findOwnClass(db, actor, classId);
+  const found = await requireVisibleClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const student = await findStudent(db, studentId);
   if (student === undefined || !(await isStudentOfClass(db, classId, studentId)))

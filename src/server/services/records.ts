@@ -4,7 +4,7 @@ import type { StudentId } from '@/contracts/ids';
 import type { ChildPage, childSchema, EraseStudent, GoneChild, TrailEntry } from '@/contracts/records';
 import { failure, success, type Result } from '@/core/shared';
 import type { z } from 'zod/mini';
-import { findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, requireEditableClass, type CoachActor } from '../auth/actors';
 import { addAuditEntry, listAuditEntries, type AuditAction } from '../data/auditLog';
 import { isStudentOfClass } from '../data/classes';
 import { getClub } from '../data/clubs';
@@ -45,7 +45,7 @@ export async function getChildPage(
   { classId, studentId }: Child,
 ): Promise<Result<ChildPage, ServiceFault>> {
   const db = getDb();
-  const found = await findOwnClass(db, actor, classId);
+  const found = await requireVisibleClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const student = await findStudent(db, studentId);
   if (student === undefined || !(await isStudentOfClass(db, classId, studentId)))
@@ -80,7 +80,7 @@ export async function exportRecord(
   { classId, studentId }: Child,
 ): Promise<Result<{ readonly name: string; readonly text: string }, ServiceFault>> {
   const db = getDb();
-  if ((await findTaughtClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireEditableClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
   const student = await findStudent(db, studentId);
   if (student === undefined || !(await isStudentOfClass(db, classId, studentId)))
     return failure({ code: 'join/not-in-class' });

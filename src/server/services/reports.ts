@@ -36,7 +36,7 @@ import {
   stageName,
 } from '@/text';
 import { askPrinter } from '@/workers/node';
-import { findTaughtClass, type CoachActor } from '../auth/actors';
+import { requireEditableClass, type CoachActor } from '../auth/actors';
 import { addAuditEntry } from '../data/auditLog';
 import { listProgressAnswers } from '../data/attempts';
 import { findSolvedMate, listChildAnswers } from '../data/childAnswers';
@@ -86,7 +86,7 @@ export async function getReportsPage(
   classId: ClassId,
 ): Promise<Result<ReportsPage, ServiceFault>> {
   const db = getDb();
-  const found = await findTaughtClass(db, actor, classId);
+  const found = await requireEditableClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
   const students = await listStudents(db, classId);
   const can = await listMastered(db, students);
@@ -154,7 +154,7 @@ export async function printReport(
 
 async function openDesk(actor: CoachActor, classId: ClassId): Promise<Desk | undefined> {
   const db = getDb();
-  const found = await findTaughtClass(db, actor, classId);
+  const found = await requireEditableClass(db, actor, classId);
   if (found === undefined) return undefined;
   const club = await getClub(db, actor.clubId);
   const words = await listSpokenWords(db, actor.clubId, classId);

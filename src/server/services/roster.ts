@@ -8,7 +8,7 @@ import { MOST_ROSTER_ROWS, type ReadRoster, type RosterFault } from '@/contracts
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
 import type { TableRow } from '@/workers/protocol';
-import { findOwnClass, findTaughtClass, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, requireEditableClass, type CoachActor } from '../auth/actors';
 import { listClasses, listStudents } from '../data/classes';
 import { listEnrolments } from '../data/enrolments';
 import { getDb } from '../db';
@@ -27,7 +27,7 @@ export async function readRoster(
   { classId, text }: { readonly classId: ClassId; readonly text: string },
 ): Promise<Result<ReadRoster, ServiceFault>> {
   const db = getDb();
-  if ((await findTaughtClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireEditableClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
   const read = await readRows(text);
   if (!read.ok) return read;
   const [first, ...others] = read.value;
@@ -104,7 +104,7 @@ export async function exportRoster(
   { classId }: { readonly classId?: ClassId | undefined },
 ): Promise<Result<string, ServiceFault>> {
   const db = getDb();
-  if (classId !== undefined && (await findOwnClass(db, actor, classId)) === undefined)
+  if (classId !== undefined && (await requireVisibleClass(db, actor, classId)) === undefined)
     return failure({ code: 'class/not-found' });
   const own = await listClasses(db, actor.clubId, actor.isLead ? undefined : actor.coachId);
   const seen = new Set(classId === undefined ? own.map((one) => one.classId) : [classId]);

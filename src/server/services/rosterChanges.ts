@@ -7,7 +7,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, RosterChangeId, StudentId } from '@/contracts/ids';
 import type { MadeRosterChange, PastRosterChange, RosterChange } from '@/contracts/terms';
 import { failure, success, type Result } from '@/core/shared';
-import { findTaughtClass, type CoachActor } from '../auth/actors';
+import { requireEditableClass, type CoachActor } from '../auth/actors';
 import { drawJoinCode } from '../auth/secrets';
 import { addAuditEntry } from '../data/auditLog';
 import {
@@ -112,7 +112,7 @@ async function findRefusal(
       return failure({ code: 'input/not-valid', fields: ['moves'] });
   }
   for (const classId of named) {
-    if ((await findTaughtClass(db, actor, classId)) === undefined)
+    if ((await requireEditableClass(db, actor, classId)) === undefined)
       return failure({ code: 'class/not-found' });
   }
   return success(undefined);

@@ -3,7 +3,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, ClubId, TaskId } from '@/contracts/ids';
 import { SEEN_AS, type FindSeen, type SeenAs, type SeenTask } from '@/contracts/seen';
 import { failure, success, type Result } from '@/core/shared';
-import { findOwnClass, type CoachActor } from '../auth/actors';
+import { requireVisibleClass, type CoachActor } from '../auth/actors';
 import {
   listAnsweredTasks,
   listGivenTasks,
@@ -25,7 +25,7 @@ export async function findSeen(
   { classId, puzzles }: FindSeen,
 ): Promise<Result<(SeenTask | undefined)[], ServiceFault>> {
   const db = getDb();
-  if ((await findOwnClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireVisibleClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
   return success(
     await listSeen(
       db,

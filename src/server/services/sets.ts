@@ -9,7 +9,7 @@ import type { Rating } from '@/core/progress';
 import { listKeys, listMainLine, type Grade } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
 import { askPool } from '@/workers/node';
-import { findTaughtClass, findOwnSet, type CoachActor } from '../auth/actors';
+import { requireEditableClass, findOwnSet, type CoachActor } from '../auth/actors';
 import {
   createAssignment,
   findAssignmentByRequest,
@@ -222,7 +222,7 @@ export async function giveSet(
     if ((await findOwnSet(db, actor, input.setId)) === undefined) {
       return failure<ServiceFault>({ code: 'set/not-found' });
     }
-    if ((await findTaughtClass(db, actor, input.classId)) === undefined) {
+    if ((await requireEditableClass(db, actor, input.classId)) === undefined) {
       return failure<ServiceFault>({ code: 'class/not-found' });
     }
     const { setVersionId } = await getLatestVersion(db, input.setId, 'lock');
