@@ -6,7 +6,7 @@ import { makeClubPicture } from '@/core/patterns';
 import type { SolutionGraph } from '@/core/puzzles';
 import { checkPosition } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
-import { askPool } from '@/workers/node';
+import { runInPool } from '@/workers/node';
 import type { CoachActor } from '../auth/actors';
 import {
   createClubPattern,
@@ -80,7 +80,7 @@ export async function nameOurs<Id>(
   puzzles: readonly { readonly fen: string; readonly graph: SolutionGraph }[],
 ): Promise<Result<Id[][], ServiceFault>> {
   if (ours.length === 0) return success(puzzles.map(() => []));
-  const answer = await askPool({
+  const answer = await runInPool({
     kind: 'name-ours',
     ours: ours.map(({ name, picture }) => ({ name, picture })),
     puzzles: puzzles.map(({ fen, graph }) => ({ fen, graph })),

@@ -7,7 +7,7 @@ import { getPosition, parseFen } from '@/core/notation';
 import { makeExactKey } from '@/core/puzzles';
 import { checkPosition } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
-import { askPool } from '@/workers/node';
+import { runInPool } from '@/workers/node';
 import { findClassFor, type CoachActor } from '../auth/actors';
 import { addAuditEntry } from '../data/auditLog';
 import { isStudentOfClass, listClasses, listStudents } from '../data/classes';
@@ -55,7 +55,7 @@ export async function addGame(actor: CoachActor, input: NewGame): Promise<Result
   ) {
     return failure({ code: 'class/not-found' });
   }
-  const answer = await askPool({ kind: 'chances', fen, moves, plies, maxMoves });
+  const answer = await runInPool({ kind: 'chances', fen, moves, plies, maxMoves });
   if (answer.kind === 'busy') return failure({ code: 'workers/busy' });
   if (answer.kind === 'not-a-game') return failure({ code: 'game/not-legal', ply: answer.ply });
   if (answer.kind === 'not-a-position') throw new Error('a checked position was refused by the worker');

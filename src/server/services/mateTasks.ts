@@ -6,7 +6,7 @@ import { getPosition, parseFen } from '@/core/notation';
 import { listKeys, listPuzzleFacts } from '@/core/puzzles';
 import { checkPosition } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
-import { askPool } from '@/workers/node';
+import { runInPool } from '@/workers/node';
 import { listClubPatterns } from '../data/clubPatterns';
 import { createMateTask, findMateTask } from '../data/tasks';
 import { getDb, type Db } from '../db';
@@ -19,7 +19,7 @@ const MAX_MATE_MOVES = 8;
 const PROOF_BUDGET_NODES = 40_000_000;
 const PROVER_VERSION = 2;
 
-type MadeTask = Extract<Awaited<ReturnType<typeof askPool>>, { kind: 'task' }> & {
+type MadeTask = Extract<Awaited<ReturnType<typeof runInPool>>, { kind: 'task' }> & {
   /** Names of the club's own it ends in. */
   readonly ours: readonly ClubPatternId[];
 };
@@ -30,7 +30,7 @@ export async function proveMateTask(clubId: ClubId, fen: string): Promise<Result
   if (!draft.ok) return draft;
   const checked = checkPosition(draft.value);
   if (!checked.ok) return failure(checked.error[0] ?? { code: 'fen/empty' });
-  const answer = await askPool({
+  const answer = await runInPool({
     kind: 'make-mate-task',
     fen,
     maxMoves: MAX_MATE_MOVES,

@@ -15,7 +15,7 @@ import {
   type TopicState,
 } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
-import { askPool } from '@/workers/node';
+import { runInPool } from '@/workers/node';
 import type { StudentActor } from '../auth/actors';
 import { listProgressAnswers } from '../data/attempts';
 import { findClassOfStudent } from '../data/classes';
@@ -129,7 +129,7 @@ async function makeExercise(
     answers.filter((answer) => answer.family === family),
   );
   const seed = randomInt(1, LARGEST_SEED);
-  const composed = await askPool({ kind: 'compose', family, level, seed, count: 1, values, ways });
+  const composed = await runInPool({ kind: 'compose', family, level, seed, count: 1, values, ways });
   if (composed.kind === 'busy') return 'busy';
   const [task] = composed.tasks;
   if (task === undefined) return undefined;

@@ -15,7 +15,7 @@ import {
 } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import { stageName, PLAIN_TERMS } from '@/text';
-import { askPool } from '@/workers/node';
+import { runInPool } from '@/workers/node';
 import { requireVisibleClass, requireEditableClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { listProgressAnswers } from '../data/attempts';
 import { addAuditEntry } from '../data/auditLog';
@@ -136,7 +136,7 @@ async function composeDifferent(
   for (let draw = 0; draw < MOST_DRAWS && found.size < part.count; draw += 1) {
     const seed = randomInt(1, LARGEST_SEED);
     const count = part.count - found.size;
-    const composed = await askPool({ kind: 'compose', ...part, count, seed, values, ways });
+    const composed = await runInPool({ kind: 'compose', ...part, count, seed, values, ways });
     if (composed.kind === 'busy') return 'busy';
     for (const task of composed.tasks) found.set(makeTaskKey(task), task);
   }

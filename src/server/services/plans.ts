@@ -15,7 +15,7 @@ import { getDraft, makeFen } from '@/core/notation';
 import { BARE_PICTURES } from '@/core/patterns';
 import { failure, success, type Result } from '@/core/shared';
 import { countText, makeTerms, makeStagePlan, planItemText, SEGMENT_WORDS } from '@/text';
-import { askPool, askPrinter } from '@/workers/node';
+import { runInPool, askPrinter } from '@/workers/node';
 import { requireVisibleClass, findOwnSet, requireEditableClass, type CoachActor } from '../auth/actors';
 import {
   createPlan,
@@ -114,7 +114,7 @@ async function refuseLines(
     return { code: 'plan/not-found' };
   const lines = segments.flatMap(({ items }) => items.flatMap((item) => (item.kind === 'line' ? item : [])));
   if (lines.length === 0) return undefined;
-  const counted = await askPool({ kind: 'count-moves', pgns: lines.map(({ pgn }) => pgn) });
+  const counted = await runInPool({ kind: 'count-moves', pgns: lines.map(({ pgn }) => pgn) });
   if (counted.kind === 'busy') return { code: 'workers/busy' };
   const empty = lines[counted.plies.indexOf(0)];
   return empty && { code: 'plan/no-moves', line: empty.pgn.slice(0, 60) };

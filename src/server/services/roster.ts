@@ -6,7 +6,7 @@ import type { ClassId } from '@/contracts/ids';
 import { nameSchema } from '@/contracts/people';
 import { MOST_ROSTER_ROWS, type ReadRoster, type RosterFault } from '@/contracts/roster';
 import { failure, success, type Result } from '@/core/shared';
-import { askPool } from '@/workers/node';
+import { runInPool } from '@/workers/node';
 import type { TableRow } from '@/workers/protocol';
 import { requireVisibleClass, requireEditableClass, type CoachActor } from '../auth/actors';
 import { listClasses, listStudents } from '../data/classes';
@@ -75,7 +75,7 @@ const fold = (name: string) => name.normalize('NFC').toLocaleLowerCase('en');
 async function readRows(text: string): Promise<Result<readonly TableRow[], ServiceFault>> {
   // One row more than may be, and a heading.
   const mostRows = MOST_ROSTER_ROWS + 2;
-  const read = await askPool({ kind: 'read-table', text, mostRows, mostCells: MOST_COLUMNS });
+  const read = await runInPool({ kind: 'read-table', text, mostRows, mostCells: MOST_COLUMNS });
   if (read.kind === 'busy') return failure({ code: 'workers/busy' });
   if (read.kind === 'no-table') return failure({ code: 'roster/unreadable', line: read.line });
   return success(read.rows);

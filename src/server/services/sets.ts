@@ -8,7 +8,7 @@ import type { PatternId } from '@/core/patterns';
 import type { Rating } from '@/core/progress';
 import { listKeys, listMainLine, type Grade } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
-import { askPool } from '@/workers/node';
+import { runInPool } from '@/workers/node';
 import { requireEditableClass, findOwnSet, type CoachActor } from '../auth/actors';
 import {
   createAssignment,
@@ -184,7 +184,7 @@ export async function addRound(
   const family = getExerciseFamily(round.family);
   if (round.level > family.levels) return failure({ code: 'exercise/no-such-level' });
   const { values, ways } = (await getClub(getDb(), actor.clubId)).settings;
-  const composed = await askPool({ kind: 'compose', ...round, values, ways });
+  const composed = await runInPool({ kind: 'compose', ...round, values, ways });
   if (composed.kind === 'busy') return failure({ code: 'workers/busy' });
   return storeOnce(async (db) => {
     const latest = await getLatestVersion(db, setId, 'lock');

@@ -1,1 +1,1 @@
-export { askPool, askPrinter, askWeakness, closePool } from './pool';
+export { runInPool, askPrinter, askWeakness, closePool } from './pool';

@@ -27,7 +27,7 @@ function getPool(): Piscina {
  * Asks the worker threads; the calling thread never computes. A question carries its own budget. 'busy' when too many wait;
  * `signal` ends the question and replaces its thread.
  */
-export async function askPool<Q extends Question>(
+export async function runInPool<Q extends Question>(
   question: Q,
   signal?: AbortSignal,
 ): Promise<AnswerTo<Q> | Busy> {

@@ -5,7 +5,7 @@ import { startSession } from '@/server/auth/access';
 import { parseInput } from '@/server/auth/parseInput';
 import { setUpClub } from '@/server/services/setUpClub';
 import { faultText } from '@/text';
-import { askerOf } from '../../_parts/askerOf';
+import { clientAddress } from '../../_parts/clientAddress';
 import { textField, type FormState } from '../../_parts/FormState';
 import * as doorText from '@/text/screens/door';
 
@@ -29,7 +29,7 @@ export async function setUp(_state: FormState, form: FormData): Promise<FormStat
       values,
     };
   }
-  const result = await setUpClub(input.value, await askerOf());
+  const result = await setUpClub(input.value, await clientAddress());
   if (!result.ok) return { error: faultText(result.error), values };
   await startSession('coach', result.value.coachId);
   redirect('/classes');

@@ -5,7 +5,7 @@ import { endSession, startSession } from '@/server/auth/access';
 import { parseInput } from '@/server/auth/parseInput';
 import { signInCoach } from '@/server/services/signIn';
 import { faultText } from '@/text';
-import { askerOf } from '../../_parts/askerOf';
+import { clientAddress } from '../../_parts/clientAddress';
 import { textField, type FormState } from '../../_parts/FormState';
 import * as doorText from '@/text/screens/door';
 
@@ -13,7 +13,7 @@ export async function signIn(_state: FormState, form: FormData): Promise<FormSta
   const values = { signInName: textField(form, 'signInName') };
   const input = parseInput(coachSignInSchema, Object.fromEntries(form));
   if (!input.ok) return { error: doorText.enterNameAndPassword, values };
-  const result = await signInCoach(input.value.signInName, input.value.password, await askerOf());
+  const result = await signInCoach(input.value.signInName, input.value.password, await clientAddress());
   if (!result.ok) {
     const isWrong = result.error.code === 'sign-in/wrong';
     return { error: isWrong ? doorText.wrongNameOrPassword : faultText(result.error), values };

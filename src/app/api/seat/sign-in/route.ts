@@ -3,7 +3,7 @@ import { success } from '@/core/shared';
 import { startSession } from '@/server/auth/access';
 import { parseInput } from '@/server/auth/parseInput';
 import { signInStudent } from '@/server/services/signIn';
-import { askerOf } from '../../../_parts/askerOf';
+import { clientAddress } from '../../../_parts/clientAddress';
 import { readJson } from '@/server/readJson';
 import { respondWithJson } from '../../../_parts/respondWithJson';
 
@@ -11,7 +11,7 @@ import { respondWithJson } from '../../../_parts/respondWithJson';
 export async function POST(request: Request): Promise<Response> {
   const input = parseInput(studentSignInSchema, await readJson(request.body));
   if (!input.ok) return respondWithJson(input);
-  const result = await signInStudent(input.value, await askerOf());
+  const result = await signInStudent(input.value, await clientAddress());
   if (!result.ok) return respondWithJson(result);
   await startSession('seat', result.value.personId);
   return respondWithJson(success({ studentId: input.value.studentId }));
