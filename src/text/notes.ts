@@ -1,6 +1,6 @@
 /** Why an answer is not right: always with the square and the man it is about, kind, and short enough for an eight-year-old. */
 import { makeSquareName, type Role, type Side, type Square } from '@/core/board';
-import type { Ask, ForcingLabel, Note, Reason, Scene, Verdict } from '@/core/exercises';
+import type { AnswerForm, ForcingLabel, Note, Reason, Scene, Verdict } from '@/core/exercises';
 import type { NotationDiagnosis } from '@/core/notation';
 import type { PawnEnd } from '@/core/pawns';
 import type { StoredFate } from '@/core/puzzles';
@@ -14,7 +14,7 @@ import { countWords, listWords, SIDE_WORDS } from './words';
 import { capital, type Spoken, type Terms } from './terms';
 
 /** The head of what is said: right, or what is too much and what is missing. */
-export function verdictText(verdict: Verdict, ask: Ask): string {
+export function verdictText(verdict: Verdict, ask: AnswerForm): string {
   const { outcome, right, extra, missed } = verdict;
   const { kind: mode } = ask;
   if (outcome === 'right')

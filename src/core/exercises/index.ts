@@ -16,7 +16,15 @@ export {
   type MateCount,
   type MateTask,
 } from './families/forced-mates/mate';
-export type { Ask, FamilyQuestion, GameEnding, GameStory, Hint, RuleVariant, Scene } from './family/question';
+export type {
+  AnswerForm,
+  FamilyQuestion,
+  GameEnding,
+  GameStory,
+  Hint,
+  RuleVariant,
+  Scene,
+} from './family/question';
 export {
   EXERCISE_IDS,
   EXERCISES,

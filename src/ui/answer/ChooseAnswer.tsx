@@ -1,6 +1,6 @@
 'use client';
 import { z } from 'zod/mini';
-import type { Ask } from '@/core/exercises';
+import type { AnswerForm } from '@/core/exercises';
 import { optionText, questionText } from '@/text';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
@@ -14,7 +14,7 @@ const chosenSchema = z.array(z.string());
 
 /** Answered by choosing: one, or all that are right. */
 export function ChooseAnswer(props: {
-  readonly ask: Extract<Ask, { kind: 'choose' }>;
+  readonly ask: Extract<AnswerForm, { kind: 'choose' }>;
   readonly session: Answering;
   readonly next: string;
   readonly onNext: () => void;
@@ -84,7 +84,7 @@ export function ChooseAnswer(props: {
   );
 }
 
-function beginText({ isOrdered = false, isMultiple }: Extract<Ask, { kind: 'choose' }>): string {
+function beginText({ isOrdered = false, isMultiple }: Extract<AnswerForm, { kind: 'choose' }>): string {
   if (isOrdered) return seatPagesText.tapInOrder;
   return isMultiple ? seatPagesText.chooseAllRight : seatPagesText.chooseOne;
 }

@@ -3,7 +3,7 @@ import { Button } from '@/ui/controls';
 import { useMemo, useState } from 'react';
 import { z } from 'zod/mini';
 import { makeSquareName, PROMOTION_ROLES, type PromotionRole, type Square } from '@/core/board';
-import type { Ask } from '@/core/exercises';
+import type { AnswerForm } from '@/core/exercises';
 import {
   getDraft,
   getPosition,
@@ -32,7 +32,7 @@ const STILL: HandRules = { canHold: () => false, dropResult: () => 'back' };
 export function LineAnswer({
   ask,
   ...props
-}: LineProps & { readonly ask: Extract<Ask, { rules: 'line' | 'way' }> }) {
+}: LineProps & { readonly ask: Extract<AnswerForm, { rules: 'line' | 'way' }> }) {
   if (ask.rules === 'line') {
     return <ToldMoves home={getPosition(ask.fen)} ground={GAME} telling={GAME_TELLING} {...props} />;
   }

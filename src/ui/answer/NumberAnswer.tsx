@@ -1,6 +1,6 @@
 'use client';
 import { Button, controlClasses } from '@/ui/controls';
-import type { Ask } from '@/core/exercises';
+import type { AnswerForm } from '@/core/exercises';
 import { questionText } from '@/text';
 import { z } from 'zod/mini';
 import { useDraft } from '@/ui/device';
@@ -13,7 +13,7 @@ import * as seatPagesText from '@/text/screens/seatPages';
 
 /** Answered by a number: typed, or stepped to with the two large buttons. */
 export function NumberAnswer(props: {
-  readonly ask: Extract<Ask, { kind: 'number' }>;
+  readonly ask: Extract<AnswerForm, { kind: 'number' }>;
   readonly session: Answering;
   readonly next: string;
   readonly onNext: () => void;

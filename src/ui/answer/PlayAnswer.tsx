@@ -1,7 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import { z } from 'zod/mini';
-import type { Ask, Verdict } from '@/core/exercises';
+import type { AnswerForm, Verdict } from '@/core/exercises';
 import { getDraft, getPosition } from '@/core/notation';
 import type { PositionDraft } from '@/core/rules';
 import { HELP_LABELS, helpStepText, hintText, noteText, questionText } from '@/text';
@@ -35,7 +35,9 @@ interface PlayAnswerProps {
 export function PlayAnswer({
   ask,
   ...props
-}: PlayAnswerProps & { readonly ask: Exclude<Extract<Ask, { kind: 'play' }>, { rules: 'line' | 'way' }> }) {
+}: PlayAnswerProps & {
+  readonly ask: Exclude<Extract<AnswerForm, { kind: 'play' }>, { rules: 'line' | 'way' }>;
+}) {
   const { fen, rules } = ask;
   const draft = useMemo(() => getDraft(fen), [fen]);
   const position = useMemo(() => (rules === 'legal' ? getPosition(fen) : undefined), [fen, rules]);

@@ -2,7 +2,7 @@
 import { Button } from '@/ui/controls';
 import { useMemo } from 'react';
 import { z } from 'zod/mini';
-import type { Ask, Scene } from '@/core/exercises';
+import type { AnswerForm, Scene } from '@/core/exercises';
 import { getPosition, parseMoveText } from '@/core/notation';
 import { playMove, type Position } from '@/core/rules';
 import { questionText } from '@/text';
@@ -15,7 +15,7 @@ import { MOVE_KEYS, WriteField } from './WriteField';
 import * as seatPagesText from '@/text/screens/seatPages';
 
 interface SheetAnswerProps {
-  readonly ask: Extract<Ask, { form: 'sheet' }>;
+  readonly ask: Extract<AnswerForm, { form: 'sheet' }>;
   readonly session: Answering;
   readonly next: string;
   readonly onNext: () => void;

@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import { z } from 'zod/mini';
 import type { Square } from '@/core/board';
-import { squareSchema, type Ask } from '@/core/exercises';
+import { squareSchema, type AnswerForm } from '@/core/exercises';
 import { drawSign, SCREEN_PAINT, type DiagramMark, type SquareMark } from '@/drawing';
 import { optionText, questionText } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
@@ -27,7 +27,7 @@ type TapMark = z.infer<typeof marksSchema>[number];
 
 /** Answered by tapping squares; with labels, one is chosen first and each tap gives it. */
 export function TapAnswer(props: {
-  readonly ask: Extract<Ask, { kind: 'tap' }>;
+  readonly ask: Extract<AnswerForm, { kind: 'tap' }>;
   readonly session: Answering;
   readonly next: string;
   readonly onNext: () => void;
@@ -135,7 +135,7 @@ function toMark(square: Square, label: string | undefined): TapMark {
   return label === undefined ? { square } : { square, label };
 }
 
-function begin({ labels, isSingle }: Extract<Ask, { kind: 'tap' }>, count: number): string {
+function begin({ labels, isSingle }: Extract<AnswerForm, { kind: 'tap' }>, count: number): string {
   if (count > 0) return isSingle ? seatPagesText.doneOrMore : seatPagesText.marked(count);
   return labels.length > 0 ? seatPagesText.pickLabelThenTap : seatPagesText.tapTheBoard;
 }

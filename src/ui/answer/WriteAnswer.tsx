@@ -1,6 +1,6 @@
 'use client';
 import { z } from 'zod/mini';
-import type { Ask } from '@/core/exercises';
+import type { AnswerForm } from '@/core/exercises';
 import { questionText } from '@/text';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import { useDraft } from '@/ui/device';
@@ -11,7 +11,7 @@ import * as seatPagesText from '@/text/screens/seatPages';
 
 /** Answered by writing, on any keyboard or with the keys under the board. */
 export function WriteAnswer(props: {
-  readonly form: Exclude<Extract<Ask, { kind: 'write' }>['form'], 'sheet'>;
+  readonly form: Exclude<Extract<AnswerForm, { kind: 'write' }>['form'], 'sheet'>;
   readonly session: Answering;
   readonly next: string;
   readonly onNext: () => void;

@@ -10,7 +10,7 @@
 import type { z } from 'zod/mini';
 import type { MoveText } from '../../notation';
 import type { Answer, AnswerMode, AnswerOf } from './answer';
-import type { Ask, FamilyQuestion, Hint, RuleVariant, Scene } from './question';
+import type { AnswerForm, FamilyQuestion, Hint, RuleVariant, Scene } from './question';
 import type { Stage } from './stages';
 import type { Verdict } from './verdict';
 
@@ -57,7 +57,7 @@ export interface ExerciseFamily<
   readonly levels: Level;
   question(task: Task): Question;
   scene(task: Task): Scene;
-  ask(task: Task): Extract<Ask, { kind: Mode }>;
+  ask(task: Task): Extract<AnswerForm, { kind: Mode }>;
   /** One whole right answer. */
   solution(task: Task): AnswerOf<Mode>;
   /** Pure and instant. */
@@ -78,7 +78,7 @@ export interface ExerciseFamily<
 export interface Exercise<Question extends FamilyQuestion = FamilyQuestion> {
   readonly question: Question;
   readonly scene: Scene;
-  readonly ask: Ask;
+  readonly ask: AnswerForm;
   readonly solution: Answer;
   readonly measure: number;
   /** The ladder: the rule first. */

@@ -44,7 +44,7 @@ export interface Scene {
 }
 
 /** How the answer is given. */
-export type Ask =
+export type AnswerForm =
   /** Legal moves, or those of the pawns-only game. */
   | { readonly kind: 'play'; readonly rules: 'legal' | 'pawns'; readonly fen: string }
   /** The moves of both sides are told while every man stays where it is. */
