@@ -22,7 +22,8 @@ export async function listAnswerLines(
   { classId, studentId, of }: AnswersQuery,
 ): Promise<Result<AnswerLines, ServiceFault>> {
   const db = getDb();
-  if ((await requireVisibleClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireVisibleClass(db, actor, classId)) === undefined)
+    return failure({ code: 'class/not-found' });
   const student = await findStudent(db, studentId);
   if (student === undefined || !(await isStudentOfClass(db, classId, studentId)))
     return failure({ code: 'join/not-in-class' });

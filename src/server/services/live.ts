@@ -19,7 +19,12 @@ import { getDraft, getMove } from '@/core/notation';
 import { tryHandMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
 import { answerLineText, makeTerms } from '@/text';
-import { requireVisibleClass, requireEditableClass, type CoachActor, type StudentActor } from '../auth/actors';
+import {
+  requireVisibleClass,
+  requireEditableClass,
+  type CoachActor,
+  type StudentActor,
+} from '../auth/actors';
 import { isStudentOfClass, listStudents } from '../data/classes';
 import { getClub } from '../data/clubs';
 import { findLesson } from '../data/lessons';
@@ -188,7 +193,8 @@ export async function getLiveNews(
   { sinceMs, questionId }: LiveNewsQuery,
 ): Promise<Result<LiveNews, ServiceFault>> {
   const db = getDb();
-  if ((await requireVisibleClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireVisibleClass(db, actor, classId)) === undefined)
+    return failure({ code: 'class/not-found' });
   const nowMs = getNow().getTime();
   const [live, students] = await Promise.all([findOpenLive(db, classId), listStudents(db, classId)]);
   const question = live && (await findNewestQuestion(db, live.liveId));

@@ -16,7 +16,12 @@ import {
 import { failure, success, type Result } from '@/core/shared';
 import { stageName, PLAIN_TERMS } from '@/text';
 import { runInPool } from '@/workers/node';
-import { requireVisibleClass, requireEditableClass, type CoachActor, type StudentActor } from '../auth/actors';
+import {
+  requireVisibleClass,
+  requireEditableClass,
+  type CoachActor,
+  type StudentActor,
+} from '../auth/actors';
 import { listProgressAnswers } from '../data/attempts';
 import { addAuditEntry } from '../data/auditLog';
 import { findClassOfStudent, isStudentOfClass, listStudents } from '../data/classes';
@@ -164,7 +169,8 @@ export async function getClassPath(
   classId: ClassPath['classId'],
 ): Promise<Result<ClassPathPage, ServiceFault>> {
   const db = getDb();
-  if ((await requireVisibleClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireVisibleClass(db, actor, classId)) === undefined)
+    return failure({ code: 'class/not-found' });
   const students = await listStudents(db, classId);
   const other = await listStagesOfStudents(
     db,

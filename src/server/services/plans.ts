@@ -70,7 +70,8 @@ async function makeSegments(
 /** The plan when it is one of a class this coach may see. */
 async function findOwnPlan(db: Db, actor: CoachActor, planId: PlanId): Promise<PlanRecord | undefined> {
   const found = await findPlan(db, planId);
-  if (found === undefined || (await requireVisibleClass(db, actor, found.classId)) === undefined) return undefined;
+  if (found === undefined || (await requireVisibleClass(db, actor, found.classId)) === undefined)
+    return undefined;
   return found;
 }
 

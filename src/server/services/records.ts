@@ -80,7 +80,8 @@ export async function exportRecord(
   { classId, studentId }: Child,
 ): Promise<Result<{ readonly name: string; readonly text: string }, ServiceFault>> {
   const db = getDb();
-  if ((await requireEditableClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireEditableClass(db, actor, classId)) === undefined)
+    return failure({ code: 'class/not-found' });
   const student = await findStudent(db, studentId);
   if (student === undefined || !(await isStudentOfClass(db, classId, studentId)))
     return failure({ code: 'join/not-in-class' });

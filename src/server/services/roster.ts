@@ -27,7 +27,8 @@ export async function readRoster(
   { classId, text }: { readonly classId: ClassId; readonly text: string },
 ): Promise<Result<ReadRoster, ServiceFault>> {
   const db = getDb();
-  if ((await requireEditableClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireEditableClass(db, actor, classId)) === undefined)
+    return failure({ code: 'class/not-found' });
   const read = await readRows(text);
   if (!read.ok) return read;
   const [first, ...others] = read.value;

@@ -25,7 +25,8 @@ export async function findSeen(
   { classId, puzzles }: FindSeen,
 ): Promise<Result<(SeenTask | undefined)[], ServiceFault>> {
   const db = getDb();
-  if ((await requireVisibleClass(db, actor, classId)) === undefined) return failure({ code: 'class/not-found' });
+  if ((await requireVisibleClass(db, actor, classId)) === undefined)
+    return failure({ code: 'class/not-found' });
   return success(
     await listSeen(
       db,

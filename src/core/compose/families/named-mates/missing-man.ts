@@ -16,21 +16,21 @@ const MISSING_RECIPES: Recipes<NamedRecipe> = {
 export const composeMissingMan: Composer<ExerciseTaskOf<'missing-man'>> = (random, level) =>
   sampleUntil(() => {
     const { ids, added, count } = getRecipe(MISSING_RECIPES, level);
-    const thrown = sampleMate(random, { ids, added, count });
-    const match = thrown && namePatterns(thrown.mated).find((one) => one.id === thrown.id);
-    if (thrown === undefined || match === undefined) return undefined;
+    const sampled = sampleMate(random, { ids, added, count });
+    const match = sampled && namePatterns(sampled.mated).find((one) => one.id === sampled.id);
+    if (sampled === undefined || match === undefined) return undefined;
     const { mating, supporter, second } = match.roles;
     const parts = level === 1 ? [mating] : [mating, supporter, second].filter((one) => one !== undefined);
     const square = pickOne(random, parts);
-    const role = thrown.mated.board[square]?.role;
+    const role = sampled.mated.board[square]?.role;
     if (role === undefined || role === 'king') return undefined;
-    const board = thrown.mated.board.slice();
+    const board = sampled.mated.board.slice();
     board[square] = undefined;
     const others = shuffle(
       random,
       OFFICERS.filter((one) => one !== role),
     ).slice(0, count - 1);
     const tray = OFFICERS.filter((one) => one === role || others.includes(one));
-    const task = { fen: makeFen({ ...thrown.mated, board }), id: thrown.id, square, role, tray };
+    const task = { fen: makeFen({ ...sampled.mated, board }), id: sampled.id, square, role, tray };
     return EXERCISES['missing-man'].isTask(task) ? task : undefined;
   });

@@ -18,15 +18,15 @@ export const composeMissingPart: Composer<ExerciseTaskOf<'missing-part'>> = (ran
   const isBlocker = randomBelow(random, 2) === 0;
   return sampleUntil(() => {
     const recipe = getRecipe(PART_RECIPES, level);
-    const thrown = sampleMate(random, recipe);
-    const roles = thrown && namePatterns(thrown.mated).find((one) => one.id === thrown.id)?.roles;
-    if (thrown === undefined || roles === undefined) return undefined;
+    const sampled = sampleMate(random, recipe);
+    const roles = sampled && namePatterns(sampled.mated).find((one) => one.id === sampled.id)?.roles;
+    if (sampled === undefined || roles === undefined) return undefined;
     const parts = isBlocker ? roles.blockers : [roles.mating, roles.supporter, roles.second];
     const squares = parts.filter((one) => one !== undefined);
     const [square] = shuffle(random, squares);
-    const man = square === undefined ? undefined : thrown.mated.board[square];
+    const man = square === undefined ? undefined : sampled.mated.board[square];
     if (square === undefined || man === undefined || man.role === 'king') return undefined;
-    const gap = without(thrown.mated, square);
+    const gap = without(sampled.mated, square);
     if (isCheckmate(gap)) return undefined;
     const tray = SIDES.flatMap((side) => {
       const others = shuffle(
@@ -38,7 +38,7 @@ export const composeMissingPart: Composer<ExerciseTaskOf<'missing-part'>> = (ran
       return OFFICERS.filter((role) => shown.includes(role)).map((role) => ({ side, role }));
     });
     const { side, role } = man;
-    const task = { fen: makeFen(gap), id: thrown.id, square, man: { side, role }, tray };
+    const task = { fen: makeFen(gap), id: sampled.id, square, man: { side, role }, tray };
     return EXERCISES['missing-part'].isTask(task) ? task : undefined;
   });
 };

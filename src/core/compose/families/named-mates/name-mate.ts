@@ -15,9 +15,9 @@ const NAME_RECIPES: Recipes<NamedRecipe> = {
 export const composeNameMate: Composer<ExerciseTaskOf<'name-mate'>> = (random, level) =>
   sampleUntil(() => {
     const recipe = getRecipe(NAME_RECIPES, level);
-    const thrown = sampleMate(random, recipe);
-    if (thrown === undefined) return undefined;
-    const { id, mated } = thrown;
+    const sampled = sampleMate(random, recipe);
+    if (sampled === undefined) return undefined;
+    const { id, mated } = sampled;
     const fitting = namePatterns(mated).map((match) => match.id);
     const others = shuffle(
       random,

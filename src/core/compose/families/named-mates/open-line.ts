@@ -15,10 +15,10 @@ const LINE_RECIPES: Recipes<NamedRecipe> = {
 /** One man of the mating side on the line of the check; 1: a bare picture. 2 and 3: men around it. */
 export const composeOpenLine: Composer<ExerciseTaskOf<'open-line'>> = (random, level) =>
   sampleUntil(() => {
-    const thrown = sampleMate(random, getRecipe(LINE_RECIPES, level));
-    const line = thrown && namePatterns(thrown.mated)[0]?.roles.line;
-    if (thrown === undefined || line === undefined || line.length === 0) return undefined;
-    const { mated } = thrown;
+    const sampled = sampleMate(random, getRecipe(LINE_RECIPES, level));
+    const line = sampled && namePatterns(sampled.mated)[0]?.roles.line;
+    if (sampled === undefined || line === undefined || line.length === 0) return undefined;
+    const { mated } = sampled;
     const square = pickOne(random, line);
     const man = getMan(opponentOf(mated.turn), pickOne(random, ['knight', 'bishop', 'pawn'] as const));
     if (!isStanding(man, square)) return undefined;

@@ -15,9 +15,9 @@ const SPARE_RECIPES: Recipes<NamedRecipe> = {
 export const composeSpareMen: Composer<ExerciseTaskOf<'spare-men'>> = (random, level) =>
   sampleUntil(() => {
     const recipe = getRecipe(SPARE_RECIPES, level);
-    const thrown = sampleMate(random, recipe);
-    if (thrown === undefined) return undefined;
-    const task = { fen: makeFen(thrown.mated) };
+    const sampled = sampleMate(random, recipe);
+    if (sampled === undefined) return undefined;
+    const task = { fen: makeFen(sampled.mated) };
     const { length } = listSpareMen(task);
     return isWithin(length, recipe.count, recipe.count) && EXERCISES['spare-men'].isTask(task)
       ? task

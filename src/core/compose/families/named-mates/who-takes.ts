@@ -14,8 +14,8 @@ const TAKER_RECIPES: Recipes<NamedRecipe> = {
 export const composeWhoTakes: Composer<ExerciseTaskOf<'who-takes'>> = (random, level) =>
   sampleUntil(() => {
     const recipe = getRecipe(TAKER_RECIPES, level);
-    const thrown = sampleMate(random, recipe);
-    const task = thrown && { fen: makeFen(thrown.mated) };
+    const sampled = sampleMate(random, recipe);
+    const task = sampled && { fen: makeFen(sampled.mated) };
     const family = EXERCISES['who-takes'];
     if (task === undefined || !family.isTask(task)) return undefined;
     return family.ask(task).labels.length >= recipe.count ? task : undefined;

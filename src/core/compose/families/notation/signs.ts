@@ -28,7 +28,7 @@ const SIGN_RECIPES: Recipes<{ options: SignTask['options']; men: number }> = {
 /** A first look at every move, before the long ones. */
 const FIRST_LOOK_PLIES = 3;
 
-/** Positions the long look may visit: beyond them the board is thrown away. */
+/** Positions the long look may visit: beyond them another board is drawn. */
 const MOST_LOOKED = 400_000;
 
 /** 1: strong, bad, very bad or none of these. 2: and not quite good. 3: all signs. */
