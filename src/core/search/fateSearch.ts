@@ -84,16 +84,16 @@ export function createFateSearch(): FateSearch {
   /** The shortest mate of the other side, or the mover's own, within so many moves each. */
   function findProved(entry: Entry, theirMost: number, ourMost: number, share: number): Fate | undefined {
     const { move, after } = entry;
-    const isProved = (read: () => number) => {
+    const findLengthWithin = (read: () => number) => {
       load(after, Math.max(theirMost, ourMost));
       return within(share, read) ?? 0;
     };
-    const theirs = isProved(() => bounded.findLength(theirMost, 0));
+    const theirs = findLengthWithin(() => bounded.findLength(theirMost, 0));
     if (theirs > 0) {
       const line = readLine(after, theirs, () => lines.fromAttacker(theirs, 0));
       return { kind: 'mated', inMoves: theirs, line: [move, ...line] };
     }
-    const ours = isProved(() => {
+    const ours = findLengthWithin(() => {
       for (let moves = 1; moves < ourMost; moves += 1) if (bounded.defend(moves, 0)) return moves;
       return 0;
     });

@@ -81,7 +81,7 @@ interface Judge {
 }
 
 /** Whose turn it is in the line and how far the mate is: for the attacker its shortest length, for the defender what is left. */
-interface Stand {
+interface LineCursor {
   readonly position: Position;
   readonly isAttack: boolean;
   readonly moves: number;
@@ -178,39 +178,39 @@ function breakClaim(
   );
 }
 
-function judgeLine(judge: Judge, from: Stand, line: WrittenLine): void {
-  let stand = from;
+function judgeLine(judge: Judge, from: LineCursor, line: WrittenLine): void {
+  let cursor = from;
   for (const [index, written] of line.entries()) {
-    for (const variation of written.variations) judgeLine(judge, { ...stand, isFree: true }, variation);
+    for (const variation of written.variations) judgeLine(judge, { ...cursor, isFree: true }, variation);
     const rest = Math.ceil((line.length - index) / 2);
-    const judged = judgeMove(judge, stand, written, rest);
+    const judged = judgeMove(judge, cursor, written, rest);
     if (judged.kind === 'breaks') {
       judge.breaks.push(judged);
       return;
     }
-    stand = judged;
+    cursor = judged;
     // By the club's count it is over here; what is written behind is only there to be complete.
-    if (stand.moves === 0 && judge.options.isBlockless === true) return;
+    if (cursor.moves === 0 && judge.options.isBlockless === true) return;
   }
-  if (isOver(judge, stand.position)) return;
+  if (isOver(judge, cursor.position)) return;
   const last = line.at(-1);
   if (last === undefined) return;
-  const rest = stand.isAttack
-    ? shortestLine(judge, stand.position, stand.moves)
-    : judge.search.findDefence(stand.position, stand.moves, judge.options);
+  const rest = cursor.isAttack
+    ? shortestLine(judge, cursor.position, cursor.moves)
+    : judge.search.findDefence(cursor.position, cursor.moves, judge.options);
   judge.breaks.push(
-    makeBreak(stand.position, stand.plies, 'no-mate-at-end', undefined, makeSanLine(stand.position, rest)),
+    makeBreak(cursor.position, cursor.plies, 'no-mate-at-end', undefined, makeSanLine(cursor.position, rest)),
   );
 }
 
 function judgeMove(
   judge: Judge,
-  stand: Stand,
+  cursor: LineCursor,
   written: WrittenMove,
   rest: number,
-): (Stand & { kind: 'stands' }) | LineBreak {
-  const { position } = stand;
-  const ply = stand.plies + 1;
+): (LineCursor & { kind: 'stands' }) | LineBreak {
+  const { position } = cursor;
+  const ply = cursor.plies + 1;
   const read = parseSan(position, written.text);
   if (!read.ok) {
     if (read.error.code !== 'san/ambiguous') return makeBreak(position, ply, 'illegal-move', undefined, []);
@@ -221,17 +221,17 @@ function judgeMove(
   const after = playMove(position, move);
   const sign = findSignFault(judge, written.text, after);
   if (sign !== undefined) return makeBreak(position, ply, sign, move, [makeSan(position, move)]);
-  const next = stand.isAttack
-    ? judgeAttack(judge, stand, move, after, rest)
-    : judgeDefence(judge, stand, move, after);
+  const next = cursor.isAttack
+    ? judgeAttack(judge, cursor, move, after, rest)
+    : judgeDefence(judge, cursor, move, after);
   return typeof next === 'number'
     ? {
         kind: 'stands',
         position: after,
-        isAttack: !stand.isAttack,
+        isAttack: !cursor.isAttack,
         moves: next,
         plies: ply,
-        isFree: stand.isFree,
+        isFree: cursor.isFree,
       }
     : next;
 }
@@ -239,14 +239,14 @@ function judgeMove(
 /** The moves left for the defender to live, or the break. */
 function judgeAttack(
   judge: Judge,
-  stand: Stand,
+  cursor: LineCursor,
   move: Move,
   after: Position,
   rest: number,
 ): number | LineBreak {
   const { search, options } = judge;
-  const { position, moves } = stand;
-  const ply = stand.plies + 1;
+  const { position, moves } = cursor;
+  const ply = cursor.plies + 1;
   if (moves > 0 && search.isLost(after, moves - 1, options)) return moves - 1;
   const shorter = moves === 0 ? [] : makeSanLine(position, shortestLine(judge, position, moves));
   if (findOutcome(after)?.kind === 'stalemate') return makeBreak(position, ply, 'stalemate', move, shorter);
@@ -257,13 +257,13 @@ function judgeAttack(
   return makeBreak(position, ply, 'not-forced', move, escape === undefined ? [] : [makeSan(after, escape)]);
 }
 
-function judgeDefence(judge: Judge, stand: Stand, move: Move, after: Position): number | LineBreak {
+function judgeDefence(judge: Judge, cursor: LineCursor, move: Move, after: Position): number | LineBreak {
   const { search, options } = judge;
-  const { position, moves } = stand;
-  if (stand.isFree) return search.findLength(after, moves, options);
+  const { position, moves } = cursor;
+  if (cursor.isFree) return search.findLength(after, moves, options);
   if (moves > 1 && search.canMate(after, moves - 1, options)) {
     const longer = makeSanLine(position, search.findDefence(position, moves, options));
-    return makeBreak(position, stand.plies + 1, 'not-best-defence', move, longer);
+    return makeBreak(position, cursor.plies + 1, 'not-best-defence', move, longer);
   }
   return moves;
 }

@@ -46,7 +46,7 @@ export async function rebuildProgress(): Promise<{ readonly students: number; re
     const isOther = await withTransaction(async (db) => {
       // An answer that arrives meanwhile waits, and is taken in afterwards.
       await lockStudent(db, studentId);
-      const states = foldAnswers(await listCountedAnswers(db, studentId));
+      const states = reduceAnswers(await listCountedAnswers(db, studentId));
       const before = await listTopicStates(db, studentId);
       if (isSame(before, states)) return false;
       await deleteTopicStates(db, studentId);
@@ -58,7 +58,7 @@ export async function rebuildProgress(): Promise<{ readonly students: number; re
   return { students: students.length, changed };
 }
 
-function foldAnswers(answers: readonly CountedAnswer[]): Map<Topic, TopicState> {
+function reduceAnswers(answers: readonly CountedAnswer[]): Map<Topic, TopicState> {
   const states = new Map<Topic, TopicState>();
   for (const { topics, ...answer } of answers)
     for (const topic of topics) states.set(topic, learnTopic(states.get(topic), answer));

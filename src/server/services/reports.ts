@@ -70,7 +70,7 @@ const MOST_SHOWN = 6;
 const MOST_RECORDED = 100_000;
 const START_FEN = 'rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1';
 
-interface Desk {
+interface ReportContext {
   readonly db: Db;
   readonly actor: CoachActor;
   readonly found: ClassRecord;
@@ -133,13 +133,13 @@ export async function printReport(
   actor: CoachActor,
   request: ReportRequest,
 ): Promise<Result<PrintedFile, ServiceFault>> {
-  const desk = await openDesk(actor, request.classId);
-  if (desk === undefined) return failure({ code: 'class/not-found' });
-  const job = await makeJob(desk, request);
+  const context = await openContext(actor, request.classId);
+  if (context === undefined) return failure({ code: 'class/not-found' });
+  const job = await makeJob(context, request);
   if (!job.ok) return job;
   const answer = await askPrinter(job.value);
   if (answer.kind === 'busy') return failure({ code: 'workers/busy' });
-  await addAuditEntry(desk.db, {
+  await addAuditEntry(context.db, {
     clubId: actor.clubId,
     personId: actor.coachId,
     action: 'report/made',
@@ -152,7 +152,7 @@ export async function printReport(
   return success({ name: makeFileName(job.value.title, 'pdf'), bytes: answer.bytes });
 }
 
-async function openDesk(actor: CoachActor, classId: ClassId): Promise<Desk | undefined> {
+async function openContext(actor: CoachActor, classId: ClassId): Promise<ReportContext | undefined> {
   const db = getDb();
   const found = await requireEditableClass(db, actor, classId);
   if (found === undefined) return undefined;
@@ -169,16 +169,16 @@ async function openDesk(actor: CoachActor, classId: ClassId): Promise<Desk | und
   };
 }
 
-async function makeJob(desk: Desk, request: ReportRequest): Promise<Result<PrintJob, ServiceFault>> {
-  const { found, students, day } = desk;
+async function makeJob(context: ReportContext, request: ReportRequest): Promise<Result<PrintJob, ServiceFault>> {
+  const { found, students, day } = context;
   const { paper } = request;
   if (request.what === 'class') {
-    const sheet = await makeClassSheet(desk);
+    const sheet = await makeClassSheet(context);
     return sheet.ok
       ? success({ kind: 'report', title: reportsText.reportOf(found.name), paper, sheets: [sheet.value] })
       : sheet;
   }
-  if (request.what === 'certificates') return makeCertificates(desk, request.stage, paper);
+  if (request.what === 'certificates') return makeCertificates(context, request.stage, paper);
   const { studentId } = request;
   const chosen =
     studentId === undefined ? students : students.filter((student) => student.studentId === studentId);
@@ -187,17 +187,17 @@ async function makeJob(desk: Desk, request: ReportRequest): Promise<Result<Print
     return failure({ code: studentId === undefined ? 'report/nobody' : 'join/not-in-class' });
   if (request.what === 'record') {
     const title = reportsText.recordOf(first.name);
-    return success({ kind: 'report', title, paper, sheets: [await makeRecordSheet(desk, first)] });
+    return success({ kind: 'report', title, paper, sheets: [await makeRecordSheet(context, first)] });
   }
   const sheets: ReportSheet[] = [];
-  for (const student of chosen) sheets.push(await makeChildSheet(desk, student));
+  for (const student of chosen) sheets.push(await makeChildSheet(context, student));
   const title =
     studentId === undefined ? reportsText.reportsOf(found.name, day) : reportsText.reportOf(first.name);
   return success({ kind: 'report', title, paper, sheets });
 }
 
-async function makeChildSheet(desk: Desk, { studentId, name }: NameCard): Promise<ReportSheet> {
-  const { db, found, terms, clubName, day } = desk;
+async function makeChildSheet(context: ReportContext, { studentId, name }: NameCard): Promise<ReportSheet> {
+  const { db, found, terms, clubName, day } = context;
   const { topics, nextRound } = await getChildProgress(db, studentId);
   const named = (standing: string, most: number) =>
     topics
@@ -257,7 +257,7 @@ async function makeClassSheet({
   terms,
   clubName,
   day,
-}: Desk): Promise<Result<ReportSheet, ServiceFault>> {
+}: ReportContext): Promise<Result<ReportSheet, ServiceFault>> {
   const progress = await getClassProgress(actor, found.classId);
   if (!progress.ok) return progress;
   return success({
@@ -279,7 +279,7 @@ async function makeClassSheet({
 }
 
 async function makeCertificates(
-  { db, found, students, terms, clubName, day }: Desk,
+  { db, found, students, terms, clubName, day }: ReportContext,
   stage: Stage,
   paper: ReportRequest['paper'],
 ): Promise<Result<PrintJob, ServiceFault>> {
@@ -310,7 +310,7 @@ async function makeCertificates(
 
 /** Everything stored about a child that can be read on paper; the JSON record holds the same for machines. */
 async function makeRecordSheet(
-  { db, clubName, day }: Desk,
+  { db, clubName, day }: ReportContext,
   { studentId, name }: NameCard,
 ): Promise<ReportSheet> {
   const [enrolments, sums, attendance, rating, games, suggestions, mails, answers, notSaved] =

@@ -40,7 +40,7 @@ export async function readRoster(
   const rows = isBare ? read.value : others;
   if (rows.length > MOST_ROSTER_ROWS) return failure({ code: 'roster/too-long', most: MOST_ROSTER_ROWS });
   const left = headings.indexOf(LEFT_HEADING);
-  const inClass = new Set((await listStudents(db, classId)).map(({ name }) => fold(name)));
+  const inClass = new Set((await listStudents(db, classId)).map(({ name }) => toComparable(name)));
   const before = new Set<string>();
   return success({
     rows: rows.map(({ line, cells }) => {
@@ -49,7 +49,7 @@ export async function readRoster(
       const name = parsed.success ? parsed.data : text;
       const hasLeft = !isBare && left >= 0 && (cells[left] ?? '') !== '';
       const fault = hasLeft ? 'has-left' : findFault(name, parsed.success, inClass, before);
-      before.add(fold(name));
+      before.add(toComparable(name));
       return { line, name, fault };
     }),
     leftOut: isBare ? [] : first.cells.filter((_, index) => index !== named && index !== left),
@@ -65,12 +65,12 @@ function findFault(
   if (name === '') return 'no-name';
   if (name.length > MOST_LETTERS) return 'too-long';
   if (!isName) return 'no-text';
-  if (inClass.has(fold(name))) return 'in-class';
-  return before.has(fold(name)) ? 'twice' : undefined;
+  if (inClass.has(toComparable(name))) return 'in-class';
+  return before.has(toComparable(name)) ? 'twice' : undefined;
 }
 
 /** Two nicknames that differ by case alone would be one on a name card. */
-const fold = (name: string) => name.normalize('NFC').toLocaleLowerCase('en');
+const toComparable = (name: string) => name.normalize('NFC').toLocaleLowerCase('en');
 
 /** Read by the worker threads: a text made to be slow keeps nobody else waiting. */
 async function readRows(text: string): Promise<Result<readonly TableRow[], ServiceFault>> {
