@@ -55,8 +55,8 @@ export interface GoneChild {
   readonly lastDay: string;
 }
 
-/** One line of the trail: who did or saw what, when. */
-export interface TrailEntry {
+/** One line of the audit log: who did or saw what, when. */
+export interface AuditLogEntry {
   readonly at: string;
   readonly who: string;
   readonly action: string;

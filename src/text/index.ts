@@ -69,7 +69,7 @@ export {
 } from './live';
 export { planItemText, SEGMENT_WORDS, segmentText, shortDayText, WEEKDAY_WORDS } from './lessons';
 export { makeStagePlan } from './planTemplates';
-export { TRAIL_WORDS } from './trail';
+export { AUDIT_WORDS } from './auditLog';
 export { dayText, ROSTER_FAULT_WORDS, rosterChangeText } from './roster';
 export { choiceText, menText, setUpText, sideLineText } from './paper';
 export { forecastText, knownText, setProofText, setSummaryText } from './forecast';

@@ -29,7 +29,7 @@ const SENT_TO: readonly string[] = [
 
 /** Who may see what. The class, its answers and its game are the lead's; the coach teaches another class of the club. */
 function whoMay(route: string): readonly Role[] {
-  if (/^\/(print\/(plans|reports)|files\/(lessons|mails|records)|club\/(trail|outbox\/))/.test(route))
+  if (/^\/(print\/(plans|reports)|files\/(lessons|mails|records)|club\/(audit-log|outbox\/))/.test(route))
     return ['lead'];
   if (/^\/(print|files)(\/|$)/.test(route)) return COACHES;
   if (/^\/(answers|classes\/\[classId\]|classes\/terms|games\/\[gameId\])/.test(route)) return ['lead'];

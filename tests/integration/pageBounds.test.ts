@@ -30,7 +30,7 @@ import { listOutbox, writeMail } from '@/server/services/outbox';
 import { getClassPath, getStudentPath } from '@/server/services/paths';
 import { addPlan, getPlan } from '@/server/services/plans';
 import { listTopicAnswers } from '@/server/services/progress';
-import { getChildPage, listGone, listTrail } from '@/server/services/records';
+import { getChildPage, listGone, listAuditLog } from '@/server/services/records';
 import { getReportsPage, printReport } from '@/server/services/reports';
 import { listOwnRosterChanges } from '@/server/services/rosterChanges';
 import { exportRoster } from '@/server/services/roster';
@@ -204,7 +204,7 @@ test('no page reads more rows than it can need', async () => {
     sets: () => listOwnSets(lead),
     term: () => getTermTurn(lead, terms[0]?.termId as Parameters<typeof getTermTurn>[1]),
     'topic answers': () => listTopicAnswers(lead, { ...child, topic: 'mate:1' }),
-    trail: () => listTrail(lead),
+    'audit-log': () => listAuditLog(lead),
   };
   let sql = '';
   let most = 0;

@@ -19,7 +19,7 @@ import { askQuestion, beginLive, storeSuggestion } from '@/server/services/live'
 import { startNextRound } from '@/server/services/nextRound';
 import { addPlan, savePlan } from '@/server/services/plans';
 import { writeMail } from '@/server/services/outbox';
-import { eraseStudent, exportRecord, getChildPage, listGone, listTrail } from '@/server/services/records';
+import { eraseStudent, exportRecord, getChildPage, listGone, listAuditLog } from '@/server/services/records';
 import { storeOrTell } from '@/server/services/refusedAnswers';
 import { openSeatRound, storeAttempt, storeShown } from '@/server/services/seat';
 import { giveSet } from '@/server/services/sets';
@@ -161,7 +161,7 @@ test('an erased child is found in no table any more; what is of others stays', a
     answerCount: 1,
     gameCount: 1,
   });
-  expect(valueOf(await listTrail(lead)).map(({ action }) => action)).toContain('student/erased');
+  expect(valueOf(await listAuditLog(lead)).map(({ action }) => action)).toContain('student/erased');
 });
 
 test('only a lead of the club erases', async () => {
@@ -196,9 +196,9 @@ test('the record holds everything that is stored, and nothing of another child',
   });
   // The other child was written to as well; nothing of it is here.
   expect(record.mails).toHaveLength(1);
-  const trail = valueOf(await listTrail(lead));
-  expect(trail[0]).toMatchObject({ who: 'Tam', action: 'student/record-saved', about: NAME });
-  expect(await listTrail(coach)).toMatchObject({ error: { code: 'access/not-allowed' } });
+  const entries = valueOf(await listAuditLog(lead));
+  expect(entries[0]).toMatchObject({ who: 'Tam', action: 'student/record-saved', about: NAME });
+  expect(await listAuditLog(coach)).toMatchObject({ error: { code: 'access/not-allowed' } });
 });
 
 test('who was in no class for two terms is told to the lead, and nobody sooner', async () => {

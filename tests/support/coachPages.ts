@@ -30,7 +30,7 @@ export function listCoachPages({ pathOf }: Pick<OwnClub, 'pathOf'>): string[] {
     `${child}/topics/mate%3A1`,
     `${child}/answers?of=week&value=2026-09-07`,
     ownClass.replace('/classes', '/board'),
-    '/club/trail',
+    '/club/audit-log',
     '/club/outbox',
     pathOf('mail'),
     // What is not there says so inside the page.

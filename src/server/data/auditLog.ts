@@ -1,5 +1,5 @@
 import type { ClubId, CoachId } from '@/contracts/ids';
-import type { TrailEntry } from '@/contracts/records';
+import type { AuditLogEntry } from '@/contracts/records';
 import type { Db } from '../db';
 
 export type AuditAction =
@@ -49,7 +49,7 @@ export async function addAuditEntry(
 }
 
 /** The newest first, with the names of those who are still there: who did it, and which child or class it was about. */
-export async function listAuditEntries(db: Db, clubId: ClubId, most: number): Promise<TrailEntry[]> {
+export async function listAuditEntries(db: Db, clubId: ClubId, most: number): Promise<AuditLogEntry[]> {
   const rows: {
     at: Date;
     who: string | null;

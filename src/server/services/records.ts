@@ -1,7 +1,7 @@
-/** What is stored about a child: seen by its coaches, handed out, erased; and the trail of who did so. */
+/** What is stored about a child: seen by its coaches, handed out, erased; and the audit log of who did so. */
 import type { ServiceFault } from '@/contracts/faults';
 import type { StudentId } from '@/contracts/ids';
-import type { ChildPage, childSchema, EraseStudent, GoneChild, TrailEntry } from '@/contracts/records';
+import type { ChildPage, childSchema, EraseStudent, GoneChild, AuditLogEntry } from '@/contracts/records';
 import { failure, success, type Result } from '@/core/shared';
 import type { z } from 'zod/mini';
 import { requireVisibleClass, requireEditableClass, type CoachActor } from '../auth/actors';
@@ -39,7 +39,7 @@ type Child = z.infer<typeof childSchema>;
 const RECORD_VERSION = 2;
 const MOST_TRAIL = 200;
 
-/** A child as its coach sees it: one that is in the class now. That it was looked at goes into the trail. */
+/** A child as its coach sees it: one that is in the class now. That it was looked at goes into the audit log. */
 export async function getChildPage(
   actor: CoachActor,
   { classId, studentId }: Child,
@@ -157,7 +157,7 @@ export async function listGone(actor: CoachActor): Promise<GoneChild[]> {
 }
 
 /** What was done and looked at, the newest first. Only a lead reads it. */
-export async function listTrail(actor: CoachActor): Promise<Result<TrailEntry[], ServiceFault>> {
+export async function listAuditLog(actor: CoachActor): Promise<Result<AuditLogEntry[], ServiceFault>> {
   if (!actor.isLead) return failure({ code: 'access/not-allowed' });
   return success(await listAuditEntries(getDb(), actor.clubId, MOST_TRAIL));
 }

@@ -128,7 +128,7 @@ async function listMastered(
   return can;
 }
 
-/** Makes what is asked for as a PDF; that it was made goes into the trail. */
+/** Makes what is asked for as a PDF; that it was made goes into the audit log. */
 export async function printReport(
   actor: CoachActor,
   request: ReportRequest,
@@ -169,7 +169,10 @@ async function openContext(actor: CoachActor, classId: ClassId): Promise<ReportC
   };
 }
 
-async function makeJob(context: ReportContext, request: ReportRequest): Promise<Result<PrintJob, ServiceFault>> {
+async function makeJob(
+  context: ReportContext,
+  request: ReportRequest,
+): Promise<Result<PrintJob, ServiceFault>> {
   const { found, students, day } = context;
   const { paper } = request;
   if (request.what === 'class') {

@@ -41,7 +41,7 @@ export default async function ClubPage() {
             {clubText.outbox}
           </LinkButton>
           {mayChange && (
-            <LinkButton href="/club/trail" variant="default">
+            <LinkButton href="/club/audit-log" variant="default">
               {clubText.whoDidWhat}
             </LinkButton>
           )}

@@ -1,5 +1,5 @@
-/** What the trail says of each thing that was done or looked at; an action without words of its own is told by its code. */
-export const TRAIL_WORDS: Readonly<Record<string, string>> = {
+/** What the audit log says of each thing that was done or looked at; an action without words of its own is told by its code. */
+export const AUDIT_WORDS: Readonly<Record<string, string>> = {
   'class/created': 'created a class',
   'coach/added': 'added a coach',
   'coach/password': 'changed a password',

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { listTrail } from '@/server/services/records';
-import { TRAIL_WORDS } from '@/text';
+import { listAuditLog } from '@/server/services/records';
+import { AUDIT_WORDS } from '@/text';
 import { LinkButton } from '../../../_parts/LinkButton';
 import styles from '../../../_parts/pages.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
@@ -9,9 +9,9 @@ import * as clubText from '@/text/screens/club';
 
 export const metadata: Metadata = { title: clubText.whoDidWhat };
 
-export default async function TrailPage() {
-  const trail = await listTrail(await getPageCoach());
-  if (!trail.ok) notFound();
+export default async function AuditLogPage() {
+  const entries = await listAuditLog(await getPageCoach());
+  if (!entries.ok) notFound();
   return (
     <>
       <div className={styles.head}>
@@ -34,11 +34,11 @@ export default async function TrailPage() {
             </tr>
           </thead>
           <tbody>
-            {trail.value.map(({ at, who, action, about }, index) => (
+            {entries.value.map(({ at, who, action, about }, index) => (
               <tr key={`${at} ${index}`}>
                 <td>{at.slice(0, 16).replace('T', ' ')}</td>
                 <td>{who}</td>
-                <td>{TRAIL_WORDS[action] ?? action}</td>
+                <td>{AUDIT_WORDS[action] ?? action}</td>
                 <td>{about}</td>
               </tr>
             ))}
