@@ -1,6 +1,6 @@
 import { z } from 'zod/mini';
 import { LEVELS, type Level, type Stage } from '@/core/exercises';
-import type { Hardship } from '@/core/progress';
+import type { TroubleSpot } from '@/core/progress';
 import {
   classIdSchema,
   coachIdSchema,
@@ -244,7 +244,7 @@ export interface ClassPage extends ClassSummary {
   readonly unsentAnswers: readonly UnsentAnswers[];
   readonly assignments: readonly AssignmentSummary[];
   /** What the class stumbles over, the hardest first. */
-  readonly hardships: readonly Hardship[];
+  readonly troubleSpots: readonly TroubleSpot[];
 }
 
 export interface AssignmentSummary {

@@ -22,7 +22,7 @@ export { PRESET_WORDS, stageName } from './stages';
 export { noteText, pawnEndText, verdictText } from './notes';
 export { masteryText, nextRoundText, ROUND_REASON_WORDS, topicText } from './topics';
 export {
-  hardshipText,
+  troubleSpotText,
   homeworkText,
   listGameChances,
   minutesText,

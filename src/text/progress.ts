@@ -1,7 +1,7 @@
 /** What a class finds hard and where a child stands, in words for the coach and for the child. */
 import type { Diagnosis } from '@/core/exercises';
 import type { ChildStory, HomeworkCell } from '@/contracts/progress';
-import type { Hardship, StageGap, Standing } from '@/core/progress';
+import type { TroubleSpot, StageGap, Standing } from '@/core/progress';
 import { familyName } from './familyTexts';
 import { countWords, listWords } from './words';
 import type { Terms } from './terms';
@@ -119,7 +119,7 @@ function isDiagnosis(code: string, terms: Terms): code is Diagnosis {
 }
 
 /** "4 of 6 children stumble. 3 say the number before the letter." */
-export function hardshipText({ children, stumbled, mistakes }: Hardship, terms: Terms): string {
+export function troubleSpotText({ children, stumbled, mistakes }: TroubleSpot, terms: Terms): string {
   const [first] = mistakes;
   const told = `${stumbled} of ${children} ${children === 1 ? 'child stumbles' : 'children stumble'}.`;
   if (first === undefined || !isDiagnosis(first.code, terms)) return told;

@@ -1,6 +1,6 @@
 export type { ProgressAnswer } from './answers';
 export { forecastSet, type SetForecast, type SpentTime } from './forecast';
-export { listHardships, type Hardship } from './hardships';
+export { listTroubleSpots, type TroubleSpot } from './troubleSpots';
 export {
   findNextStage,
   findProgress,

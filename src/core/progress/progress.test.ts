@@ -1,7 +1,7 @@
 import {
   findNextStage,
   findProgress,
-  listHardships,
+  listTroubleSpots,
   planPractice,
   type ProgressAnswer,
   type RecallOf,
@@ -121,7 +121,7 @@ test('what a class finds hard: children, not answers, are counted; the hardest s
     ...answer('w', { student: 1, family: 'reach', diagnoses: ['behind', 'own-man'] }),
     ...answer('r', { student: 4, family: 'trade' }),
   ];
-  expect(listHardships(answers)).toEqual([
+  expect(listTroubleSpots(answers)).toEqual([
     {
       family: 'reach',
       children: 1,

@@ -9,7 +9,7 @@ import type {
   NameCard,
 } from '@/contracts/people';
 import type { Level } from '@/core/exercises';
-import { listHardships } from '@/core/progress';
+import { listTroubleSpots } from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import * as classesText from '@/text/screens/classes';
 import { findClassFor, requireVisibleClass, requireEditableClass, type CoachActor } from '../auth/actors';
@@ -112,7 +112,7 @@ export async function getClassPage(
     latestAnswers: await listLatestAnswers(db, classId, LATEST_ANSWERS),
     refusedAnswers: await listRefusedAnswers(db, classId),
     unsentAnswers: await listUnsentAnswers(db, classId, getNow()),
-    hardships: listHardships(await listProgressAnswers(db, { classId })),
+    troubleSpots: listTroubleSpots(await listProgressAnswers(db, { classId })),
     assignments: await summariseAssignments(db, classId, students),
   });
 }

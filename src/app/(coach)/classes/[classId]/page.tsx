@@ -6,7 +6,7 @@ import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData, Enrolment } from '@/contracts/people';
 import { parseInput } from '@/server/auth/parseInput';
 import { getClassPage, listOwnClasses } from '@/server/services/classes';
-import { countText, dayText, familyName, hardshipText, refusedText, stageName, type Terms } from '@/text';
+import { countText, dayText, familyName, troubleSpotText, refusedText, stageName, type Terms } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import { ClassCoaches } from '@/ui/panels/roster/ClassCoaches';
 import { ClassLevel } from '@/ui/panels/roster/ClassLevel';
@@ -119,7 +119,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           <NotSaved page={page.value} />
           <NotSent page={page.value} />
           <GivenSets page={page.value} />
-          <Hardships page={page.value} terms={terms} />
+          <TroubleSpots page={page.value} terms={terms} />
           <LatestAnswers page={page.value} terms={terms} />
         </div>
       </div>
@@ -183,22 +183,22 @@ function GivenSets({ page }: { page: ClassPageData }) {
 /** So many families are told; more are not looked at. */
 const MOST_HARDSHIPS = 5;
 
-function Hardships({ page, terms }: { page: ClassPageData; terms: Terms }) {
+function TroubleSpots({ page, terms }: { page: ClassPageData; terms: Terms }) {
   return (
     <section className={styles.card}>
       <h2>{classesText.whatHardNow}</h2>
-      {page.hardships.length === 0 && (
+      {page.troubleSpots.length === 0 && (
         <p className={styles.soft} style={{ margin: 0 }}>
           {classesText.nothingHard}
         </p>
       )}
       <ul className={styles.list}>
-        {page.hardships.slice(0, MOST_HARDSHIPS).map((hardship) => (
-          <li key={hardship.family}>
+        {page.troubleSpots.slice(0, MOST_HARDSHIPS).map((troubleSpot) => (
+          <li key={troubleSpot.family}>
             <span>
-              <strong>{familyName(hardship.family, terms)}</strong>
+              <strong>{familyName(troubleSpot.family, terms)}</strong>
               <br />
-              {hardshipText(hardship, terms)}
+              {troubleSpotText(troubleSpot, terms)}
             </span>
           </li>
         ))}

@@ -2,7 +2,7 @@
 import type { FamilyId } from '../exercises';
 import type { ProgressAnswer } from './answers';
 
-export interface Hardship {
+export interface TroubleSpot {
   readonly family: FamilyId;
   /** Children who answered a task of the family, and those whose first try at any of them was wrong. */
   readonly children: number;
@@ -12,11 +12,11 @@ export interface Hardship {
 }
 
 /** The hardest first: by the share of children who stumbled. Families nobody stumbled over are left out. */
-export function listHardships(answers: readonly ProgressAnswer[]): Hardship[] {
+export function listTroubleSpots(answers: readonly ProgressAnswer[]): TroubleSpot[] {
   const families = [...new Set(answers.map(({ family }) => family))];
   return families
     .map((family) =>
-      hardshipOf(
+      troubleSpotOf(
         family,
         answers.filter((answer) => answer.family === family),
       ),
@@ -25,7 +25,7 @@ export function listHardships(answers: readonly ProgressAnswer[]): Hardship[] {
     .sort((one, other) => other.stumbled / other.children - one.stumbled / one.children);
 }
 
-function hardshipOf(family: FamilyId, answers: readonly ProgressAnswer[]): Hardship {
+function troubleSpotOf(family: FamilyId, answers: readonly ProgressAnswer[]): TroubleSpot {
   const countChildren = (some: readonly ProgressAnswer[]) => new Set(some.map(({ student }) => student)).size;
   const wrong = answers.filter(({ isRight }) => !isRight);
   const codes = [...new Set(wrong.flatMap(({ diagnoses }) => diagnoses))];
