@@ -1,6 +1,6 @@
 import { z } from 'zod/mini';
 import { STAGES, type Stage } from '@/core/exercises';
-import type { RoundReason, StageGap, Standing } from '@/core/progress';
+import type { RoundReason, StageGap, MasteryState } from '@/core/progress';
 import { classIdSchema, requestIdSchema, studentIdSchema, type StudentId } from './ids';
 
 /** The order of a class and which stages are open: every stage once. */
@@ -40,7 +40,7 @@ export const nextRoundSchema = z.object({ requestId: requestIdSchema });
 export interface StudentPath {
   readonly stages: readonly {
     readonly stage: Stage;
-    readonly standing: Standing;
+    readonly masteryState: MasteryState;
     /** What is still to come before it is mastered. */
     readonly gaps: readonly StageGap[];
   }[];

@@ -1,6 +1,6 @@
 /** What children can, as coaches see it: every figure with its doubt, and with the answers it comes from. */
 import { z } from 'zod/mini';
-import type { Mastery, RoundReason, Standing } from '@/core/progress';
+import type { Mastery, RoundReason, MasteryState } from '@/core/progress';
 import {
   classIdSchema,
   exactTextSchema,
@@ -116,7 +116,7 @@ export interface ChildStory {
 
 /** One child in one topic. */
 export interface TopicCell extends Mastery {
-  readonly standing: Standing;
+  readonly masteryState: MasteryState;
   readonly isDue: boolean;
 }
 

@@ -29,9 +29,9 @@ export {
   mistakeText,
   weekText,
   repeatText,
-  STANDING_WORDS,
+  MASTERY_STATE_WORDS,
   gapText,
-  standingText,
+  masteryStateText,
 } from './progress';
 export { readMoveText, reasonText as moveReasonText } from './notation';
 export {

@@ -1,7 +1,7 @@
 /** What a class finds hard and where a child stands, in words for the coach and for the child. */
 import type { Diagnosis } from '@/core/exercises';
 import type { ChildStory, HomeworkCell } from '@/contracts/progress';
-import type { TroubleSpot, StageGap, Standing } from '@/core/progress';
+import type { TroubleSpot, StageGap, MasteryState } from '@/core/progress';
 import { familyName } from './familyTexts';
 import { countWords, listWords } from './words';
 import type { Terms } from './terms';
@@ -153,8 +153,8 @@ export function gapText(gaps: readonly StageGap[], terms: Terms): string {
 }
 
 /** To the child: what they can, and what to do. */
-export function standingText(standing: Standing): string {
-  switch (standing) {
+export function masteryStateText(masteryState: MasteryState): string {
+  switch (masteryState) {
     case 'not-begun':
       return 'Not begun yet';
     case 'begun':
@@ -167,7 +167,7 @@ export function standingText(standing: Standing): string {
 }
 
 /** To the coach. */
-export const STANDING_WORDS: Readonly<Record<Standing, string>> = {
+export const MASTERY_STATE_WORDS: Readonly<Record<MasteryState, string>> = {
   'not-begun': 'Not begun',
   begun: 'On the way',
   repeat: 'Struggling',

@@ -26,7 +26,7 @@ test('a path begins with nothing begun; stages that are not built are absent', a
   const { student } = await makeWay();
   const { stages, next } = await getStudentPath(student);
   expect(next).toBe('board');
-  expect(stages.every(({ standing }) => standing === 'not-begun')).toBe(true);
+  expect(stages.every(({ masteryState }) => masteryState === 'not-begun')).toBe(true);
   expect(stages.map(({ stage }) => stage)).toEqual([...STAGES.slice(0, 8), 'named-mates', 'forced-mates']);
 });
 
@@ -58,7 +58,7 @@ test('a practice round has fresh tasks, is begun once, and its right answers alo
   // Six right answers of one day at the first level: on the way, and what is still to come is told.
   expect(stages[0]).toMatchObject({
     stage: 'board',
-    standing: 'begun',
+    masteryState: 'begun',
     gaps: [{ kind: 'families', count: 3 }, { kind: 'another-day' }],
   });
   expect(next).toBe('board');

@@ -47,21 +47,21 @@ const ARMY: readonly Role[] = [
 ];
 
 /** A pawn stands on neither edge. */
-export function isStanding({ role }: Man, square: Square): boolean {
+export function isAllowedOn({ role }: Man, square: Square): boolean {
   return role !== 'pawn' || (rankOf(square) > 0 && rankOf(square) < 7);
 }
 
-export type Standing = ReadonlyMap<Square, Man>;
+export type PlacedMen = ReadonlyMap<Square, Man>;
 
 /** Men of the army at random on free squares, beside those that stand already. */
 export function scatter(
   random: Random,
   turn: Side,
-  standing: Standing,
+  placed: PlacedMen,
   own: number,
   others: number,
 ): PositionDraft {
-  const board = EMPTY_DRAFT.board.map((_, square) => standing.get(square));
+  const board = EMPTY_DRAFT.board.map((_, square) => placed.get(square));
   const put = (side: Side, count: number) => {
     const present = board.flatMap((man) => (man?.side === side ? [man.role] : []));
     const bag = ARMY.filter((role, index) => {
@@ -72,7 +72,7 @@ export function scatter(
       const at = randomBelow(random, bag.length);
       const man = getMan(side, bag[at] ?? 'pawn');
       const square = randomBelow(random, 64);
-      if (board[square] !== undefined || !isStanding(man, square)) continue;
+      if (board[square] !== undefined || !isAllowedOn(man, square)) continue;
       board[square] = man;
       bag.splice(at, 1);
       left -= 1;
@@ -95,7 +95,7 @@ export function place(
     for (;;) {
       const square = randomBelow(random, 64);
       const man = getMan(side, role);
-      if (board[square] !== undefined || !isStanding(man, square)) continue;
+      if (board[square] !== undefined || !isAllowedOn(man, square)) continue;
       board[square] = man;
       break;
     }
@@ -107,11 +107,11 @@ export function place(
 export function drawPosition(
   random: Random,
   turn: Side,
-  standing: Standing,
+  placed: PlacedMen,
   own: number,
   others: number,
 ): Position | undefined {
-  return findLegal(placeKings(random, scatter(random, turn, standing, own, others)));
+  return findLegal(placeKings(random, scatter(random, turn, placed, own, others)));
 }
 
 /** Kings where none stands yet. */

@@ -2,7 +2,7 @@
 import { getMan, opponentOf, rankOf, type Man, type Role, type Side, type Square } from '../board';
 import { listReach, NO_CASTLING, type Position, type PositionDraft } from '../rules';
 import { pickOne, randomBelow, type Random } from '../shared';
-import { findLegal, isStanding } from './draw';
+import { findLegal, isAllowedOn } from './draw';
 
 /** What may have been taken by the move that is taken back; most moves take nothing. */
 const TAKEN: readonly (Role | 'nobody')[] = [
@@ -46,7 +46,7 @@ export function retractAtRandom(
   if (man?.side !== mover) return undefined;
   const role = pickOne(random, taken);
   const victim = role === 'nobody' ? undefined : getMan(position.turn, role);
-  if (victim !== undefined && !isStanding(victim, to)) return undefined;
+  if (victim !== undefined && !isAllowedOn(victim, to)) return undefined;
   const origins = listOrigins(position, to, man, victim !== undefined);
   const from = origins[randomBelow(random, Math.max(1, origins.length))];
   if (from === undefined) return undefined;

@@ -15,12 +15,12 @@ const spotSchema = z.tuple([
   z.int().check(z.minimum(-7), z.maximum(7)),
   z.int().check(z.minimum(-7), z.maximum(7)),
 ]);
-const standingSchema = z.object({ role: z.enum(ROLES), at: spotSchema });
+const placedSchema = z.object({ role: z.enum(ROLES), at: spotSchema });
 
 export const clubPictureSchema = z.object({
-  checker: standingSchema,
+  checker: placedSchema,
   /** Other men of the mating side. */
-  men: z.array(standingSchema).check(z.maxLength(6)),
+  men: z.array(placedSchema).check(z.maxLength(6)),
   /** Squares beside the king on which its own men stand. */
   blocked: z.array(spotSchema).check(z.maxLength(8)),
 });
@@ -63,18 +63,18 @@ export function makeClubPicture(
     fileOf(square) - fileOf(mate.king),
     (mate.mated === 'black' ? 1 : -1) * (rankOf(square) - rankOf(mate.king)),
   ];
-  const standing = (square: Square) => {
+  const placedAt = (square: Square) => {
     const man = position.board[square];
     return man === undefined ? [] : [{ role: man.role, at: spotOf(square) }];
   };
   const chosen = listMarkable(position).filter((square) => marked.includes(square));
   const men = chosen.filter((square) => position.board[square]?.side === opponentOf(mate.mated));
-  const [first] = standing(checker);
+  const [first] = placedAt(checker);
   if (first === undefined) return failure({ code: 'pattern/no-mate' });
   if (men.length > MOST_MEN) return failure({ code: 'pattern/too-many-men' });
   return success({
     checker: first,
-    men: men.flatMap(standing),
+    men: men.flatMap(placedAt),
     blocked: chosen.filter((square) => !men.includes(square)).map(spotOf),
   });
 }

@@ -8,7 +8,7 @@ export {
   type RecallOf,
   type StageGap,
   type StageProgress,
-  type Standing,
+  type MasteryState,
 } from './mastery';
 export { groupByNeed, listNeeds, type Learner, type NeededTopic, type NeedGroup } from './needs';
 export {
@@ -26,10 +26,10 @@ export {
   isDue,
   isTelling,
   learnTopic,
-  nameStanding,
+  masteryStateOf,
   recallAt,
   RETENTION,
-  standingIn,
+  topicMasteryState,
   topicStateSchema,
   wilson,
   type Mastery,

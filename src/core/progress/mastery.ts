@@ -36,7 +36,7 @@ const LEAST_DAYS = 2;
 const LEAST_RECALL = 0.7;
 
 /** not-begun: no answer; begun: on the way; repeat: enough was tried, and little of it came right; can: mastered. */
-export type Standing = 'not-begun' | 'begun' | 'repeat' | 'can';
+export type MasteryState = 'not-begun' | 'begun' | 'repeat' | 'can';
 
 /** What a stage still asks for before it is mastered. */
 export type StageGap =
@@ -47,7 +47,7 @@ export type StageGap =
 
 export interface StageProgress {
   readonly stage: Stage;
-  readonly standing: Standing;
+  readonly masteryState: MasteryState;
   /** Weighted mean of the evidence, 0 to 1. */
   readonly mean: number;
   /** Tasks looked at. */
@@ -87,10 +87,10 @@ function evidenceOf(tries: readonly ProgressAnswer[]): number {
 }
 
 /** What a weighted mean of so much evidence is called; less than `least` says nothing. */
-export function standingOf(
+export function findMasteryState(
   { mean, evidence }: { readonly mean: number; readonly evidence: number },
   least = LEAST_EVIDENCE,
-): Standing {
+): MasteryState {
   if (evidence === 0) return 'not-begun';
   if (evidence < least) return 'begun';
   if (mean >= MASTERED_FROM) return 'can';
@@ -106,9 +106,14 @@ export function findProgress(
   return order.map((stage) => {
     const own = answers.filter((answer) => answer.stage === stage);
     const weighed = weighEvidence(own);
-    const standing = standingOf(weighed);
-    const gaps = standing === 'not-begun' ? [] : listGaps(stage, own, recallOf);
-    return { stage, standing: standing === 'can' && gaps.length > 0 ? 'begun' : standing, ...weighed, gaps };
+    const masteryState = findMasteryState(weighed);
+    const gaps = masteryState === 'not-begun' ? [] : listGaps(stage, own, recallOf);
+    return {
+      stage,
+      masteryState: masteryState === 'can' && gaps.length > 0 ? 'begun' : masteryState,
+      ...weighed,
+      gaps,
+    };
   });
 }
 
@@ -144,5 +149,5 @@ function isShown(family: FamilyId, clean: readonly ProgressAnswer[], recallOf: R
 
 /** The first stage that is not mastered; undefined when all are. */
 export function findNextStage(progress: readonly StageProgress[]): Stage | undefined {
-  return progress.find(({ standing }) => standing !== 'can')?.stage;
+  return progress.find(({ masteryState }) => masteryState !== 'can')?.stage;
 }

@@ -30,12 +30,12 @@ const board = (...tasks: string[]) =>
   findProgress(tasks.flatMap((tries) => answer(tries))).find(({ stage }) => stage === 'board');
 
 test('a stage is mastered by evidence: six tasks and more, four fifths of them right at once', () => {
-  expect(board()).toMatchObject({ standing: 'not-begun', evidence: 0, mean: 0 });
-  expect(board('r', 'r', 'r', 'r', 'r')).toMatchObject({ standing: 'begun', mean: 1 });
+  expect(board()).toMatchObject({ masteryState: 'not-begun', evidence: 0, mean: 0 });
+  expect(board('r', 'r', 'r', 'r', 'r')).toMatchObject({ masteryState: 'begun', mean: 1 });
   // So many of one family at its first level are no mastery of the stage.
-  expect(board('r', 'r', 'r', 'r', 'r', 'r')).toMatchObject({ standing: 'begun', evidence: 6, mean: 1 });
-  expect(board('w', 'wr', 'ww', 'w', 'wr', 'w')).toMatchObject({ standing: 'repeat' });
-  expect(board('r', 'wr', 'r', 'h', 'r', 'wr')).toMatchObject({ standing: 'begun' });
+  expect(board('r', 'r', 'r', 'r', 'r', 'r')).toMatchObject({ masteryState: 'begun', evidence: 6, mean: 1 });
+  expect(board('w', 'wr', 'ww', 'w', 'wr', 'w')).toMatchObject({ masteryState: 'repeat' });
+  expect(board('r', 'wr', 'r', 'h', 'r', 'wr')).toMatchObject({ masteryState: 'begun' });
 });
 
 /** Three families of the stage of the board at their middle level, two tasks each. */
@@ -43,35 +43,35 @@ const masteredBoard = (given: Partial<ProgressAnswer> = {}) =>
   (['find-square', 'name-square', 'square-colour'] as const).flatMap((family) =>
     [1, 2].flatMap(() => answer('r', { family, level: 2, ...given })),
   );
-const standingOfBoard = (answers: ProgressAnswer[], ...rest: [RecallOf?]) =>
+const masteryOfBoard = (answers: ProgressAnswer[], ...rest: [RecallOf?]) =>
   findProgress(answers, ['board'], ...rest)[0];
 
 test('"I can do this" is earned over half of the families, at their middle level, on two days', () => {
-  expect(standingOfBoard(masteredBoard())).toMatchObject({ standing: 'can', gaps: [] });
-  expect(standingOfBoard(masteredBoard({ level: 1 }))).toMatchObject({
-    standing: 'begun',
+  expect(masteryOfBoard(masteredBoard())).toMatchObject({ masteryState: 'can', gaps: [] });
+  expect(masteryOfBoard(masteredBoard({ level: 1 }))).toMatchObject({
+    masteryState: 'begun',
     gaps: [{ kind: 'families', count: 3 }],
   });
-  expect(standingOfBoard(masteredBoard().slice(0, 4).concat(masteredBoard().slice(0, 2)))).toMatchObject({
-    standing: 'begun',
+  expect(masteryOfBoard(masteredBoard().slice(0, 4).concat(masteredBoard().slice(0, 2)))).toMatchObject({
+    masteryState: 'begun',
     gaps: [{ kind: 'families', count: 1 }],
   });
-  expect(standingOfBoard(masteredBoard({ day: '2026-11-30' }))).toMatchObject({
-    standing: 'begun',
+  expect(masteryOfBoard(masteredBoard({ day: '2026-11-30' }))).toMatchObject({
+    masteryState: 'begun',
     gaps: [{ kind: 'another-day' }],
   });
   // With help, or at a later try, nothing is shown.
-  expect(standingOfBoard(masteredBoard({ hints: 1 }))?.standing).toBe('begun');
-  expect(standingOfBoard(masteredBoard({ tryNumber: 2 }))?.standing).not.toBe('can');
+  expect(masteryOfBoard(masteredBoard({ hints: 1 }))?.masteryState).toBe('begun');
+  expect(masteryOfBoard(masteredBoard({ tryNumber: 2 }))?.masteryState).not.toBe('can');
 });
 
 test('what the reviews say is forgotten is not shown any more', () => {
   const forgotten: RecallOf = (family) => (family === 'name-square' ? 0.5 : 0.95);
-  expect(standingOfBoard(masteredBoard(), forgotten)).toMatchObject({
-    standing: 'begun',
+  expect(masteryOfBoard(masteredBoard(), forgotten)).toMatchObject({
+    masteryState: 'begun',
     gaps: [{ kind: 'families', count: 1 }],
   });
-  expect(standingOfBoard(masteredBoard(), () => 0.95)?.standing).toBe('can');
+  expect(masteryOfBoard(masteredBoard(), () => 0.95)?.masteryState).toBe('can');
 });
 
 test('rook and bishop alone are no mastery of how the pieces move', () => {
@@ -82,13 +82,15 @@ test('rook and bishop alone are no mastery of how the pieces move', () => {
   );
   const [found] = findProgress(movement, ['movement']);
   expect(found).toMatchObject({
-    standing: 'begun',
+    masteryState: 'begun',
     gaps: [{ kind: 'pieces', pieces: ['queen', 'king', 'knight', 'pawn'] }],
   });
   const rest = (['queen', 'king', 'knight', 'pawn'] as const).flatMap((piece) =>
     answer('r', { stage: 'movement', family: 'reach', level: 3, piece }),
   );
-  expect(findProgress([...movement, ...rest], ['movement'])).toMatchObject([{ standing: 'can', gaps: [] }]);
+  expect(findProgress([...movement, ...rest], ['movement'])).toMatchObject([
+    { masteryState: 'can', gaps: [] },
+  ]);
 });
 
 test('the newest answers count most: the same answers the other way round say something else', () => {

@@ -4,7 +4,7 @@
  * when the chance to get it right is believed to have fallen to nine in ten. Only the first answer to a task in a round counts, and the
  * state after each is a function of the state before it and the answer, so that it can be worked out anew from the stored answers.
  *
- * Of the newest answers twenty are kept by their ids: the standing is weighed from them as everywhere (`weighResults`), with Wilson's
+ * Of the newest answers twenty are kept by their ids: the state is weighed from them as everywhere (`weighResults`), with Wilson's
  * interval (1927) for a doubt of one in ten on each side.
  */
 import {
@@ -18,7 +18,7 @@ import {
   type Grade,
 } from 'ts-fsrs';
 import { z } from 'zod/mini';
-import { standingOf, type RecallOf, type Standing } from './mastery';
+import { findMasteryState, type RecallOf, type MasteryState } from './mastery';
 import type { Topic } from './topics';
 
 const DAY_MS = 86_400_000;
@@ -167,8 +167,8 @@ const LEAST_TELLING = 3;
 export const isTelling = (evidence: number): boolean => evidence >= LEAST_TELLING;
 
 /** Where a child stands in a topic, in the words of the stages. */
-export const nameStanding = (mastery: Mastery): Standing => standingOf(mastery, LEAST_TELLING);
-export const standingIn = (state: TopicState): Standing => nameStanding(findMastery(state));
+export const masteryStateOf = (mastery: Mastery): MasteryState => findMasteryState(mastery, LEAST_TELLING);
+export const topicMasteryState = (state: TopicState): MasteryState => masteryStateOf(findMastery(state));
 
 /** Wilson's score interval for a share that was seen in so many trials, which may be no whole number. */
 export function wilson(

@@ -3,7 +3,14 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, StudentId } from '@/contracts/ids';
 import type { NameCard } from '@/contracts/people';
 import type { ClassProgress } from '@/contracts/progress';
-import { findMastery, groupByNeed, isDue, listNeeds, standingIn, type TopicState } from '@/core/progress';
+import {
+  findMastery,
+  groupByNeed,
+  isDue,
+  listNeeds,
+  topicMasteryState,
+  type TopicState,
+} from '@/core/progress';
 import { failure, success, type Result } from '@/core/shared';
 import { requireVisibleClass, type CoachActor } from '../auth/actors';
 import { listAssignmentsOfClass } from '../data/assignments';
@@ -58,7 +65,13 @@ export async function getClassProgress(
       topic,
       cells: students.map(({ studentId }) => {
         const state = states.get(studentId)?.get(topic);
-        return state && { ...findMastery(state), standing: standingIn(state), isDue: isDue(state, nowMs) };
+        return (
+          state && {
+            ...findMastery(state),
+            masteryState: topicMasteryState(state),
+            isDue: isDue(state, nowMs),
+          }
+        );
       }),
     })),
     byDay: dayIn(club.timeZone, new Date(byMs)),

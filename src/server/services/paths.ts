@@ -70,7 +70,7 @@ export async function getStudentPath(actor: StudentActor): Promise<StudentPath> 
       why,
       count: round.filter((part) => part.why === why).length,
     })).filter(({ count }) => count > 0),
-    stages: progress.map(({ stage, standing, gaps }) => ({ stage, standing, gaps })),
+    stages: progress.map(({ stage, masteryState, gaps }) => ({ stage, masteryState, gaps })),
     next: findNextStage(progress),
   };
 }

@@ -10,7 +10,7 @@ import {
   findProgress,
   isTelling,
   makeRecall,
-  nameStanding,
+  masteryStateOf,
   parseTopic,
   type Topic,
   type TopicState,
@@ -120,7 +120,7 @@ async function listMastered(
       studentId,
       new Map(
         findProgress(answers, STAGES, recallOf)
-          .filter(({ standing }) => standing === 'can')
+          .filter(({ masteryState }) => masteryState === 'can')
           .map(({ stage }) => [stage, [...new Set(shown(stage))]] as const),
       ),
     );
@@ -202,9 +202,9 @@ async function makeJob(
 async function makeChildSheet(context: ReportContext, { studentId, name }: NameCard): Promise<ReportSheet> {
   const { db, found, terms, clubName, day } = context;
   const { topics, nextRound } = await getChildProgress(db, studentId);
-  const named = (standing: string, most: number) =>
+  const named = (masteryState: string, most: number) =>
     topics
-      .filter((row) => isTelling(row.evidence) && nameStanding(row) === standing)
+      .filter((row) => isTelling(row.evidence) && masteryStateOf(row) === masteryState)
       .sort((one, other) => other.low - one.low)
       .slice(0, most)
       .map(({ topic }) => inStage(topic, terms));

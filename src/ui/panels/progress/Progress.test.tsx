@@ -25,7 +25,7 @@ const cell = (changes: Partial<TopicCell> = {}): TopicCell => ({
   low: 0.2,
   high: 0.7,
   evidence: 5,
-  standing: 'repeat',
+  masteryState: 'repeat',
   isDue: true,
   ...changes,
 });
@@ -33,7 +33,7 @@ const LAST = PATTERN_IDS.slice(0, 10);
 const TOPICS = ['mate:1', 'mate:2', 'mate:3', 'mate:4', ...LAST.map((id) => `pattern:${id}`)].map(
   (topic, index) => ({
     topic,
-    cells: [cell(), index === 0 ? cell({ evidence: 2, standing: 'begun', isDue: false }) : undefined],
+    cells: [cell(), index === 0 ? cell({ evidence: 2, masteryState: 'begun', isDue: false }) : undefined],
   }),
 );
 const LAST_ROW = new RegExp(`^${PATTERN_NAMES[LAST[9] ?? 'smothered']}`);

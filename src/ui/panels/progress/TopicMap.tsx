@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import type { ClassProgress, TopicCell } from '@/contracts/progress';
 import { isTelling } from '@/core/progress';
-import { masteryText, STANDING_WORDS, topicText } from '@/text';
+import { masteryText, MASTERY_STATE_WORDS, topicText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Progress.module.css';
 import * as progressText from '@/text/screens/progress';
@@ -52,7 +52,7 @@ export function TopicMap(props: {
                       {cell && (
                         <Link
                           className={classes.cell}
-                          data-standing={isTelling(cell.evidence) ? cell.standing : undefined}
+                          data-mastery={isTelling(cell.evidence) ? cell.masteryState : undefined}
                           data-due={cell.isDue || undefined}
                           href={`${childrenAt}/${studentId}/topics/${encodeURIComponent(topic)}` as Route}
                           prefetch={false}
@@ -80,6 +80,6 @@ export function TopicMap(props: {
 }
 
 function cellText(cell: TopicCell): string {
-  const standing = isTelling(cell.evidence) ? `${STANDING_WORDS[cell.standing]}. ` : '';
-  return `${standing}${masteryText(cell)}${cell.isDue ? progressText.dueAgain : ''}.`;
+  const masteryState = isTelling(cell.evidence) ? `${MASTERY_STATE_WORDS[cell.masteryState]}. ` : '';
+  return `${masteryState}${masteryText(cell)}${cell.isDue ? progressText.dueAgain : ''}.`;
 }

@@ -181,7 +181,7 @@ function GivenSets({ page }: { page: ClassPageData }) {
 }
 
 /** So many families are told; more are not looked at. */
-const MOST_HARDSHIPS = 5;
+const MOST_TROUBLE_SPOTS = 5;
 
 function TroubleSpots({ page, terms }: { page: ClassPageData; terms: Terms }) {
   return (
@@ -193,7 +193,7 @@ function TroubleSpots({ page, terms }: { page: ClassPageData; terms: Terms }) {
         </p>
       )}
       <ul className={styles.list}>
-        {page.troubleSpots.slice(0, MOST_HARDSHIPS).map((troubleSpot) => (
+        {page.troubleSpots.slice(0, MOST_TROUBLE_SPOTS).map((troubleSpot) => (
           <li key={troubleSpot.family}>
             <span>
               <strong>{familyName(troubleSpot.family, terms)}</strong>

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { getStudentPath } from '@/server/services/paths';
-import { gapText, nextRoundText, stageName, standingText } from '@/text';
+import { gapText, nextRoundText, stageName, masteryStateText } from '@/text';
 import { SeatLink } from '../../_parts/SeatLink';
 import { getPageStudent } from '../../_parts/seatPage';
 import { startNextRoundAction, startPracticeAction } from './actions';
@@ -43,23 +43,23 @@ export default async function PathPage() {
         </div>
       )}
       <ol className={styles.path}>
-        {stages.map(({ stage, standing, gaps }) => (
+        {stages.map(({ stage, masteryState, gaps }) => (
           <li
             key={stage}
             className={styles.stage}
-            data-standing={standing}
+            data-mastery={masteryState}
             aria-current={stage === next ? 'step' : undefined}
           >
             <span className={styles.sign} aria-hidden>
-              {SIGNS[standing]}
+              {SIGNS[masteryState]}
             </span>
             <span className={styles.words}>
               <strong>{stageName(stage, terms)}</strong>
               <span>
                 {stage === next ? seatPagesText.nextPrefix : ''}
-                {standingText(standing)}
+                {masteryStateText(masteryState)}
               </span>
-              {standing === 'begun' && gaps.length > 0 && (
+              {masteryState === 'begun' && gaps.length > 0 && (
                 <span className={pages.soft}>{gapText(gaps, terms)}</span>
               )}
             </span>

@@ -27,8 +27,8 @@ export const composeMateInOne: Composer<ExerciseTaskOf<'mate-in-one'>> = (random
   return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     // The king that is looked for at the edge, where mates are.
-    const standing = new Map([[pickOne(random, EDGE), getMan(opponentOf(turn), 'king')]]);
-    const position = drawPosition(random, turn, level < 4 ? standing : new Map(), own, others);
+    const placed = new Map([[pickOne(random, EDGE), getMan(opponentOf(turn), 'king')]]);
+    const position = drawPosition(random, turn, level < 4 ? placed : new Map(), own, others);
     if (position === undefined || isCheck(position) || !hasMate(position)) return undefined;
     const task = { fen: makeFen(position) };
     return isWithin(EXERCISES['mate-in-one'].measure(task), least, most) ? task : undefined;

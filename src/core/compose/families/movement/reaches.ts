@@ -4,7 +4,7 @@ import { makeFen } from '../../../notation';
 import { pickOne, randomBelow } from '../../../shared';
 import {
   getRecipe,
-  isStanding,
+  isAllowedOn,
   isWithin,
   scatter,
   sampleUntil,
@@ -54,7 +54,7 @@ export const composeReach: Composer<ExerciseTaskOf<'reach'>> = (random, level) =
     const square = randomBelow(random, 64);
     const role = pickOne(random, roles);
     const asked = getMan(turn, role);
-    if (!isStanding(asked, square)) return undefined;
+    if (!isAllowedOn(asked, square)) return undefined;
     const task = { fen: makeFen(scatter(random, turn, new Map([[square, asked]]), own, others)), square };
     return EXERCISES.reach.isTask(task) && fits(EXERCISES.reach.measure(task), role) ? task : undefined;
   });

@@ -3,7 +3,7 @@ import { EXERCISES, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { namePatterns, PATTERN_IDS } from '../../../patterns';
 import { pickOne } from '../../../shared';
-import { findLegal, getRecipe, isStanding, sampleUntil, type Composer, type Recipes } from '../../draw';
+import { findLegal, getRecipe, isAllowedOn, sampleUntil, type Composer, type Recipes } from '../../draw';
 import { sampleMate, type NamedRecipe } from './namedMates';
 
 const LINE_RECIPES: Recipes<NamedRecipe> = {
@@ -21,7 +21,7 @@ export const composeOpenLine: Composer<ExerciseTaskOf<'open-line'>> = (random, l
     const { mated } = sampled;
     const square = pickOne(random, line);
     const man = getMan(opponentOf(mated.turn), pickOne(random, ['knight', 'bishop', 'pawn'] as const));
-    if (!isStanding(man, square)) return undefined;
+    if (!isAllowedOn(man, square)) return undefined;
     const board = mated.board.slice();
     board[square] = man;
     const position = findLegal({ ...mated, board });

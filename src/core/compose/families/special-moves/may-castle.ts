@@ -20,12 +20,12 @@ export const composeMayCastle: Composer<CastlingTask> = (random, level) => {
   return sampleUntil(() => {
     const turn = pickOne(random, SIDES);
     const home = turn === 'white' ? 0 : 56;
-    const standing = new Map([
+    const placed = new Map([
       [home + 4, getMan(turn, 'king')],
       [home, getMan(turn, 'rook')],
       [home + 7, getMan(turn, 'rook')],
     ]);
-    const position = drawPosition(random, turn, standing, men, men);
+    const position = drawPosition(random, turn, placed, men, men);
     if (position === undefined) return undefined;
     const hasMoved =
       answer === 'has-moved'

@@ -30,11 +30,11 @@ export const composeMayPass: Composer<PassingTask> = (random, level) => {
     const to = fifth + file + aside;
     const pawn = fifth + file - (answer === 'not-beside' && Math.abs(aside) === 1 ? forward : 0);
     const from = to + (answer === 'single-step' ? forward : 2 * forward);
-    const standing = new Map([
+    const placed = new Map([
       [pawn, getMan(turn, 'pawn')],
       [to, getMan(opponentOf(turn), 'pawn')],
     ]);
-    const position = drawPosition(random, turn, standing, men, men);
+    const position = drawPosition(random, turn, placed, men, men);
     if (position === undefined || isCheck(position)) return undefined;
     if ([to + forward, to + 2 * forward].some((square) => position.board[square] !== undefined))
       return undefined;
