@@ -1,4 +1,4 @@
-/** The club's stored mates, looked up by wish. */
+/** The club's stored mates, looked up by filter. */
 import { z } from 'zod/mini';
 import { SIDES } from '@/core/board';
 import { LEVELS } from '@/core/exercises';
@@ -9,49 +9,49 @@ import { classIdSchema, setIdSchema, taskIdSchema, type ClubPatternId, type Task
 import type { SeenTask } from './seen';
 
 /** A named mate of the book, or by its number one of the club's own. */
-export type WishedName = PatternId | `ours:${number}`;
+export type PatternFilter = PatternId | `ours:${number}`;
 const OURS = /^ours:\d{1,9}$/;
-const isWishedName = (text: string): text is WishedName => isPatternId(text) || OURS.test(text);
-export const wishedNameOf = (clubPatternId: ClubPatternId): WishedName => `ours:${clubPatternId}`;
+const isPatternFilter = (text: string): text is PatternFilter => isPatternId(text) || OURS.test(text);
+export const clubPatternFilter = (clubPatternId: ClubPatternId): PatternFilter => `ours:${clubPatternId}`;
 
-/** An empty field of a form is no wish. */
-const wish = <Schema extends z.ZodMiniType>(schema: Schema) =>
+/** An empty field of a form is no filter. */
+const filter = <Schema extends z.ZodMiniType>(schema: Schema) =>
   z.pipe(
     z.transform((value) => (value === '' ? undefined : value)),
     z.optional(schema),
   );
 
-/** What a puzzle has to be; each wish left out is open. */
-const wishShape = {
+/** What a puzzle has to be; each filter left out is open. */
+const filterShape = {
   /** Length of the mate. */
-  moves: wish(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(8))),
+  moves: filter(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(8))),
   /** Ends in one of these named mates; their ids with commas between. */
-  patterns: wish(
+  patterns: filter(
     z.pipe(
       z.string().check(z.maxLength(800)),
-      z.transform((text): readonly WishedName[] => text.split(',').filter(isWishedName)),
+      z.transform((text): readonly PatternFilter[] => text.split(',').filter(isPatternFilter)),
     ),
   ),
-  key: wish(z.enum(KEY_KINDS)),
+  key: filter(z.enum(KEY_KINDS)),
   /** Who mates. */
-  side: wish(z.enum(SIDES)),
+  side: filter(z.enum(SIDES)),
   /** Where the king stands that is mated. */
-  wing: wish(z.enum(WINGS)),
-  level: wish(z.pipe(z.coerce.number(), z.literal(LEVELS))),
+  wing: filter(z.enum(WINGS)),
+  level: filter(z.pipe(z.coerce.number(), z.literal(LEVELS))),
   /** So many men at most, kings included. */
-  men: wish(z.coerce.number().check(z.int(), z.minimum(3), z.maximum(32))),
+  men: filter(z.coerce.number().check(z.int(), z.minimum(3), z.maximum(32))),
   /** New to this class. */
-  classId: wish(classIdSchema),
+  classId: filter(classIdSchema),
 };
-export const libraryWishesSchema = z.object(wishShape);
-export type LibraryWishes = z.infer<typeof libraryWishesSchema>;
+export const libraryFiltersSchema = z.object(filterShape);
+export type LibraryFilters = z.infer<typeof libraryFiltersSchema>;
 
 export const MOST_SURPRISES = 40;
 export const librarySearchSchema = z.object({
-  ...wishShape,
+  ...filterShape,
   page: z._default(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(100_000)), 1),
   /** So many are picked, from easy to hard, instead of listing all. */
-  surprise: wish(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(MOST_SURPRISES))),
+  surprise: filter(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(MOST_SURPRISES))),
   /** The same seed picks the same again. */
   seed: z._default(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(999_999)), 1),
 });
@@ -71,7 +71,7 @@ export interface LibraryPuzzle {
 }
 
 export interface LibraryPage {
-  /** How many there are for the wishes. */
+  /** How many there are for the filters. */
   readonly total: number;
   readonly pages: number;
   readonly items: readonly LibraryPuzzle[];

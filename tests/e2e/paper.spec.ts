@@ -39,7 +39,7 @@ test('twelve mates in two with Boden’s or the smothered mate, level 3, none th
   page,
 }) => {
   await signInCoach(page, club().lead);
-  // The class has had one; the same wishes would make it again.
+  // The class has had one; the same filters would make it again.
   await compose(page, 1);
   await store(page, 1, 'Seen before');
   await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Tidepool class' });

@@ -5,7 +5,7 @@ import { openPage, signInCoach, waitUntilAwake } from '../support/visitors';
 
 const club = openOwnClub();
 
-test('a coach wishes for mates in two that end in a named mate, leaves one out and has the rest in a set', async ({
+test('a coach filters for mates in two that end in a named mate, leaves one out and has the rest in a set', async ({
   page,
 }) => {
   await signInCoach(page, club().lead);
@@ -34,7 +34,7 @@ test('a coach wishes for mates in two that end in a named mate, leaves one out a
   await expect(page.getByText(/^2 mates in 2\..* Every mate is proved\./)).toBeVisible();
 });
 
-test('a wish that takes long shows what is there so far and can be stopped', async ({ page }) => {
+test('a search that takes long shows what is there so far and can be stopped', async ({ page }) => {
   await signInCoach(page, club().lead);
   await openPage(page, '/sets/compose');
   await page.getByLabel('Length').selectOption('4');

@@ -9,7 +9,7 @@ import { newAttemptSchema, newShownSchema } from '@/contracts/attempts';
 import { setFileSchema } from '@/contracts/files';
 import { classIdSchema, mailIdSchema, setIdSchema } from '@/contracts/ids';
 import { lessonsFileSchema } from '@/contracts/lessons';
-import { libraryWishesSchema } from '@/contracts/library';
+import { libraryFiltersSchema } from '@/contracts/library';
 import { openLiveTaskSchema } from '@/contracts/live';
 import { newSuggestionSchema } from '@/contracts/seatLesson';
 import { studentSignInSchema } from '@/contracts/people';
@@ -54,7 +54,7 @@ const ASKED: readonly z.ZodMiniType[] = [
   blankSheetsSchema,
   childSchema,
   lessonsFileSchema,
-  libraryWishesSchema,
+  libraryFiltersSchema,
   planSheetSchema,
   reportSchema,
   rosterFileSchema,

@@ -2,8 +2,8 @@ import { v4 as makeUuid } from 'uuid';
 import type { ClassId, SetId, TaskId } from '@/contracts/ids';
 import {
   librarySearchSchema,
-  libraryWishesSchema,
-  wishedNameOf,
+  libraryFiltersSchema,
+  clubPatternFilter,
   type LibrarySearch,
 } from '@/contracts/library';
 import { getDraft, getPosition, makeFen, makeSan, parseEpd } from '@/core/notation';
@@ -40,10 +40,10 @@ const WING_1 = makeFen(mirrorFiles(getDraft(MATE_IN_1)));
 const EQUAL_1 = '7k/5ppp/8/8/8/8/8/R5K1 w - - 0 1';
 const SMOTHERED = '6rk/6pp/8/6N1/8/8/8/6K1 w - - 0 1';
 
-const wish = (search: object = {}): LibrarySearch => librarySearchSchema.parse(search);
+const searchFor = (search: object = {}): LibrarySearch => librarySearchSchema.parse(search);
 
 async function findFens(coach: CoachActor, search: object = {}) {
-  return valueOf(await searchLibrary(coach, wish(search))).items.map(({ fen }) => fen);
+  return valueOf(await searchLibrary(coach, searchFor(search))).items.map(({ fen }) => fen);
 }
 
 async function listTaskIds(coach: CoachActor, setId: SetId) {
@@ -78,7 +78,7 @@ async function answerOnce(
   return taskId;
 }
 
-test('every wish finds what it says and nothing else, the easiest first', async () => {
+test('every filter finds what it says and nothing else, the easiest first', async () => {
   const { coach } = await makeClub();
   await makeSet(coach, [MATE_IN_2, BLACK_1, SMOTHERED, WING_1]);
   const all = await findFens(coach);
@@ -95,7 +95,7 @@ test('every wish finds what it says and nothing else, the easiest first', async 
     const found = (await findFens(coach, { key })).filter((fen) => fen !== MATE_IN_2);
     expect(found).toEqual(expected);
   }
-  // Empty fields of the form are no wish.
+  // Empty fields of the form are no filter.
   expect(await findFens(coach, { moves: '', patterns: '', key: '', men: '', classId: '' })).toEqual(all);
   const levels = await Promise.all([1, 2, 3, 4, 5].map((level) => findFens(coach, { level })));
   expect(levels.flat().toSorted()).toEqual(all.toSorted());
@@ -107,7 +107,7 @@ test('what a class or one of its children has had is left out; its twin is told'
   const setId = await makeSet(coach, [MATE_IN_1]);
   await makeSet(coach, [WING_1, MATE_IN_2]);
   valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
-  const { items, total } = valueOf(await searchLibrary(coach, wish({ classId })));
+  const { items, total } = valueOf(await searchLibrary(coach, searchFor({ classId })));
   expect(total).toBe(2);
   expect(items).toMatchObject([{ fen: WING_1, seen: { as: 'twin' } }, { fen: MATE_IN_2 }]);
   expect(items[1]?.seen).toBeUndefined();
@@ -123,7 +123,7 @@ test('another club’s library and classes stay its own', async () => {
   const stranger = { ...coach, clubId: (coach.clubId + 1) as typeof coach.clubId };
   expect(await findFens(stranger)).toEqual([]);
   expect(await findFens(stranger, { surprise: 3 })).toEqual([]);
-  expect(await searchLibrary(stranger, wish({ classId }))).toEqual({
+  expect(await searchLibrary(stranger, searchFor({ classId }))).toEqual({
     ok: false,
     error: { code: 'class/not-found' },
   });
@@ -309,12 +309,12 @@ test('facts and level stand beside a puzzle as the core counts them', async () =
   );
 });
 
-test('the whole library comes out as EPD, each line with the length and every key; wishes narrow it', async () => {
+test('the whole library comes out as EPD, each line with the length and every key; filters narrow it', async () => {
   const { coach } = await makeClub();
   await makeSet(coach, [MATE_IN_2, BLACK_1, SMOTHERED, WING_1]);
   const read = async (search: object) => {
     let text = '';
-    for await (const part of exportLibrary(coach, libraryWishesSchema.parse(search))) text += part;
+    for await (const part of exportLibrary(coach, libraryFiltersSchema.parse(search))) text += part;
     return text.split('\n').filter((line) => line !== '');
   };
   const lines = await read({});
@@ -349,8 +349,8 @@ test('a name of the club finds the mates stored before it and after it, until it
     }),
   );
   await makeSet(coach, [BLACK_1, MATE_IN_2]);
-  const patterns = wishedNameOf(clubPatternId);
-  const { items } = valueOf(await searchLibrary(coach, wish({ patterns })));
+  const patterns = clubPatternFilter(clubPatternId);
+  const { items } = valueOf(await searchLibrary(coach, searchFor({ patterns })));
   expect(items.map(({ fen }) => fen).toSorted()).toEqual(expect.arrayContaining([MATE_IN_1, BLACK_1]));
   expect(items.map(({ fen }) => fen)).not.toContain(SMOTHERED);
   for (const { ours } of items) expect(ours).toEqual(['The corridor']);

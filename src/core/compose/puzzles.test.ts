@@ -70,7 +70,7 @@ test.each([
   [{ moves: 1, patterns: ['arabian', 'back-rank'] }, 4],
   [{ moves: 2, patterns: ['smothered'] }, 2],
 ] as const satisfies readonly (readonly [PuzzleRecipe, number])[])(
-  'the wing of the king and the number of men are as wished (%j)',
+  'the wing of the king and the number of men are as asked for (%j)',
   (recipe, count) => {
     for (const wing of WINGS) {
       const puzzles = compose({ ...recipe, wing, mostMen: 12 }, count);
@@ -86,7 +86,7 @@ test.each([
 );
 
 test.each(['boden', 'smothered', 'anastasia', 'back-rank', 'arabian'] as const)(
-  'a wished mate, %s: every longest defence ends in it',
+  'a chosen mate, %s: every longest defence ends in it',
   (pattern) => {
     for (const moves of [1, 2]) {
       const puzzles = compose({ moves, patterns: [pattern], side: 'black' }, 2);
@@ -111,7 +111,7 @@ test.each([
   [1, 'promotion'],
   [2, 'check'],
   [2, 'promotion'],
-] as const)('a wished kind of key: mate in %i by %s', (moves, key) => {
+] as const)('a chosen kind of key: mate in %i by %s', (moves, key) => {
   for (const puzzle of compose({ moves, key }, 2)) {
     expect(puzzle.keyKinds).toContain(key);
     const position = getPosition(puzzle.fen);
@@ -126,7 +126,7 @@ test.each([
   }
 });
 
-test('a wished level is the one it is graded with; a wish nobody can fulfil ends with fewer', () => {
+test('a chosen level is the one it is graded with; filters that nothing fits ends with fewer', () => {
   for (const level of [2, 3] as const)
     for (const { fen, proof, tags, grade } of compose({ moves: 2, level }, 3)) {
       expect(grade.level).toBe(level);

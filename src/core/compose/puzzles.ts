@@ -112,8 +112,8 @@ function isWanted({ fen, keyKinds, grade }: ComposedPuzzle, recipe: PuzzleRecipe
   );
 }
 
-/** What a board is drawn by of the wishes for it. */
-const boardWishes = ({ wing, mostMen }: PuzzleRecipe) => ({
+/** What a board is drawn by of the filters for it. */
+const boardFilters = ({ wing, mostMen }: PuzzleRecipe) => ({
   ...(wing === undefined ? {} : { wing }),
   ...(mostMen === undefined ? {} : { mostMen }),
 });
@@ -133,7 +133,7 @@ function drawPuzzle(
       attacker,
       nearness: 3 + randomBelow(random, 5),
       hasRunner,
-      ...boardWishes(recipe),
+      ...boardFilters(recipe),
     }),
   );
   if (position === undefined || isCheck(position)) return undefined;
@@ -175,7 +175,7 @@ function growPuzzle(
   const dressedFor = side ?? pickOne(random, SIDES);
   const made = composePatternMate(random, searches, id, {
     moves,
-    added: { dressedFor, ...boardWishes(recipe) },
+    added: { dressedFor, ...boardFilters(recipe) },
   });
   if (made === undefined) return undefined;
   const { fen, proof, tags } = made;

@@ -58,7 +58,7 @@ const MOST_APART = 4;
 /** For Black the board is turned over. */
 const forSide = (side: Side, square: Square): Square => (side === 'white' ? square : square ^ 56);
 
-export interface SkeletonWishes {
+export interface SkeletonFilters {
   /** The side that attacks, and is to move. */
   readonly attacker: Side;
   /** Of ten officers of the attacker, so many are drawn near the other king. */
@@ -74,7 +74,7 @@ export interface SkeletonWishes {
 /** A board of both sides; it need not be legal yet. */
 export function drawSkeleton(
   random: Random,
-  { attacker, nearness, hasRunner, wing, mostMen = 32 }: SkeletonWishes,
+  { attacker, nearness, hasRunner, wing, mostMen = 32 }: SkeletonFilters,
 ): PositionDraft {
   const board: (Man | undefined)[] = EMPTY_DRAFT.board.slice();
   const sides = [opponentOf(attacker), attacker];

@@ -16,7 +16,7 @@ export {
   ROUND_REASONS,
   type RoundPart,
   type RoundReason,
-  type RoundWishes,
+  type RoundOptions,
 } from './nextRound';
 export { pickRising } from './pickRising';
 export { findNextLevel, planPractice, type PracticePart } from './practice';

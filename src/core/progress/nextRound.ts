@@ -15,7 +15,7 @@ export interface RoundPart<Name extends string = Topic> {
   readonly why: RoundReason;
 }
 
-export interface RoundWishes<Name extends string = Topic> {
+export interface RoundOptions<Name extends string = Topic> {
   readonly states: ReadonlyMap<Name, TopicState>;
   /** What the class is at now. */
   readonly ofClass: readonly Name[];
@@ -26,8 +26,8 @@ export interface RoundWishes<Name extends string = Topic> {
 }
 
 /** At most so many topics, each once, in the order in which they are given: what is due first, the stretch last. */
-export function planNextRound<Name extends string>(wishes: RoundWishes<Name>): RoundPart<Name>[] {
-  const { states, ofClass, ahead, nowMs, count } = wishes;
+export function planNextRound<Name extends string>(options: RoundOptions<Name>): RoundPart<Name>[] {
+  const { states, ofClass, ahead, nowMs, count } = options;
   const due = [...states]
     .filter(([, state]) => isDue(state, nowMs))
     .sort(([, one], [, other]) => recallAt(one, nowMs) - recallAt(other, nowMs))

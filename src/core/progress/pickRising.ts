@@ -13,7 +13,7 @@ interface Candidate {
   readonly ideaKey: string;
 }
 
-/** So many near ones are drawn from, that the same wishes can bring other puzzles. */
+/** So many near ones are drawn from, that the same filters can bring other puzzles. */
 const NEAREST = 6;
 
 /**

@@ -1,6 +1,6 @@
-/** The club's stored mates by wish, the easiest first. */
+/** The club's stored mates by filter, the easiest first. */
 import type { ClassId, ClubId, TaskId } from '@/contracts/ids';
-import type { LibraryWishes, WishedName } from '@/contracts/library';
+import type { LibraryFilters, PatternFilter } from '@/contracts/library';
 import { mateTaskSchema, type MateTask } from '@/core/exercises';
 import { isPatternId } from '@/core/patterns';
 import { boundsOfLevel } from '@/core/puzzles';
@@ -8,11 +8,11 @@ import type { Db } from '../db';
 import { tagOfKey, tagOfPattern } from './tasks';
 
 /** A builder never leaves this file: every function below ends it. */
-function selectWished(db: Db, clubId: ClubId, wishes: LibraryWishes) {
+function selectFiltered(db: Db, clubId: ClubId, filters: LibraryFilters) {
   const query = db('puzzle_facts')
     .join('task_ratings', 'task_ratings.task_id', 'puzzle_facts.task_id')
     .where('puzzle_facts.club_id', clubId);
-  const { moves, side, wing, men, level, patterns, key, classId } = wishes;
+  const { moves, side, wing, men, level, patterns, key, classId } = filters;
   if (moves !== undefined) void query.where('puzzle_facts.mate_moves', moves);
   if (side !== undefined) void query.where('puzzle_facts.side', side);
   if (wing !== undefined) void query.where('puzzle_facts.wing', wing);
@@ -23,7 +23,7 @@ function selectWished(db: Db, clubId: ClubId, wishes: LibraryWishes) {
     if (below !== undefined) void query.where('task_ratings.rating', '<', below);
   }
   if (patterns !== undefined && patterns.length > 0) {
-    void query.whereExists(selectTags(db, patterns.map(tagOfWished)));
+    void query.whereExists(selectTags(db, patterns.map(tagOfFilter)));
   }
   if (key !== undefined) void query.whereExists(selectTags(db, [tagOfKey(key)]));
   if (classId !== undefined) {
@@ -32,7 +32,7 @@ function selectWished(db: Db, clubId: ClubId, wishes: LibraryWishes) {
   return query;
 }
 
-const tagOfWished = (name: WishedName) => (isPatternId(name) ? tagOfPattern(name) : name);
+const tagOfFilter = (name: PatternFilter) => (isPatternId(name) ? tagOfPattern(name) : name);
 
 const selectTags = (db: Db, tags: readonly string[]) =>
   db('task_tags')
@@ -56,8 +56,8 @@ const selectAnswered = (db: Db, classId: ClassId) =>
     .whereRaw('attempts.task_id = puzzle_facts.task_id')
     .select('attempts.id');
 
-export async function countLibrary(db: Db, clubId: ClubId, wishes: LibraryWishes): Promise<number> {
-  const row = await selectWished(db, clubId, wishes).count({ total: 'puzzle_facts.task_id' }).first();
+export async function countLibrary(db: Db, clubId: ClubId, filters: LibraryFilters): Promise<number> {
+  const row = await selectFiltered(db, clubId, filters).count({ total: 'puzzle_facts.task_id' }).first();
   return Number(row?.total ?? 0);
 }
 
@@ -65,10 +65,10 @@ export async function countLibrary(db: Db, clubId: ClubId, wishes: LibraryWishes
 export async function listLibrary(
   db: Db,
   clubId: ClubId,
-  wishes: LibraryWishes,
+  filters: LibraryFilters,
   { from, most }: { readonly from: number; readonly most: number },
 ): Promise<TaskId[]> {
-  const ids: number[] = await selectWished(db, clubId, wishes)
+  const ids: number[] = await selectFiltered(db, clubId, filters)
     .orderBy(['task_ratings.rating', 'puzzle_facts.task_id'])
     .offset(from)
     .limit(most)
@@ -87,10 +87,10 @@ export interface LibraryCandidate {
 export async function listCandidates(
   db: Db,
   clubId: ClubId,
-  wishes: LibraryWishes,
+  filters: LibraryFilters,
   { near, most }: { readonly near?: number; readonly most: number },
 ): Promise<LibraryCandidate[]> {
-  const query = selectWished(db, clubId, wishes).join(
+  const query = selectFiltered(db, clubId, filters).join(
     'task_ideas',
     'task_ideas.task_id',
     'puzzle_facts.task_id',

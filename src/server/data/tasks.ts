@@ -1,5 +1,5 @@
 import { clubSettingsSchema } from '@/contracts/clubs';
-import { wishedNameOf, type WishedName } from '@/contracts/library';
+import { clubPatternFilter, type PatternFilter } from '@/contracts/library';
 import type { ClubId, ClubPatternId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import { exerciseTaskSchema, mateTaskSchema, type ExerciseTask, type MateTask } from '@/core/exercises';
 import { PATTERN_IDS, type PatternId } from '@/core/patterns';
@@ -165,7 +165,7 @@ export async function storeLookups(
 
 export const tagOfPattern = (pattern: PatternId) => `pattern:${pattern}`;
 /** A named mate of the club's own. */
-export const tagOfOurs: (clubPatternId: ClubPatternId) => WishedName = wishedNameOf;
+export const tagOfOurs: (clubPatternId: ClubPatternId) => PatternFilter = clubPatternFilter;
 export const tagOfKey = (kind: KeyKind) => `key:${kind}`;
 
 /** The club's stored mates with their solutions, in the order of their ids. */
@@ -244,7 +244,7 @@ export async function listPuzzlesOfPattern(
 export async function findMateToPractise(
   db: Db,
   { clubId, studentId }: { readonly clubId: ClubId; readonly studentId: StudentId },
-  wish:
+  filter:
     | { readonly kind: 'mate'; readonly mateInMoves: number }
     | { readonly kind: 'pattern'; readonly pattern: PatternId },
 ): Promise<TaskId | undefined> {
@@ -254,11 +254,11 @@ export async function findMateToPractise(
       on.on('attempts.task_id', 'tasks.id').andOnVal('attempts.student_id', studentId),
     )
     .where({ 'tasks.club_id': clubId, 'tasks.family': 'mate' });
-  if (wish.kind === 'mate') query.where('task_solutions.mate_moves', wish.mateInMoves);
+  if (filter.kind === 'mate') query.where('task_solutions.mate_moves', filter.mateInMoves);
   else
     query
       .join('task_tags', 'task_tags.task_id', 'tasks.id')
-      .where('task_tags.tag', tagOfPattern(wish.pattern));
+      .where('task_tags.tag', tagOfPattern(filter.pattern));
   const row: { id: number } | undefined = await query
     .groupBy('tasks.id')
     .orderByRaw('MAX(attempts.id) IS NOT NULL, MAX(attempts.id), tasks.id')

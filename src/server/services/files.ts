@@ -3,7 +3,7 @@ import { stringify } from 'csv-stringify/sync';
 import type { ServiceFault } from '@/contracts/faults';
 import type { FileFormat, TextFile } from '@/contracts/files';
 import type { SetId } from '@/contracts/ids';
-import type { LibraryWishes } from '@/contracts/library';
+import type { LibraryFilters } from '@/contracts/library';
 import { getMove, getPosition, makeNumberedLine, makePgn, makeSan } from '@/core/notation';
 import { listKeys, listMainLine, makePuzzleEpd, makePuzzleGame } from '@/core/puzzles';
 import { failure, success, type Result } from '@/core/shared';
@@ -46,11 +46,11 @@ export async function exportSet(
 /** So many puzzles are read from the database at once. */
 const BATCH = 200;
 
-/** Every mate the club has stored that is as wished, the easiest first, a line of EPD each: in parts, so that no library is too large. */
-export async function* exportLibrary(actor: CoachActor, wishes: LibraryWishes): AsyncGenerator<string> {
+/** Every mate the club has stored that fits the filters, the easiest first, a line of EPD each: in parts, so that no library is too large. */
+export async function* exportLibrary(actor: CoachActor, filters: LibraryFilters): AsyncGenerator<string> {
   const db = getDb();
   for (let from = 0; ; from += BATCH) {
-    const ids = await listLibrary(db, actor.clubId, wishes, { from, most: BATCH });
+    const ids = await listLibrary(db, actor.clubId, filters, { from, most: BATCH });
     if (ids.length === 0) return;
     const puzzles = await listStoredPuzzles(db, actor.clubId, ids);
     yield puzzles

@@ -1,7 +1,7 @@
-/** The club's stored mates: looked up by wish, picked from easy to hard, put into a set. */
+/** The club's stored mates: looked up by filter, picked from easy to hard, put into a set. */
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, TaskId } from '@/contracts/ids';
-import type { LibraryPage, LibraryPuzzle, LibrarySearch, LibraryWishes } from '@/contracts/library';
+import type { LibraryPage, LibraryPuzzle, LibrarySearch, LibraryFilters } from '@/contracts/library';
 import type { SeenTask } from '@/contracts/seen';
 import { pickRising, type Rating } from '@/core/progress';
 import { createRandom, failure, success, type Result } from '@/core/shared';
@@ -21,7 +21,7 @@ import { getDb, type Db } from '../db';
 import { listSeenTasks } from './seen';
 
 const PAGE_SIZE = 24;
-/** So many of the easiest are picked from; beyond it a wish more finds the others. */
+/** So many of the easiest are picked from; beyond it another filter finds the others. */
 const MOST_CANDIDATES = 20_000;
 /** A pick is made anew without what the class has had in another form, at most so often. */
 const MOST_PICKS = 5;
@@ -29,7 +29,7 @@ const MOST_PICKS = 5;
 const PICK_FROM = -200;
 const PICK_TO = 100;
 
-/** A page of what there is for the wishes, or a pick of it. */
+/** A page of what there is for the filters, or a pick of it. */
 export async function searchLibrary(
   actor: CoachActor,
   search: LibrarySearch,
@@ -132,8 +132,8 @@ export async function findEqual(
   const number = (await listTaskRatings(db, [taskId])).get(taskId)?.value;
   if (number === undefined) return undefined;
   const names = (await listPatternsOfTasks(db, [taskId])).get(taskId) ?? [];
-  const wishes: LibraryWishes = { moves: mateInMoves, ...(names.length === 0 ? {} : { patterns: names }) };
-  const near = (await listCandidates(db, actor.clubId, wishes, { near: number, most: MOST_EQUALS })).filter(
+  const filters: LibraryFilters = { moves: mateInMoves, ...(names.length === 0 ? {} : { patterns: names }) };
+  const near = (await listCandidates(db, actor.clubId, filters, { near: number, most: MOST_EQUALS })).filter(
     (one) => Math.abs(one.number - number) <= EQUAL_WITHIN,
   );
   const ideas = new Set(await listIdeas(db, besides));

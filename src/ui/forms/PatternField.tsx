@@ -1,6 +1,6 @@
 import { MultiSelect } from '@mantine/core';
 import type { ClubPattern } from '@/contracts/clubPatterns';
-import { wishedNameOf } from '@/contracts/library';
+import { clubPatternFilter } from '@/contracts/library';
 import { PATTERN_IDS } from '@/core/patterns';
 import { PATTERN_NAMES } from '@/text';
 import * as formsText from '@/text/screens/forms';
@@ -25,7 +25,7 @@ export function PatternField(props: {
       data={[
         ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_NAMES[id] })),
         ...(props.ours ?? []).map(({ clubPatternId, name }) => ({
-          value: wishedNameOf(clubPatternId),
+          value: clubPatternFilter(clubPatternId),
           label: formsText.ourOwn(name),
         })),
       ]}

@@ -38,7 +38,7 @@ import { addPuzzle, addRound, addSet, giveSet, listOwnSets } from '@/server/serv
 import { openClub } from '@/server/services/setUpClub';
 import { listOwnTerms } from '@/server/services/terms';
 import { closePool } from '@/workers/node';
-import type { ClubOrder, ClubWish, MadeClub } from './ownClub';
+import type { ClubOrder, ClubContents, MadeClub } from './ownClub';
 import { coachesOf } from './people';
 
 const CLASS_IDS = ['lantern', 'harbour', 'tidepool'] as const;
@@ -55,9 +55,9 @@ interface FreshClub extends Club {
   readonly students: ReadonlyMap<string, StudentId>;
 }
 
-const { tag, wish } = JSON.parse(process.argv[2] ?? '') as ClubOrder;
+const { tag, contents } = JSON.parse(process.argv[2] ?? '') as ClubOrder;
 try {
-  const made = tag === undefined ? await describeClub(await findDemo()) : await makeClub(tag, wish);
+  const made = tag === undefined ? await describeClub(await findDemo()) : await makeClub(tag, contents);
   process.stdout.write(JSON.stringify(made));
 } finally {
   await closePool();
@@ -66,7 +66,7 @@ try {
 
 async function makeClub(
   ownTag: string,
-  { given = [], answered = [], isFurnished = false }: ClubWish,
+  { given = [], answered = [], isFurnished = false }: ClubContents,
 ): Promise<MadeClub> {
   const longAgo = dayjs().subtract(WEEKS_OLD, 'week').toDate();
   const club = await runAt(longAgo, () => openWithClasses(ownTag));

@@ -11,7 +11,7 @@ import { DEMO_CLASSES, DEMO_STUDENTS, type DemoClassId } from '@/cli/demo/people
 import { coachesOf, type OwnCoaches } from './people';
 
 /** What a file wants in its club beside coaches, classes and children. */
-export interface ClubWish {
+export interface ClubContents {
   /** Sets by their names in the demo, given to a class in this order; the last one lies on top. */
   readonly given?: readonly { readonly set: string; readonly to: DemoClassId }[];
   /** Sets that the children have answered as far as the demo's have. */
@@ -31,7 +31,7 @@ export interface OwnClub extends OwnCoaches {
 /** What the process that makes a club is told; without a tag it makes none and says where the demo club's pages are. */
 export interface ClubOrder {
   readonly tag: string | undefined;
-  readonly wish: ClubWish;
+  readonly contents: ClubContents;
 }
 const madeSchema = z.object({
   codes: z.object({ lantern: z.string(), harbour: z.string(), tidepool: z.string() }),
@@ -57,9 +57,9 @@ export function readServerSettings(): z.infer<typeof settingsSchema> {
   return settingsSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
 }
 
-function makeOwnClub(wish: ClubWish): OwnClub {
+function makeOwnClub(contents: ClubContents): OwnClub {
   const tag = makeUuid().slice(0, 8);
-  const { codes, pathOf } = askMaker({ tag, wish });
+  const { codes, pathOf } = askMaker({ tag, contents });
   const classOf = (id: DemoClassId) => ({ name: DEMO_CLASSES[id].name, code: codes[id] });
   return {
     tag,
@@ -71,7 +71,7 @@ function makeOwnClub(wish: ClubWish): OwnClub {
 
 /** Where the pages of the demo club are. It is looked at only; what changes something works in a club of its own. */
 export function findDemoPaths(): Pick<OwnClub, 'pathOf'> {
-  return askMaker({ tag: undefined, wish: {} });
+  return askMaker({ tag: undefined, contents: {} });
 }
 
 function askMaker(order: ClubOrder): Pick<OwnClub, 'pathOf'> & Pick<MadeClub, 'codes'> {
@@ -94,10 +94,10 @@ function askMaker(order: ClubOrder): Pick<OwnClub, 'pathOf'> & Pick<MadeClub, 'c
 }
 
 /** Makes a club before the tests of a file; the function it returns gives it inside them. */
-export function openOwnClub(wish: ClubWish = {}): () => OwnClub {
+export function openOwnClub(contents: ClubContents = {}): () => OwnClub {
   let club: OwnClub | undefined;
   test.beforeAll(() => {
-    club = makeOwnClub(wish);
+    club = makeOwnClub(contents);
   });
   return () => {
     if (club === undefined) throw new Error('the club is made before the tests, not before that');

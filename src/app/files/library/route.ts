@@ -1,13 +1,13 @@
-import { libraryWishesSchema } from '@/contracts/library';
+import { libraryFiltersSchema } from '@/contracts/library';
 import { success } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
 import { exportLibrary } from '@/server/services/files';
 import { readQuery, refuse } from '../../_parts/respond';
 
-/** The library, or what of it is as wished, as EPD: sent as it is read. */
+/** The library, or what of it fits the filters, as EPD: sent as it is read. */
 export async function GET(request: Request): Promise<Response> {
-  const result = await runAsCoach(libraryWishesSchema, readQuery(request), (actor, wishes) =>
-    Promise.resolve(success(exportLibrary(actor, wishes))),
+  const result = await runAsCoach(libraryFiltersSchema, readQuery(request), (actor, filters) =>
+    Promise.resolve(success(exportLibrary(actor, filters))),
   );
   if (!result.ok) return refuse(result.error);
   const parts = result.value;

@@ -1,4 +1,4 @@
-/** The library's panel: wishes go into the address, what is chosen goes into a set in its order, and a server that is away loses nothing. */
+/** The library's panel: filters go into the address, what is chosen goes into a set in its order, and a server that is away loses nothing. */
 import { act, fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
 import type { ClubPattern } from '@/contracts/clubPatterns';
@@ -59,7 +59,7 @@ const press = async (name: string | RegExp) =>
     await Promise.resolve();
   });
 
-test('wishes stand in the address, and those of the address in the fields', async () => {
+test('filters stand in the address, and those of the address in the fields', async () => {
   openLibrary(found(2), { moves: '2', classId: '3', patterns: 'boden,nonsense' });
   expect(screen.getByLabelText<HTMLSelectElement>('Length').value).toBe('2');
   expect(screen.getByLabelText<HTMLSelectElement>('New to').value).toBe('3');
@@ -118,7 +118,7 @@ test('a pick is chosen whole until some are taken out', async () => {
   expect(await screen.findByText(/1 puzzle added/)).toBeTruthy();
 });
 
-test("a name of the club's own can be wished for like one of the book, and is told of what ends in it", async () => {
+test("a name of the club's own can be searched for like one of the book, and is told of what ends in it", async () => {
   openLibrary(found(2), { patterns: 'boden,ours:7,ours:x' });
   expect(screen.getAllByText('Our lamp (our own)')).not.toHaveLength(0);
   expect(screen.getByText(/Our lamp\./)).not.toBeNull();

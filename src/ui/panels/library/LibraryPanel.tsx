@@ -21,7 +21,7 @@ import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet'
 import { SetFields } from '@/ui/forms/SetFields';
 import { PuzzleCard } from '../puzzles/PuzzleCard';
 import classes from '../puzzles/Puzzles.module.css';
-import { queryOf, WishFields, wishesOf, type ClassChoice, type Wishes } from './WishFields';
+import { queryOf, FilterFields, filtersOf, type ClassChoice, type Filters } from './FilterFields';
 import * as libraryText from '@/text/screens/library';
 
 const DEFAULT_SURPRISE = 8;
@@ -33,7 +33,7 @@ export type AddStored = (input: {
   taskIds: readonly number[];
 }) => Promise<Result<AddedStored, ServiceFault>>;
 
-/** The club's stored mates: found by wish, or picked from easy to hard, and put into a set. The address holds the wishes. */
+/** The club's stored mates: found by filter, or picked from easy to hard, and put into a set. The address holds the filters. */
 export function LibraryPanel(props: {
   readonly search: LibrarySearch;
   readonly found: LibraryPage;
@@ -47,12 +47,12 @@ export function LibraryPanel(props: {
   const { search, found, into } = props;
   const router = useRouter();
   const [isLooking, startLooking] = useTransition();
-  const [wishes, setWishes] = useState<Wishes>(() => wishesOf(search));
+  const [filters, setFilters] = useState<Filters>(() => filtersOf(search));
   const [count, setCount] = useState(search.surprise ?? DEFAULT_SURPRISE);
   const group = props.classes.find(({ classId }) => classId === search.classId);
 
   function look(how: { readonly page: number } | { readonly surprise: number; readonly seed: number }) {
-    const query = queryOf(wishes);
+    const query = queryOf(filters);
     for (const [field, value] of Object.entries(how)) query.set(field, String(value));
     if (into !== undefined) query.set('into', into);
     startLooking(() => router.push(`/sets/library?${query.toString()}` as Route, { scroll: false }));
@@ -67,7 +67,7 @@ export function LibraryPanel(props: {
           look({ page: 1 });
         }}
       >
-        <WishFields wishes={wishes} setWishes={setWishes} classes={props.classes} ours={props.ours} />
+        <FilterFields filters={filters} setFilters={setFilters} classes={props.classes} ours={props.ours} />
         <Button type="submit" size="md" mih={44} loading={isLooking}>
           {libraryText.find}
         </Button>
@@ -94,7 +94,7 @@ export function LibraryPanel(props: {
       </p>
       {found.total > 0 && (
         <p className={classes.soft} style={{ marginBottom: '0.75rem' }}>
-          <a href={`/files/library?${queryOf(wishesOf(search)).toString()}`} download>
+          <a href={`/files/library?${queryOf(filtersOf(search)).toString()}`} download>
             {libraryText.saveAsEpd(
               found.total === 1 ? 'it' : libraryText.allCount(found.total.toLocaleString('en')),
             )}

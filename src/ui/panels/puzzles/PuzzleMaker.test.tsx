@@ -1,4 +1,4 @@
-/** Puzzles by wish: composed, chosen, stored; fewer than asked for is said, and nothing is stored twice when the server was away. */
+/** Puzzles by filter: composed, chosen, stored; fewer than asked for is said, and nothing is stored twice when the server was away. */
 import { act, fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
 import { askedInPlace } from '../../../../tests/support/searchInPlace';
@@ -48,7 +48,7 @@ const press = (name: string) =>
 const choose = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 
-test('what is wished for is composed; what is taken out is not stored', async () => {
+test('what is asked for is composed; what is taken out is not stored', async () => {
   const stored = openMaker();
   choose('Length', '1');
   for (const name of ['Smothered mate', 'Boden’s mate']) {
@@ -76,7 +76,7 @@ test('what is wished for is composed; what is taken out is not stored', async ()
   expect(screen.getByRole('link', { name: 'Open the set' })).toHaveAttribute('href', '/sets/4');
 });
 
-test('the same wishes again make others', async () => {
+test('the same filters again make others', async () => {
   openMaker();
   choose('Length', '1');
   await press('Compose');

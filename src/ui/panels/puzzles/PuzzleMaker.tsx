@@ -57,12 +57,12 @@ interface Option {
   readonly label: string;
 }
 
-/** What stands in the fields; empty: no wish. */
-type Wishes = Readonly<Record<'moves' | 'key' | 'side' | 'wing' | 'men' | 'level' | 'classId', string>>;
+/** What stands in the fields; empty: no filter. */
+type Filters = Readonly<Record<'moves' | 'key' | 'side' | 'wing' | 'men' | 'level' | 'classId', string>>;
 
-const NO_WISHES: Wishes = { moves: '2', key: '', side: '', wing: '', men: '', level: '', classId: '' };
+const NO_FILTERS: Filters = { moves: '2', key: '', side: '', wing: '', men: '', level: '', classId: '' };
 
-/** Fresh mates by wish: composed here, looked at and chosen by the coach, proved once more and stored by the server. */
+/** Fresh mates by filter: composed here, looked at and chosen by the coach, proved once more and stored by the server. */
 export function PuzzleMaker(props: {
   readonly sets: readonly SetChoice[];
   readonly classes: readonly ClassChoice[];
@@ -70,22 +70,22 @@ export function PuzzleMaker(props: {
   readonly actions: PuzzleActions;
 }) {
   const { terms } = useHouseVoice();
-  const [wishes, setWishes] = useState<Wishes>(NO_WISHES);
+  const [filters, setFilters] = useState<Filters>(NO_FILTERS);
   const [patterns, setPatterns] = useState<readonly string[]>([]);
   const [count, setCount] = useState(6);
   const [seed, setSeed] = useState(1);
   const { batch, compose, stop } = useBatch(props.actions.findSeen);
-  const field = (label: string, name: keyof Wishes, options: readonly Option[]) => (
+  const field = (label: string, name: keyof Filters, options: readonly Option[]) => (
     <NativeSelect
       label={label}
       size="md"
-      value={wishes[name]}
+      value={filters[name]}
       data={options}
-      onChange={({ currentTarget }) => setWishes({ ...wishes, [name]: currentTarget.value })}
+      onChange={({ currentTarget }) => setFilters({ ...filters, [name]: currentTarget.value })}
     />
   );
   const isRunning = batch.kind === 'running';
-  const keyKinds = listPossibleKeyKinds(Number(wishes.moves));
+  const keyKinds = listPossibleKeyKinds(Number(filters.moves));
   return (
     <>
       <div className={classes.make}>
@@ -132,8 +132,8 @@ export function PuzzleMaker(props: {
           mih={44}
           disabled={isRunning}
           onClick={() => {
-            const group = props.classes.find(({ classId }) => String(classId) === wishes.classId);
-            compose(recipeOf(wishes, patterns), { asked: count, seed, group });
+            const group = props.classes.find(({ classId }) => String(classId) === filters.classId);
+            compose(recipeOf(filters, patterns), { asked: count, seed, group });
             // The next press makes others.
             setSeed(seed + 1);
           }}
@@ -157,19 +157,19 @@ export function PuzzleMaker(props: {
 }
 
 /** What cannot be with this length, a kind of key chosen before, is not asked for. */
-function recipeOf(wishes: Wishes, patterns: readonly string[]): PuzzleRecipe {
-  const moves = Number(wishes.moves);
-  const key = listPossibleKeyKinds(moves).find((kind) => kind === wishes.key);
-  const level = LEVELS.find((one) => String(one) === wishes.level);
-  const side = SIDES.find((one) => one === wishes.side);
-  const wing = WINGS.find((one) => one === wishes.wing);
+function recipeOf(filters: Filters, patterns: readonly string[]): PuzzleRecipe {
+  const moves = Number(filters.moves);
+  const key = listPossibleKeyKinds(moves).find((kind) => kind === filters.key);
+  const level = LEVELS.find((one) => String(one) === filters.level);
+  const side = SIDES.find((one) => one === filters.side);
+  const wing = WINGS.find((one) => one === filters.wing);
   return {
     moves,
     ...(patterns.length === 0 ? {} : { patterns: patterns.filter(isPatternId) }),
     ...(key === undefined ? {} : { key }),
     ...(side === undefined ? {} : { side }),
     ...(wing === undefined ? {} : { wing }),
-    ...(wishes.men === '' ? {} : { mostMen: Number(wishes.men) }),
+    ...(filters.men === '' ? {} : { mostMen: Number(filters.men) }),
     ...(level === undefined ? {} : { level }),
   };
 }

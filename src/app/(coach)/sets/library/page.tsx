@@ -16,7 +16,7 @@ export const metadata: Metadata = { title: setsText.library };
 export default async function LibraryPage({ searchParams }: PageProps<'/sets/library'>) {
   const actor = await getPageCoach();
   const { into, ...query } = await searchParams;
-  // An address somebody has written by hand may hold anything: what makes no sense is no wish.
+  // An address somebody has written by hand may hold anything: what makes no sense is no filter.
   const asked = librarySearchSchema.safeParse(query);
   const search = asked.success ? asked.data : librarySearchSchema.parse({});
   const [sets, classes, ours, answer] = await Promise.all([

@@ -18,19 +18,19 @@ export interface ClassChoice {
   readonly name: string;
 }
 
-/** The fields of the form as text; empty: no wish. */
+/** The fields of the form as text; empty: no filter. */
 const FIELDS = ['moves', 'patterns', 'key', 'side', 'wing', 'level', 'men', 'classId'] as const;
-export type Wishes = Readonly<Record<(typeof FIELDS)[number], string>>;
+export type Filters = Readonly<Record<(typeof FIELDS)[number], string>>;
 
-/** The wishes as the address holds them. */
-export function queryOf(wishes: Wishes): URLSearchParams {
+/** The filters as the address holds them. */
+export function queryOf(filters: Filters): URLSearchParams {
   const query = new URLSearchParams();
-  for (const field of FIELDS) if (wishes[field] !== '') query.set(field, wishes[field]);
+  for (const field of FIELDS) if (filters[field] !== '') query.set(field, filters[field]);
   return query;
 }
 
 /** What stands in the fields for an address. */
-export function wishesOf({ patterns, ...search }: LibrarySearch): Wishes {
+export function filtersOf({ patterns, ...search }: LibrarySearch): Filters {
   const text = (field: Exclude<(typeof FIELDS)[number], 'patterns'>) => String(search[field] ?? '');
   return {
     moves: text('moves'),
@@ -44,31 +44,31 @@ export function wishesOf({ patterns, ...search }: LibrarySearch): Wishes {
   };
 }
 
-/** One field for each wish. */
-export function WishFields(props: {
-  readonly wishes: Wishes;
-  readonly setWishes: (wishes: Wishes) => void;
+/** One field for each filter. */
+export function FilterFields(props: {
+  readonly filters: Filters;
+  readonly setFilters: (filters: Filters) => void;
   readonly classes: readonly ClassChoice[];
   /** Named mates of the club's own. */
   readonly ours: readonly ClubPattern[];
 }) {
   const { terms } = useHouseVoice();
-  const { wishes, setWishes } = props;
+  const { filters, setFilters } = props;
   const field = (
     label: string,
-    name: keyof Wishes,
+    name: keyof Filters,
     any: string,
     options: readonly (readonly [value: string | number, label: string])[],
   ) => (
     <NativeSelect
       label={label}
       size="md"
-      value={wishes[name]}
+      value={filters[name]}
       data={[
         { value: '', label: any },
         ...options.map(([value, text]) => ({ value: String(value), label: text })),
       ]}
-      onChange={({ currentTarget }) => setWishes({ ...wishes, [name]: currentTarget.value })}
+      onChange={({ currentTarget }) => setFilters({ ...filters, [name]: currentTarget.value })}
     />
   );
   return (
@@ -81,8 +81,8 @@ export function WishFields(props: {
       )}
       <PatternField
         ours={props.ours}
-        value={wishes.patterns === '' ? [] : wishes.patterns.split(',')}
-        onChange={(chosen) => setWishes({ ...wishes, patterns: chosen.join() })}
+        value={filters.patterns === '' ? [] : filters.patterns.split(',')}
+        onChange={(chosen) => setFilters({ ...filters, patterns: chosen.join() })}
       />
       {field(
         filtersText.beginsWith,
