@@ -12,7 +12,7 @@ import {
   type Terms,
 } from '.';
 import { getDraft, getPosition } from '@/core/notation';
-import { EXERCISE_IDS } from '@/core/exercises';
+import { EXERCISE_IDS, type Scene } from '@/core/exercises';
 import { HOUSE_TERMS, type HouseWord } from '@/contracts/houseWords';
 import { capital } from './terms';
 
@@ -86,6 +86,18 @@ test.each(EXERCISE_IDS)('%s: no word of the field is left where the house has on
     expect(text).not.toMatch(PLAIN_WORDS);
 });
 
+/** A board as a child sees it, White below. */
+const sceneOf = ({ board }: ReturnType<typeof getDraft>): Scene => ({
+  board,
+  turn: 'white',
+  bottom: 'white',
+  hasCoordinates: true,
+  areNamesAsked: false,
+  asked: [],
+  trace: undefined,
+  isHidden: false,
+});
+
 const HOUSE = makeTerms([
   { term: 'queen', one: 'lady', many: 'ladies' },
   { term: 'bishop', one: 'elephant' },
@@ -99,16 +111,7 @@ test('two pieces that were lost are said with the plural of the house', () => {
 
 test('en passant is called by the word of the house in every reason', () => {
   const draft = getDraft('4k3/8/8/3pP3/8/8/8/4K3 w - - 0 1');
-  const scene = {
-    board: draft.board,
-    turn: 'white',
-    bottom: 'white',
-    hasCoordinates: true,
-    areNamesAsked: false,
-    asked: [],
-    trace: undefined,
-    isHidden: false,
-  } as const;
+  const scene = sceneOf(draft);
   const words = familyWords('may-pass', HOUSE);
   const position = getPosition('4k3/8/8/3pP3/8/8/8/4K3 w - d6 0 1');
   const move = { from: 36, to: 43 } as const;
@@ -128,16 +131,7 @@ test('en passant is called by the word of the house in every reason', () => {
 
 test('a reason is made of the same words', () => {
   const terms = makeTerms([{ term: 'knight', one: 'horse' }]);
-  const scene = {
-    board: getDraft('8/8/8/8/8/8/8/8 w - - 0 1').board,
-    turn: 'white',
-    bottom: 'white',
-    hasCoordinates: true,
-    areNamesAsked: false,
-    asked: [],
-    trace: undefined,
-    isHidden: false,
-  } as const;
+  const scene = sceneOf(getDraft('8/8/8/8/8/8/8/8 w - - 0 1'));
   const note = { code: 'not-its-way', square: 0, role: 'knight' } as const;
   expect(noteText(plainWords('reach'), note, scene, terms)).toBe('a1: a horse does not go that way.');
   expect(questionText(familyWords('reach', terms), { code: 'reach', role: 'knight' } as never)).toBe(

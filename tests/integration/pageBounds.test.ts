@@ -253,10 +253,8 @@ test('no page reads more rows than it can need', async () => {
   expect(large).toEqual([]);
 });
 
-/** What a stored answer asks of the database, whatever the child has answered before. */
-const STATEMENTS_OF_AN_ANSWER = { first: 5, again: 3, sameAgain: 1 };
-
-test('an answer is stored with no more statements than it needs', async () => {
+/** A child in front of a set of one mate. */
+async function openOneMate() {
   const { lead } = await makeClub();
   const { classId, student } = await makeClass(lead);
   const setId = await makeSet(lead, [MATE_IN_1]);
@@ -264,6 +262,14 @@ test('an answer is stored with no more statements than it needs', async () => {
   const { roundId, tasks } = valueOf(await openSeatRound(student, assignmentId));
   const taskId = tasks[0]?.taskId;
   if (taskId === undefined) throw new Error('the set has a puzzle');
+  return { lead, student, assignmentId, roundId, taskId };
+}
+
+/** What a stored answer asks of the database, whatever the child has answered before. */
+const STATEMENTS_OF_AN_ANSWER = { first: 5, again: 3, sameAgain: 1 };
+
+test('an answer is stored with no more statements than it needs', async () => {
+  const { student, roundId, taskId } = await openOneMate();
   const answerWith = (move: 'a1a2' | 'a1a8') => ({
     ...{ clientId: makeUuid(), roundId, taskId, hints: 0, spentMs: 10, waitedMs: 0 },
     answer: { kind: 'play' as const, moves: [move], slips: 0 },
@@ -294,13 +300,7 @@ async function countStatements(run: () => Promise<unknown>) {
 }
 
 test('of very many tries all are counted, and a right one that came last is seen', async () => {
-  const { lead } = await makeClub();
-  const { classId, student } = await makeClass(lead);
-  const setId = await makeSet(lead, [MATE_IN_1]);
-  const assignmentId = valueOf(await giveSet(lead, { requestId: makeUuid(), setId, classId }));
-  const { roundId, tasks } = valueOf(await openSeatRound(student, assignmentId));
-  const taskId = tasks[0]?.taskId;
-  if (taskId === undefined) throw new Error('the set has a puzzle');
+  const { lead, student, assignmentId, roundId, taskId } = await openOneMate();
   const store = async (move: 'a1a2' | 'a1a8') => {
     const answer = { kind: 'play' as const, moves: [move], slips: 0 };
     const given = { clientId: makeUuid(), roundId, taskId, answer, hints: 1, spentMs: 10, waitedMs: 0 };

@@ -67,7 +67,7 @@ async function listStopsOfSet(
   const { setVersionId } = await getLatestVersion(db, setId, 'read');
   const tasks = await listTasksOfVersion(db, setVersionId);
   return tasks.map((stored, index): BoardStop => {
-    const label = liveText.numberedMate(found.name, index + 1);
+    const label = liveText.numbered(found.name, index + 1);
     if (stored.family !== 'mate') {
       const { taskId, ...exercise } = stored;
       return { kind: 'stored', label, taskId, exercise };

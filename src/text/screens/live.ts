@@ -140,8 +140,6 @@ export const barePicture = (name: string) => `${name}: the bare picture`;
 
 export const numbered = (label: string, part: number) => `${label}, number ${part}`;
 
-export const numberedMate = (name: string, part: number) => `${name}, number ${part}`;
-
 export const sideToMove = (side: string) => `${side} to move`;
 
 export const pageDown = 'Page down';
