@@ -289,3 +289,11 @@ export const cancelledLesson = '. Cancelled';
 
 /** Beside the term that runs. */
 export const currentTerm = '(now)';
+
+export const isFinished = 'finished';
+
+/** What became of a task. */
+export const TASK_WORDS = { right: 'solved', wrong: 'tried' };
+
+/** A stage of the path. */
+export const STAGE_WORDS = { open: 'open', closed: 'closed' };

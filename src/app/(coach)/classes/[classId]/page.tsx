@@ -167,7 +167,7 @@ function GivenSets({ page }: { page: ClassPageData }) {
                   ? classesText.finished(finishedCount, page.students.length)
                   : classesText.forOneChild(
                       forStudent,
-                      finishedCount === 0 ? classesText.notFinished : 'finished',
+                      finishedCount === 0 ? classesText.notFinished : classesText.isFinished,
                     )}
               </span>
             </span>
@@ -265,7 +265,10 @@ function LatestAnswers({ page, terms }: { page: ClassPageData; terms: Terms }) {
             <li key={attemptId}>
               <span>
                 <strong>{studentName}</strong>
-                {classesText.taskNumber(outcome === 'right' ? 'solved' : 'tried', puzzleNumber)}
+                {classesText.taskNumber(
+                  classesText.TASK_WORDS[outcome === 'right' ? 'right' : 'wrong'],
+                  puzzleNumber,
+                )}
                 <br />
                 <span className={styles.soft}>
                   {classesText.tryOf(

@@ -96,7 +96,10 @@ export function StudentStages(props: {
             value={saidOf(stage)}
             onChange={(event) => save(stage, event.currentTarget.value as Said)}
             data={[
-              { value: 'class', label: classesText.sameAsClass(isOpen ? 'open' : 'closed') },
+              {
+                value: 'class',
+                label: classesText.sameAsClass(classesText.STAGE_WORDS[isOpen ? 'open' : 'closed']),
+              },
               { value: 'open', label: classesText.openChild },
               { value: 'closed', label: classesText.closedChild },
             ]}
