@@ -68,11 +68,12 @@ const COMMANDS: ReadonlyMap<string, Command> = new Map(
         port: readPort(values.port ?? process.env.PORT),
       });
     }),
-    test: defineCommand({ long: FLAG, only: TEXT, shuffle: TEXT }, 0, async ({ values }) => {
+    test: defineCommand({ long: FLAG, only: TEXT, files: TEXT, shuffle: TEXT }, 0, async ({ values }) => {
       const { runTests } = await import('./test');
       return runTests({
         isLong: values.long ?? false,
         only: values.only,
+        files: values.files,
         shuffle:
           values.shuffle === undefined ? undefined : readWhole(values.shuffle, '--shuffle', 0, MOST_SEED),
       });

@@ -4,9 +4,10 @@ export const HELP = `Vorschule: a workbench for scholastic chess coaches.
   ./vorschule demo [--port 3000] [--reset]   start with the demo club; --reset makes its data anew
   ./vorschule dev [--port 3000] [--reset]    the same club for developers: pages are built when they are asked for, and
                                              again when their source changes; worker threads when it starts
-  ./vorschule test [--long] [--only STEP] [--shuffle SEED]
-                                             every check; the last line is "N passed, N failed"; --shuffle runs the
-                                             browser test files in an order drawn from the seed
+  ./vorschule test [--long] [--only STEP] [--files PART-OF-PATH] [--shuffle SEED]
+                                             every check; the last line is "N passed, N failed"; --files runs the test
+                                             files with this in their path alone, --shuffle the browser test files in an
+                                             order drawn from the seed
   ./vorschule start                          a real installation; needs DATABASE_URL, SESSION_SECRET
                                              and ORIGIN in the environment, HOST and PORT optional
 

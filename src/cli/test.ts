@@ -29,6 +29,8 @@ interface Step {
 interface Context {
   readonly isLong: boolean;
   readonly shuffle: number | undefined;
+  /** Test files are left out unless this stands in their path. */
+  readonly files: string | undefined;
   readonly lifetime: Lifetime;
   /** Started at the first call; gone at the end of the run. */
   readonly database: () => Promise<PrivateDatabase>;
@@ -71,43 +73,44 @@ const STEPS: readonly Step[] = [
   },
   {
     name: 'unit',
-    run: ({ isLong }) => {
+    run: ({ isLong, files }) => {
       // What is printed is read by a reader we did not write.
       needProgram('pdftotext', 'poppler-utils');
-      return runJest(isLong ? ['core', 'ui', 'long'] : ['core', 'ui'], {});
+      return runJest(isLong ? ['core', 'ui', 'long'] : ['core', 'ui'], {}, files);
     },
   },
   {
     name: 'database',
-    run: async ({ database }) => {
+    run: async ({ database, files }) => {
       buildWhenStale();
       needProgram('pdftotext', 'poppler-utils');
-      return runJest(['database'], { TEST_DATABASE_URL: (await database()).urlOf('vorschule') });
+      return runJest(['database'], { TEST_DATABASE_URL: (await database()).urlOf('vorschule') }, files);
     },
   },
   {
     name: 'demo',
-    run: async ({ demoDatabase }) => {
+    run: async ({ demoDatabase, files }) => {
       needProgram('mariadb-dump', 'mariadb-client');
       const url = await demoDatabase();
-      return runJest(['demo'], { DEMO_DATABASE_URL: url, TEST_DATABASE_URL: url });
+      return runJest(['demo'], { DEMO_DATABASE_URL: url, TEST_DATABASE_URL: url }, files);
     },
   },
   { name: 'e2e', run: runPlaywright },
   {
     name: 'faults',
     isLong: true,
-    run: async ({ database }) => {
+    run: async ({ database, files }) => {
       buildWhenStale();
       needProgram('faketime', 'faketime');
+      const env = { TEST_DATABASE_URL: (await database()).urlOf('vorschule') };
       // One after another: each keeps a whole server busy, and waits are bounded.
-      return runJest(['faults'], { TEST_DATABASE_URL: (await database()).urlOf('vorschule') }, '--runInBand');
+      return runJest(['faults'], env, files, '--runInBand');
     },
   },
   {
     name: 'cluster',
     isLong: true,
-    run: () => {
+    run: ({ files }) => {
       buildWhenStale();
       // Where these cannot be had, the step fails and says so.
       needProgram('mariadbd', 'mariadb-server');
@@ -115,7 +118,7 @@ const STEPS: readonly Step[] = [
       needProgram('lsof', 'lsof');
       needProgram('haproxy', 'haproxy');
       needProgram('ss', 'iproute2');
-      return runJest(['cluster'], {});
+      return runJest(['cluster'], {}, files);
     },
   },
 ];
@@ -126,6 +129,8 @@ export async function runTests(options: {
   only: string | undefined;
   /** Draws the order of the browser test files; undefined: as they are listed. */
   shuffle: number | undefined;
+  /** A part of the path of test files: the others are left out. */
+  files: string | undefined;
 }): Promise<number> {
   const steps = STEPS.filter(({ name, isLong = false }) =>
     options.only === undefined ? options.isLong || !isLong : name === options.only,
@@ -143,6 +148,7 @@ export async function runTests(options: {
   const context: Context = {
     isLong: options.isLong,
     shuffle: options.shuffle,
+    files: options.files,
     lifetime,
     database,
     demoDatabase: () => (seeded ??= database().then(seedDemo)),
@@ -221,12 +227,14 @@ async function startThrowAway(lifetime: Lifetime): Promise<PrivateDatabase> {
 function runJest(
   projects: readonly string[],
   env: Readonly<Record<string, string>>,
+  files: string | undefined,
   // Jest leaves one core idle by itself: on two cores that is half the machine.
   workers = '--maxWorkers=100%',
 ): Counts {
   const file = path.join(RESULTS, `jest-${projects[0]}.json`);
   rmSync(file, { force: true });
   const words = [workers, '--json', `--outputFile=${file}`, '--selectProjects', ...projects];
+  if (files !== undefined) words.push('--testPathPatterns', files);
   runHere('node_modules/.bin/jest', words, { ...env, NODE_OPTIONS: '' });
   return readJestReport(readFileSync(file, 'utf8'));
 }
@@ -243,7 +251,7 @@ function seedDemo(database: PrivateDatabase): string {
 }
 
 /** The production build on a database of its own with the demo club in it, driven by Debian's Chromium. */
-async function runPlaywright({ demoDatabase, lifetime, shuffle }: Context): Promise<Counts> {
+async function runPlaywright({ demoDatabase, lifetime, shuffle, files }: Context): Promise<Counts> {
   needProgram('chromium', 'chromium');
   const port = await findFreePort();
   const env = {
@@ -255,7 +263,8 @@ async function runPlaywright({ demoDatabase, lifetime, shuffle }: Context): Prom
   lifetime.onEnd(() => served.stop());
   const file = path.join(RESULTS, 'playwright.json');
   rmSync(file, { force: true });
-  runHere('node_modules/.bin/playwright', ['test', '--config', 'playwright.config.ts'], {
+  const words = ['test', '--config', 'playwright.config.ts', ...(files === undefined ? [] : [files])];
+  runHere('node_modules/.bin/playwright', words, {
     E2E_ORIGIN: env.ORIGIN,
     E2E_DATABASE_URL: env.DATABASE_URL,
     E2E_SESSION_SECRET: env.SESSION_SECRET,
