@@ -20,10 +20,10 @@ import { findFreePort } from '@/cli/processes';
 import { getRunningDemo } from '@/cli/running';
 import { servePages, type Served } from '@/cli/serve';
 import type { NewAttempt, SeatRound } from '@/contracts/attempts';
-import type { ClassId, ClubId, RoundId, StudentId } from '@/contracts/ids';
+import type { ClassId, ClubId, StudentId, TaskId } from '@/contracts/ids';
 import { KEY_PICTURES } from '@/contracts/people';
 import { createRandom, pickOne } from '@/core/shared';
-import { closeDb, getDb } from '@/server/db';
+import { closeDb, getDb, insertRow, listValues } from '@/server/db';
 import { addClass, addStudent, listOwnClasses } from '@/server/services/classes';
 import { getCoachActor } from '@/server/services/coaches';
 import { listTasksOfPractice } from '@/server/data/tasks';
@@ -114,17 +114,14 @@ async function fillAnswers(classId: ClassId, cards: readonly Card[]): Promise<vo
   const db = getDb();
   const there = await db('attempts').where({ class_id: classId }).count({ count: 'id' }).first();
   if (Number(there?.count ?? 0) >= ANSWERS) return;
-  const taskIds: number[] = await db('tasks')
-    .whereNot({ family: 'mate' })
-    .orderBy('id')
-    .limit(TASKS)
-    .pluck('id');
+  const exercises = db('tasks').whereNot({ family: 'mate' }).orderBy('id').limit(TASKS);
+  const taskIds = await listValues(exercises, 'tasks.id');
   const answers: Record<string, unknown>[] = [];
   for (const [index, { studentId }] of cards.entries()) {
     const count = index === 0 ? ANSWERS_OF_ONE : Math.ceil((ANSWERS - ANSWERS_OF_ONE) / (cards.length - 1));
     for (let round = 0; round * TASKS < count; round += 1) {
       const at = new Date(Date.now() - (round + 1) * 86_400_000);
-      const [roundId] = await db('rounds').insert({
+      const roundId = await insertRow(db, 'rounds', {
         assignment_id: null,
         student_id: studentId,
         started_at: at,
@@ -205,14 +202,15 @@ async function timeSeats(
   served: Served,
   seconds: number,
 ): Promise<void> {
-  const pick = (isMate: boolean) =>
-    getDb()('tasks')
+  const pick = (isMate: boolean) => {
+    const newest = getDb()('tasks')
       .where({ club_id: lead.clubId })
       .where('family', isMate ? '=' : '<>', 'mate')
       .orderBy('id', 'desc')
-      .limit(FIRST_SECONDS / EVERY_SECONDS / 2)
-      .pluck('id');
-  const taskIds: number[] = [...(await pick(true)), ...(await pick(false))];
+      .limit(FIRST_SECONDS / EVERY_SECONDS / 2);
+    return listValues(newest, 'tasks.id');
+  };
+  const taskIds = [...(await pick(true)), ...(await pick(false))];
   const seats: Seat[] = [];
   for (const { joinCode, cards, classId } of classes) {
     await forgetAnswers(cards);
@@ -296,7 +294,7 @@ function readProcessorMs(served: Served): number {
 async function makeAnswers(
   clubId: ClubId,
   { classId, studentId }: Seat,
-  taskIds: readonly number[],
+  taskIds: readonly TaskId[],
   index: number,
 ): Promise<NewAttempt[]> {
   const random = createRandom(index);
@@ -327,7 +325,7 @@ async function forgetAnswers(cards: readonly Card[]): Promise<void> {
 }
 
 /** Children sit over different tasks at the same time. */
-function turn(taskIds: readonly number[], index: number): number[] {
+function turn(taskIds: readonly TaskId[], index: number): TaskId[] {
   const from = index % taskIds.length;
   return [...taskIds.slice(from), ...taskIds.slice(0, from)];
 }
@@ -336,15 +334,14 @@ async function openRound(
   clubId: ClubId,
   classId: ClassId,
   studentId: StudentId,
-  taskIds: readonly number[],
+  taskIds: readonly TaskId[],
 ): Promise<SeatRound> {
   const db = getDb();
-  const [id] = await db('rounds').insert({
+  const roundId = await insertRow(db, 'rounds', {
     assignment_id: null,
     student_id: studentId,
     started_at: new Date(),
   });
-  const roundId = id as RoundId;
   await db('practices').insert({ round_id: roundId, class_id: classId, stage: 'board', request_id: null });
   await db('practice_tasks').insert(
     taskIds.map((taskId, ordinal) => ({ round_id: roundId, task_id: taskId, ordinal })),

@@ -1,6 +1,7 @@
 /** What is said of a database that refuses or is away: enough to mend it, and nothing of what people wrote. */
 import { inspect } from 'node:util';
 import { v4 as makeUuid } from 'uuid';
+import type { ClubId, CoachId } from '@/contracts/ids';
 import { getDb, sendTogether, withTransaction } from '@/server/db';
 import { withDatabase } from '../support/database';
 import { runOn } from '../support/schemas';
@@ -9,7 +10,16 @@ withDatabase();
 
 const SECRET = 'what-a-child-wrote';
 /** The club is not there: the row is refused. */
-const game = { club_id: 999_999, title: SECRET, request_id: makeUuid() };
+const game = {
+  club_id: 999_999 as ClubId,
+  added_by: 999_999 as CoachId,
+  title: SECRET,
+  result: '*',
+  start_fen: '',
+  moves: '',
+  added_at: new Date(0),
+  request_id: makeUuid(),
+};
 
 test('a statement that is refused is named without its values', async () => {
   const alone = async (): Promise<unknown> => getDb()('games').insert(game);

@@ -1,5 +1,5 @@
 import { v4 as makeUuid } from 'uuid';
-import type { StudentId } from '@/contracts/ids';
+import type { CoachId, StudentId } from '@/contracts/ids';
 import { makeSetUpCode } from '@/server/auth/secrets';
 import { getDb } from '@/server/db';
 import { clubSettingsSchema } from '@/contracts/clubs';
@@ -67,7 +67,7 @@ describe('passwords', () => {
   const signIn = (name: string, password: string) => signInCoach(name, password, 'here');
   const isOpen = async (sessionId: string) =>
     (await findCoachOfSession(getDb(), sessionId, new Date(0))) !== undefined;
-  async function openSessionsOf(personId: number) {
+  async function openSessionsOf(personId: CoachId | StudentId) {
     const [here, there] = [makeUuid(), makeUuid()];
     for (const sessionId of [here, there])
       await createSession(getDb(), { sessionId, personId, startedAt: new Date() });
@@ -262,7 +262,7 @@ describe('classes', () => {
     expect(await renameOwnStudent(coach, { classId, studentId, name: 'Back' })).toMatchObject({
       error: { code: 'join/not-in-class' },
     });
-    const actions = (await getDb()('audit_log').orderBy('id').pluck('action')) as string[];
+    const actions = await getDb()('audit_log').orderBy('id').pluck('action');
     expect(actions).toEqual([
       'coach/added',
       'class/created',

@@ -3,6 +3,7 @@ import { v4 as makeUuid } from 'uuid';
 import type { ClassId, StudentId, TermId } from '@/contracts/ids';
 import { rosterChangeSchema, type RosterChange } from '@/contracts/terms';
 import type { CoachActor } from '@/server/auth/actors';
+import { enrol } from '@/server/data/classes';
 import { getDb } from '@/server/db';
 import { getAnswersPage } from '@/server/services/answers';
 import { addClass, addStudent, getClassPage, listOwnClasses, setPost } from '@/server/services/classes';
@@ -217,12 +218,8 @@ test('a coach moves between own classes only, and makes none for a term', async 
 
 test('a child of both classes that are merged is in the one class once', async () => {
   const { lead, lantern, harbour, termId } = await makeScene();
-  const [studentId] = lantern.ids;
-  await getDb()('enrolments').insert({
-    class_id: harbour.classId,
-    student_id: studentId,
-    starts_on: '2026-03-02',
-  });
+  const studentId = lantern.ids[0] as StudentId;
+  await enrol(getDb(), harbour.classId, studentId, '2026-03-02');
   const before = await listEverything();
   const to = { kind: 'new', key: 'm' };
   const merge = change({
@@ -235,9 +232,7 @@ test('a child of both classes that are merged is in the one class once', async (
   });
   const { changeId, ...told } = valueOf(await changeRoster(lead, merge));
   expect(told).toEqual({ moved: 2, left: 0, made: 1 });
-  const open = await getDb()('enrolments')
-    .where({ student_id: studentId as StudentId })
-    .whereNull('ends_on');
+  const open = await getDb()('enrolments').where({ student_id: studentId }).whereNull('ends_on');
   expect(open).toHaveLength(1);
   valueOf(await undoRosterChange(lead, { changeId }));
   expect(await listEverything()).toEqual(before);
@@ -257,9 +252,7 @@ test('two at once move a child once', async () => {
     });
   const results = await Promise.all([changeRoster(lead, move()), changeRoster(lead, move())]);
   expect(results.filter(({ ok }) => ok)).toHaveLength(1);
-  const open = await getDb()('enrolments')
-    .where({ student_id: lantern.ids[0] as StudentId })
-    .whereNull('ends_on');
+  const open = await getDb()('enrolments').where({ student_id: lantern.ids[0] }).whereNull('ends_on');
   expect(open).toHaveLength(1);
 });
 

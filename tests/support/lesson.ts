@@ -144,7 +144,7 @@ export async function beginLesson(options: {
 /** Every answer that was given is stored once, with one verdict, in its turn; how many there are. */
 async function compareBooks(children: SimClass, url: string): Promise<number> {
   const db = getDb();
-  const moves = (await db('suggestions').pluck('client_id')) as string[];
+  const moves = await db('suggestions').pluck('client_id');
   const attempts: AttemptRow[] = await db('attempts')
     .leftJoin('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .orderBy('attempts.id')

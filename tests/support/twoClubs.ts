@@ -1,7 +1,7 @@
 /** Two clubs side by side with the same in each, and what a browser of each person brings along. */
 import { sealData } from 'iron-session';
 import { v4 as makeUuid } from 'uuid';
-import type { ClubId } from '@/contracts/ids';
+import type { ClubId, CoachId, StudentId } from '@/contracts/ids';
 import type { CoachActor } from '@/server/auth/actors';
 import { sessionOptions } from '@/server/auth/seal';
 import { hashPassword } from '@/server/auth/secrets';
@@ -23,7 +23,7 @@ export const OTHER_CHILD = 'Zephyrine';
 
 export interface Club {
   readonly clubId: ClubId;
-  readonly personOf: Readonly<Record<Role, number | undefined>>;
+  readonly personOf: Readonly<Record<Role, CoachId | StudentId | undefined>>;
 }
 
 async function fillClub(

@@ -7,6 +7,7 @@ import { cache } from 'react';
 import { v4 as makeUuid } from 'uuid';
 import type { z } from 'zod/mini';
 import type { ServiceFault } from '@/contracts/faults';
+import type { CoachId, StudentId } from '@/contracts/ids';
 import { failure, type Result } from '@/core/shared';
 import { findCoachOfSession, findStudentOfSession } from '../data/people';
 import { createSession, deleteOldSessions, deleteSession } from '../data/sessions';
@@ -38,7 +39,7 @@ export async function findOwnSession(): Promise<string | undefined> {
 }
 
 /** Starts a session after the secret was found right. */
-export async function startSession(kind: SessionKind, personId: number): Promise<void> {
+export async function startSession(kind: SessionKind, personId: CoachId | StudentId): Promise<void> {
   const sessionId = makeUuid();
   await deleteOldSessions(getDb(), personId, getOldestStart(kind));
   await createSession(getDb(), { sessionId, personId, startedAt: new Date() });

@@ -4,17 +4,17 @@ import { clubSettingsSchema } from '@/contracts/clubs';
 import type { AttemptId, ClassId, ClubId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import type { Verdict, VerdictOutcome } from '@/core/exercises';
 import { listTopics, type Rating, type Topic, type TopicState } from '@/core/progress';
-import { sendTogether, type Db } from '../db';
+import { columnsOf, computed, optional, readRows, selectColumns, sendTogether, under, type Db } from '../db';
 import { insertAttempt, insertVerdict, JUDGE_VERSION, type AttemptInput } from './attempts';
-import { lockTaskRating, selectStudentRating, toRating, writeRatings, type RatingRow } from './ratings';
-import { findStoredTask, listPatternsOfTasks, type StoredTask } from './tasks';
 import {
-  lockStudent,
-  selectTopicStates,
-  toTopicStates,
-  writeTopicStates,
-  type TopicStateRow,
-} from './topics';
+  lockTaskRating,
+  selectStudentRating,
+  STUDENT_RATING_COLUMNS,
+  TASK_RATING_COLUMNS,
+  writeRatings,
+} from './ratings';
+import { findStoredTask, listPatternsOfTasks, type StoredTask } from './tasks';
+import { lockStudent, readTopicStates, selectTopicStates, writeTopicStates } from './topics';
 
 /** An attempt that was stored before. */
 export interface KnownAttempt {
@@ -40,21 +40,6 @@ export interface AnswerPlace {
   readonly known: KnownAttempt | undefined;
 }
 
-interface PlaceRow {
-  readonly started_at: Date;
-  readonly class_id: number | null;
-  readonly practice_class_id: number | null;
-  readonly round_task_id: number | null;
-  readonly club_id: number;
-  readonly exact_key: string;
-  readonly settings: unknown;
-  readonly tries: number;
-  readonly answered: number;
-  readonly known_student_id: number | null;
-  readonly known_try_number: number;
-  readonly known_outcome: string;
-}
-
 interface AskedPlace {
   readonly studentId: StudentId;
   readonly roundId: RoundId;
@@ -67,29 +52,56 @@ interface AskedPlace {
  * read first decides which answers of another round are seen.
  */
 export async function lockAnswerPlace(db: Db, asked: AskedPlace): Promise<AnswerPlace | undefined> {
-  const [, places] = await sendTogether(db, [lockStudent(db, asked.studentId), selectPlace(db, asked)]);
-  const row = places?.[0] as PlaceRow | undefined;
+  const columns = placeColumns(db, asked);
+  const [, places = []] = await sendTogether(db, [
+    lockStudent(db, asked.studentId),
+    selectColumns(placeOf(db, asked), columns),
+  ]);
+  const [row] = readRows(columns, places);
   if (row === undefined) return undefined;
-  const opened = row.round_task_id === null ? undefined : await openTask(db, asked.taskId, row);
+  const { startedAt, tries, isAnswered, knownStudentId, knownTryNumber, knownOutcome } = row;
+  const classId = row.assignedClassId ?? row.practiceClassId;
+  if (classId === null) throw new Error(`round ${asked.roundId} is of no class`);
+  const opened = row.isOfRound ? await openTask(db, asked.taskId, row) : undefined;
+  const isKnown = knownStudentId !== null && knownTryNumber !== null && knownOutcome !== null;
   return {
-    startedAt: row.started_at,
-    classId: (row.class_id ?? row.practice_class_id) as ClassId,
+    startedAt,
+    classId,
     task: opened?.task,
     topics: opened?.topics ?? [],
-    tries: row.tries,
-    isAnswered: Boolean(row.answered),
-    known:
-      row.known_student_id === null
-        ? undefined
-        : {
-            studentId: row.known_student_id as StudentId,
-            tryNumber: row.known_try_number,
-            outcome: row.known_outcome as VerdictOutcome,
-          },
+    tries,
+    isAnswered,
+    known: isKnown
+      ? { studentId: knownStudentId, tryNumber: knownTryNumber, outcome: knownOutcome }
+      : undefined,
   };
 }
 
-function selectPlace(db: Db, { studentId, roundId, taskId, clientId }: AskedPlace) {
+function placeColumns(db: Db, { studentId, roundId, taskId }: AskedPlace) {
+  const answered = db.raw('EXISTS (SELECT 1 FROM attempts WHERE student_id = ? AND task_id = ?)', [
+    studentId,
+    taskId,
+  ]);
+  return columnsOf({
+    startedAt: 'rounds.started_at',
+    assignedClassId: optional('assignments.class_id'),
+    practiceClassId: optional('practices.class_id'),
+    isOfRound: computed(
+      db.raw('COALESCE(set_items.task_id, practice_tasks.task_id)'),
+      (found) => found !== null,
+    ),
+    tries: computed(db('attempts').where({ round_id: roundId, task_id: taskId }).count(), Number),
+    isAnswered: computed(answered, Boolean),
+    knownStudentId: under('known', 'attempts.student_id'),
+    knownTryNumber: under('known', 'attempts.try_number'),
+    knownOutcome: under('known_verdicts', 'verdicts.outcome'),
+    clubId: 'tasks.club_id',
+    exactKey: 'tasks.exact_key',
+    settings: 'clubs.settings',
+  });
+}
+
+function placeOf(db: Db, { studentId, roundId, taskId, clientId }: AskedPlace) {
   return db('rounds')
     .leftJoin('assignments', 'assignments.id', 'rounds.assignment_id')
     .leftJoin('practices', 'practices.round_id', 'rounds.id')
@@ -107,24 +119,9 @@ function selectPlace(db: Db, { studentId, roundId, taskId, clientId }: AskedPlac
         .on('known_verdicts.attempt_id', 'known.id')
         .andOnVal('known_verdicts.judge_version', JUDGE_VERSION),
     )
-    .where({ 'rounds.id': roundId, 'rounds.student_id': studentId })
-    .first([
-      'rounds.started_at',
-      'assignments.class_id',
-      'practices.class_id as practice_class_id',
-      db.raw('COALESCE(set_items.task_id, practice_tasks.task_id) AS round_task_id'),
-      db('attempts').where({ round_id: roundId, task_id: taskId }).count().as('tries'),
-      db.raw('EXISTS (SELECT 1 FROM attempts WHERE student_id = ? AND task_id = ?) AS answered', [
-        studentId,
-        taskId,
-      ]),
-      'known.student_id as known_student_id',
-      'known.try_number as known_try_number',
-      'known_verdicts.outcome as known_outcome',
-      'tasks.club_id',
-      'tasks.exact_key',
-      'clubs.settings',
-    ]);
+    .where('rounds.id', roundId)
+    .where('rounds.student_id', studentId)
+    .limit(1);
 }
 
 /** What an answer will change: the state of these topics, and the ratings of puzzle and child. */
@@ -150,18 +147,17 @@ export async function addAttempt(
   { topics, isRated }: AnswerBearing,
 ): Promise<BeforeAnswer> {
   const { studentId, taskId } = attempt;
-  const [ids, states, puzzles, children] = await sendTogether(db, [
+  const [ids, states = [], puzzles = [], children = []] = await sendTogether(db, [
     insertAttempt(db, attempt),
     db.raw('SELECT LAST_INSERT_ID() AS id'),
     selectTopicStates(db, [studentId], topics),
     ...(isRated ? [lockTaskRating(db, taskId), selectStudentRating(db, studentId)] : []),
   ]);
-  const [puzzle, child] = [puzzles?.[0], children?.[0]] as (RatingRow | undefined)[];
   return {
     attemptId: (ids?.[0] as { readonly id: AttemptId }).id,
-    states: toTopicStates((states ?? []) as TopicStateRow[]).get(studentId) ?? new Map<Topic, TopicState>(),
-    puzzle: puzzle && toRating(puzzle),
-    child: child && toRating(child),
+    states: readTopicStates(states).get(studentId) ?? new Map<Topic, TopicState>(),
+    puzzle: readRows(TASK_RATING_COLUMNS, puzzles)[0],
+    child: readRows(STUDENT_RATING_COLUMNS, children)[0],
   };
 }
 
@@ -197,10 +193,14 @@ const openedTasks = new LRUCache<string, OpenedTask>({ max: 500 });
 async function openTask(
   db: Db,
   taskId: TaskId,
-  { club_id: clubId, exact_key: exactKey, settings }: Pick<PlaceRow, 'club_id' | 'exact_key' | 'settings'>,
+  {
+    clubId,
+    exactKey,
+    settings,
+  }: { readonly clubId: ClubId; readonly exactKey: string; readonly settings: unknown },
 ): Promise<OpenedTask | undefined> {
   const key = `${taskId} ${exactKey}`;
-  const opened = openedTasks.get(key) ?? (await readTask(db, clubId as ClubId, taskId));
+  const opened = openedTasks.get(key) ?? (await readTask(db, clubId, taskId));
   if (opened === undefined) return undefined;
   openedTasks.set(key, opened);
   const { task, topics } = opened;

@@ -9,7 +9,8 @@ import type {
   SetVersionId,
   StudentId,
 } from '@/contracts/ids';
-import { isDuplicateError, type Db } from '../db';
+import type { Knex } from 'knex';
+import { computed, findValue, insertRow, isDuplicateError, listRows, parsed, type Db } from '../db';
 
 export interface AssignmentRecord {
   readonly assignmentId: AssignmentId;
@@ -25,52 +26,29 @@ export interface AssignmentRecord {
   readonly puzzleCount: number;
 }
 
-interface AssignmentRow {
-  id: number;
-  club_id: number;
-  class_id: number;
-  class_name: string;
-  student_id: number | null;
-  set_version_id: number;
-  set_name: string;
-  version: number;
-  given_at: Date;
-  puzzles: number;
+/** The assignments of `assignmentsWithSets`. */
+function readAssignments(db: Db, assignments: Knex.QueryBuilder): Promise<AssignmentRecord[]> {
+  const items = db('set_items').whereRaw('set_version_id = assignments.set_version_id');
+  return listRows(assignments, {
+    assignmentId: 'assignments.id',
+    clubId: 'classes.club_id',
+    classId: 'assignments.class_id',
+    className: 'classes.name',
+    studentId: parsed('assignments.student_id', (studentId) => studentId ?? undefined),
+    setVersionId: 'assignments.set_version_id',
+    setName: 'sets.name',
+    version: 'set_versions.version',
+    givenAt: 'assignments.given_at',
+    puzzleCount: computed(items.count(), Number),
+  });
 }
 
-function toAssignment(row: AssignmentRow): AssignmentRecord {
-  return {
-    assignmentId: row.id as AssignmentId,
-    clubId: row.club_id as ClubId,
-    classId: row.class_id as ClassId,
-    className: row.class_name,
-    studentId: (row.student_id ?? undefined) as StudentId | undefined,
-    setVersionId: row.set_version_id as SetVersionId,
-    setName: row.set_name,
-    version: row.version,
-    givenAt: row.given_at,
-    puzzleCount: row.puzzles,
-  };
-}
-
-/** A fresh builder of assignments with set and class; it never leaves this file. */
-function selectAssignments(db: Db) {
+/** Assignments with set and class, the newest first. */
+function assignmentsWithSets(db: Db) {
   return db('assignments')
     .join('set_versions', 'set_versions.id', 'assignments.set_version_id')
     .join('sets', 'sets.id', 'set_versions.set_id')
     .join('classes', 'classes.id', 'assignments.class_id')
-    .select(
-      'assignments.id',
-      'classes.club_id',
-      'assignments.class_id',
-      'classes.name as class_name',
-      'assignments.student_id',
-      'assignments.set_version_id',
-      'sets.name as set_name',
-      'set_versions.version',
-      'assignments.given_at',
-      db('set_items').count().whereRaw('set_version_id = assignments.set_version_id').as('puzzles'),
-    )
     .orderBy('assignments.given_at', 'desc')
     .orderBy('assignments.id', 'desc')
     .limit(MOST_LISTED);
@@ -88,7 +66,7 @@ export async function createAssignment(
     requestId: string;
   },
 ): Promise<AssignmentId> {
-  const [id] = await db('assignments').insert({
+  return insertRow(db, 'assignments', {
     set_version_id: input.setVersionId,
     class_id: input.classId,
     student_id: input.studentId ?? null,
@@ -96,12 +74,10 @@ export async function createAssignment(
     given_at: input.now,
     request_id: input.requestId,
   });
-  return id as AssignmentId;
 }
 
 export async function findAssignmentByRequest(db: Db, requestId: string): Promise<AssignmentId | undefined> {
-  const row = await db('assignments').where({ request_id: requestId }).first('id');
-  return row?.id as AssignmentId | undefined;
+  return findValue(db('assignments').where({ request_id: requestId }), 'assignments.id');
 }
 
 /** The same version given to the same class before. */
@@ -110,38 +86,32 @@ export async function findGivenBefore(
   setVersionId: SetVersionId,
   classId: ClassId,
 ): Promise<AssignmentId | undefined> {
-  const row = await db('assignments')
+  const given = db('assignments')
     .where({ set_version_id: setVersionId, class_id: classId })
-    .whereNull('student_id')
-    .first('id');
-  return row?.id as AssignmentId | undefined;
+    .whereNull('student_id');
+  return findValue(given, 'assignments.id');
 }
 
 export async function findAssignment(
   db: Db,
   assignmentId: AssignmentId,
 ): Promise<AssignmentRecord | undefined> {
-  const row: AssignmentRow | undefined = await selectAssignments(db)
-    .where('assignments.id', assignmentId)
-    .first();
-  return row && toAssignment(row);
+  return (await readAssignments(db, assignmentsWithSets(db).where('assignments.id', assignmentId)))[0];
 }
 
 /** Newest first. */
 export async function listAssignmentsOfClass(db: Db, classId: ClassId): Promise<AssignmentRecord[]> {
-  const rows: AssignmentRow[] = await selectAssignments(db).where('assignments.class_id', classId);
-  return rows.map(toAssignment);
+  return readAssignments(db, assignmentsWithSets(db).where('assignments.class_id', classId));
 }
 
 /** Newest first, all versions. */
 export async function listAssignmentsOfSet(db: Db, setId: SetId): Promise<AssignmentRecord[]> {
-  const rows: AssignmentRow[] = await selectAssignments(db).where('sets.id', setId);
-  return rows.map(toAssignment);
+  return readAssignments(db, assignmentsWithSets(db).where('sets.id', setId));
 }
 
 /** What lies on this student's place: everything given to a class it is in now, newest first. */
 export async function listAssignmentsOfStudent(db: Db, studentId: StudentId): Promise<AssignmentRecord[]> {
-  const rows: AssignmentRow[] = await selectAssignments(db)
+  const own = assignmentsWithSets(db)
     .whereIn(
       'assignments.class_id',
       db('enrolments').select('class_id').where({ student_id: studentId }).whereNull('ends_on'),
@@ -149,7 +119,7 @@ export async function listAssignmentsOfStudent(db: Db, studentId: StudentId): Pr
     .where((some) => {
       void some.whereNull('assignments.student_id').orWhere('assignments.student_id', studentId);
     });
-  return rows.map(toAssignment);
+  return readAssignments(db, own);
 }
 
 /** The student's one round of an assignment; made at the first opening, the same one ever after. */
@@ -159,21 +129,17 @@ export async function openRound(
   studentId: StudentId,
   now: Date,
 ): Promise<RoundId> {
-  const find = () => db('rounds').where({ assignment_id: assignmentId, student_id: studentId }).first('id');
+  const own = { assignment_id: assignmentId, student_id: studentId };
+  const find = () => findValue(db('rounds').where(own), 'rounds.id');
   const known = await find();
-  if (known !== undefined) return known.id as RoundId;
+  if (known !== undefined) return known;
   try {
-    const [id] = await db('rounds').insert({
-      assignment_id: assignmentId,
-      student_id: studentId,
-      started_at: now,
-    });
-    return id as RoundId;
+    return await insertRow(db, 'rounds', { ...own, started_at: now });
   } catch (error) {
     // Two tabs opened it at once: the other one's round is ours too.
     if (!isDuplicateError(error)) throw error;
     const other = await find();
     if (other === undefined) throw error;
-    return other.id as RoundId;
+    return other;
   }
 }

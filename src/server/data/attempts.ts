@@ -11,10 +11,12 @@ import {
   isAboutPiece,
   STAGES,
   type Verdict,
+  type VerdictOutcome,
 } from '@/core/exercises';
 import type { ProgressAnswer } from '@/core/progress';
 import { z } from 'zod/mini';
-import type { Db, Statement } from '../db';
+import { columnsOf, computed, listRows, optional, parsed, readJson, type Db, type Statement } from '../db';
+import { toMoment } from './days';
 
 export interface AttemptInput {
   readonly clientId: string;
@@ -68,6 +70,9 @@ export function insertVerdict(db: Db, attemptId: AttemptId, verdict: Verdict): S
   });
 }
 
+const parseAnswer = (answer: unknown): Answer => answerSchema.parse(answer);
+const isRight = (outcome: VerdictOutcome) => outcome === 'right';
+
 /** An answer as a child gave it. */
 export interface GivenAnswer {
   readonly studentId: StudentId;
@@ -78,18 +83,12 @@ export interface GivenAnswer {
 
 /** The newest answers of all, newest first. */
 export async function listGivenAnswers(db: Db, most: number): Promise<GivenAnswer[]> {
-  const rows: { student_id: number; class_id: number; task_id: number; answer: unknown }[] = await db(
-    'attempts',
-  )
-    .orderBy('id', 'desc')
-    .limit(most)
-    .select('student_id', 'class_id', 'task_id', 'answer');
-  return rows.map((row) => ({
-    studentId: row.student_id as StudentId,
-    classId: row.class_id as ClassId,
-    taskId: row.task_id as TaskId,
-    answer: answerSchema.parse(row.answer),
-  }));
+  return listRows(db('attempts').orderBy('id', 'desc').limit(most), {
+    studentId: 'attempts.student_id',
+    classId: 'attempts.class_id',
+    taskId: 'attempts.task_id',
+    answer: parsed('attempts.answer', parseAnswer),
+  });
 }
 
 /** What one student did with one task of an assignment. */
@@ -105,55 +104,52 @@ export interface TriedTask {
   readonly firstWrong: { readonly answer: Answer; readonly wrongPly: number | undefined } | undefined;
 }
 
-interface TriedRow {
-  readonly student_id: number;
-  readonly task_id: number;
-  readonly tries: number;
-  /** Sums come as text. */
-  readonly solved: string;
-  readonly spent_ms: string;
-  readonly hints: number;
-  readonly first_wrong: number | null;
+/** Tries of one task together: how many, and whether one of them solved it. */
+function tryColumns(db: Db) {
+  return columnsOf({
+    taskId: 'attempts.task_id',
+    tries: computed(db.raw('COUNT(*)'), Number),
+    isSolved: computed(db.raw("SUM(verdicts.outcome = 'right')"), (solved) => Number(solved) > 0),
+  });
 }
 
 /** Counted by the database: a device may have sent thousands of tries. */
 export async function listTriesOfAssignment(db: Db, assignmentId: AssignmentId): Promise<TriedTask[]> {
-  const rows: TriedRow[] = await db('attempts')
+  const tried = db('attempts')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('rounds', 'rounds.id', 'attempts.round_id')
     .where('verdicts.judge_version', JUDGE_VERSION)
     .where('rounds.assignment_id', assignmentId)
-    .groupBy(['attempts.student_id', 'attempts.task_id'])
-    .select(
-      'attempts.student_id',
-      'attempts.task_id',
-      db.raw('COUNT(*) AS tries'),
-      db.raw("SUM(verdicts.outcome = 'right') AS solved"),
-      db.raw('SUM(attempts.spent_ms) AS spent_ms'),
-      db.raw('MAX(attempts.hints) AS hints'),
-      db.raw("MIN(IF(verdicts.outcome = 'wrong', attempts.id, NULL)) AS first_wrong"),
-    );
-  const wrong = new Map<number, TriedTask['firstWrong']>();
-  const found: { id: number; answer: unknown; diagnoses: unknown }[] = await db('attempts')
+    .groupBy(['attempts.student_id', 'attempts.task_id']);
+  const rows = await listRows(tried, {
+    studentId: 'attempts.student_id',
+    ...tryColumns(db),
+    spentMs: computed(db.raw('SUM(attempts.spent_ms)'), Number),
+    hints: computed(db.raw('MAX(attempts.hints)'), Number),
+    firstWrong: computed(
+      db.raw("MIN(IF(verdicts.outcome = 'wrong', attempts.id, NULL))"),
+      (id) => id as AttemptId | null,
+    ),
+  });
+  const wrong = db('attempts')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .where('verdicts.judge_version', JUDGE_VERSION)
     .whereIn(
       'attempts.id',
-      rows.flatMap(({ first_wrong: id }) => id ?? []),
-    )
-    .select('attempts.id', 'attempts.answer', 'verdicts.diagnoses');
-  for (const { id, answer, diagnoses } of found) {
-    const { wrongPly } = storedDiagnosesSchema.parse(diagnoses);
-    wrong.set(id, { answer: answerSchema.parse(answer), wrongPly: wrongPly ?? undefined });
-  }
-  return rows.map((row) => ({
-    studentId: row.student_id as StudentId,
-    taskId: row.task_id as TaskId,
-    tries: row.tries,
-    isSolved: Number(row.solved) > 0,
-    spentMs: Number(row.spent_ms),
-    hints: row.hints,
-    firstWrong: row.first_wrong === null ? undefined : wrong.get(row.first_wrong),
+      rows.flatMap(({ firstWrong }) => firstWrong ?? []),
+    );
+  const found = await listRows(wrong, {
+    attemptId: 'attempts.id',
+    answer: parsed('attempts.answer', parseAnswer),
+    wrongPly: parsed(
+      'verdicts.diagnoses',
+      (diagnoses) => storedDiagnosesSchema.parse(diagnoses).wrongPly ?? undefined,
+    ),
+  });
+  const byId = new Map(found.map(({ attemptId, ...answer }) => [attemptId, answer] as const));
+  return rows.map(({ firstWrong, ...row }) => ({
+    ...row,
+    firstWrong: firstWrong === null ? undefined : byId.get(firstWrong),
   }));
 }
 
@@ -162,22 +158,12 @@ export async function listTriesOfRound(
   db: Db,
   roundId: RoundId,
 ): Promise<{ readonly taskId: TaskId; readonly tries: number; readonly isSolved: boolean }[]> {
-  const rows: { task_id: number; tries: number; solved: string }[] = await db('attempts')
+  const tried = db('attempts')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .where('verdicts.judge_version', JUDGE_VERSION)
     .where('attempts.round_id', roundId)
-    .groupBy('attempts.task_id')
-    .select(
-      'attempts.task_id',
-      db.raw('COUNT(*) AS tries'),
-      db.raw("SUM(verdicts.outcome = 'right') AS solved"),
-    );
-  return rows.map((row) => ({
-    taskId: row.task_id as TaskId,
-    tries: row.tries,
-    // A sum comes as text.
-    isSolved: Number(row.solved) > 0,
-  }));
+    .groupBy('attempts.task_id');
+  return listRows(tried, tryColumns(db));
 }
 
 /**
@@ -190,7 +176,7 @@ export async function listAnsweredAtOnce(
   taskIds: readonly TaskId[],
   assignmentId: AssignmentId,
 ): Promise<{ readonly studentId: StudentId; readonly taskId: TaskId }[]> {
-  const rows: { readonly student_id: number; readonly task_id: number }[] = await db('attempts')
+  const answered = db('attempts')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('rounds', 'rounds.id', 'attempts.round_id')
     .whereIn('attempts.student_id', [...studentIds])
@@ -207,10 +193,11 @@ export async function listAnsweredAtOnce(
         .join({ here_rounds: 'rounds' }, 'here_rounds.id', 'here.round_id')
         .whereRaw('here.student_id = attempts.student_id AND here.task_id = attempts.task_id')
         .where('here_rounds.assignment_id', assignmentId)
-        .where({ 'here_verdicts.outcome': 'right', 'here_verdicts.judge_version': JUDGE_VERSION }),
+        .where('here_verdicts.outcome', 'right')
+        .where('here_verdicts.judge_version', JUDGE_VERSION),
     )
-    .distinct('attempts.student_id', 'attempts.task_id');
-  return rows.map((row) => ({ studentId: row.student_id as StudentId, taskId: row.task_id as TaskId }));
+    .distinct();
+  return listRows(answered, { studentId: 'attempts.student_id', taskId: 'attempts.task_id' });
 }
 
 /** Puzzles solved by each student of an assignment: [student, number of different tasks]. */
@@ -218,34 +205,24 @@ export async function listSolvedCounts(
   db: Db,
   assignmentIds: readonly AssignmentId[],
 ): Promise<{ assignmentId: AssignmentId; studentId: StudentId; solved: number }[]> {
-  const rows: { assignment_id: number; student_id: number; solved: number }[] = await db('attempts')
+  const byChild = db('attempts')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('rounds', 'rounds.id', 'attempts.round_id')
-    .whereIn('rounds.assignment_id', [...assignmentIds])
-    .where({ 'verdicts.outcome': 'right', 'verdicts.judge_version': JUDGE_VERSION })
-    .groupBy('rounds.assignment_id', 'attempts.student_id')
-    .select('rounds.assignment_id', 'attempts.student_id')
-    .countDistinct({ solved: 'attempts.task_id' });
-  return rows.map((row) => ({
-    assignmentId: row.assignment_id as AssignmentId,
-    studentId: row.student_id as StudentId,
-    solved: row.solved,
-  }));
+    .join('assignments', 'assignments.id', 'rounds.assignment_id')
+    .whereIn('assignments.id', [...assignmentIds])
+    .where('verdicts.outcome', 'right')
+    .where('verdicts.judge_version', JUDGE_VERSION)
+    .groupBy('assignments.id', 'attempts.student_id');
+  return listRows(byChild, {
+    assignmentId: 'assignments.id',
+    studentId: 'attempts.student_id',
+    solved: computed(db.raw('COUNT(DISTINCT attempts.task_id)'), Number),
+  });
 }
 
 /** The newest answers of a class, newest first. */
 export async function listLatestAnswers(db: Db, classId: ClassId, most: number): Promise<LatestAnswer[]> {
-  const rows: {
-    id: number;
-    display_name: string;
-    set_name: string | null;
-    stage: string | null;
-    ordinal: number | null;
-    practice_ordinal: number | null;
-    outcome: string;
-    try_number: number;
-    received_at: Date;
-  }[] = await db
+  const newest = db
     .from(newestOfClass(db, classId, most).as('newest'))
     .join('attempts', 'attempts.id', 'newest.id')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
@@ -269,28 +246,23 @@ export async function listLatestAnswers(db: Db, classId: ClassId, most: number):
     .orderBy([
       { column: 'attempts.received_at', order: 'desc' },
       { column: 'attempts.id', order: 'desc' },
-    ])
-    .select(
-      'attempts.id',
-      'people.display_name',
-      'sets.name as set_name',
-      'practices.stage',
-      'set_items.ordinal',
-      'practice_tasks.ordinal as practice_ordinal',
-      'verdicts.outcome',
-      'attempts.try_number',
-      'attempts.received_at',
-    );
-  return rows.map((row) => ({
-    attemptId: row.id,
-    studentName: row.display_name,
-    setName: row.set_name ?? undefined,
-    practised: STAGES.find((stage) => stage === row.stage),
+    ]);
+  const rows = await listRows(newest, {
+    attemptId: 'attempts.id',
+    studentName: 'people.display_name',
+    setName: optional('sets.name'),
+    practised: parsed('practices.stage', (stored) => STAGES.find((stage) => stage === stored)),
+    ordinal: optional('set_items.ordinal'),
+    practiceOrdinal: optional('practice_tasks.ordinal'),
+    outcome: 'verdicts.outcome',
+    tryNumber: 'attempts.try_number',
+    receivedAt: parsed('attempts.received_at', toMoment),
+  });
+  return rows.map(({ setName, ordinal, practiceOrdinal, ...answer }) => ({
+    ...answer,
+    setName: setName ?? undefined,
     // In a set numbers begin at 1, in a practice round at 0.
-    puzzleNumber: row.ordinal ?? (row.practice_ordinal ?? 0) + 1,
-    outcome: row.outcome,
-    tryNumber: row.try_number,
-    receivedAt: row.received_at.toISOString(),
+    puzzleNumber: ordinal ?? (practiceOrdinal ?? 0) + 1,
   }));
 }
 
@@ -306,78 +278,62 @@ function newestOfClass(db: Db, classId: ClassId, most: number) {
     .select('id');
 }
 
-interface ProgressRow {
-  id: number;
-  answered_at: Date;
-  student_id: number;
-  task_id: number;
-  family: string;
-  level: number;
-  payload: unknown;
-  try_number: number;
-  outcome: string;
-  hints: number;
-  diagnoses: unknown;
-}
-
-/** What was answered longer ago than so many answers says nothing of now. A class page is fetched every few seconds. */
-const MOST_PROGRESS_ANSWERS = { class: 1_000, student: 3_000 } as const;
+/** What was answered longer ago than so many answers of the class says nothing of now: its page is fetched every few seconds. */
+const MOST_OF_CLASS = 1_000;
+/** Nor does what lies so many of a child's answers of the same family back: a state is weighed from its newest twenty tasks. */
+const MOST_OF_FAMILY = 60;
 
 const PIECE_FAMILIES = EXERCISE_IDS.filter(isAboutPiece);
 
-/** A JSON column that went through an expression arrives as its text. */
-function readPayload(payload: unknown): unknown {
-  return typeof payload === 'string' ? JSON.parse(payload) : payload;
+/** Of each of these students the newest answers of each family, wherever they were given. */
+function newestOfStudents(db: Db, studentIds: readonly StudentId[]) {
+  const ranked = db('attempts')
+    .join('tasks', 'tasks.id', 'attempts.task_id')
+    .whereIn('attempts.student_id', [...studentIds])
+    .select(
+      'attempts.id',
+      db.raw(
+        'ROW_NUMBER() OVER (PARTITION BY attempts.student_id, tasks.family ORDER BY attempts.id DESC) AS newness',
+      ),
+    );
+  return db.from(ranked.as('ranked')).where('newness', '<=', MOST_OF_FAMILY).select('id');
 }
 
-/** The latest answers for progress, oldest first: of a class by when they came, or of one student wherever it was given. */
+/** The latest answers for progress, oldest first: of a class by when they came, or of students wherever they gave them. */
 export async function listProgressAnswers(
   db: Db,
-  of: { readonly classId: ClassId } | { readonly studentId: StudentId },
+  of: { readonly classId: ClassId } | { readonly studentIds: readonly StudentId[] },
 ): Promise<ProgressAnswer[]> {
   const newest =
-    'classId' in of
-      ? newestOfClass(db, of.classId, MOST_PROGRESS_ANSWERS.class)
-      : db('attempts')
-          .where('student_id', of.studentId)
-          .orderBy('id', 'desc')
-          .limit(MOST_PROGRESS_ANSWERS.student)
-          .select('id');
-  const rows: ProgressRow[] = await db
+    'classId' in of ? newestOfClass(db, of.classId, MOST_OF_CLASS) : newestOfStudents(db, of.studentIds);
+  const answers = db
     .from(newest.as('newest'))
     .join('attempts', 'attempts.id', 'newest.id')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('tasks', 'tasks.id', 'attempts.task_id')
-    .where('verdicts.judge_version', JUDGE_VERSION)
-    .select(
-      'attempts.id',
-      'attempts.answered_at',
-      'attempts.student_id',
-      'attempts.task_id',
-      'tasks.family',
-      'tasks.level',
-      // Of most families the payload says nothing here, and of some it is large.
-      db.raw('CASE WHEN ?? IN (?) THEN ?? END AS payload', ['tasks.family', PIECE_FAMILIES, 'tasks.payload']),
-      'attempts.try_number',
-      'verdicts.outcome',
-      'attempts.hints',
-      'verdicts.diagnoses',
-    );
-  rows.sort((one, other) => one.answered_at.getTime() - other.answered_at.getTime() || one.id - other.id);
-  return rows.map((row) => {
-    const family = familyIdSchema.parse(row.family);
-    return {
-      student: row.student_id,
-      task: row.task_id,
-      family,
-      stage: findStage(family),
-      level: row.level,
-      day: row.answered_at.toISOString().slice(0, 10),
-      piece: findAskedPiece(family, readPayload(row.payload)),
-      tryNumber: row.try_number,
-      isRight: row.outcome === 'right',
-      hints: row.hints,
-      diagnoses: storedDiagnosesSchema.parse(row.diagnoses).codes,
-    };
+    .where('verdicts.judge_version', JUDGE_VERSION);
+  const rows = await listRows(answers, {
+    attemptId: 'attempts.id',
+    answeredAt: 'attempts.answered_at',
+    student: 'attempts.student_id',
+    task: 'attempts.task_id',
+    family: parsed('tasks.family', (family) => familyIdSchema.parse(family)),
+    level: 'tasks.level',
+    // Of most families the payload says nothing here, and of some it is large.
+    payload: computed(
+      db.raw('CASE WHEN ?? IN (?) THEN ?? END', ['tasks.family', PIECE_FAMILIES, 'tasks.payload']),
+      readJson,
+    ),
+    tryNumber: 'attempts.try_number',
+    isRight: parsed('verdicts.outcome', isRight),
+    hints: 'attempts.hints',
+    diagnoses: parsed('verdicts.diagnoses', (diagnoses) => storedDiagnosesSchema.parse(diagnoses).codes),
   });
+  rows.sort((a, b) => a.answeredAt.getTime() - b.answeredAt.getTime() || a.attemptId - b.attemptId);
+  return rows.map(({ attemptId: _, answeredAt, payload, ...answer }) => ({
+    ...answer,
+    stage: findStage(answer.family),
+    day: answeredAt.toISOString().slice(0, 10),
+    piece: findAskedPiece(answer.family, payload),
+  }));
 }

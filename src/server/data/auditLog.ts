@@ -1,6 +1,6 @@
 import type { ClubId, CoachId } from '@/contracts/ids';
 import type { AuditLogEntry } from '@/contracts/records';
-import type { Db } from '../db';
+import { listRows, optional, under, type Db } from '../db';
 
 export type AuditAction =
   | 'class/created'
@@ -50,13 +50,7 @@ export async function addAuditEntry(
 
 /** The newest first, with the names of those who are still there: who did it, and which child or class it was about. */
 export async function listAuditEntries(db: Db, clubId: ClubId, most: number): Promise<AuditLogEntry[]> {
-  const rows: {
-    at: Date;
-    who: string | null;
-    action: string;
-    child: string | null;
-    group_name: string | null;
-  }[] = await db('audit_log')
+  const newest = db('audit_log')
     .leftJoin('people as coach', 'coach.id', 'audit_log.person_id')
     .leftJoin(
       'people as child',
@@ -66,15 +60,15 @@ export async function listAuditEntries(db: Db, clubId: ClubId, most: number): Pr
     .leftJoin('classes', 'classes.id', db.raw("CAST(JSON_VALUE(audit_log.details, '$.classId') AS UNSIGNED)"))
     .where('audit_log.club_id', clubId)
     .orderBy('audit_log.id', 'desc')
-    .limit(most)
-    .select(
-      'audit_log.at',
-      'coach.display_name as who',
-      'audit_log.action',
-      'child.display_name as child',
-      'classes.name as group_name',
-    );
-  return rows.map(({ at, who, action, child, group_name: group }) => ({
+    .limit(most);
+  const rows = await listRows(newest, {
+    at: 'audit_log.at',
+    who: under('coach', 'people.display_name'),
+    action: 'audit_log.action',
+    child: under('child', 'people.display_name'),
+    group: optional('classes.name'),
+  });
+  return rows.map(({ at, who, action, child, group }) => ({
     at: at.toISOString(),
     who: who ?? '',
     action,

@@ -1,6 +1,6 @@
 /** A child's stored answers, the newest first: those behind a figure. */
 import type { ClassId, StudentId } from '@/contracts/ids';
-import type { Db } from '../db';
+import { findRow, listRows, type Db } from '../db';
 import { JUDGE_VERSION } from './attempts';
 
 /** A stored answer with its task, neither parsed yet. */
@@ -35,7 +35,8 @@ export async function listChildAnswers(
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('tasks', 'tasks.id', 'attempts.task_id')
     .join('classes', 'classes.id', 'attempts.class_id')
-    .where({ 'attempts.student_id': studentId, 'verdicts.judge_version': JUDGE_VERSION });
+    .where('attempts.student_id', studentId)
+    .where('verdicts.judge_version', JUDGE_VERSION);
   switch (choice.kind) {
     case 'all':
       break;
@@ -56,41 +57,17 @@ export async function listChildAnswers(
         .whereNot('verdicts.outcome', 'right')
         .whereRaw("JSON_CONTAINS(verdicts.diagnoses, JSON_QUOTE(?), '$.codes')", [choice.code]);
   }
-  const rows: {
-    id: number;
-    family: string;
-    payload: unknown;
-    answer: unknown;
-    outcome: string;
-    try_number: number;
-    hints: number;
-    answered_at: Date;
-    name: string;
-  }[] = await query
-    .orderBy('attempts.id', 'desc')
-    .limit(most)
-    .select(
-      'attempts.id',
-      'tasks.family',
-      'tasks.payload',
-      'attempts.answer',
-      'verdicts.outcome',
-      'attempts.try_number',
-      'attempts.hints',
-      'attempts.answered_at',
-      'classes.name',
-    );
-  return rows.map((row) => ({
-    attemptId: row.id,
-    family: row.family,
-    payload: row.payload,
-    answer: row.answer,
-    outcome: row.outcome,
-    tryNumber: row.try_number,
-    hints: row.hints,
-    answeredAt: row.answered_at,
-    className: row.name,
-  }));
+  return listRows(query.orderBy('attempts.id', 'desc').limit(most), {
+    attemptId: 'attempts.id',
+    family: 'tasks.family',
+    payload: 'tasks.payload',
+    answer: 'attempts.answer',
+    outcome: 'verdicts.outcome',
+    tryNumber: 'attempts.try_number',
+    hints: 'attempts.hints',
+    answeredAt: 'attempts.answered_at',
+    className: 'classes.name',
+  });
 }
 
 /** The longest mate a child found at the first try and without help, of these the newest. */
@@ -98,16 +75,18 @@ export async function findSolvedMate(
   db: Db,
   studentId: StudentId,
 ): Promise<{ readonly payload: unknown; readonly answeredAt: Date } | undefined> {
-  const row: { payload: unknown; answered_at: Date } | undefined = await db('attempts')
+  const longest = db('attempts')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('tasks', 'tasks.id', 'attempts.task_id')
     .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
-    .where({ 'attempts.student_id': studentId, 'verdicts.judge_version': JUDGE_VERSION })
-    .where({ 'attempts.try_number': 1, 'attempts.hints': 0, 'verdicts.outcome': 'right' })
+    .where('attempts.student_id', studentId)
+    .where('verdicts.judge_version', JUDGE_VERSION)
+    .where('attempts.try_number', 1)
+    .where('attempts.hints', 0)
+    .where('verdicts.outcome', 'right')
     .orderBy([
       { column: 'task_solutions.mate_moves', order: 'desc' },
       { column: 'attempts.id', order: 'desc' },
-    ])
-    .first('tasks.payload', 'attempts.answered_at');
-  return row && { payload: row.payload, answeredAt: row.answered_at };
+    ]);
+  return findRow(longest, { payload: 'tasks.payload', answeredAt: 'attempts.answered_at' });
 }

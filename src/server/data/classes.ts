@@ -1,7 +1,18 @@
 import type { ClassId, ClubId, CoachId, StudentId, TermId } from '@/contracts/ids';
 import type { ClassCoach, ClassPost, ClassSummary, JoinCard, NameCard } from '@/contracts/people';
 import { LEVELS, type Level } from '@/core/exercises';
-import type { Db } from '../db';
+import {
+  columnsOf,
+  computed,
+  findRow,
+  findValue,
+  insertRow,
+  listRows,
+  optional,
+  parsed,
+  type Db,
+} from '../db';
+import { toCoachId } from './people';
 
 export interface ClassRecord {
   readonly classId: ClassId;
@@ -13,61 +24,38 @@ export interface ClassRecord {
   readonly joinCode: string;
 }
 
-interface ClassRow {
-  id: number;
-  club_id: number;
-  name: string;
-  term_id: number;
-  term_name: string;
-  level: number | null;
-  join_code: string;
-}
+const CLASS_COLUMNS = columnsOf({
+  classId: 'classes.id',
+  clubId: 'classes.club_id',
+  name: 'classes.name',
+  termId: 'classes.term_id',
+  termName: 'terms.name',
+  level: parsed('class_levels.level', (stored) => LEVELS.find((level) => level === stored)),
+  joinCode: 'classes.join_code',
+});
 
-function toClass(row: ClassRow): ClassRecord {
-  return {
-    classId: row.id as ClassId,
-    clubId: row.club_id as ClubId,
-    name: row.name,
-    termId: row.term_id as TermId,
-    termName: row.term_name,
-    level: LEVELS.find((level) => level === row.level),
-    joinCode: row.join_code,
-  };
-}
-
-/** A fresh builder of classes with their term's name; it never leaves this file. */
+/** Classes with what `CLASS_COLUMNS` ask of them. */
 function selectClasses(db: Db) {
   return db('classes')
     .join('terms', 'terms.id', 'classes.term_id')
-    .leftJoin('class_levels', 'class_levels.class_id', 'classes.id')
-    .select(
-      'classes.id',
-      'classes.club_id',
-      'classes.term_id',
-      'classes.name',
-      'classes.join_code',
-      'terms.name as term_name',
-      'class_levels.level',
-    );
+    .leftJoin('class_levels', 'class_levels.class_id', 'classes.id');
 }
 
 export async function createClass(
   db: Db,
   input: { clubId: ClubId; termId: TermId; name: string; joinCode: string; requestId?: string },
 ): Promise<ClassId> {
-  const [id] = await db('classes').insert({
+  return insertRow(db, 'classes', {
     club_id: input.clubId,
     term_id: input.termId,
     name: input.name,
     join_code: input.joinCode,
     request_id: input.requestId ?? null,
   });
-  return id as ClassId;
 }
 
 export async function findClassByRequest(db: Db, requestId: string): Promise<ClassId | undefined> {
-  const row = await db('classes').where({ request_id: requestId }).first('id');
-  return row?.id as ClassId | undefined;
+  return findValue(db('classes').where({ request_id: requestId }), 'classes.id');
 }
 
 export async function addClassCoach(db: Db, classId: ClassId, coachId: CoachId): Promise<void> {
@@ -100,28 +88,27 @@ export async function findClassPost(
 
 /** The coaches of the club with what each is in this class, by name. */
 export async function listClassCoaches(db: Db, clubId: ClubId, classId: ClassId): Promise<ClassCoach[]> {
-  const rows: { id: number; display_name: string; coach: number | null; assistant: number | null }[] =
-    await db('people')
-      .leftJoin('class_coaches', (join) => {
-        join.on('class_coaches.coach_id', 'people.id').andOnVal('class_coaches.class_id', classId);
-      })
-      .leftJoin('class_assistants', (join) => {
-        join.on('class_assistants.coach_id', 'people.id').andOnVal('class_assistants.class_id', classId);
-      })
-      .where('people.club_id', clubId)
-      .whereIn('people.kind', ['lead', 'coach'])
-      .whereNull('people.erased_at')
-      .orderBy('people.display_name')
-      .select(
-        'people.id',
-        'people.display_name',
-        'class_coaches.coach_id as coach',
-        'class_assistants.coach_id as assistant',
-      );
-  return rows.map((row) => ({
-    coachId: row.id as CoachId,
-    name: row.display_name,
-    post: row.coach !== null ? 'coach' : row.assistant !== null ? 'assistant' : undefined,
+  const coaches = db('people')
+    .leftJoin('class_coaches', (join) => {
+      join.on('class_coaches.coach_id', 'people.id').andOnVal('class_coaches.class_id', classId);
+    })
+    .leftJoin('class_assistants', (join) => {
+      join.on('class_assistants.coach_id', 'people.id').andOnVal('class_assistants.class_id', classId);
+    })
+    .where('people.club_id', clubId)
+    .whereIn('people.kind', ['lead', 'coach'])
+    .whereNull('people.erased_at')
+    .orderBy('people.display_name');
+  const rows = await listRows(coaches, {
+    coachId: parsed('people.id', toCoachId),
+    name: 'people.display_name',
+    coach: optional('class_coaches.coach_id'),
+    assistant: optional('class_assistants.coach_id'),
+  });
+  return rows.map(({ coachId, name, coach, assistant }) => ({
+    coachId,
+    name,
+    post: coach !== null ? 'coach' : assistant !== null ? 'assistant' : undefined,
   }));
 }
 
@@ -137,7 +124,7 @@ const WAYS_OF_A_CLASS = ['class_coaches', 'class_assistants', 'class_stages', 'c
 /** Gives a new class the ways of another one. */
 export async function copyClassWays(db: Db, from: ClassId, to: ClassId): Promise<void> {
   for (const table of WAYS_OF_A_CLASS) {
-    const rows: Readonly<Record<string, unknown>>[] = await db(table).where({ class_id: from });
+    const rows = (await db(table).where({ class_id: from })) as Readonly<Record<string, unknown>>[];
     const copies = rows.map(({ id: _, ...row }) => ({ ...row, class_id: to }));
     if (copies.length > 0) await db(table).insert(copies);
   }
@@ -146,29 +133,25 @@ export async function copyClassWays(db: Db, from: ClassId, to: ClassId): Promise
 /** Lets two classes exchange their codes; the code is unique at every moment. */
 export async function exchangeJoinCodes(
   db: Db,
-  [one, other]: readonly [ClassId, ClassId],
+  [a, b]: readonly [ClassId, ClassId],
   between: string,
 ): Promise<void> {
   const codeOf = async (classId: ClassId): Promise<string> => {
-    const row: { join_code: string } | undefined = await db('classes')
-      .where({ id: classId })
-      .first('join_code');
-    if (row === undefined) throw new Error(`no class ${classId}`);
-    return row.join_code;
+    const code = await findValue(db('classes').where({ id: classId }), 'classes.join_code');
+    if (code === undefined) throw new Error(`no class ${classId}`);
+    return code;
   };
-  const [first, second] = [await codeOf(one), await codeOf(other)];
-  await db('classes').where({ id: one }).update({ join_code: between });
-  await db('classes').where({ id: other }).update({ join_code: first });
-  await db('classes').where({ id: one }).update({ join_code: second });
+  const [codeOfA, codeOfB] = [await codeOf(a), await codeOf(b)];
+  await db('classes').where({ id: a }).update({ join_code: between });
+  await db('classes').where({ id: b }).update({ join_code: codeOfA });
+  await db('classes').where({ id: a }).update({ join_code: codeOfB });
 }
 
 /** Has anything been given, answered or practised in one of these classes? */
 export async function hasWork(db: Db, classIds: readonly ClassId[]): Promise<boolean> {
-  for (const table of ['assignments', 'attempts', 'practices', 'lessons', 'lesson_plans']) {
-    const row = await db(table)
-      .whereIn('class_id', [...classIds])
-      .first('class_id');
-    if (row !== undefined) return true;
+  for (const table of ['assignments', 'attempts', 'practices', 'lessons', 'lesson_plans'] as const) {
+    const work = db(table).whereIn('class_id', [...classIds]);
+    if ((await findValue(work, `${table}.class_id`)) !== undefined) return true;
   }
   return false;
 }
@@ -191,13 +174,11 @@ export async function isCoachOfClass(db: Db, classId: ClassId, coachId: CoachId)
 }
 
 export async function findClass(db: Db, classId: ClassId): Promise<ClassRecord | undefined> {
-  const row: ClassRow | undefined = await selectClasses(db).where('classes.id', classId).first();
-  return row && toClass(row);
+  return findRow(selectClasses(db).where('classes.id', classId), CLASS_COLUMNS);
 }
 
 export async function findClassByJoinCode(db: Db, joinCode: string): Promise<ClassRecord | undefined> {
-  const row: ClassRow | undefined = await selectClasses(db).where('classes.join_code', joinCode).first();
-  return row && toClass(row);
+  return findRow(selectClasses(db).where('classes.join_code', joinCode), CLASS_COLUMNS);
 }
 
 /** Classes of a club, or only those in which one coach teaches or helps, the newest term first, with the number of students in them now. */
@@ -207,17 +188,6 @@ export async function listClasses(
   onlyOf: CoachId | undefined,
 ): Promise<ClassSummary[]> {
   const query = selectClasses(db)
-    .select(
-      db('enrolments')
-        .count()
-        .whereRaw('enrolments.class_id = classes.id')
-        .whereNull('enrolments.ends_on')
-        .as('students'),
-      db('enrolments')
-        .countDistinct('enrolments.student_id')
-        .whereRaw('enrolments.class_id = classes.id')
-        .as('ever'),
-    )
     .where('classes.club_id', clubId)
     .orderBy([{ column: 'terms.starts_on', order: 'desc' }, { column: 'classes.name' }]);
   if (onlyOf !== undefined) {
@@ -227,8 +197,12 @@ export async function listClasses(
         .orWhereIn('classes.id', db('class_assistants').select('class_id').where({ coach_id: onlyOf }));
     });
   }
-  const rows: (ClassRow & { students: number; ever: number })[] = await query;
-  return rows.map((row) => ({ ...toClass(row), studentCount: row.students, everCount: row.ever }));
+  const inClass = db('enrolments').whereRaw('enrolments.class_id = classes.id');
+  return listRows(query, {
+    ...CLASS_COLUMNS,
+    studentCount: computed(inClass.clone().whereNull('enrolments.ends_on').count(), Number),
+    everCount: computed(inClass.clone().countDistinct('enrolments.student_id'), Number),
+  });
 }
 
 export async function enrol(db: Db, classId: ClassId, studentId: StudentId, startsOn: string): Promise<void> {
@@ -256,28 +230,24 @@ export async function listStudents(db: Db, classId: ClassId): Promise<NameCard[]
 
 /** The same, with how many pictures each key has. */
 export async function listJoinCards(db: Db, classId: ClassId): Promise<JoinCard[]> {
-  const rows: { id: number; display_name: string; key_length: number }[] = await db('enrolments')
+  const children = db('enrolments')
     .join('people', 'people.id', 'enrolments.student_id')
     .where('enrolments.class_id', classId)
     .whereNull('enrolments.ends_on')
     .whereNull('people.erased_at')
-    .orderBy('people.display_name')
-    .select('people.id', 'people.display_name', 'people.key_length');
-  return rows.map((row) => ({
-    studentId: row.id as StudentId,
-    name: row.display_name,
-    keyLength: row.key_length,
-  }));
+    .orderBy('people.display_name');
+  return listRows(children, {
+    studentId: 'enrolments.student_id',
+    name: 'people.display_name',
+    keyLength: 'people.key_length',
+  });
 }
 
 /** The class a student is in now, the newest enrolment where there are several. */
 export async function findClassOfStudent(db: Db, studentId: StudentId): Promise<ClassRecord | undefined> {
-  const row = await db('enrolments')
-    .where({ student_id: studentId })
-    .whereNull('ends_on')
-    .orderBy('id', 'desc')
-    .first('class_id');
-  return row && findClass(db, row.class_id as ClassId);
+  const newest = db('enrolments').where({ student_id: studentId }).whereNull('ends_on').orderBy('id', 'desc');
+  const classId = await findValue(newest, 'enrolments.class_id');
+  return classId && findClass(db, classId);
 }
 
 export async function isStudentOfClass(db: Db, classId: ClassId, studentId: StudentId): Promise<boolean> {

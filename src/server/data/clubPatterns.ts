@@ -1,21 +1,17 @@
 import type { ClubPattern } from '@/contracts/clubPatterns';
 import type { ClubId, ClubPatternId, TaskId } from '@/contracts/ids';
 import { clubPictureSchema, type ClubPicture } from '@/core/patterns';
-import type { Db } from '../db';
+import { findValue, insertRow, listRows, parsed, type Db } from '../db';
 import { tagOfOurs } from './tasks';
 
 /** A club's own named mates, by name. */
 export async function listClubPatterns(db: Db, clubId: ClubId): Promise<ClubPattern[]> {
-  const rows: { id: number; name: string; fen: string; picture: unknown }[] = await db('club_patterns')
-    .where({ club_id: clubId })
-    .orderBy('name')
-    .select('id', 'name', 'fen', 'picture');
-  return rows.map(({ id, name, fen, picture }) => ({
-    clubPatternId: id as ClubPatternId,
-    name,
-    fen,
-    picture: clubPictureSchema.parse(picture),
-  }));
+  return listRows(db('club_patterns').where({ club_id: clubId }).orderBy('name'), {
+    clubPatternId: 'club_patterns.id',
+    name: 'club_patterns.name',
+    fen: 'club_patterns.fen',
+    picture: parsed('club_patterns.picture', (value) => clubPictureSchema.parse(value)),
+  });
 }
 
 export async function findClubPattern(
@@ -24,8 +20,7 @@ export async function findClubPattern(
 ): Promise<ClubPatternId | undefined> {
   const columns =
     'requestId' in where ? { request_id: where.requestId } : { club_id: where.clubId, name: where.name };
-  const row = await db('club_patterns').where(columns).first('id');
-  return row?.id as ClubPatternId | undefined;
+  return findValue(db('club_patterns').where(columns), 'club_patterns.id');
 }
 
 export async function createClubPattern(
@@ -39,7 +34,7 @@ export async function createClubPattern(
     readonly now: Date;
   },
 ): Promise<ClubPatternId> {
-  const [id] = await db('club_patterns').insert({
+  return insertRow(db, 'club_patterns', {
     club_id: input.clubId,
     name: input.name,
     fen: input.fen,
@@ -47,7 +42,6 @@ export async function createClubPattern(
     request_id: input.requestId,
     created_at: input.now,
   });
-  return id as ClubPatternId;
 }
 
 /** The club's own names these tasks end in. */
@@ -61,13 +55,11 @@ export async function listOursOfTasks(
     (await listClubPatterns(db, clubId)).map((own) => [tagOfOurs(own.clubPatternId) as string, own.name]),
   );
   if (ours.size === 0) return found;
-  const rows: { readonly task_id: number; readonly tag: string }[] = await db('task_tags')
+  const tagged = db('task_tags')
     .whereIn('task_id', [...taskIds])
-    .whereIn('tag', [...ours.keys()])
-    .select('task_id', 'tag');
-  for (const { task_id: taskId, tag } of rows) {
-    found.set(taskId as TaskId, [...(found.get(taskId as TaskId) ?? []), ours.get(tag) ?? '']);
-  }
+    .whereIn('tag', [...ours.keys()]);
+  for (const { taskId, tag } of await listRows(tagged, { taskId: 'task_tags.task_id', tag: 'task_tags.tag' }))
+    found.set(taskId, [...(found.get(taskId) ?? []), ours.get(tag) ?? '']);
   return found;
 }
 

@@ -168,9 +168,9 @@ export async function listClubRows(
   shape: TableShape,
   clubId: ClubId,
 ): Promise<OpenRow[]> {
-  const rows: Record<string, unknown>[] = await ownRows(db, table, clubId)
+  const rows = (await ownRows(db, table, clubId)
     .orderBy(shape.keys.map((column) => ({ column })))
-    .select('*');
+    .select('*')) as Record<string, unknown>[];
   return rows.map((row) =>
     Object.fromEntries(shape.columns.map(({ name, kind }) => [name, toOpen(row[name], kind)])),
   );

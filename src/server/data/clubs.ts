@@ -1,6 +1,6 @@
 import { clubSettingsSchema, type ClubSettings } from '@/contracts/clubs';
 import type { ClubId } from '@/contracts/ids';
-import type { Db } from '../db';
+import { columnsOf, findValue, insertRow, listRows, type Db } from '../db';
 
 export interface Club {
   readonly clubId: ClubId;
@@ -37,18 +37,16 @@ export async function createClub(
   db: Db,
   club: { name: string; timeZone: string; now: Date },
 ): Promise<ClubId> {
-  const [id] = await db('clubs').insert({
+  return insertRow(db, 'clubs', {
     name: club.name,
     time_zone: club.timeZone,
     settings: '{}',
     created_at: club.now,
   });
-  return id as ClubId;
 }
 
 export async function findClubByName(db: Db, name: string): Promise<ClubId | undefined> {
-  const row = await db('clubs').where({ name }).first('id');
-  return row?.id as ClubId | undefined;
+  return findValue(db('clubs').where({ name }), 'clubs.id');
 }
 
 export interface ClubName {
@@ -56,14 +54,15 @@ export interface ClubName {
   readonly name: string;
 }
 
+const NAME_COLUMNS = columnsOf({ clubId: 'clubs.id', name: 'clubs.name' });
+
 export async function listClubs(db: Db): Promise<ClubName[]> {
-  const rows: { id: number; name: string }[] = await db('clubs').orderBy('id').select('id', 'name');
-  return rows.map(({ id, name }) => ({ clubId: id as ClubId, name }));
+  return listRows(db('clubs').orderBy('id'), NAME_COLUMNS);
 }
 
 /** Clubs in which nobody can sign in as a lead. */
 export async function listClubsToSetUp(db: Db): Promise<ClubName[]> {
-  const rows: { id: number; name: string }[] = await db('clubs')
+  const unled = db('clubs')
     .whereNotExists(
       db('people')
         .whereRaw('people.club_id = clubs.id')
@@ -72,9 +71,8 @@ export async function listClubsToSetUp(db: Db): Promise<ClubName[]> {
         .whereNotNull('sign_in_name')
         .select('id'),
     )
-    .orderBy('id')
-    .select('id', 'name');
-  return rows.map(({ id, name }) => ({ clubId: id as ClubId, name }));
+    .orderBy('id');
+  return listRows(unled, NAME_COLUMNS);
 }
 
 /** As the lead who sets it up writes it. */

@@ -2,3 +2,8 @@
 export function toDay(date: Date): string {
   return date.toISOString().slice(0, 10);
 }
+
+/** A moment as it is told: ISO 8601 in UTC. */
+export function toMoment(date: Date): string {
+  return date.toISOString();
+}

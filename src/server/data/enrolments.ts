@@ -1,18 +1,8 @@
 /** Who is or was in which class. Rows are ended, not taken away, but for a change that is undone. */
 import type { ClassId, ClubId, EnrolmentId, StudentId } from '@/contracts/ids';
 import type { Enrolment } from '@/contracts/people';
-import type { Db } from '../db';
+import { insertRow, listRows, parsed, type Db } from '../db';
 import { toDay } from './days';
-
-interface EnrolmentRow {
-  class_id: number;
-  class_name: string;
-  term_name: string;
-  student_id: number;
-  display_name: string;
-  starts_on: Date;
-  ends_on: Date | null;
-}
 
 /** Enrolments of a class, or of one child, the newest first, of one day by name. Erased children are left out. */
 export async function listEnrolments(
@@ -32,24 +22,15 @@ export async function listEnrolments(
   if ('classId' in where) void query.where('enrolments.class_id', where.classId);
   else if ('studentId' in where) void query.where('enrolments.student_id', where.studentId);
   else void query.where('classes.club_id', where.clubId);
-  const rows: EnrolmentRow[] = await query.select(
-    'enrolments.class_id',
-    'classes.name as class_name',
-    'terms.name as term_name',
-    'enrolments.student_id',
-    'people.display_name',
-    'enrolments.starts_on',
-    'enrolments.ends_on',
-  );
-  return rows.map((row) => ({
-    classId: row.class_id as ClassId,
-    className: row.class_name,
-    termName: row.term_name,
-    studentId: row.student_id as StudentId,
-    name: row.display_name,
-    startsOn: toDay(row.starts_on),
-    endsOn: row.ends_on === null ? undefined : toDay(row.ends_on),
-  }));
+  return listRows(query, {
+    classId: 'enrolments.class_id',
+    className: 'classes.name',
+    termName: 'terms.name',
+    studentId: 'enrolments.student_id',
+    name: 'people.display_name',
+    startsOn: parsed('enrolments.starts_on', toDay),
+    endsOn: parsed('enrolments.ends_on', (day) => (day === null ? undefined : toDay(day))),
+  });
 }
 
 /** The open enrolments of these children in a class, locked until the transaction ends. */
@@ -58,16 +39,12 @@ export async function listOpenEnrolments(
   classId: ClassId,
   studentIds: readonly StudentId[],
 ): Promise<{ readonly enrolmentId: EnrolmentId; readonly studentId: StudentId }[]> {
-  const rows: { id: number; student_id: number }[] = await db('enrolments')
+  const open = db('enrolments')
     .where({ class_id: classId })
     .whereIn('student_id', [...studentIds])
     .whereNull('ends_on')
-    .forUpdate()
-    .select('id', 'student_id');
-  return rows.map((row) => ({
-    enrolmentId: row.id as EnrolmentId,
-    studentId: row.student_id as StudentId,
-  }));
+    .forUpdate();
+  return listRows(open, { enrolmentId: 'enrolments.id', studentId: 'enrolments.student_id' });
 }
 
 /** Ends them on this day; with undefined opens them again. */
@@ -100,12 +77,7 @@ export async function beginEnrolment(
   studentId: StudentId,
   startsOn: string,
 ): Promise<EnrolmentId> {
-  const [id] = await db('enrolments').insert({
-    class_id: classId,
-    student_id: studentId,
-    starts_on: startsOn,
-  });
-  return id as EnrolmentId;
+  return insertRow(db, 'enrolments', { class_id: classId, student_id: studentId, starts_on: startsOn });
 }
 
 /** For a change that is undone, as if it had never been. */

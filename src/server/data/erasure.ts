@@ -3,7 +3,7 @@
  * games it played against others. What the answers taught about puzzles goes when the ratings are worked out anew.
  */
 import type { ClubId, StudentId } from '@/contracts/ids';
-import type { Db } from '../db';
+import { computed, listRows, listValues, type Db } from '../db';
 import { makeNameEraser } from './names';
 
 export async function eraseStudentRows(
@@ -17,16 +17,16 @@ export async function eraseStudentRows(
   await db('rating_steps').where(own).delete();
   await db('attempts').where(own).delete();
   await db('shown_solutions').where(own).delete();
-  const rounds: number[] = await db('rounds').where(own).pluck('id');
+  const rounds = await listValues(db('rounds').where(own), 'rounds.id');
   for (const table of ['live_rounds', 'practice_reasons', 'practice_tasks', 'practices'])
     await db(table).whereIn('round_id', rounds).delete();
   await db('rounds').where(own).delete();
   for (const table of ['catch_ups', 'assignments', 'attendances', 'suggestions', 'mails'])
     await db(table).where(own).delete();
   // Reports of its classes name it too.
-  const classes: number[] = await db('enrolments').where(own).pluck('class_id');
+  const classes = await listValues(db('enrolments').where(own), 'enrolments.class_id');
   await db('mails').whereNull('student_id').whereIn('class_id', classes).delete();
-  const games: number[] = await db('games').where(own).pluck('id');
+  const games = await listValues(db('games').where(own), 'games.id');
   await db('game_chances').whereIn('game_id', games).delete();
   await db('games').whereIn('id', games).delete();
   for (const table of [
@@ -47,19 +47,16 @@ export async function eraseStudentRows(
 /** Other children's games keep their moves; only the name goes, where it stands as a word of its own. */
 async function takeOutName(db: Db, clubId: ClubId, name: string): Promise<void> {
   const eraseName = makeNameEraser([name]);
-  for (const [table, column] of [
-    ['games', 'title'],
-    ['tasks', 'source'],
-  ] as const) {
-    const rows: { id: number; text: string }[] = await db(table)
-      .where({ club_id: clubId })
-      .whereRaw('INSTR(??, ?) > 0', [column, name])
-      .select('id', `${column} as text`);
-    for (const { id, text } of rows)
-      await db(table)
-        .where({ id })
-        .update({ [column]: eraseName(text) });
-  }
+  const games = db('games').where({ club_id: clubId }).whereRaw('INSTR(title, ?) > 0', [name]);
+  for (const { id, title } of await listRows(games, { id: 'games.id', title: 'games.title' }))
+    await db('games')
+      .where({ id })
+      .update({ title: eraseName(title) });
+  const tasks = db('tasks').where({ club_id: clubId }).whereRaw('INSTR(source, ?) > 0', [name]);
+  for (const { id, source } of await listRows(tasks, { id: 'tasks.id', source: 'tasks.source' }))
+    await db('tasks')
+      .where({ id })
+      .update({ source: eraseName(source ?? '') });
 }
 
 /** Children of the club in no class, with the last day they were in one. */
@@ -67,17 +64,17 @@ export async function listGoneStudents(
   db: Db,
   clubId: ClubId,
 ): Promise<{ readonly studentId: StudentId; readonly name: string; readonly lastDay: Date }[]> {
-  const rows: { id: number; display_name: string; last_day: Date }[] = await db('people')
+  const gone = db('people')
     .join('enrolments', 'enrolments.student_id', 'people.id')
-    .where({ 'people.club_id': clubId, 'people.kind': 'student' })
+    .where('people.club_id', clubId)
+    .where('people.kind', 'student')
     .whereNull('people.erased_at')
-    .groupBy('people.id', 'people.display_name')
+    .groupBy('enrolments.student_id', 'people.display_name')
     .havingRaw('SUM(enrolments.ends_on IS NULL) = 0')
-    .orderBy('people.display_name')
-    .select('people.id', 'people.display_name', db.raw('MAX(enrolments.ends_on) AS last_day'));
-  return rows.map((row) => ({
-    studentId: row.id as StudentId,
-    name: row.display_name,
-    lastDay: row.last_day,
-  }));
+    .orderBy('people.display_name');
+  return listRows(gone, {
+    studentId: 'enrolments.student_id',
+    name: 'people.display_name',
+    lastDay: computed(db.raw('MAX(enrolments.ends_on)'), (day) => day as Date),
+  });
 }

@@ -1,10 +1,10 @@
 /** Whole games with what they held. */
 import type { ClubId, CoachId, GameId, StudentId, TaskId } from '@/contracts/ids';
 import type { GameSummary, SourceGame } from '@/contracts/games';
-import { SIDES, type Side } from '@/core/board';
+import type { Side } from '@/core/board';
 import { RESULTS, type GameResult, type MoveText } from '@/core/notation';
 import { chanceSchema, type Chance } from '@/core/proof';
-import type { Db } from '../db';
+import { columnsOf, computed, findRow, findValue, insertRow, listRows, parsed, type Db } from '../db';
 
 export interface GameRecord {
   readonly gameId: GameId;
@@ -31,12 +31,11 @@ export interface NewGameRow {
 }
 
 export async function findGameByRequest(db: Db, requestId: string): Promise<GameId | undefined> {
-  const row = await db('games').where({ request_id: requestId }).first('id');
-  return row?.id as GameId | undefined;
+  return findValue(db('games').where({ request_id: requestId }), 'games.id');
 }
 
 export async function createGame(db: Db, game: NewGameRow): Promise<GameId> {
-  const [id] = await db('games').insert({
+  const gameId = await insertRow(db, 'games', {
     club_id: game.clubId,
     added_by: game.addedBy,
     student_id: game.playedBy?.studentId ?? null,
@@ -51,14 +50,14 @@ export async function createGame(db: Db, game: NewGameRow): Promise<GameId> {
   if (game.chances.length > 0) {
     await db('game_chances').insert(
       game.chances.map(({ exactKey, ...chance }) => ({
-        game_id: id,
+        game_id: gameId,
         ply: chance.ply,
         exact_key: exactKey,
         chance: JSON.stringify(chance),
       })),
     );
   }
-  return id as GameId;
+  return gameId;
 }
 
 /** Removes the game with its chances; puzzles made of it stay. */
@@ -93,19 +92,16 @@ function selectGames(db: Db, clubId: ClubId, onlyOf: CoachId | undefined) {
   return query;
 }
 
-interface GameRow {
-  readonly id: number;
-  readonly club_id: number;
-  readonly title: string;
-  readonly result: string;
-  readonly start_fen: string;
-  readonly moves: string;
-  readonly display_name: string | null;
-  readonly side: string | null;
-}
-
 const resultOf = (text: string): GameResult => RESULTS.find((result) => result === text) ?? '*';
 const movesOf = (text: string): MoveText[] => text.split(' ').filter((move) => move !== '');
+
+const GAME_COLUMNS = columnsOf({
+  gameId: 'games.id',
+  title: 'games.title',
+  result: parsed('games.result', resultOf),
+  moves: parsed('games.moves', movesOf),
+  studentName: parsed('people.display_name', (name: string | null) => name ?? undefined),
+});
 
 /** Newest first. */
 export async function listGames(
@@ -114,28 +110,17 @@ export async function listGames(
   onlyOf: CoachId | undefined,
   most: number,
 ): Promise<GameSummary[]> {
-  const rows: (GameRow & { readonly chances: number })[] = await selectGames(db, clubId, onlyOf)
+  const newest = selectGames(db, clubId, onlyOf)
     .orderBy([
       { column: 'games.added_at', order: 'desc' },
       { column: 'games.id', order: 'desc' },
     ])
-    .limit(most)
-    .select(
-      'games.id',
-      'games.title',
-      'games.result',
-      'games.moves',
-      'people.display_name',
-      db('game_chances').count().whereRaw('game_chances.game_id = games.id').as('chances'),
-    );
-  return rows.map((row) => ({
-    gameId: row.id as GameId,
-    title: row.title,
-    result: resultOf(row.result),
-    plies: movesOf(row.moves).length,
-    studentName: row.display_name ?? undefined,
-    chances: row.chances,
-  }));
+    .limit(most);
+  const rows = await listRows(newest, {
+    ...GAME_COLUMNS,
+    chances: computed(db('game_chances').count().whereRaw('game_chances.game_id = games.id'), Number),
+  });
+  return rows.map(({ moves, ...game }) => ({ ...game, plies: moves.length }));
 }
 
 /** Undefined also where this coach may not see it. */
@@ -145,21 +130,12 @@ export async function findGame(
   onlyOf: CoachId | undefined,
   gameId: GameId,
 ): Promise<GameRecord | undefined> {
-  const row: GameRow | undefined = await selectGames(db, clubId, onlyOf)
-    .where('games.id', gameId)
-    .first('games.*', 'people.display_name');
-  return (
-    row && {
-      gameId: row.id as GameId,
-      clubId: row.club_id as ClubId,
-      title: row.title,
-      result: resultOf(row.result),
-      fen: row.start_fen,
-      moves: movesOf(row.moves),
-      studentName: row.display_name ?? undefined,
-      side: SIDES.find((side) => side === row.side),
-    }
-  );
+  return findRow(selectGames(db, clubId, onlyOf).where('games.id', gameId), {
+    ...GAME_COLUMNS,
+    clubId: 'games.club_id',
+    fen: 'games.start_fen',
+    side: parsed('games.side', (side) => side ?? undefined),
+  });
 }
 
 /** What the game held, in its order, each with the names of the sets its position lies in now. */
@@ -168,26 +144,28 @@ export async function listChancesOfGame(
   clubId: ClubId,
   gameId: GameId,
 ): Promise<(Chance & { readonly sets: readonly string[] })[]> {
-  const rows: { readonly chance: unknown; readonly exact_key: string }[] = await db('game_chances')
-    .where({ game_id: gameId })
-    .orderBy('ply')
-    .select('chance', 'exact_key');
-  const sets: { readonly exact_key: string; readonly name: string }[] = await db('tasks')
+  const rows = await listRows(db('game_chances').where({ game_id: gameId }).orderBy('ply'), {
+    chance: 'game_chances.chance',
+    exactKey: 'game_chances.exact_key',
+  });
+  const inSets = db('tasks')
     .join('set_items', 'set_items.task_id', 'tasks.id')
     .join('set_versions', 'set_versions.id', 'set_items.set_version_id')
     .join('sets', 'sets.id', 'set_versions.set_id')
-    .where({ 'tasks.club_id': clubId, 'tasks.family': 'mate' })
+    .where('tasks.club_id', clubId)
+    .where('tasks.family', 'mate')
     .whereRaw(
       'set_versions.version = (SELECT MAX(version) FROM set_versions newest WHERE newest.set_id = sets.id)',
     )
     .whereIn(
       'tasks.exact_key',
-      rows.map((row) => row.exact_key),
+      rows.map(({ exactKey }) => exactKey),
     )
-    .distinct('tasks.exact_key', 'sets.name');
+    .distinct();
+  const sets = await listRows(inSets, { exactKey: 'tasks.exact_key', name: 'sets.name' });
   return rows.map((row) => ({
     ...chanceSchema.parse(row.chance),
-    sets: sets.filter((set) => set.exact_key === row.exact_key).map(({ name }) => name),
+    sets: sets.filter(({ exactKey }) => exactKey === row.exactKey).map(({ name }) => name),
   }));
 }
 
@@ -198,18 +176,13 @@ export async function listSourceGames(
   onlyOf: CoachId | undefined,
   taskIds: readonly TaskId[],
 ): Promise<ReadonlyMap<TaskId, SourceGame>> {
-  const rows: { readonly task_id: number; readonly id: number; readonly title: string }[] = await selectGames(
-    db,
-    clubId,
-    onlyOf,
-  )
+  const sources = selectGames(db, clubId, onlyOf)
     .join('game_chances', 'game_chances.game_id', 'games.id')
     .join('tasks', 'tasks.exact_key', 'game_chances.exact_key')
-    .where({ 'tasks.club_id': clubId, 'tasks.family': 'mate' })
+    .where('tasks.club_id', clubId)
+    .where('tasks.family', 'mate')
     .whereIn('tasks.id', [...taskIds])
-    .orderBy('games.id')
-    .select('tasks.id as task_id', 'games.id', 'games.title');
-  return new Map(
-    rows.map((row) => [row.task_id as TaskId, { gameId: row.id as GameId, title: row.title }] as const),
-  );
+    .orderBy('games.id');
+  const rows = await listRows(sources, { taskId: 'tasks.id', gameId: 'games.id', title: 'games.title' });
+  return new Map(rows.map(({ taskId, ...game }) => [taskId, game] as const));
 }

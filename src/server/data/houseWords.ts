@@ -7,7 +7,7 @@ const SEPARATOR = '/';
 
 /** The words of a club, or those of one class. */
 export async function listHouseWords(db: Db, clubId: ClubId, classId: ClassId | null): Promise<HouseWord[]> {
-  const rows: { word: string; text: string }[] = await db('house_words')
+  const rows = await db('house_words')
     .where({ club_id: clubId, class_id: classId })
     .orderBy('id')
     .select('word', 'text');

@@ -2,7 +2,8 @@ import { MOST_LISTED } from '@/contracts/bounds';
 import type { Attendance, Holiday, NewHoliday } from '@/contracts/lessons';
 import type { AssignmentId, ClassId, ClubId, CoachId, LessonId, PlanId, StudentId } from '@/contracts/ids';
 import type { NameCard } from '@/contracts/people';
-import type { Db } from '../db';
+import type { Knex } from 'knex';
+import { computed, listRows, listValues, optional, parsed, type Db } from '../db';
 import { toDay } from './days';
 
 export interface LessonRecord {
@@ -17,68 +18,45 @@ export interface LessonRecord {
   readonly awayCount: number;
 }
 
-interface LessonRow {
-  id: number;
-  class_id: number;
-  day: Date;
-  begins: string;
-  minutes: number;
-  plan_id: number | null;
-  plan_title: string | null;
-  is_cancelled: number;
-  here: number;
-  away: number;
+/** The lessons of `lessonsWithPlans`. */
+async function readLessons(db: Db, lessons: Knex.QueryBuilder): Promise<LessonRecord[]> {
+  const count = (wasHere: 0 | 1) =>
+    db('attendances').count().whereRaw('lesson_id = lessons.id AND was_here = ?', [wasHere]);
+  const rows = await listRows(lessons, {
+    lessonId: 'lessons.id',
+    classId: 'lessons.class_id',
+    day: parsed('lessons.day', toDay),
+    startsAt: 'lessons.begins',
+    minutes: 'lessons.minutes',
+    planId: 'lessons.plan_id',
+    planTitle: optional('lesson_plans.title'),
+    isCancelled: parsed('lessons.is_cancelled', Boolean),
+    hereCount: computed(count(1), Number),
+    awayCount: computed(count(0), Number),
+  });
+  return rows.map(({ planId, planTitle, ...lesson }) => ({
+    ...lesson,
+    plan: planId === null ? undefined : { planId, title: planTitle ?? '' },
+  }));
 }
 
-function toLesson(row: LessonRow): LessonRecord {
-  return {
-    lessonId: row.id as LessonId,
-    classId: row.class_id as ClassId,
-    day: toDay(row.day),
-    startsAt: row.begins,
-    minutes: row.minutes,
-    plan: row.plan_id === null ? undefined : { planId: row.plan_id as PlanId, title: row.plan_title ?? '' },
-    isCancelled: row.is_cancelled === 1,
-    hereCount: row.here,
-    awayCount: row.away,
-  };
-}
-
-/** A fresh builder; it never leaves this file. */
-function selectLessons(db: Db) {
-  const count = (wasHere: boolean) =>
-    db('attendances').count().whereRaw('lesson_id = lessons.id').where({ was_here: wasHere });
-  return db('lessons')
-    .leftJoin('lesson_plans', 'lesson_plans.id', 'lessons.plan_id')
-    .select(
-      'lessons.id',
-      'lessons.class_id',
-      'lessons.day',
-      'lessons.begins',
-      'lessons.minutes',
-      'lessons.plan_id',
-      'lesson_plans.title as plan_title',
-      'lessons.is_cancelled',
-      count(true).as('here'),
-      count(false).as('away'),
-    );
-}
+const lessonsWithPlans = (db: Db) =>
+  db('lessons').leftJoin('lesson_plans', 'lesson_plans.id', 'lessons.plan_id');
 
 /** The last ones of the class, in the order in which they take place. */
 export async function listLessons(db: Db, classId: ClassId): Promise<LessonRecord[]> {
-  const rows: LessonRow[] = await selectLessons(db)
+  const last = lessonsWithPlans(db)
     .where('lessons.class_id', classId)
     .orderBy([
       { column: 'lessons.day', order: 'desc' },
       { column: 'lessons.begins', order: 'desc' },
     ])
     .limit(MOST_LISTED);
-  return rows.map(toLesson).reverse();
+  return (await readLessons(db, last)).reverse();
 }
 
 export async function findLesson(db: Db, lessonId: LessonId): Promise<LessonRecord | undefined> {
-  const row: LessonRow | undefined = await selectLessons(db).where('lessons.id', lessonId).first();
-  return row && toLesson(row);
+  return (await readLessons(db, lessonsWithPlans(db).where('lessons.id', lessonId)))[0];
 }
 
 /** Adds those that are not there yet; how many. */
@@ -88,10 +66,10 @@ export async function addLessons(
   days: readonly string[],
   { startsAt, minutes }: { readonly startsAt: string; readonly minutes: number },
 ): Promise<number> {
-  const known: Date[] = await db('lessons')
+  const same = db('lessons')
     .where({ class_id: classId, begins: startsAt })
-    .whereIn('day', [...days])
-    .pluck('day');
+    .whereIn('day', [...days]);
+  const known = await listValues(same, 'lessons.day');
   const before = new Set(known.map(toDay));
   const fresh = days.filter((day) => !before.has(day));
   if (fresh.length > 0) {
@@ -115,7 +93,7 @@ export async function updateLesson(
 
 /** Who was in the class on a day, by name, erased children left out. */
 export async function listStudentsOn(db: Db, classId: ClassId, day: string): Promise<NameCard[]> {
-  const rows: { id: number; display_name: string }[] = await db('enrolments')
+  const enrolled = db('enrolments')
     .join('people', 'people.id', 'enrolments.student_id')
     .where('enrolments.class_id', classId)
     .where('enrolments.starts_on', '<=', day)
@@ -124,15 +102,16 @@ export async function listStudentsOn(db: Db, classId: ClassId, day: string): Pro
     })
     .whereNull('people.erased_at')
     .orderBy('people.display_name')
-    .distinct('people.id', 'people.display_name');
-  return rows.map((row) => ({ studentId: row.id as StudentId, name: row.display_name }));
+    .distinct();
+  return listRows(enrolled, { studentId: 'enrolments.student_id', name: 'people.display_name' });
 }
 
 export async function listAttendance(db: Db, lessonId: LessonId): Promise<ReadonlyMap<StudentId, boolean>> {
-  const rows: { student_id: number; was_here: number }[] = await db('attendances')
-    .where({ lesson_id: lessonId })
-    .select('student_id', 'was_here');
-  return new Map(rows.map((row) => [row.student_id as StudentId, row.was_here === 1] as const));
+  const rows = await listRows(db('attendances').where({ lesson_id: lessonId }), {
+    studentId: 'attendances.student_id',
+    wasHere: parsed('attendances.was_here', Boolean),
+  });
+  return new Map(rows.map(({ studentId, wasHere }) => [studentId, wasHere] as const));
 }
 
 /** The newest word on it holds. */
@@ -154,7 +133,7 @@ export async function noteAttendance(
 }
 
 export async function listCatchUps(db: Db, lessonId: LessonId): Promise<StudentId[]> {
-  return db('catch_ups').where({ lesson_id: lessonId }).pluck('student_id');
+  return listValues(db('catch_ups').where({ lesson_id: lessonId }), 'catch_ups.student_id');
 }
 
 export async function noteCatchUp(
@@ -168,16 +147,12 @@ export async function noteCatchUp(
 
 /** Free days of the club, the next ones first. */
 export async function listHolidays(db: Db, clubId: ClubId): Promise<Holiday[]> {
-  const rows: { id: number; name: string; starts_on: Date; ends_on: Date }[] = await db('holidays')
-    .where({ club_id: clubId })
-    .orderBy('starts_on')
-    .select('id', 'name', 'starts_on', 'ends_on');
-  return rows.map((row) => ({
-    holidayId: row.id,
-    name: row.name,
-    startsOn: toDay(row.starts_on),
-    endsOn: toDay(row.ends_on),
-  }));
+  return listRows(db('holidays').where({ club_id: clubId }).orderBy('starts_on'), {
+    holidayId: 'holidays.id',
+    name: 'holidays.name',
+    startsOn: parsed('holidays.starts_on', toDay),
+    endsOn: parsed('holidays.ends_on', toDay),
+  });
 }
 
 /** The same holiday twice is there once. */

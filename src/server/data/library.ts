@@ -4,7 +4,7 @@ import type { LibraryFilters, PatternFilter } from '@/contracts/library';
 import { mateTaskSchema, type MateTask } from '@/core/exercises';
 import { isPatternId } from '@/core/patterns';
 import { boundsOfLevel } from '@/core/puzzles';
-import type { Db } from '../db';
+import { countRows, listRows, listValues, type Db } from '../db';
 import { tagOfKey, tagOfPattern } from './tasks';
 
 /** A builder never leaves this file: every function below ends it. */
@@ -57,8 +57,7 @@ const selectAnswered = (db: Db, classId: ClassId) =>
     .select('attempts.id');
 
 export async function countLibrary(db: Db, clubId: ClubId, filters: LibraryFilters): Promise<number> {
-  const row = await selectFiltered(db, clubId, filters).count({ total: 'puzzle_facts.task_id' }).first();
-  return Number(row?.total ?? 0);
+  return countRows(selectFiltered(db, clubId, filters));
 }
 
 /** One page of them: `most`, `from` on. */
@@ -68,12 +67,11 @@ export async function listLibrary(
   filters: LibraryFilters,
   { from, most }: { readonly from: number; readonly most: number },
 ): Promise<TaskId[]> {
-  const ids: number[] = await selectFiltered(db, clubId, filters)
+  const page = selectFiltered(db, clubId, filters)
     .orderBy(['task_ratings.rating', 'puzzle_facts.task_id'])
     .offset(from)
-    .limit(most)
-    .pluck('puzzle_facts.task_id');
-  return ids as TaskId[];
+    .limit(most);
+  return listValues(page, 'puzzle_facts.task_id');
 }
 
 /** What is needed to pick some of many. */
@@ -98,10 +96,11 @@ export async function listCandidates(
   if (near === undefined) void query.orderBy(['task_ratings.rating', 'puzzle_facts.task_id']);
   // Only a bound number goes into the text.
   else void query.orderByRaw('ABS(task_ratings.rating - ?), puzzle_facts.task_id', [near]);
-  const rows: { readonly task_id: number; readonly rating: number; readonly idea_key: string }[] = await query
-    .limit(most)
-    .select('puzzle_facts.task_id', 'task_ratings.rating', 'task_ideas.idea_key');
-  return rows.map((row) => ({ taskId: row.task_id as TaskId, number: row.rating, ideaKey: row.idea_key }));
+  return listRows(query.limit(most), {
+    taskId: 'puzzle_facts.task_id',
+    number: 'task_ratings.rating',
+    ideaKey: 'task_ideas.idea_key',
+  });
 }
 
 /** The mates among these tasks of the club, in the order asked for. */
@@ -110,7 +109,7 @@ export async function listMateTasks(
   clubId: ClubId,
   taskIds: readonly TaskId[],
 ): Promise<{ readonly taskId: TaskId; readonly task: MateTask }[]> {
-  const rows: { readonly id: number; readonly payload: unknown }[] = await db('tasks')
+  const rows = await db('tasks')
     .where({ club_id: clubId, family: 'mate' })
     .whereIn('id', [...taskIds])
     .select('id', 'payload');

@@ -12,7 +12,7 @@ import type {
 } from '@/contracts/ids';
 import { answerSchema, type Answer } from '@/core/exercises';
 import type { MoveText } from '@/core/notation';
-import type { Db } from '../db';
+import { columnsOf, findRow, findValue, insertRow, listRows, type Db, type Selected } from '../db';
 import { JUDGE_VERSION } from './attempts';
 
 export interface LiveRecord {
@@ -24,44 +24,32 @@ export interface LiveRecord {
   readonly place: BoardPlace;
 }
 
-interface LiveRow {
-  id: number;
-  class_id: number;
-  lesson_id: number | null;
-  begun_at: Date;
-  ended_at: Date | null;
-  segment: number;
-  stop: number;
-}
+const LIVE_COLUMNS = columnsOf({
+  liveId: 'live_lessons.id',
+  classId: 'live_lessons.class_id',
+  lessonId: 'live_lessons.lesson_id',
+  begunAt: 'live_lessons.begun_at',
+  endedAt: 'live_lessons.ended_at',
+  segment: 'live_lessons.segment',
+  stop: 'live_lessons.stop',
+});
 
-const LIVE_COLUMNS = ['id', 'class_id', 'lesson_id', 'begun_at', 'ended_at', 'segment', 'stop'] as const;
-
-function toLive(row: LiveRow): LiveRecord {
-  return {
-    liveId: row.id as LiveId,
-    classId: row.class_id as ClassId,
-    lessonId: (row.lesson_id as LessonId | null) ?? undefined,
-    begunAt: row.begun_at,
-    isOpen: row.ended_at === null,
-    place: { segment: row.segment, stop: row.stop },
-  };
+function toLive({ lessonId, endedAt, segment, stop, ...row }: Selected<typeof LIVE_COLUMNS>): LiveRecord {
+  return { ...row, lessonId: lessonId ?? undefined, isOpen: endedAt === null, place: { segment, stop } };
 }
 
 export async function findLive(db: Db, liveId: LiveId): Promise<LiveRecord | undefined> {
-  const row: LiveRow | undefined = await db('live_lessons').where({ id: liveId }).first(LIVE_COLUMNS);
+  const row = await findRow(db('live_lessons').where({ id: liveId }), LIVE_COLUMNS);
   return row && toLive(row);
 }
 
 export async function findLiveByRequest(db: Db, requestId: string): Promise<LiveId | undefined> {
-  const row = await db('live_lessons').where({ request_id: requestId }).first('id');
-  return row?.id as LiveId | undefined;
+  return findValue(db('live_lessons').where({ request_id: requestId }), 'live_lessons.id');
 }
 
 /** The lesson of the class that has not been ended. */
 export async function findOpenLive(db: Db, classId: ClassId): Promise<LiveRecord | undefined> {
-  const row: LiveRow | undefined = await db('live_lessons')
-    .where({ open_class_id: classId })
-    .first(LIVE_COLUMNS);
+  const row = await findRow(db('live_lessons').where({ open_class_id: classId }), LIVE_COLUMNS);
   return row && toLive(row);
 }
 
@@ -71,13 +59,13 @@ export async function findLiveOfStudent(
   studentId: StudentId,
   begunSince: Date,
 ): Promise<LiveRecord | undefined> {
-  const row: LiveRow | undefined = await db('live_lessons')
+  const running = db('live_lessons')
     .join('enrolments', 'enrolments.class_id', 'live_lessons.open_class_id')
     .where('enrolments.student_id', studentId)
     .whereNull('enrolments.ends_on')
     .where('live_lessons.begun_at', '>=', begunSince)
-    .orderBy('live_lessons.id', 'desc')
-    .first(LIVE_COLUMNS.map((column) => `live_lessons.${column}`));
+    .orderBy('live_lessons.id', 'desc');
+  const row = await findRow(running, LIVE_COLUMNS);
   return row && toLive(row);
 }
 
@@ -91,7 +79,7 @@ export async function createLive(
     readonly now: Date;
   },
 ): Promise<LiveId> {
-  const [id] = await db('live_lessons').insert({
+  return insertRow(db, 'live_lessons', {
     class_id: input.classId,
     lesson_id: input.lessonId ?? null,
     begun_by: input.begunBy,
@@ -102,7 +90,6 @@ export async function createLive(
     stop: 0,
     request_id: input.requestId,
   });
-  return id as LiveId;
 }
 
 export async function saveLivePlace(db: Db, liveId: LiveId, place: BoardPlace): Promise<void> {
@@ -122,56 +109,43 @@ export interface QuestionRecord extends LiveQuestion {
   readonly liveId: LiveId;
 }
 
-interface QuestionRow {
-  id: number;
-  live_lesson_id: number;
-  task_id: number | null;
-  fen: string;
-  words: string;
-  asked_at: Date;
-  closed_at: Date | null;
-}
+const QUESTION_COLUMNS = columnsOf({
+  questionId: 'live_questions.id',
+  liveId: 'live_questions.live_lesson_id',
+  taskId: 'live_questions.task_id',
+  fen: 'live_questions.fen',
+  words: 'live_questions.words',
+  askedAt: 'live_questions.asked_at',
+  closedAt: 'live_questions.closed_at',
+});
 
-const QUESTION_COLUMNS = [
-  'id',
-  'live_lesson_id',
-  'task_id',
-  'fen',
-  'words',
-  'asked_at',
-  'closed_at',
-] as const;
-
-function toQuestion(row: QuestionRow): QuestionRecord {
+function toQuestion({
+  taskId,
+  askedAt,
+  closedAt,
+  ...row
+}: Selected<typeof QUESTION_COLUMNS>): QuestionRecord {
   return {
-    questionId: row.id as QuestionId,
-    liveId: row.live_lesson_id as LiveId,
-    taskId: (row.task_id as TaskId | null) ?? undefined,
-    fen: row.fen,
-    words: row.words,
-    askedAt: row.asked_at.toISOString(),
-    isOpen: row.closed_at === null,
+    ...row,
+    taskId: taskId ?? undefined,
+    askedAt: askedAt.toISOString(),
+    isOpen: closedAt === null,
   };
 }
 
 export async function findQuestion(db: Db, questionId: QuestionId): Promise<QuestionRecord | undefined> {
-  const row: QuestionRow | undefined = await db('live_questions')
-    .where({ id: questionId })
-    .first(QUESTION_COLUMNS);
+  const row = await findRow(db('live_questions').where({ id: questionId }), QUESTION_COLUMNS);
   return row && toQuestion(row);
 }
 
 export async function findQuestionByRequest(db: Db, requestId: string): Promise<QuestionId | undefined> {
-  const row = await db('live_questions').where({ request_id: requestId }).first('id');
-  return row?.id as QuestionId | undefined;
+  return findValue(db('live_questions').where({ request_id: requestId }), 'live_questions.id');
 }
 
 /** The newest question of a lesson, open or not. */
 export async function findNewestQuestion(db: Db, liveId: LiveId): Promise<QuestionRecord | undefined> {
-  const row: QuestionRow | undefined = await db('live_questions')
-    .where({ live_lesson_id: liveId })
-    .orderBy('id', 'desc')
-    .first(QUESTION_COLUMNS);
+  const newest = db('live_questions').where({ live_lesson_id: liveId }).orderBy('id', 'desc');
+  const row = await findRow(newest, QUESTION_COLUMNS);
   return row && toQuestion(row);
 }
 
@@ -186,7 +160,7 @@ export async function createQuestion(
     readonly now: Date;
   },
 ): Promise<QuestionId> {
-  const [id] = await db('live_questions').insert({
+  return insertRow(db, 'live_questions', {
     live_lesson_id: input.liveId,
     task_id: input.taskId ?? null,
     fen: input.fen,
@@ -195,7 +169,6 @@ export async function createQuestion(
     closed_at: null,
     request_id: input.requestId,
   });
-  return id as QuestionId;
 }
 
 /** Closes whatever is open of this lesson. */
@@ -216,22 +189,15 @@ export async function findLiveRound(
   questionId: QuestionId,
   studentId: StudentId,
 ): Promise<RoundId | undefined> {
-  const row = await db('live_rounds')
+  const own = db('live_rounds')
     .join('rounds', 'rounds.id', 'live_rounds.round_id')
-    .where({ 'live_rounds.live_question_id': questionId, 'rounds.student_id': studentId })
-    .first('rounds.id');
-  return row?.id as RoundId | undefined;
+    .where('live_rounds.live_question_id', questionId)
+    .where('rounds.student_id', studentId);
+  return findValue(own, 'rounds.id');
 }
 
 export async function linkLiveRound(db: Db, questionId: QuestionId, roundId: RoundId): Promise<void> {
   await db('live_rounds').insert({ round_id: roundId, live_question_id: questionId });
-}
-
-interface SuggestionRow {
-  id: number;
-  student_id: number | null;
-  move: string;
-  answered_at: Date;
 }
 
 export interface SuggestionRecord {
@@ -241,22 +207,12 @@ export interface SuggestionRecord {
   readonly answeredAt: Date;
 }
 
-function toSuggestion(row: SuggestionRow): SuggestionRecord {
-  return {
-    suggestionId: row.id,
-    studentId: (row.student_id as StudentId | null) ?? undefined,
-    move: row.move,
-    answeredAt: row.answered_at,
-  };
-}
-
 /** Who has stored this one; undefined while nobody has. Null: a coach. */
 export async function findSuggestion(
   db: Db,
   clientId: string,
 ): Promise<{ readonly studentId: StudentId | null } | undefined> {
-  const row = await db('suggestions').where({ client_id: clientId }).first('student_id');
-  return row && { studentId: row.student_id as StudentId | null };
+  return findRow(db('suggestions').where({ client_id: clientId }), { studentId: 'suggestions.student_id' });
 }
 
 export async function addSuggestion(
@@ -288,8 +244,13 @@ export async function listSuggestions(
 ): Promise<SuggestionRecord[]> {
   const query = db('suggestions').where({ live_question_id: questionId });
   if (since !== undefined) query.where('received_at', '>=', since);
-  const rows: SuggestionRow[] = await query.orderBy('id').select('id', 'student_id', 'move', 'answered_at');
-  return rows.map(toSuggestion);
+  const rows = await listRows(query.orderBy('id'), {
+    suggestionId: 'suggestions.id',
+    studentId: 'suggestions.student_id',
+    move: 'suggestions.move',
+    answeredAt: 'suggestions.answered_at',
+  });
+  return rows.map((row) => ({ ...row, studentId: row.studentId ?? undefined }));
 }
 
 /** The child's newest move for a question. */
@@ -298,14 +259,13 @@ export async function findOwnSuggestion(
   questionId: QuestionId,
   studentId: StudentId,
 ): Promise<MoveText | undefined> {
-  const row: SuggestionRow | undefined = await db('suggestions')
+  const newest = db('suggestions')
     .where({ live_question_id: questionId, student_id: studentId })
     .orderBy([
       { column: 'answered_at', order: 'desc' },
       { column: 'id', order: 'desc' },
-    ])
-    .first('id', 'student_id', 'move', 'answered_at');
-  return row && toSuggestion(row).move;
+    ]);
+  return findValue(newest, 'suggestions.move');
 }
 
 export interface LiveAttempt {
@@ -325,28 +285,19 @@ export async function listLiveAttempts(
   const query = db('live_rounds')
     .join('attempts', 'attempts.round_id', 'live_rounds.round_id')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
-    .where({ 'live_rounds.live_question_id': questionId, 'verdicts.judge_version': JUDGE_VERSION });
-  if (since !== undefined) query.where('attempts.received_at', '>=', since);
-  const rows: {
-    id: number;
-    student_id: number;
-    answer: unknown;
-    outcome: string;
-    answered_at: Date;
-  }[] = await query
-    .orderBy('attempts.id')
-    .select(
-      'attempts.id',
-      'attempts.student_id',
-      'attempts.answer',
-      'verdicts.outcome',
-      'attempts.answered_at',
-    );
-  return rows.map((row) => ({
-    attemptId: row.id,
-    studentId: row.student_id as StudentId,
+    .where('live_rounds.live_question_id', questionId)
+    .where('verdicts.judge_version', JUDGE_VERSION);
+  if (since !== undefined) void query.where('attempts.received_at', '>=', since);
+  const rows = await listRows(query.orderBy('attempts.id'), {
+    attemptId: 'attempts.id',
+    studentId: 'attempts.student_id',
+    answer: 'attempts.answer',
+    outcome: 'verdicts.outcome',
+    answeredAt: 'attempts.answered_at',
+  });
+  return rows.map(({ outcome, ...row }) => ({
+    ...row,
     answer: answerSchema.parse(row.answer),
-    isRight: row.outcome === 'right',
-    answeredAt: row.answered_at,
+    isRight: outcome === 'right',
   }));
 }

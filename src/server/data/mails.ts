@@ -2,7 +2,8 @@
 import { MOST_LISTED } from '@/contracts/bounds';
 import type { ClassId, ClubId, CoachId, MailId, StudentId } from '@/contracts/ids';
 import type { MailPage, MailSummary } from '@/contracts/reports';
-import type { Db } from '../db';
+import { columnsOf, findRow, findValue, insertRow, listRows, parsed, type Db } from '../db';
+import { toMoment } from './days';
 
 export interface NewMailRow {
   readonly clubId: ClubId;
@@ -19,12 +20,11 @@ export interface NewMailRow {
 }
 
 export async function findMailByRequest(db: Db, requestId: string): Promise<MailId | undefined> {
-  const row: { id: number } | undefined = await db('mails').where({ request_id: requestId }).first('id');
-  return row?.id as MailId | undefined;
+  return findValue(db('mails').where({ request_id: requestId }), 'mails.id');
 }
 
 export async function addMail(db: Db, mail: NewMailRow): Promise<MailId> {
-  const [id] = await db('mails').insert({
+  return insertRow(db, 'mails', {
     club_id: mail.clubId,
     written_by: mail.writtenBy,
     class_id: mail.classId,
@@ -37,17 +37,6 @@ export async function addMail(db: Db, mail: NewMailRow): Promise<MailId> {
     eml: Buffer.from(mail.eml),
     written_at: mail.writtenAt,
   });
-  return id as MailId;
-}
-
-interface MailRow {
-  id: number;
-  to_address: string;
-  subject: string;
-  body: string;
-  file_name: string;
-  written_at: Date;
-  display_name: string;
 }
 
 function selectMails(db: Db, clubId: ClubId, onlyOf: CoachId | undefined) {
@@ -56,32 +45,19 @@ function selectMails(db: Db, clubId: ClubId, onlyOf: CoachId | undefined) {
   return query;
 }
 
-const COLUMNS = [
-  'mails.id',
-  'mails.to_address',
-  'mails.subject',
-  'mails.body',
-  'mails.file_name',
-  'mails.written_at',
-  'people.display_name',
-];
-
-const toSummary = (row: MailRow): MailSummary => ({
-  mailId: row.id as MailId,
-  to: row.to_address,
-  subject: row.subject,
-  fileName: row.file_name,
-  writtenAt: row.written_at.toISOString(),
-  writtenBy: row.display_name,
+const SUMMARY_COLUMNS = columnsOf({
+  mailId: 'mails.id',
+  to: 'mails.to_address',
+  subject: 'mails.subject',
+  fileName: 'mails.file_name',
+  writtenAt: parsed('mails.written_at', toMoment),
+  writtenBy: 'people.display_name',
 });
 
 /** The newest first; of one coach only, or of the whole club. */
 export async function listMails(db: Db, clubId: ClubId, onlyOf: CoachId | undefined): Promise<MailSummary[]> {
-  const rows: MailRow[] = await selectMails(db, clubId, onlyOf)
-    .orderBy('mails.id', 'desc')
-    .limit(MOST_LISTED)
-    .select(COLUMNS);
-  return rows.map(toSummary);
+  const newest = selectMails(db, clubId, onlyOf).orderBy('mails.id', 'desc').limit(MOST_LISTED);
+  return listRows(newest, SUMMARY_COLUMNS);
 }
 
 /** Mails with a child's own report, the oldest first. */
@@ -89,15 +65,11 @@ export async function listMailsOf(
   db: Db,
   studentId: StudentId,
 ): Promise<{ readonly to: string; readonly subject: string; readonly writtenAt: string }[]> {
-  const rows: { to_address: string; subject: string; written_at: Date }[] = await db('mails')
-    .where({ student_id: studentId })
-    .orderBy('id')
-    .select('to_address', 'subject', 'written_at');
-  return rows.map((row) => ({
-    to: row.to_address,
-    subject: row.subject,
-    writtenAt: row.written_at.toISOString(),
-  }));
+  return listRows(db('mails').where({ student_id: studentId }).orderBy('id'), {
+    to: 'mails.to_address',
+    subject: 'mails.subject',
+    writtenAt: parsed('mails.written_at', toMoment),
+  });
 }
 
 export async function findMail(
@@ -106,10 +78,11 @@ export async function findMail(
   onlyOf: CoachId | undefined,
   mailId: MailId,
 ): Promise<(MailPage & { readonly eml: Uint8Array }) | undefined> {
-  const row: (MailRow & { eml: Buffer }) | undefined = await selectMails(db, clubId, onlyOf)
-    .where('mails.id', mailId)
-    .first([...COLUMNS, 'mails.eml']);
-  return row && { ...toSummary(row), text: row.body, eml: row.eml };
+  return findRow(selectMails(db, clubId, onlyOf).where('mails.id', mailId), {
+    ...SUMMARY_COLUMNS,
+    text: 'mails.body',
+    eml: 'mails.eml',
+  });
 }
 
 export async function deleteMail(db: Db, mailId: MailId): Promise<void> {

@@ -1,23 +1,23 @@
 import type { ClassId, RoundId, StudentId, TaskId } from '@/contracts/ids';
 import { STAGES, type Stage } from '@/core/exercises';
 import { ROUND_REASONS, type RoundReason } from '@/core/progress';
-import type { Db } from '../db';
+import { findValue, insertRow, listRows, parsed, type Db } from '../db';
 
 export interface ClassStage {
   readonly stage: Stage;
   readonly isOpen: boolean;
 }
 
+/** A stage of another version of the programme is no stage of this one. */
+const findStageNamed = (name: string): Stage | undefined => STAGES.find((stage) => stage === name);
+
 /** The stages of a class in its order; stages it says nothing about follow in the usual order, open. */
 export async function listClassStages(db: Db, classId: ClassId): Promise<ClassStage[]> {
-  const rows: { stage: string; is_open: number }[] = await db('class_stages')
-    .where({ class_id: classId })
-    .orderBy('ordinal')
-    .select('stage', 'is_open');
-  const said = rows.flatMap((row) => {
-    const stage = STAGES.find((one) => one === row.stage);
-    return stage === undefined ? [] : [{ stage, isOpen: row.is_open === 1 }];
+  const rows = await listRows(db('class_stages').where({ class_id: classId }).orderBy('ordinal'), {
+    stage: parsed('class_stages.stage', findStageNamed),
+    isOpen: parsed('class_stages.is_open', Boolean),
   });
+  const said = rows.flatMap(({ stage, isOpen }) => (stage === undefined ? [] : [{ stage, isOpen }]));
   const left = STAGES.filter((stage) => !said.some((one) => one.stage === stage));
   return [...said, ...left.map((stage) => ({ stage, isOpen: true }))];
 }
@@ -44,15 +44,14 @@ export async function listStagesOfStudents(
   db: Db,
   studentIds: readonly StudentId[],
 ): Promise<ReadonlyMap<StudentId, ClassStage[]>> {
-  const rows: { student_id: number; stage: string; is_open: number }[] = await db('student_stages')
-    .whereIn('student_id', [...studentIds])
-    .select('student_id', 'stage', 'is_open');
+  const rows = await listRows(db('student_stages').whereIn('student_id', [...studentIds]), {
+    studentId: 'student_stages.student_id',
+    stage: parsed('student_stages.stage', findStageNamed),
+    isOpen: parsed('student_stages.is_open', Boolean),
+  });
   const stages = new Map<StudentId, ClassStage[]>();
-  for (const row of rows) {
-    const stage = STAGES.find((one) => one === row.stage);
-    if (stage === undefined) continue;
-    const studentId = row.student_id as StudentId;
-    stages.set(studentId, [...(stages.get(studentId) ?? []), { stage, isOpen: row.is_open === 1 }]);
+  for (const { studentId, stage, isOpen } of rows) {
+    if (stage !== undefined) stages.set(studentId, [...(stages.get(studentId) ?? []), { stage, isOpen }]);
   }
   return stages;
 }
@@ -79,8 +78,7 @@ export interface PracticeRecord {
 }
 
 export async function findPracticeByRequest(db: Db, requestId: string): Promise<RoundId | undefined> {
-  const row = await db('practices').where({ request_id: requestId }).first('round_id');
-  return row?.round_id as RoundId | undefined;
+  return findValue(db('practices').where({ request_id: requestId }), 'practices.round_id');
 }
 
 /** A student's own practice round; undefined for anybody else's. */
@@ -89,25 +87,21 @@ export async function findPractice(
   roundId: RoundId,
   studentId: StudentId,
 ): Promise<PracticeRecord | undefined> {
-  const row = await db('practices')
+  const own = db('practices')
     .join('rounds', 'rounds.id', 'practices.round_id')
-    .where({ 'practices.round_id': roundId, 'rounds.student_id': studentId })
-    .first('practices.stage');
-  const stage = STAGES.find((one) => one === row?.stage);
+    .where('practices.round_id', roundId)
+    .where('rounds.student_id', studentId);
+  const stage = findStageNamed((await findValue(own, 'practices.stage')) ?? '');
   return stage === undefined ? undefined : { roundId, stage };
 }
 
 /** Why each task of a round is in it; empty for a round of a stage. */
 export async function listReasons(db: Db, roundId: RoundId): Promise<ReadonlyMap<TaskId, RoundReason>> {
-  const rows: { task_id: number; why: string }[] = await db('practice_reasons')
-    .where({ round_id: roundId })
-    .select('task_id', 'why');
-  return new Map(
-    rows.flatMap((row) => {
-      const why = ROUND_REASONS.find((one) => one === row.why);
-      return why === undefined ? [] : [[row.task_id as TaskId, why] as const];
-    }),
-  );
+  const rows = await listRows(db('practice_reasons').where({ round_id: roundId }), {
+    taskId: 'practice_reasons.task_id',
+    why: parsed('practice_reasons.why', (stored) => ROUND_REASONS.find((reason) => reason === stored)),
+  });
+  return new Map(rows.flatMap(({ taskId, why }) => (why === undefined ? [] : [[taskId, why] as const])));
 }
 
 export async function saveReasons(
@@ -132,19 +126,19 @@ export async function createPractice(
     now: Date;
   },
 ): Promise<RoundId> {
-  const [id] = await db('rounds').insert({
+  const roundId = await insertRow(db, 'rounds', {
     assignment_id: null,
     student_id: input.studentId,
     started_at: input.now,
   });
   await db('practices').insert({
-    round_id: id,
+    round_id: roundId,
     class_id: input.classId,
     stage: input.stage,
     request_id: input.requestId,
   });
   await db('practice_tasks').insert(
-    input.taskIds.map((taskId, ordinal) => ({ round_id: id, ordinal, task_id: taskId })),
+    input.taskIds.map((taskId, ordinal) => ({ round_id: roundId, ordinal, task_id: taskId })),
   );
-  return id as RoundId;
+  return roundId;
 }

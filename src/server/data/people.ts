@@ -1,7 +1,7 @@
 import type { ClubId, CoachId, StudentId } from '@/contracts/ids';
 import type { ClubCoach } from '@/contracts/people';
-import type { Db } from '../db';
-import type { PersonRow } from '../db/tables';
+import type { Knex } from 'knex';
+import { columnsOf, findRow, insertRow, listRows, listValues, parsed, type Db } from '../db';
 import { deleteSessionsOf, onlyOfSession } from './sessions';
 
 export interface CoachRecord {
@@ -19,41 +19,39 @@ export interface StudentRecord {
   readonly secretHash: string | undefined;
 }
 
-function toCoach(row: PersonRow): CoachRecord {
-  return {
-    coachId: row.id as CoachId,
-    clubId: row.club_id as ClubId,
-    isLead: row.kind === 'lead',
-    name: row.display_name,
-    secretHash: row.secret_hash ?? undefined,
-  };
-}
+/** Of a person who is known to be a coach. */
+export const toCoachId = (id: CoachId | StudentId) => id as CoachId;
+/** Of a person who is known to be a student. */
+const toStudentId = (id: CoachId | StudentId) => id as StudentId;
 
-function toStudent(row: PersonRow): StudentRecord {
-  return {
-    studentId: row.id as StudentId,
-    clubId: row.club_id as ClubId,
-    name: row.display_name,
-    secretHash: row.secret_hash ?? undefined,
-  };
+const PERSON_COLUMNS = columnsOf({
+  clubId: 'people.club_id',
+  name: 'people.display_name',
+  secretHash: parsed('people.secret_hash', (hash) => hash ?? undefined),
+});
+
+const COACH_COLUMNS = columnsOf({
+  ...PERSON_COLUMNS,
+  coachId: parsed('people.id', toCoachId),
+  isLead: parsed('people.kind', (kind) => kind === 'lead'),
+});
+
+const STUDENT_COLUMNS = columnsOf({ ...PERSON_COLUMNS, studentId: parsed('people.id', toStudentId) });
+
+const coachesOf = (db: Db) =>
+  db('people').whereIn('people.kind', ['lead', 'coach']).whereNull('people.erased_at');
+
+/** The ids of people who are known to be students. */
+export async function listStudentIds(students: Knex.QueryBuilder): Promise<StudentId[]> {
+  return (await listValues(students, 'people.id')).map(toStudentId);
 }
 
 export async function findCoachBySignInName(db: Db, signInName: string): Promise<CoachRecord | undefined> {
-  const row = await db('people')
-    .where({ sign_in_name: signInName })
-    .whereIn('kind', ['lead', 'coach'])
-    .whereNull('erased_at')
-    .first();
-  return row && toCoach(row);
+  return findRow(coachesOf(db).where({ sign_in_name: signInName }), COACH_COLUMNS);
 }
 
 export async function findCoach(db: Db, coachId: CoachId): Promise<CoachRecord | undefined> {
-  const row = await db('people')
-    .where({ id: coachId })
-    .whereIn('kind', ['lead', 'coach'])
-    .whereNull('erased_at')
-    .first();
-  return row && toCoach(row);
+  return findRow(coachesOf(db).where({ id: coachId }), COACH_COLUMNS);
 }
 
 /** The coach of this session; see `onlyOfSession`. */
@@ -62,29 +60,18 @@ export async function findCoachOfSession(
   sessionId: string,
   startedSince: Date,
 ): Promise<CoachRecord | undefined> {
-  const row: PersonRow | undefined = await db('people')
-    .modify(onlyOfSession, sessionId, startedSince)
-    .whereIn('people.kind', ['lead', 'coach'])
-    .whereNull('people.erased_at')
-    .first('people.*');
-  return row && toCoach(row);
+  return findRow(coachesOf(db).modify(onlyOfSession, sessionId, startedSince), COACH_COLUMNS);
 }
 
 export async function listCoaches(db: Db, clubId: ClubId): Promise<ClubCoach[]> {
-  const rows: PersonRow[] = await db('people')
-    .where({ club_id: clubId })
-    .whereIn('kind', ['lead', 'coach'])
-    .whereNull('erased_at')
-    .orderBy('display_name');
-  return rows.map((row) => {
-    const { coachId, name, isLead } = toCoach(row);
-    return { coachId, name, isLead };
-  });
+  const { coachId, name, isLead } = COACH_COLUMNS;
+  const coaches = coachesOf(db).where({ club_id: clubId }).orderBy('display_name');
+  return listRows(coaches, { coachId, name, isLead });
 }
 
 export async function findStudent(db: Db, studentId: StudentId): Promise<StudentRecord | undefined> {
-  const row = await db('people').where({ id: studentId, kind: 'student' }).whereNull('erased_at').first();
-  return row && toStudent(row);
+  const student = db('people').where({ id: studentId, kind: 'student' }).whereNull('erased_at');
+  return findRow(student, STUDENT_COLUMNS);
 }
 
 /** The student of this session; see `onlyOfSession`. */
@@ -93,26 +80,25 @@ export async function findStudentOfSession(
   sessionId: string,
   startedSince: Date,
 ): Promise<StudentRecord | undefined> {
-  const row: PersonRow | undefined = await db('people')
+  const student = db('people')
     .modify(onlyOfSession, sessionId, startedSince)
     .where('people.kind', 'student')
-    .whereNull('people.erased_at')
-    .first('people.*');
-  return row && toStudent(row);
+    .whereNull('people.erased_at');
+  return findRow(student, STUDENT_COLUMNS);
 }
 
 export async function createCoach(
   db: Db,
   coach: { clubId: ClubId; kind: 'lead' | 'coach'; name: string; signInName: string; secretHash: string },
 ): Promise<CoachId> {
-  const [id] = await db('people').insert({
+  const id = await insertRow(db, 'people', {
     club_id: coach.clubId,
     kind: coach.kind,
     display_name: coach.name,
     sign_in_name: coach.signInName,
     secret_hash: coach.secretHash,
   });
-  return id as CoachId;
+  return toCoachId(id);
 }
 
 /** A second call with the same request id finds the first one's student. */
@@ -120,7 +106,7 @@ export async function createStudent(
   db: Db,
   student: { clubId: ClubId; name: string; secretHash: string; keyLength: number; requestId: string },
 ): Promise<StudentId> {
-  const [id] = await db('people').insert({
+  const id = await insertRow(db, 'people', {
     club_id: student.clubId,
     kind: 'student',
     display_name: student.name,
@@ -128,12 +114,11 @@ export async function createStudent(
     key_length: student.keyLength,
     request_id: student.requestId,
   });
-  return id as StudentId;
+  return toStudentId(id);
 }
 
 export async function findStudentByRequest(db: Db, requestId: string): Promise<StudentRecord | undefined> {
-  const row = await db('people').where({ request_id: requestId, kind: 'student' }).first();
-  return row && toStudent(row);
+  return findRow(db('people').where({ request_id: requestId, kind: 'student' }), STUDENT_COLUMNS);
 }
 
 export async function renameStudent(db: Db, studentId: StudentId, name: string): Promise<void> {

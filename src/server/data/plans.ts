@@ -1,47 +1,28 @@
 import { MOST_LISTED } from '@/contracts/bounds';
 import { segmentsSchema, type PlanSummary, type Segment } from '@/contracts/lessons';
 import type { ClassId, PlanId } from '@/contracts/ids';
-import type { Db } from '../db';
+import { columnsOf, findRow, findValue, insertRow, listRows, parsed, type Db, type Selected } from '../db';
 
 export interface PlanRecord extends PlanSummary {
   readonly revision: number;
   readonly segments: readonly Segment[];
 }
 
-interface PlanRow {
-  id: number;
-  class_id: number;
-  class_name: string;
-  title: string;
-  segments: unknown;
-  revision: number;
-}
+const PLAN_COLUMNS = columnsOf({
+  planId: 'lesson_plans.id',
+  classId: 'lesson_plans.class_id',
+  className: 'classes.name',
+  title: 'lesson_plans.title',
+  segments: parsed('lesson_plans.segments', (stored) => segmentsSchema.parse(stored)),
+  revision: 'lesson_plans.revision',
+});
 
-function toPlan(row: PlanRow): PlanRecord {
-  const segments = segmentsSchema.parse(row.segments);
-  return {
-    planId: row.id as PlanId,
-    classId: row.class_id as ClassId,
-    className: row.class_name,
-    title: row.title,
-    revision: row.revision,
-    segments,
-    minutes: segments.reduce((sum, { minutes }) => sum + minutes, 0),
-  };
-}
+const toPlan = (row: Selected<typeof PLAN_COLUMNS>): PlanRecord => ({
+  ...row,
+  minutes: row.segments.reduce((sum, { minutes }) => sum + minutes, 0),
+});
 
-/** A fresh builder; it never leaves this file. */
-const selectPlans = (db: Db) =>
-  db('lesson_plans')
-    .join('classes', 'classes.id', 'lesson_plans.class_id')
-    .select(
-      'lesson_plans.id',
-      'lesson_plans.class_id',
-      'classes.name as class_name',
-      'lesson_plans.title',
-      'lesson_plans.segments',
-      'lesson_plans.revision',
-    );
+const plansWithClass = (db: Db) => db('lesson_plans').join('classes', 'classes.id', 'lesson_plans.class_id');
 
 export async function createPlan(
   db: Db,
@@ -53,33 +34,31 @@ export async function createPlan(
     readonly now: Date;
   },
 ): Promise<PlanId> {
-  const [id] = await db('lesson_plans').insert({
+  return insertRow(db, 'lesson_plans', {
     class_id: input.classId,
     title: input.title,
     segments: JSON.stringify(input.segments),
     created_at: input.now,
     request_id: input.requestId,
   });
-  return id as PlanId;
 }
 
 export async function findPlanByRequest(db: Db, requestId: string): Promise<PlanId | undefined> {
-  const row = await db('lesson_plans').where({ request_id: requestId }).first('id');
-  return row?.id as PlanId | undefined;
+  return findValue(db('lesson_plans').where({ request_id: requestId }), 'lesson_plans.id');
 }
 
 export async function findPlan(db: Db, planId: PlanId): Promise<PlanRecord | undefined> {
-  const row: PlanRow | undefined = await selectPlans(db).where('lesson_plans.id', planId).first();
+  const row = await findRow(plansWithClass(db).where('lesson_plans.id', planId), PLAN_COLUMNS);
   return row && toPlan(row);
 }
 
 /** The newest first. */
 export async function listPlans(db: Db, classIds: readonly ClassId[]): Promise<PlanRecord[]> {
-  const rows: PlanRow[] = await selectPlans(db)
+  const newest = plansWithClass(db)
     .whereIn('lesson_plans.class_id', [...classIds])
     .orderBy('lesson_plans.id', 'desc')
     .limit(MOST_LISTED);
-  return rows.map(toPlan);
+  return (await listRows(newest, PLAN_COLUMNS)).map(toPlan);
 }
 
 /** Saves over this revision alone; false when somebody has saved meanwhile. */

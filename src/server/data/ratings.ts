@@ -1,38 +1,42 @@
 /** What answers have said about puzzles and children. A row is locked while an answer changes it. */
 import type { AttemptId, ClassId, StudentId, TaskId } from '@/contracts/ids';
 import type { Rating } from '@/core/progress';
-import type { Db, Statement } from '../db';
+import { columnsOf, findRow, listRows, optional, selectColumns, type Db, type Statement } from '../db';
 
-export interface RatingRow {
-  readonly rating: number;
-  readonly deviation: number;
-  readonly volatility: number;
-  readonly answers: number;
-}
+export const TASK_RATING_COLUMNS = columnsOf({
+  value: 'task_ratings.rating',
+  deviation: 'task_ratings.deviation',
+  volatility: 'task_ratings.volatility',
+  answers: 'task_ratings.answers',
+});
 
-const COLUMNS = ['rating', 'deviation', 'volatility', 'answers'];
+export const STUDENT_RATING_COLUMNS = columnsOf({
+  value: 'student_ratings.rating',
+  deviation: 'student_ratings.deviation',
+  volatility: 'student_ratings.volatility',
+  answers: 'student_ratings.answers',
+});
 
-export const toRating = ({ rating, ...rest }: RatingRow): Rating => ({ value: rating, ...rest });
-const toRow = ({ value, deviation, volatility, answers }: Rating): RatingRow => ({
+const toRow = ({ value, deviation, volatility, answers }: Rating) => ({
   rating: value,
   deviation,
   volatility,
   answers,
 });
 
-/** Waits for other answers to the same puzzle and finds its `RatingRow`; none for a task that is not rated. */
+/** Waits for other answers to the same puzzle and finds `TASK_RATING_COLUMNS`; none for a task that is not rated. */
 export function lockTaskRating(db: Db, taskId: TaskId): Statement {
-  return db('task_ratings').where({ task_id: taskId }).forUpdate().first(COLUMNS);
+  return selectColumns(db('task_ratings').where({ task_id: taskId }).forUpdate(), TASK_RATING_COLUMNS);
 }
 
 /** How strong a child is, when it has answered a mate. */
 export async function findStudentRating(db: Db, studentId: StudentId): Promise<Rating | undefined> {
-  const row = (await selectStudentRating(db, studentId)) as RatingRow | undefined;
-  return row && toRating(row);
+  return findRow(db('student_ratings').where({ student_id: studentId }), STUDENT_RATING_COLUMNS);
 }
 
+/** Finds `STUDENT_RATING_COLUMNS`. */
 export function selectStudentRating(db: Db, studentId: StudentId): Statement {
-  return db('student_ratings').where({ student_id: studentId }).first(COLUMNS);
+  return selectColumns(db('student_ratings').where({ student_id: studentId }), STUDENT_RATING_COLUMNS);
 }
 
 /** Both after an answer, which stays known as a step of the child's. */
@@ -72,12 +76,15 @@ export async function listRatingSteps(
   db: Db,
   studentId: StudentId,
 ): Promise<{ readonly answeredAt: Date; readonly value: number; readonly deviation: number }[]> {
-  const rows: { answered_at: Date; rating: number; deviation: number }[] = await db('rating_steps')
+  const steps = db('rating_steps')
     .join('attempts', 'attempts.id', 'rating_steps.attempt_id')
     .where('rating_steps.student_id', studentId)
-    .orderBy('rating_steps.id')
-    .select('attempts.answered_at', 'rating_steps.rating', 'rating_steps.deviation');
-  return rows.map((row) => ({ answeredAt: row.answered_at, value: row.rating, deviation: row.deviation }));
+    .orderBy('rating_steps.id');
+  return listRows(steps, {
+    answeredAt: 'attempts.answered_at',
+    value: 'rating_steps.rating',
+    deviation: 'rating_steps.deviation',
+  });
 }
 
 /** All there is of ratings, locked until the transaction ends: no answer is rated meanwhile. */
@@ -88,29 +95,24 @@ export interface AllRatings {
 }
 
 export async function lockRatings(db: Db): Promise<AllRatings> {
-  const puzzles: (RatingRow & { task_id: number })[] = await db('task_ratings')
-    .orderBy('task_id')
-    .forUpdate()
-    .select('task_id', ...COLUMNS);
-  const children: (RatingRow & { student_id: number })[] = await db('student_ratings').select(
-    'student_id',
-    ...COLUMNS,
-  );
-  const steps: { attempt_id: number; student_id: number; rating: number; deviation: number }[] = await db(
-    'rating_steps',
-  )
-    .orderBy('id')
-    .select('attempt_id', 'student_id', 'rating', 'deviation');
+  const puzzles = await listRows(db('task_ratings').orderBy('task_id').forUpdate(), {
+    taskId: 'task_ratings.task_id',
+    ...TASK_RATING_COLUMNS,
+  });
+  const children = await listRows(db('student_ratings'), {
+    studentId: 'student_ratings.student_id',
+    ...STUDENT_RATING_COLUMNS,
+  });
+  const steps = await listRows(db('rating_steps').orderBy('id'), {
+    attemptId: 'rating_steps.attempt_id',
+    studentId: 'rating_steps.student_id',
+    value: 'rating_steps.rating',
+    deviation: 'rating_steps.deviation',
+  });
   return {
-    puzzles: new Map(puzzles.map(({ task_id: id, ...row }) => [id as TaskId, toRating(row)] as const)),
-    children: new Map(
-      children.map(({ student_id: id, ...row }) => [id as StudentId, toRating(row)] as const),
-    ),
-    steps: steps.map((row) => ({
-      attemptId: row.attempt_id as AttemptId,
-      studentId: row.student_id as StudentId,
-      rating: { value: row.rating, deviation: row.deviation },
-    })),
+    puzzles: new Map(puzzles.map(({ taskId, ...rating }) => [taskId, rating] as const)),
+    children: new Map(children.map(({ studentId, ...rating }) => [studentId, rating] as const)),
+    steps: steps.map(({ attemptId, studentId, ...rating }) => ({ attemptId, studentId, rating })),
   };
 }
 
@@ -135,20 +137,24 @@ export async function listTaskRatings(
   db: Db,
   taskIds: readonly TaskId[],
 ): Promise<ReadonlyMap<TaskId, Rating>> {
-  const rows: (RatingRow & { readonly task_id: number })[] = await db('task_ratings')
-    .whereIn('task_id', [...taskIds])
-    .select('task_id', ...COLUMNS);
-  return new Map(rows.map(({ task_id: taskId, ...row }) => [taskId as TaskId, toRating(row)] as const));
+  const rows = await listRows(db('task_ratings').whereIn('task_id', [...taskIds]), {
+    taskId: 'task_ratings.task_id',
+    ...TASK_RATING_COLUMNS,
+  });
+  return new Map(rows.map(({ taskId, ...rating }) => [taskId, rating] as const));
 }
 
 /** One rating for each child now in the class; undefined where it has answered no puzzle yet. */
 export async function listClassRatings(db: Db, classId: ClassId): Promise<(Rating | undefined)[]> {
-  const rows: (RatingRow | { readonly rating: null })[] = await db('enrolments')
+  const children = db('enrolments')
     .join('people', 'people.id', 'enrolments.student_id')
     .leftJoin('student_ratings', 'student_ratings.student_id', 'people.id')
     .where('enrolments.class_id', classId)
     .whereNull('enrolments.ends_on')
-    .whereNull('people.erased_at')
-    .select(COLUMNS.map((column) => `student_ratings.${column}`));
-  return rows.map((row) => (row.rating === null ? undefined : toRating(row)));
+    .whereNull('people.erased_at');
+  const rows = await listRows(children, {
+    rated: optional('student_ratings.student_id'),
+    ...STUDENT_RATING_COLUMNS,
+  });
+  return rows.map(({ rated, ...rating }) => (rated === null ? undefined : rating));
 }

@@ -1,6 +1,7 @@
 import type { ClassId, StudentId } from '@/contracts/ids';
 import type { RefusedAnswer } from '@/contracts/people';
-import type { Db } from '../db';
+import { countRows, listRows, parsed, type Db } from '../db';
+import { toMoment } from './days';
 
 /** A broken device may send for ever: so many of a child are kept, the oldest ones. */
 const MOST_KEPT = 100;
@@ -17,11 +18,8 @@ export async function addRefusedAnswer(
     readonly receivedAt: Date;
   },
 ): Promise<void> {
-  const known = await db('refused_answers')
-    .where({ student_id: answer.studentId })
-    .count({ count: '*' })
-    .first();
-  if (Number(known?.count ?? 0) >= MOST_KEPT) return;
+  const known = await countRows(db('refused_answers').where({ student_id: answer.studentId }));
+  if (known >= MOST_KEPT) return;
   await db('refused_answers')
     .insert({
       student_id: answer.studentId,
@@ -39,43 +37,31 @@ export async function listRefusedOfStudent(
   db: Db,
   studentId: StudentId,
 ): Promise<{ readonly reason: string; readonly body: string; readonly receivedAt: string }[]> {
-  const rows: { reason: string; body: string; received_at: Date }[] = await db('refused_answers')
-    .where({ student_id: studentId })
-    .orderBy('id')
-    .select('reason', 'body', 'received_at');
-  return rows.map(({ reason, body, received_at }) => ({
-    reason,
-    body,
-    receivedAt: received_at.toISOString(),
-  }));
+  return listRows(db('refused_answers').where({ student_id: studentId }).orderBy('id'), {
+    reason: 'refused_answers.reason',
+    body: 'refused_answers.body',
+    receivedAt: parsed('refused_answers.received_at', toMoment),
+  });
 }
 
 /** What could not be stored of the children now in a class, newest first; what was stored after all is left out. */
 export async function listRefusedAnswers(db: Db, classId: ClassId): Promise<RefusedAnswer[]> {
-  const rows: { id: number; student_id: number; display_name: string; reason: string; received_at: Date }[] =
-    await db('refused_answers')
-      .join('enrolments', 'enrolments.student_id', 'refused_answers.student_id')
-      .join('people', 'people.id', 'refused_answers.student_id')
-      .leftJoin('attempts', 'attempts.client_id', 'refused_answers.client_id')
-      .leftJoin('suggestions', 'suggestions.client_id', 'refused_answers.client_id')
-      .where('enrolments.class_id', classId)
-      .whereNull('enrolments.ends_on')
-      .whereNull('attempts.id')
-      .whereNull('suggestions.id')
-      .orderBy('refused_answers.id', 'desc')
-      .limit(MOST_KEPT)
-      .select(
-        'refused_answers.id',
-        'refused_answers.student_id',
-        'people.display_name',
-        'refused_answers.reason',
-        'refused_answers.received_at',
-      );
-  return rows.map((row) => ({
-    refusedId: row.id,
-    studentId: row.student_id as StudentId,
-    studentName: row.display_name,
-    reason: row.reason,
-    receivedAt: row.received_at.toISOString(),
-  }));
+  const refused = db('refused_answers')
+    .join('enrolments', 'enrolments.student_id', 'refused_answers.student_id')
+    .join('people', 'people.id', 'refused_answers.student_id')
+    .leftJoin('attempts', 'attempts.client_id', 'refused_answers.client_id')
+    .leftJoin('suggestions', 'suggestions.client_id', 'refused_answers.client_id')
+    .where('enrolments.class_id', classId)
+    .whereNull('enrolments.ends_on')
+    .whereNull('attempts.id')
+    .whereNull('suggestions.id')
+    .orderBy('refused_answers.id', 'desc')
+    .limit(MOST_KEPT);
+  return listRows(refused, {
+    refusedId: 'refused_answers.id',
+    studentId: 'refused_answers.student_id',
+    studentName: 'people.display_name',
+    reason: 'refused_answers.reason',
+    receivedAt: parsed('refused_answers.received_at', toMoment),
+  });
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod/mini';
 import type { ClassId, ClubId, CoachId, EnrolmentId, RosterChangeId } from '@/contracts/ids';
-import type { Db } from '../db';
+import { columnsOf, findRow, insertRow, listRows, parsed, type Db } from '../db';
 
 const ids = <Id extends number>() =>
   z.array(
@@ -36,39 +36,20 @@ export interface StoredRosterChange {
   readonly isUndone: boolean;
 }
 
-interface ChangeRow {
-  id: number;
-  coach_id: number;
-  display_name: string;
-  details: unknown;
-  made_at: Date;
-  undone_at: Date | null;
-}
+const CHANGE_COLUMNS = columnsOf({
+  changeId: 'roster_changes.id',
+  coachId: 'roster_changes.coach_id',
+  coachName: 'people.display_name',
+  details: parsed('roster_changes.details', (details) => detailsSchema.parse(details)),
+  madeAt: 'roster_changes.made_at',
+  isUndone: parsed('roster_changes.undone_at', (undoneAt) => undoneAt !== null),
+});
 
-function toChange(row: ChangeRow): StoredRosterChange {
-  return {
-    changeId: row.id as RosterChangeId,
-    coachId: row.coach_id as CoachId,
-    coachName: row.display_name,
-    details: detailsSchema.parse(row.details),
-    madeAt: row.made_at,
-    isUndone: row.undone_at !== null,
-  };
-}
-
-/** A fresh builder; it never leaves this file. */
-const selectChanges = (db: Db, clubId: ClubId) =>
+/** Changes with who made them. */
+const changesOf = (db: Db, clubId: ClubId) =>
   db('roster_changes')
     .join('people', 'people.id', 'roster_changes.coach_id')
-    .where('roster_changes.club_id', clubId)
-    .select(
-      'roster_changes.id',
-      'roster_changes.coach_id',
-      'people.display_name',
-      'roster_changes.details',
-      'roster_changes.made_at',
-      'roster_changes.undone_at',
-    );
+    .where('roster_changes.club_id', clubId);
 
 export async function createRosterChange(
   db: Db,
@@ -80,14 +61,13 @@ export async function createRosterChange(
     readonly now: Date;
   },
 ): Promise<RosterChangeId> {
-  const [id] = await db('roster_changes').insert({
+  return insertRow(db, 'roster_changes', {
     club_id: input.clubId,
     coach_id: input.coachId,
     details: JSON.stringify(input.details),
     made_at: input.now,
     request_id: input.requestId,
   });
-  return id as RosterChangeId;
 }
 
 /** One of the club's, by its id or by the request that made it, locked until the transaction ends. */
@@ -96,24 +76,19 @@ export async function findRosterChange(
   clubId: ClubId,
   where: { readonly changeId: RosterChangeId } | { readonly requestId: string },
 ): Promise<StoredRosterChange | undefined> {
-  const row: ChangeRow | undefined = await selectChanges(db, clubId)
-    .where(
-      'changeId' in where
-        ? { 'roster_changes.id': where.changeId }
-        : { 'roster_changes.request_id': where.requestId },
-    )
-    .forUpdate()
-    .first();
-  return row && toChange(row);
+  const changes = changesOf(db, clubId).forUpdate();
+  if ('changeId' in where) void changes.where('roster_changes.id', where.changeId);
+  else void changes.where('roster_changes.request_id', where.requestId);
+  return findRow(changes, CHANGE_COLUMNS);
 }
 
 /** The newest first, those taken back left out. */
 export async function listRosterChanges(db: Db, clubId: ClubId, most: number): Promise<StoredRosterChange[]> {
-  const rows: ChangeRow[] = await selectChanges(db, clubId)
+  const newest = changesOf(db, clubId)
     .whereNull('roster_changes.undone_at')
     .orderBy('roster_changes.id', 'desc')
     .limit(most);
-  return rows.map(toChange);
+  return listRows(newest, CHANGE_COLUMNS);
 }
 
 export async function noteUndone(db: Db, changeId: RosterChangeId, now: Date): Promise<void> {

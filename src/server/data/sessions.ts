@@ -1,9 +1,10 @@
 import type { Knex } from 'knex';
+import type { CoachId, StudentId } from '@/contracts/ids';
 import type { Db } from '../db';
 
 export async function createSession(
   db: Db,
-  session: { readonly sessionId: string; readonly personId: number; readonly startedAt: Date },
+  session: { readonly sessionId: string; readonly personId: CoachId | StudentId; readonly startedAt: Date },
 ): Promise<void> {
   await db('sessions').insert({
     id: session.sessionId,
@@ -25,13 +26,21 @@ export async function deleteSession(db: Db, sessionId: string): Promise<void> {
 }
 
 /** Signs a person out everywhere, but for one session where that is named. */
-export async function deleteSessionsOf(db: Db, personId: number, except?: string): Promise<void> {
+export async function deleteSessionsOf(
+  db: Db,
+  personId: CoachId | StudentId,
+  except?: string,
+): Promise<void> {
   const own = db('sessions').where({ person_id: personId });
   if (except !== undefined) own.whereNot({ id: except });
   await own.delete();
 }
 
 /** Takes away a person's sessions that nobody can use any more. */
-export async function deleteOldSessions(db: Db, personId: number, startedBefore: Date): Promise<void> {
+export async function deleteOldSessions(
+  db: Db,
+  personId: CoachId | StudentId,
+  startedBefore: Date,
+): Promise<void> {
   await db('sessions').where({ person_id: personId }).where('started_at', '<', startedBefore).delete();
 }

@@ -3,7 +3,17 @@ import type { ClubId, CoachId, SetId, SetVersionId, TaskId } from '@/contracts/i
 import { mateTaskSchema, openExercise, exerciseTaskSchema } from '@/core/exercises';
 import { makeFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
-import type { Db } from '../db';
+import {
+  computed,
+  findRow,
+  findValue,
+  insertRow,
+  listRows,
+  listValues,
+  parsed,
+  readJson,
+  type Db,
+} from '../db';
 
 export interface SetRecord {
   readonly setId: SetId;
@@ -28,21 +38,20 @@ export async function createSet(
     now: Date;
   },
 ): Promise<SetId> {
-  const [id] = await db('sets').insert({
+  const setId = await insertRow(db, 'sets', {
     club_id: input.clubId,
     owner_id: input.ownerId,
     name: input.name,
     created_at: input.now,
     request_id: input.requestId,
   });
-  await db('set_versions').insert({ set_id: id, version: 1 });
-  if (input.isStaircase) await db('staircase_sets').insert({ set_id: id });
-  return id as SetId;
+  await db('set_versions').insert({ set_id: setId, version: 1 });
+  if (input.isStaircase) await db('staircase_sets').insert({ set_id: setId });
+  return setId;
 }
 
 export async function findSetByRequest(db: Db, requestId: string): Promise<SetId | undefined> {
-  const row = await db('sets').where({ request_id: requestId }).first('id');
-  return row?.id as SetId | undefined;
+  return findValue(db('sets').where({ request_id: requestId }), 'sets.id');
 }
 
 /** Those of these versions whose sets are staircases. */
@@ -50,48 +59,53 @@ export async function filterStaircases(
   db: Db,
   setVersionIds: readonly SetVersionId[],
 ): Promise<ReadonlySet<SetVersionId>> {
-  const ids: number[] = await db('staircase_sets')
+  const staircases = db('staircase_sets')
     .join('set_versions', 'set_versions.set_id', 'staircase_sets.set_id')
-    .whereIn('set_versions.id', [...setVersionIds])
-    .pluck('set_versions.id');
-  return new Set(ids as SetVersionId[]);
+    .whereIn('set_versions.id', [...setVersionIds]);
+  return new Set(await listValues(staircases, 'set_versions.id'));
 }
 
 /** The tasks of a version of a set that is a staircase; none of another set. */
 export async function listStairs(db: Db, setVersionId: SetVersionId): Promise<TaskId[]> {
-  const ids: number[] = await db('staircase_sets')
+  const stairs = db('staircase_sets')
     .join('set_versions', 'set_versions.set_id', 'staircase_sets.set_id')
     .join('set_items', 'set_items.set_version_id', 'set_versions.id')
-    .where('set_versions.id', setVersionId)
-    .pluck('set_items.task_id');
-  return ids as TaskId[];
+    .where('set_versions.id', setVersionId);
+  return listValues(stairs, 'set_items.task_id');
 }
 
 export async function findSet(db: Db, setId: SetId): Promise<SetRecord | undefined> {
-  const row = await db('sets').where({ id: setId }).first('club_id', 'name');
-  return row && { setId, clubId: row.club_id as ClubId, name: row.name };
+  return findRow(db('sets').where({ id: setId }), {
+    setId: 'sets.id',
+    clubId: 'sets.club_id',
+    name: 'sets.name',
+  });
 }
 
 /** The newest version; with `lock` no other transaction changes it until this one ends. */
 export async function getLatestVersion(db: Db, setId: SetId, lock: 'lock' | 'read'): Promise<VersionRecord> {
   const query = db('set_versions').where({ set_id: setId }).orderBy('version', 'desc');
   if (lock === 'lock') query.forUpdate();
-  const row = await query.first('id', 'version', 'given_at');
-  if (row === undefined) throw new Error(`set ${setId} has no version`);
-  return { setVersionId: row.id as SetVersionId, version: row.version, isGiven: row.given_at !== null };
+  const latest = await findRow(query, {
+    setVersionId: 'set_versions.id',
+    version: 'set_versions.version',
+    isGiven: parsed('set_versions.given_at', (givenAt) => givenAt !== null),
+  });
+  if (latest === undefined) throw new Error(`set ${setId} has no version`);
+  return latest;
 }
 
 /** A next version with the same items, not given yet. */
 export async function copyVersion(db: Db, setId: SetId, from: VersionRecord): Promise<VersionRecord> {
   const version = from.version + 1;
-  const [id] = await db('set_versions').insert({ set_id: setId, version });
-  const items: { ordinal: number; task_id: number }[] = await db('set_items')
+  const setVersionId = await insertRow(db, 'set_versions', { set_id: setId, version });
+  const items = await db('set_items')
     .where({ set_version_id: from.setVersionId })
     .select('ordinal', 'task_id');
   if (items.length > 0) {
-    await db('set_items').insert(items.map((item) => ({ ...item, set_version_id: id })));
+    await db('set_items').insert(items.map((item) => ({ ...item, set_version_id: setVersionId })));
   }
-  return { setVersionId: id as SetVersionId, version, isGiven: false };
+  return { setVersionId, version, isGiven: false };
 }
 
 export async function markGiven(db: Db, setVersionId: SetVersionId, now: Date): Promise<void> {
@@ -104,25 +118,16 @@ export async function findItemNumber(
   setVersionId: SetVersionId,
   taskId: TaskId,
 ): Promise<number | undefined> {
-  const rows: { task_id: number }[] = await db('set_items')
-    .where({ set_version_id: setVersionId })
-    .orderBy('ordinal')
-    .select('task_id');
-  const index = rows.findIndex((row) => row.task_id === taskId);
+  const items = db('set_items').where({ set_version_id: setVersionId }).orderBy('ordinal');
+  const index = (await listValues(items, 'set_items.task_id')).indexOf(taskId);
   return index < 0 ? undefined : index + 1;
 }
 
 /** Puts the task behind the others. */
 export async function addItem(db: Db, setVersionId: SetVersionId, taskId: TaskId): Promise<void> {
-  const row: { last?: number | null } | undefined = await db('set_items')
-    .where({ set_version_id: setVersionId })
-    .max({ last: 'ordinal' })
-    .first();
-  await db('set_items').insert({
-    set_version_id: setVersionId,
-    ordinal: (row?.last ?? 0) + 1,
-    task_id: taskId,
-  });
+  const items = db('set_items').where({ set_version_id: setVersionId }).orderBy('ordinal', 'desc');
+  const last = (await findValue(items, 'set_items.ordinal')) ?? 0;
+  await db('set_items').insert({ set_version_id: setVersionId, ordinal: last + 1, task_id: taskId });
 }
 
 /** Takes the task out and moves the later ones up; nothing happens when it is not in it. */
@@ -179,48 +184,31 @@ export interface SetListRow {
 export async function listSets(db: Db, clubId: ClubId): Promise<SetListRow[]> {
   // In a table of its own: MariaDB takes no limit inside IN.
   const newest = db('sets').where({ club_id: clubId }).orderBy('id', 'desc').limit(MOST_LISTED).select('id');
-  const rows: {
-    id: number;
-    name: string;
-    puzzles: number;
-    given: number;
-    payload: unknown;
-    family: string | null;
-  }[] = await db('sets')
+  const sets = db('sets')
     .join('set_versions as newest', 'newest.set_id', 'sets.id')
     .whereRaw('newest.version = (SELECT MAX(version) FROM set_versions WHERE set_id = sets.id)')
     .whereIn('sets.id', db.from(newest.as('newest_sets')).select('id'))
-    .orderBy('sets.name')
-    .select(
-      'sets.id',
-      'sets.name',
-      db('set_items').count().whereRaw('set_version_id = newest.id').as('puzzles'),
-      db('assignments')
-        .join('set_versions as given', 'given.id', 'assignments.set_version_id')
-        .whereRaw('given.set_id = sets.id')
-        .count()
-        .as('given'),
-      db('set_items')
-        .join('tasks', 'tasks.id', 'set_items.task_id')
-        .whereRaw('set_items.set_version_id = newest.id')
-        .orderBy('set_items.ordinal')
-        .limit(1)
-        .select('tasks.payload')
-        .as('payload'),
-      db('set_items')
-        .join('tasks', 'tasks.id', 'set_items.task_id')
-        .whereRaw('set_items.set_version_id = newest.id')
-        .orderBy('set_items.ordinal')
-        .limit(1)
-        .select('tasks.family')
-        .as('family'),
-    );
-  return rows.map((row) => ({
-    setId: row.id as SetId,
-    name: row.name,
-    puzzleCount: row.puzzles,
-    givenCount: row.given,
-    firstFen: row.family === null ? undefined : findPicture(row.family, jsonOf(row.payload)),
+    .orderBy('sets.name');
+  const items = db('set_items').whereRaw('set_items.set_version_id = newest.id');
+  const given = db('assignments')
+    .join('set_versions as given', 'given.id', 'assignments.set_version_id')
+    .whereRaw('given.set_id = sets.id');
+  const first = items
+    .clone()
+    .join('tasks', 'tasks.id', 'set_items.task_id')
+    .orderBy('set_items.ordinal')
+    .limit(1);
+  const rows = await listRows(sets, {
+    setId: 'sets.id',
+    name: 'sets.name',
+    puzzleCount: computed(items.clone().count(), Number),
+    givenCount: computed(given.count(), Number),
+    payload: computed(first.clone().select('tasks.payload'), readJson),
+    family: computed(first.clone().select('tasks.family'), (family) => family as string | null),
+  });
+  return rows.map(({ payload, family, ...row }) => ({
+    ...row,
+    firstFen: family === null ? undefined : findPicture(family, payload),
   }));
 }
 
@@ -229,9 +217,4 @@ function findPicture(family: string, payload: unknown): string | undefined {
   if (family === 'mate') return mateTaskSchema.parse(payload).fen;
   const { scene } = openExercise(exerciseTaskSchema.parse({ family, level: 1, task: payload }));
   return scene.isHidden ? undefined : makeFen({ ...EMPTY_DRAFT, board: scene.board });
-}
-
-/** A JSON column read through a subquery arrives as text, read directly it arrives parsed. */
-function jsonOf(value: unknown): unknown {
-  return typeof value === 'string' ? JSON.parse(value) : value;
 }

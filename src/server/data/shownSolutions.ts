@@ -1,6 +1,6 @@
 /** Solutions that students had shown to them. */
 import type { AssignmentId, RoundId, StudentId, TaskId } from '@/contracts/ids';
-import type { Db } from '../db';
+import { findValue, listRows, type Db } from '../db';
 
 export interface ShownSolution {
   readonly studentId: StudentId;
@@ -9,10 +9,7 @@ export interface ShownSolution {
 
 /** Whose it is, when this one is stored already. */
 export async function findShownSolution(db: Db, clientId: string): Promise<StudentId | undefined> {
-  const row: { student_id: number } | undefined = await db('shown_solutions')
-    .where({ client_id: clientId })
-    .first('student_id');
-  return row?.student_id as StudentId | undefined;
+  return findValue(db('shown_solutions').where({ client_id: clientId }), 'shown_solutions.student_id');
 }
 
 export async function addShownSolution(
@@ -36,9 +33,9 @@ export async function addShownSolution(
 
 /** Each student and task of an assignment once. */
 export async function listShownOfAssignment(db: Db, assignmentId: AssignmentId): Promise<ShownSolution[]> {
-  const rows: { student_id: number; task_id: number }[] = await db('shown_solutions')
+  const shown = db('shown_solutions')
     .join('rounds', 'rounds.id', 'shown_solutions.round_id')
     .where('rounds.assignment_id', assignmentId)
-    .distinct('shown_solutions.student_id', 'shown_solutions.task_id');
-  return rows.map((row) => ({ studentId: row.student_id as StudentId, taskId: row.task_id as TaskId }));
+    .distinct();
+  return listRows(shown, { studentId: 'shown_solutions.student_id', taskId: 'shown_solutions.task_id' });
 }

@@ -1,6 +1,6 @@
 import { clubSettingsSchema } from '@/contracts/clubs';
 import { clubPatternFilter, type PatternFilter } from '@/contracts/library';
-import type { ClubId, ClubPatternId, RoundId, StudentId, TaskId } from '@/contracts/ids';
+import type { ClubId, ClubPatternId, RoundId, SetVersionId, StudentId, TaskId } from '@/contracts/ids';
 import { exerciseTaskSchema, mateTaskSchema, type ExerciseTask, type MateTask } from '@/core/exercises';
 import { PATTERN_IDS, type PatternId } from '@/core/patterns';
 import { startPuzzleRating } from '@/core/progress';
@@ -12,7 +12,18 @@ import {
   type PuzzleFacts,
   type SolutionGraph,
 } from '@/core/puzzles';
-import type { Db } from '../db';
+import {
+  columnsOf,
+  findRow,
+  findValue,
+  insertRow,
+  listRows,
+  listValues,
+  optional,
+  parsed,
+  type Db,
+  type Selected,
+} from '../db';
 
 /** A puzzle with its stored solution, both parsed: a corrupt row throws here, not in a child's face. */
 export interface StoredPuzzle {
@@ -45,23 +56,25 @@ export interface NewPuzzle {
   readonly provedAt: Date;
 }
 
+const MATE_TASK = parsed('tasks.payload', (payload) => mateTaskSchema.parse(payload));
+const SOLUTION = parsed('task_solutions.graph', (graph) => solutionGraphSchema.parse(graph));
+
 /** The club's mate task for exactly this position. */
 export async function findMateTask(db: Db, clubId: ClubId, exactKey: string): Promise<TaskId | undefined> {
-  const row = await db('tasks').where({ club_id: clubId, family: 'mate', exact_key: exactKey }).first('id');
-  return row?.id as TaskId | undefined;
+  return findValue(db('tasks').where({ club_id: clubId, family: 'mate', exact_key: exactKey }), 'tasks.id');
 }
 
 /** Which of these positions the club has stored as mates. */
 export async function listKnownKeys(db: Db, clubId: ClubId, exactKeys: readonly string[]): Promise<string[]> {
-  return db('tasks')
+  const known = db('tasks')
     .where({ club_id: clubId, family: 'mate' })
-    .whereIn('exact_key', [...exactKeys])
-    .pluck('exact_key');
+    .whereIn('exact_key', [...exactKeys]);
+  return listValues(known, 'tasks.exact_key');
 }
 
 /** Stores task and solution together; a duplicate position is refused by the unique key. */
 export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> {
-  const [id] = await db('tasks').insert({
+  const taskId = await insertRow(db, 'tasks', {
     club_id: input.clubId,
     family: 'mate',
     family_version: input.familyVersion,
@@ -74,7 +87,7 @@ export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> 
     retired_at: null,
   });
   await db('task_solutions').insert({
-    task_id: id,
+    task_id: taskId,
     format_version: input.solution.formatVersion,
     prover_version: input.proverVersion,
     mate_moves: input.solution.mateInMoves,
@@ -82,8 +95,8 @@ export async function createMateTask(db: Db, input: NewPuzzle): Promise<TaskId> 
     graph: JSON.stringify(input.solution),
     proved_at: input.provedAt,
   });
-  await addLookups(db, id as TaskId, input);
-  return id as TaskId;
+  await addLookups(db, taskId, input);
+  return taskId;
 }
 
 /** What a puzzle is found, told and rated by. */
@@ -113,12 +126,13 @@ async function addLookups(db: Db, taskId: TaskId, lookups: Lookups): Promise<voi
 
 /** The grades of these tasks that have one: mates. */
 export async function listGrades(db: Db, taskIds: readonly TaskId[]): Promise<ReadonlyMap<TaskId, Grade>> {
-  const rows: { task_id: number; level: number; number: number; reasons: unknown }[] = await db('task_grades')
-    .whereIn('task_id', [...taskIds])
-    .select('task_id', 'level', 'number', 'reasons');
-  return new Map(
-    rows.map(({ task_id: taskId, ...grade }) => [taskId as TaskId, gradeSchema.parse(grade)] as const),
-  );
+  const rows = await listRows(db('task_grades').whereIn('task_id', [...taskIds]), {
+    taskId: 'task_grades.task_id',
+    level: 'task_grades.level',
+    number: 'task_grades.number',
+    reasons: 'task_grades.reasons',
+  });
+  return new Map(rows.map(({ taskId, ...grade }) => [taskId, gradeSchema.parse(grade)] as const));
 }
 
 /** Mates that cannot be found by everything yet, the oldest first. */
@@ -126,7 +140,7 @@ export async function listUnkeyedPuzzles(
   db: Db,
   most: number,
 ): Promise<(StoredPuzzle & { readonly clubId: ClubId })[]> {
-  const rows: { id: number; club_id: number; payload: unknown; graph: unknown }[] = await db('tasks')
+  const unkeyed = db('tasks')
     .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
     .leftJoin('task_ideas', 'task_ideas.task_id', 'tasks.id')
     .leftJoin('task_grades', 'task_grades.task_id', 'tasks.id')
@@ -139,15 +153,14 @@ export async function listUnkeyedPuzzles(
         .orWhereNull('puzzle_facts.task_id');
     })
     .orderBy('tasks.id')
-    .limit(most)
-    .select('tasks.id', 'tasks.club_id', 'tasks.payload', 'task_solutions.graph');
-  return rows.map((row) => ({
-    taskId: row.id as TaskId,
-    clubId: row.club_id as ClubId,
-    family: 'mate',
-    task: mateTaskSchema.parse(row.payload),
-    solution: solutionGraphSchema.parse(row.graph),
-  }));
+    .limit(most);
+  const rows = await listRows(unkeyed, {
+    taskId: 'tasks.id',
+    clubId: 'tasks.club_id',
+    task: MATE_TASK,
+    solution: SOLUTION,
+  });
+  return rows.map((row) => ({ ...row, family: 'mate' }));
 }
 
 /** What a mate is found by, where it was stored without that, or with that of an older kind. */
@@ -174,18 +187,15 @@ export async function listSolutions(
   clubId: ClubId,
   { after, most }: { readonly after: TaskId | undefined; readonly most: number },
 ): Promise<{ readonly taskId: TaskId; readonly fen: string; readonly graph: SolutionGraph }[]> {
-  const rows: { id: number; payload: unknown; graph: unknown }[] = await db('tasks')
+  const stored = db('tasks')
     .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
-    .where({ 'tasks.club_id': clubId, 'tasks.family': 'mate' })
+    .where('tasks.club_id', clubId)
+    .where('tasks.family', 'mate')
     .where('tasks.id', '>', after ?? 0)
     .orderBy('tasks.id')
-    .limit(most)
-    .select('tasks.id', 'tasks.payload', 'task_solutions.graph');
-  return rows.map((row) => ({
-    taskId: row.id as TaskId,
-    fen: mateTaskSchema.parse(row.payload).fen,
-    graph: solutionGraphSchema.parse(row.graph),
-  }));
+    .limit(most);
+  const rows = await listRows(stored, { taskId: 'tasks.id', task: MATE_TASK, graph: SOLUTION });
+  return rows.map(({ taskId, task, graph }) => ({ taskId, fen: task.fen, graph }));
 }
 
 /** Lets stored mates be found by a name of the club's own. */
@@ -212,13 +222,14 @@ export async function listPatternsOfTasks(
   db: Db,
   taskIds: readonly TaskId[],
 ): Promise<ReadonlyMap<TaskId, readonly PatternId[]>> {
-  const rows: { readonly task_id: number; readonly tag: string }[] = await db('task_tags')
-    .whereIn('task_id', [...taskIds])
-    .select('task_id', 'tag');
+  const tagged = db('task_tags').whereIn('task_id', [...taskIds]);
   const found = new Map<TaskId, PatternId[]>();
-  for (const { task_id: taskId, tag } of rows) {
+  for (const { taskId, tag } of await listRows(tagged, {
+    taskId: 'task_tags.task_id',
+    tag: 'task_tags.tag',
+  })) {
     const pattern = PATTERN_IDS.find((id) => tagOfPattern(id) === tag);
-    if (pattern !== undefined) found.set(taskId as TaskId, [...(found.get(taskId as TaskId) ?? []), pattern]);
+    if (pattern !== undefined) found.set(taskId, [...(found.get(taskId) ?? []), pattern]);
   }
   return found;
 }
@@ -230,14 +241,14 @@ export async function listPuzzlesOfPattern(
   pattern: PatternId,
   most: number,
 ): Promise<{ readonly taskId: TaskId; readonly task: MateTask }[]> {
-  const rows: { readonly id: number; readonly payload: unknown }[] = await db('task_tags')
+  const shortest = db('task_tags')
     .join('tasks', 'tasks.id', 'task_tags.task_id')
     .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
-    .where({ 'tasks.club_id': clubId, 'task_tags.tag': tagOfPattern(pattern) })
+    .where('tasks.club_id', clubId)
+    .where('task_tags.tag', tagOfPattern(pattern))
     .orderBy([{ column: 'task_solutions.mate_moves' }, { column: 'tasks.id', order: 'desc' }])
-    .limit(most)
-    .select('tasks.id', 'tasks.payload');
-  return rows.map(({ id, payload }) => ({ taskId: id as TaskId, task: mateTaskSchema.parse(payload) }));
+    .limit(most);
+  return listRows(shortest, { taskId: 'tasks.id', task: MATE_TASK });
 }
 
 /** A stored mate of a length or of a name for a child: one it has not answered before others, then the one answered longest ago. */
@@ -253,17 +264,17 @@ export async function findMateToPractise(
     .leftJoin('attempts', (on) =>
       on.on('attempts.task_id', 'tasks.id').andOnVal('attempts.student_id', studentId),
     )
-    .where({ 'tasks.club_id': clubId, 'tasks.family': 'mate' });
+    .where('tasks.club_id', clubId)
+    .where('tasks.family', 'mate');
   if (filter.kind === 'mate') query.where('task_solutions.mate_moves', filter.mateInMoves);
   else
     query
       .join('task_tags', 'task_tags.task_id', 'tasks.id')
       .where('task_tags.tag', tagOfPattern(filter.pattern));
-  const row: { id: number } | undefined = await query
+  const longestAgo = query
     .groupBy('tasks.id')
-    .orderByRaw('MAX(attempts.id) IS NOT NULL, MAX(attempts.id), tasks.id')
-    .first('tasks.id');
-  return row?.id as TaskId | undefined;
+    .orderByRaw('MAX(attempts.id) IS NOT NULL, MAX(attempts.id), tasks.id');
+  return findValue(longestAgo, 'tasks.id');
 }
 
 /** The club's exercise with exactly this task, stored now when it is not there yet. `key` is made from family and task. */
@@ -274,9 +285,9 @@ export async function findOrCreateExercise(
   key: string,
 ): Promise<TaskId> {
   const { family, familyVersion, skill, level, task } = exercise;
-  const known = await db('tasks').where({ club_id: clubId, family, exact_key: key }).first('id');
-  if (known !== undefined) return known.id as TaskId;
-  const [id] = await db('tasks').insert({
+  const known = await findValue(db('tasks').where({ club_id: clubId, family, exact_key: key }), 'tasks.id');
+  if (known !== undefined) return known;
+  return insertRow(db, 'tasks', {
     club_id: clubId,
     family,
     family_version: familyVersion,
@@ -288,26 +299,16 @@ export async function findOrCreateExercise(
     source: null,
     retired_at: null,
   });
-  return id as TaskId;
 }
 
-interface TaskRowOfVersion {
-  readonly id: number;
-  readonly family: string;
-  readonly level: number;
-  readonly payload: unknown;
-  readonly graph: unknown;
-  readonly settings: unknown;
-}
-
-const TASK_COLUMNS = [
-  'tasks.id',
-  'tasks.family',
-  'tasks.level',
-  'tasks.payload',
-  'task_solutions.graph',
-  'clubs.settings',
-];
+const TASK_COLUMNS = columnsOf({
+  taskId: 'tasks.id',
+  family: 'tasks.family',
+  level: 'tasks.level',
+  payload: 'tasks.payload',
+  graph: optional('task_solutions.graph'),
+  settings: 'clubs.settings',
+});
 
 /** The mates among these tasks of the club with their solutions, in the order asked for. */
 export async function listStoredPuzzles(
@@ -315,13 +316,14 @@ export async function listStoredPuzzles(
   clubId: ClubId,
   taskIds: readonly TaskId[],
 ): Promise<StoredPuzzle[]> {
-  const rows: TaskRowOfVersion[] = await db('tasks')
+  const mates = db('tasks')
     .join('clubs', 'clubs.id', 'tasks.club_id')
     .join('task_solutions', 'task_solutions.task_id', 'tasks.id')
-    .where({ 'tasks.club_id': clubId, 'tasks.family': 'mate' })
-    .whereIn('tasks.id', [...taskIds])
-    .select(TASK_COLUMNS);
-  const found = new Map(rows.map((row) => [row.id, toStoredTask(row)] as const));
+    .where('tasks.club_id', clubId)
+    .where('tasks.family', 'mate')
+    .whereIn('tasks.id', [...taskIds]);
+  const rows = await listRows(mates, TASK_COLUMNS);
+  const found = new Map(rows.map((row) => [row.taskId, toStoredTask(row)] as const));
   return taskIds.flatMap((taskId) => {
     const task = found.get(taskId);
     return task?.family === 'mate' ? [task] : [];
@@ -334,51 +336,44 @@ export async function findStoredTask(
   clubId: ClubId,
   taskId: TaskId,
 ): Promise<StoredTask | undefined> {
-  const row: TaskRowOfVersion | undefined = await db('tasks')
+  const task = db('tasks')
     .join('clubs', 'clubs.id', 'tasks.club_id')
     .leftJoin('task_solutions', 'task_solutions.task_id', 'tasks.id')
-    .where({ 'tasks.club_id': clubId, 'tasks.id': taskId })
-    .first(TASK_COLUMNS);
+    .where('tasks.club_id', clubId)
+    .where('tasks.id', taskId);
+  const row = await findRow(task, TASK_COLUMNS);
   return row && toStoredTask(row);
 }
 
 /** The tasks of a set version in its order, mate lengths to be counted as the club counts now. */
-export async function listTasksOfVersion(db: Db, setVersionId: number): Promise<StoredTask[]> {
-  const rows: TaskRowOfVersion[] = await db('set_items')
+export async function listTasksOfVersion(db: Db, setVersionId: SetVersionId): Promise<StoredTask[]> {
+  const items = db('set_items')
     .join('tasks', 'tasks.id', 'set_items.task_id')
     .join('clubs', 'clubs.id', 'tasks.club_id')
     .leftJoin('task_solutions', 'task_solutions.task_id', 'tasks.id')
     .where('set_items.set_version_id', setVersionId)
-    .orderBy('set_items.ordinal')
-    .select(TASK_COLUMNS);
-  return rows.map(toStoredTask);
+    .orderBy('set_items.ordinal');
+  return (await listRows(items, TASK_COLUMNS)).map(toStoredTask);
 }
 
 /** The tasks of a practice round in its order. */
 export async function listTasksOfPractice(db: Db, roundId: RoundId): Promise<StoredTask[]> {
-  const rows: TaskRowOfVersion[] = await db('practice_tasks')
+  const items = db('practice_tasks')
     .join('tasks', 'tasks.id', 'practice_tasks.task_id')
     .join('clubs', 'clubs.id', 'tasks.club_id')
     .leftJoin('task_solutions', 'task_solutions.task_id', 'tasks.id')
     .where('practice_tasks.round_id', roundId)
-    .orderBy('practice_tasks.ordinal')
-    .select(TASK_COLUMNS);
-  return rows.map(toStoredTask);
+    .orderBy('practice_tasks.ordinal');
+  return (await listRows(items, TASK_COLUMNS)).map(toStoredTask);
 }
 
-function toStoredTask(row: TaskRowOfVersion): StoredTask {
-  const taskId = row.id as TaskId;
-  if (row.family !== 'mate') {
-    const { family, level, payload: task } = row;
-    return { taskId, ...exerciseTaskSchema.parse({ family, level, task }) };
-  }
+function toStoredTask(row: Selected<typeof TASK_COLUMNS>): StoredTask {
+  const { taskId, family, level, payload: task, graph, settings } = row;
+  if (family !== 'mate') return { taskId, ...exerciseTaskSchema.parse({ family, level, task }) };
   return {
     taskId,
-    family: 'mate',
-    task: {
-      ...mateTaskSchema.parse(row.payload),
-      count: clubSettingsSchema.parse(row.settings).mateCount,
-    },
-    solution: solutionGraphSchema.parse(row.graph),
+    family,
+    task: { ...mateTaskSchema.parse(task), count: clubSettingsSchema.parse(settings).mateCount },
+    solution: solutionGraphSchema.parse(graph),
   };
 }

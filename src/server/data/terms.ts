@@ -1,6 +1,6 @@
 import type { Term } from '@/contracts/terms';
 import type { ClubId, TermId } from '@/contracts/ids';
-import type { Db } from '../db';
+import { findValue, insertRow, listRows, parsed, type Db } from '../db';
 import { toDay } from './days';
 
 /** Days as YYYY-MM-DD, the last one included. */
@@ -8,44 +8,36 @@ export async function createTerm(
   db: Db,
   term: { clubId: ClubId; name: string; startsOn: string; endsOn: string },
 ): Promise<TermId> {
-  const [id] = await db('terms').insert({
+  return insertRow(db, 'terms', {
     club_id: term.clubId,
     name: term.name,
     starts_on: term.startsOn,
     ends_on: term.endsOn,
   });
-  return id as TermId;
 }
 
 /** The term running on this day, else the last one that has begun, else one to come; undefined when the club has none. */
 export async function findCurrentTerm(db: Db, clubId: ClubId, today: string): Promise<TermId | undefined> {
-  const row = await db('terms')
+  const nearest = db('terms')
     .where({ club_id: clubId })
     .orderByRaw('(starts_on <= ? AND ends_on >= ?) DESC, starts_on <= ? DESC, starts_on DESC', [
       today,
       today,
       today,
-    ])
-    .first('id');
-  return row?.id as TermId | undefined;
+    ]);
+  return findValue(nearest, 'terms.id');
 }
 
 /** The newest first. With `lock` nobody else adds one until the transaction ends. */
 export async function listTerms(db: Db, clubId: ClubId, lock?: 'lock'): Promise<Term[]> {
   const query = db('terms').where({ club_id: clubId }).orderBy('starts_on', 'desc');
   if (lock !== undefined) void query.forUpdate();
-  const rows: { id: number; name: string; starts_on: Date; ends_on: Date }[] = await query.select(
-    'id',
-    'name',
-    'starts_on',
-    'ends_on',
-  );
-  return rows.map((row) => ({
-    termId: row.id as TermId,
-    name: row.name,
-    startsOn: toDay(row.starts_on),
-    endsOn: toDay(row.ends_on),
-  }));
+  return listRows(query, {
+    termId: 'terms.id',
+    name: 'terms.name',
+    startsOn: parsed('terms.starts_on', toDay),
+    endsOn: parsed('terms.ends_on', toDay),
+  });
 }
 
 export async function changeTerm(db: Db, { termId, name, startsOn, endsOn }: Term): Promise<void> {

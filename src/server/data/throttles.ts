@@ -1,4 +1,4 @@
-import type { Db } from '../db';
+import { listValues, type Db } from '../db';
 
 /** Which of these counters have reached so many tries and are not forgotten yet. */
 export async function listFullCounters(
@@ -7,9 +7,9 @@ export async function listFullCounters(
   { points, nowMs }: { readonly points: number; readonly nowMs: number },
 ): Promise<string[]> {
   if (keys.length === 0) return [];
-  return db('throttles')
+  const full = db('throttles')
     .whereIn('key', [...keys])
     .where('points', '>=', points)
-    .where('expire', '>', nowMs)
-    .pluck('key');
+    .where('expire', '>', nowMs);
+  return listValues(full, 'throttles.key');
 }

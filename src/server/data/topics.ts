@@ -1,4 +1,4 @@
-import type { StudentId } from '@/contracts/ids';
+import type { StudentId, TaskId } from '@/contracts/ids';
 import { familyIdSchema, mateTaskSchema } from '@/core/exercises';
 import { isPatternId } from '@/core/patterns';
 import {
@@ -9,7 +9,16 @@ import {
   type TopicAnswer,
   type TopicState,
 } from '@/core/progress';
-import type { Db, Statement } from '../db';
+import {
+  columnsOf,
+  listRows,
+  listValues,
+  parsed,
+  readRows,
+  selectColumns,
+  type Db,
+  type Statement,
+} from '../db';
 import { JUDGE_VERSION } from './attempts';
 
 /** The last moment a DATETIME can hold: whatever a scheduler says, a row can be stored. */
@@ -35,16 +44,16 @@ export async function listTopicStatesOf(
   studentIds: readonly StudentId[],
   topics?: readonly Topic[],
 ): Promise<Map<StudentId, Map<Topic, TopicState>>> {
-  return toTopicStates((await selectTopicStates(db, studentIds, topics)) as TopicStateRow[]);
+  return readTopicStates((await selectTopicStates(db, studentIds, topics)) as unknown[]);
 }
 
-export interface TopicStateRow {
-  readonly student_id: number;
-  readonly topic: string;
-  readonly state: unknown;
-}
+const STATE_COLUMNS = columnsOf({
+  studentId: 'topic_progress.student_id',
+  topic: 'topic_progress.topic',
+  state: 'topic_progress.state',
+});
 
-/** Finds a `TopicStateRow` for each child and topic. */
+/** For each child and topic a row that `readTopicStates` reads. */
 export function selectTopicStates(
   db: Db,
   studentIds: readonly StudentId[],
@@ -52,15 +61,15 @@ export function selectTopicStates(
 ): Statement {
   const query = db('topic_progress').whereIn('student_id', [...studentIds]);
   if (topics !== undefined) void query.whereIn('topic', [...topics]);
-  return query.orderBy(['student_id', 'topic']).select('student_id', 'topic', 'state');
+  return selectColumns(query.orderBy(['student_id', 'topic']), STATE_COLUMNS);
 }
 
-export function toTopicStates(rows: readonly TopicStateRow[]): Map<StudentId, Map<Topic, TopicState>> {
+export function readTopicStates(rows: readonly unknown[]): Map<StudentId, Map<Topic, TopicState>> {
   const found = new Map<StudentId, Map<Topic, TopicState>>();
-  for (const { student_id: id, topic, state } of rows) {
+  for (const { studentId, topic, state } of readRows(STATE_COLUMNS, rows)) {
     if (parseTopic(topic) === undefined) continue;
-    const states = found.get(id as StudentId) ?? new Map<Topic, TopicState>();
-    found.set(id as StudentId, states.set(topic as Topic, topicStateSchema.parse(state)));
+    const states = found.get(studentId) ?? new Map<Topic, TopicState>();
+    found.set(studentId, states.set(topic as Topic, topicStateSchema.parse(state)));
   }
   return found;
 }
@@ -103,58 +112,43 @@ export interface CountedAnswer extends TopicAnswer {
 
 /** Every answer of a child that counts, in the order in which they were stored. */
 export async function listCountedAnswers(db: Db, studentId: StudentId): Promise<CountedAnswer[]> {
-  const rows: {
-    id: number;
-    task_id: number;
-    family: string;
-    payload: unknown;
-    outcome: string;
-    hints: number;
-    answered_at: Date;
-  }[] = await db('attempts')
+  const first = db('attempts')
     .join('verdicts', 'verdicts.attempt_id', 'attempts.id')
     .join('tasks', 'tasks.id', 'attempts.task_id')
     .where('attempts.student_id', studentId)
     .where('attempts.try_number', 1)
     .where('verdicts.judge_version', JUDGE_VERSION)
-    .orderBy('attempts.id')
-    .select(
-      'attempts.id',
-      'attempts.task_id',
-      'tasks.family',
-      'tasks.payload',
-      'verdicts.outcome',
-      'attempts.hints',
-      'attempts.answered_at',
-    );
-  const tags: { task_id: number; tag: string }[] = await db('task_tags')
-    .whereIn('task_id', [...new Set(rows.map((row) => row.task_id))])
-    .where('tag', 'like', 'pattern:%')
-    .orderBy('tag')
-    .select('task_id', 'tag');
-  const tagsOf = (taskId: number) =>
-    tags.filter((row) => row.task_id === taskId).map(({ tag }) => tag.slice('pattern:'.length));
-  return rows.map((row) => {
-    const family = familyIdSchema.parse(row.family);
-    return {
-      attemptId: row.id,
-      isRight: row.outcome === 'right',
-      hints: row.hints,
-      atMs: row.answered_at.getTime(),
-      topics:
-        family === 'mate'
-          ? listTopics({
-              family,
-              mateInMoves: mateTaskSchema.parse(row.payload).mateInMoves,
-              patterns: tagsOf(row.task_id).filter(isPatternId),
-            })
-          : listTopics({ family }),
-    };
+    .orderBy('attempts.id');
+  const rows = await listRows(first, {
+    attemptId: 'attempts.id',
+    taskId: 'attempts.task_id',
+    family: parsed('tasks.family', (family) => familyIdSchema.parse(family)),
+    payload: 'tasks.payload',
+    isRight: parsed('verdicts.outcome', (outcome) => outcome === 'right'),
+    hints: 'attempts.hints',
+    atMs: parsed('attempts.answered_at', (at) => at.getTime()),
   });
+  const ofPatterns = db('task_tags')
+    .whereIn('task_id', [...new Set(rows.map(({ taskId }) => taskId))])
+    .where('tag', 'like', 'pattern:%')
+    .orderBy('tag');
+  const tags = await listRows(ofPatterns, { taskId: 'task_tags.task_id', tag: 'task_tags.tag' });
+  const tagsOf = (of: TaskId) =>
+    tags.filter(({ taskId }) => taskId === of).map(({ tag }) => tag.slice('pattern:'.length));
+  return rows.map(({ taskId, family, payload, ...answer }) => ({
+    ...answer,
+    topics:
+      family === 'mate'
+        ? listTopics({
+            family,
+            mateInMoves: mateTaskSchema.parse(payload).mateInMoves,
+            patterns: tagsOf(taskId).filter(isPatternId),
+          })
+        : listTopics({ family }),
+  }));
 }
 
 /** Children with an answer. */
 export async function listAnswering(db: Db): Promise<StudentId[]> {
-  const ids: number[] = await db('attempts').distinct('student_id').orderBy('student_id').pluck('student_id');
-  return ids.map((id) => id as StudentId);
+  return listValues(db('attempts').distinct().orderBy('student_id'), 'attempts.student_id');
 }

@@ -1,4 +1,5 @@
 import type { ServiceFault } from '@/contracts/faults';
+import type { CoachId, StudentId } from '@/contracts/ids';
 import type { JoinCard, StudentSignIn } from '@/contracts/people';
 import { failure, success, type Result } from '@/core/shared';
 import { hashName, isRightKey, isRightPassword } from '../auth/secrets';
@@ -8,7 +9,7 @@ import { findCoachBySignInName, findStudent } from '../data/people';
 import { getDb } from '../db';
 
 export interface SignedIn {
-  readonly personId: number;
+  readonly personId: CoachId | StudentId;
 }
 
 /**

@@ -17,7 +17,7 @@ export async function up(knex: Knex): Promise<void> {
     const folded = fold(signInName);
     const free = taken.has(folded) ? `${folded.slice(0, 48)}-${id}` : folded;
     taken.add(free);
-    if (free !== signInName) await knex('people').where({ id }).update({ sign_in_name: free });
+    if (free !== signInName) await knex('people').where('id', id).update({ sign_in_name: free });
   }
   await knex.raw(
     'ALTER TABLE people MODIFY sign_in_name VARCHAR(60) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NULL',
