@@ -9,6 +9,7 @@ export const SEAT_ROUTES = {
   rounds: { method: 'POST', path: '/api/seat/rounds' },
   unsent: { method: 'POST', path: '/api/seat/unsent' },
   news: { method: 'GET', path: '/api/seat/news' },
+  place: { method: 'GET', path: '/api/seat/place' },
 } as const;
 
 export type SeatRouteName = keyof typeof SEAT_ROUTES;

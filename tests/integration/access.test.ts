@@ -34,6 +34,7 @@ import { getClassPath, setStudentStage } from '@/server/services/paths';
 import { addPlan } from '@/server/services/plans';
 import { listAnswerLines } from '@/server/services/answerLines';
 import { getClassProgress } from '@/server/services/classProgress';
+import { getAnswersNews, getClassNews } from '@/server/services/news';
 import { writeMail } from '@/server/services/outbox';
 import { eraseStudent, exportRecord, getChildPage } from '@/server/services/records';
 import { getReportsPage, printReport } from '@/server/services/reports';
@@ -98,6 +99,14 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
   'open the class': {
     may: ['teacher', 'lead', 'assistant'],
     run: (actor, { classId }) => getClassPage(actor, classId),
+  },
+  'ask for news of the class': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { classId }) => getClassNews(actor, classId),
+  },
+  'ask for news of the answers': {
+    may: ['teacher', 'lead', 'assistant'],
+    run: (actor, { assignmentId }) => getAnswersNews(actor, assignmentId),
   },
   'add a student': {
     may: ['teacher', 'lead'],
@@ -297,7 +306,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
 const ROLES: readonly Role[] = ['teacher', 'lead', 'assistant', 'colleague', 'stranger'];
 const WALK = Object.keys(DEEDS).flatMap((deed) => ROLES.map((role) => [deed, role] as const));
 
-test('the walk is not empty', () => expect(WALK).toHaveLength(215));
+test('the walk is not empty', () => expect(WALK).toHaveLength(225));
 
 test.each(WALK)('%s: %s', async (deed, role) => {
   const scene = await makeScene();

@@ -1,28 +1,33 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useEffect } from 'react';
+import { useRef } from 'react';
+import { NEWS_EVERY_MS, pageNewsSchema } from '@/contracts/news';
+import { useNews } from '@/ui/news';
+
+/** What changes seldom (a name, a way of the class) is no news: the page is fetched whole for it now and then. */
+const WHOLE_EVERY_MS = 60_000;
 
 /**
- * Fetches the page's data anew every few seconds while it is being looked at. The server is asked first whether it is well: a page that is
- * fetched from one that is away would be replaced by nothing, and what a coach is looking at should stay.
+ * Asks every few seconds whether there is news for the page, and fetches its data anew when there is. A server that is away answers nothing:
+ * what somebody is looking at stays.
  */
-export function AutoRefresh({ everyMs }: { everyMs: number }) {
+export function AutoRefresh({ address, cursor }: { readonly address: string; readonly cursor: string }) {
   const router = useRouter();
-  useEffect(() => {
-    const refresh = async () => {
-      if (document.visibilityState === 'visible' && (await isServerWell())) router.refresh();
-    };
-    const timer = setInterval(() => void refresh(), everyMs);
-    return () => clearInterval(timer);
-  }, [router, everyMs]);
+  const fetchedMs = useRef<number>(undefined);
+  useNews({
+    addressOf: () => address,
+    everyMs: NEWS_EVERY_MS,
+    read(answer) {
+      const news = pageNewsSchema.safeParse(answer);
+      if (!news.success) return false;
+      const nowMs = Date.now();
+      fetchedMs.current ??= nowMs;
+      if (news.data.cursor !== cursor || nowMs - fetchedMs.current > WHOLE_EVERY_MS) {
+        fetchedMs.current = nowMs;
+        router.refresh();
+      }
+      return true;
+    },
+  });
   return null;
-}
-
-async function isServerWell(): Promise<boolean> {
-  try {
-    return (await fetch('/api/health', { cache: 'no-store' })).ok;
-  } catch {
-    // No network or no server: the page stays as it is.
-    return false;
-  }
 }

@@ -13,6 +13,7 @@ import { findStudentOf } from '@/server/auth/seatSession';
 import { toJsonReply } from '@/server/jsonReply';
 import { readJson } from '@/server/readJson';
 import { getSeatNews, openLiveTask, storeSuggestion } from '@/server/services/live';
+import { getPlaceNews } from '@/server/services/news';
 import { storeOrTell } from '@/server/services/refusedAnswers';
 import { storeAttempt, storeShown } from '@/server/services/seat';
 import { noteUnsentAnswers } from '@/server/services/unsentAnswers';
@@ -37,6 +38,7 @@ const DEEDS: Readonly<Record<SeatRouteName, Deed>> = {
     return input.ok ? noteUnsentAnswers(actor, input.value) : input;
   },
   news: async (actor) => success(await getSeatNews(actor)),
+  place: async (actor) => success(await getPlaceNews(actor)),
 };
 
 const NAMES = new Map(

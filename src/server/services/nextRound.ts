@@ -79,7 +79,7 @@ export async function startNextRound(
   if (known !== undefined) return success(known);
   const own = await findClassOfStudent(db, actor.studentId);
   const parts = await planRoundOf(db, actor.studentId);
-  const answers = await listProgressAnswers(db, { studentId: actor.studentId });
+  const answers = await listProgressAnswers(db, { studentIds: [actor.studentId] });
   const made = new Map<TaskId, RoundReason>();
   for (const { topic, why } of parts) {
     const taskId = await makeTask(db, actor, topic, answers);

@@ -62,7 +62,7 @@ export async function getStudentPath(actor: StudentActor): Promise<StudentPath> 
   const open = (await listOpenStages(db, actor)).map(({ stage }) => stage);
   const states = await listTopicStates(db, actor.studentId);
   const recallOf = makeRecall(states, getNow().getTime());
-  const answers = await listProgressAnswers(db, { studentId: actor.studentId });
+  const answers = await listProgressAnswers(db, { studentIds: [actor.studentId] });
   const progress = findProgress(answers, open, recallOf);
   const round = await planRoundOf(db, actor.studentId);
   return {
@@ -95,7 +95,7 @@ export async function startPractice(
   const found = await findClassOfStudent(db, actor.studentId);
   const isOpen = (await listOpenStages(db, actor)).some((one) => one.stage === stage);
   if (found === undefined || !isOpen) return failure({ code: 'path/not-open' });
-  const answers = await listProgressAnswers(db, { studentId: actor.studentId });
+  const answers = await listProgressAnswers(db, { studentIds: [actor.studentId] });
   const { settings } = await getClub(db, actor.clubId);
   const tasks: ExerciseTask[] = [];
   for (const part of planPractice(answers, stage, PRACTICE_TASKS)) {

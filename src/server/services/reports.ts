@@ -106,26 +106,21 @@ async function listMastered(
   db: Db,
   students: readonly NameCard[],
 ): Promise<ReadonlyMap<StudentId, ReadonlyMap<Stage, readonly FamilyId[]>>> {
-  const can = new Map<StudentId, ReadonlyMap<Stage, readonly FamilyId[]>>();
-  const states = await listTopicStatesOf(
-    db,
-    students.map(({ studentId }) => studentId),
+  const studentIds = students.map(({ studentId }) => studentId);
+  const states = await listTopicStatesOf(db, studentIds);
+  const all = await listProgressAnswers(db, { studentIds });
+  return new Map(
+    studentIds.map((studentId) => {
+      const answers = all.filter(({ student }) => student === studentId);
+      const recallOf = makeRecall(states.get(studentId) ?? new Map<Topic, TopicState>(), getNow().getTime());
+      const shown = (stage: Stage) =>
+        answers.filter((answer) => answer.stage === stage && answer.isRight).map(({ family }) => family);
+      const mastered = findProgress(answers, STAGES, recallOf)
+        .filter(({ masteryState }) => masteryState === 'can')
+        .map(({ stage }) => [stage, [...new Set(shown(stage))]] as const);
+      return [studentId, new Map(mastered)] as const;
+    }),
   );
-  for (const { studentId } of students) {
-    const answers = await listProgressAnswers(db, { studentId });
-    const recallOf = makeRecall(states.get(studentId) ?? new Map<Topic, TopicState>(), getNow().getTime());
-    const shown = (stage: Stage) =>
-      answers.filter((one) => one.stage === stage && one.isRight).map(({ family }) => family);
-    can.set(
-      studentId,
-      new Map(
-        findProgress(answers, STAGES, recallOf)
-          .filter(({ masteryState }) => masteryState === 'can')
-          .map(({ stage }) => [stage, [...new Set(shown(stage))]] as const),
-      ),
-    );
-  }
-  return can;
 }
 
 /** Makes what is asked for as a PDF; that it was made goes into the audit log. */
@@ -192,14 +187,22 @@ async function makeJob(
     const title = reportsText.recordOf(first.name);
     return success({ kind: 'report', title, paper, sheets: [await makeRecordSheet(context, first)] });
   }
+  const attendance = await countAttendance(context.db, found.classId);
   const sheets: ReportSheet[] = [];
-  for (const student of chosen) sheets.push(await makeChildSheet(context, student));
+  for (const student of chosen) {
+    const attended = attendance.find(({ studentId: id }) => id === student.studentId);
+    sheets.push(await makeChildSheet(context, student, attended ?? { here: 0, away: 0 }));
+  }
   const title =
     studentId === undefined ? reportsText.reportsOf(found.name, day) : reportsText.reportOf(first.name);
   return success({ kind: 'report', title, paper, sheets });
 }
 
-async function makeChildSheet(context: ReportContext, { studentId, name }: NameCard): Promise<ReportSheet> {
+async function makeChildSheet(
+  context: ReportContext,
+  { studentId, name }: NameCard,
+  attended: { readonly here: number; readonly away: number },
+): Promise<ReportSheet> {
   const { db, found, terms, clubName, day } = context;
   const { topics, nextRound } = await getChildProgress(db, studentId);
   const named = (masteryState: string, most: number) =>
@@ -212,7 +215,6 @@ async function makeChildSheet(context: ReportContext, { studentId, name }: NameC
   const hard = named('repeat', MOST_BEGUN);
   const begun = named('begun', MOST_BEGUN);
   const next = [...new Set(nextRound.map(({ topic }) => topicText(topic, terms)))].slice(0, MOST_NEXT);
-  const attended = (await countAttendance(db, found.classId)).find((row) => row.studentId === studentId);
   const solved = await findSolvedMate(db, studentId);
   return {
     title: name,
@@ -229,7 +231,7 @@ async function makeChildSheet(context: ReportContext, { studentId, name }: NameC
       ...(next.length === 0 ? [] : [{ heading: reportsText.whatComesNext, lines: next }]),
       {
         heading: reportsText.inTheLessons,
-        lines: [lessonsText(found.name, attended ?? { here: 0, away: 0 })],
+        lines: [lessonsText(found.name, attended)],
       },
     ],
     foot: reportFoot(name, day),

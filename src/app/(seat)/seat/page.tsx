@@ -1,7 +1,9 @@
 import type { Metadata, Route } from 'next';
 import type { SeatHome } from '@/contracts/attempts';
+import { SEAT_ROUTES } from '@/contracts/seatRoutes';
 import { getSeatTerms } from '@/server/services/houseWords';
 import { getSeatNews } from '@/server/services/live';
+import { getPlaceNews } from '@/server/services/news';
 import { getSeatHome } from '@/server/services/seat';
 import { LeaveButton, UnsentCard } from '@/ui/offline';
 import { SchemeButton } from '@/ui/theme/SchemeButton';
@@ -13,9 +15,6 @@ import { getPageStudent } from '../_parts/seatPage';
 import styles from './home.module.css';
 import * as seatPagesText from '@/text/screens/seatPages';
 
-/** A lesson that begins is seen within so long. */
-const REFRESH_MS = 4000;
-
 export const metadata: Metadata = { title: seatPagesText.myPlace };
 
 type SeatAssignment = SeatHome['assignments'][number];
@@ -23,6 +22,8 @@ type SeatAssignment = SeatHome['assignments'][number];
 /** The child's home: one next thing, the rest below it in order. */
 export default async function SeatHomePage() {
   const actor = await getPageStudent();
+  // Before the page: what comes meanwhile is news.
+  const { cursor } = await getPlaceNews(actor);
   const [home, { isLive }, terms] = await Promise.all([
     getSeatHome(actor),
     getSeatNews(actor),
@@ -40,7 +41,7 @@ export default async function SeatHomePage() {
           <LeaveButton studentId={actor.studentId} leave={leaveSeat} />
         </div>
       </div>
-      <AutoRefresh everyMs={REFRESH_MS} />
+      <AutoRefresh address={SEAT_ROUTES.place.path} cursor={cursor} />
       <UnsentCard studentId={actor.studentId} />
       <section className={styles.next} aria-label={seatPagesText.yourNextThing}>
         {isLive ? (

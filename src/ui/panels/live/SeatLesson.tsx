@@ -10,7 +10,7 @@ import { useSuggestions } from '@/ui/sending';
 import classes from './SeatLesson.module.css';
 import { SeatMove } from './SeatMove';
 import { SeatTask } from './SeatTask';
-import { useNews } from './useNews';
+import { useNews } from '@/ui/news';
 import * as liveText from '@/text/screens/live';
 
 /** A question is on the seat within two seconds. */

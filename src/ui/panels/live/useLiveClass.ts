@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { liveNewsAnswerSchema } from '@/contracts/live';
 import { gather, NOTHING_GATHERED, type Gathered } from './answers';
-import { useNews, type NewsState } from './useNews';
+import { useNews, type NewsState } from '@/ui/news';
 
 /** Answers are told within two seconds. */
 const EVERY_MS = 1000;

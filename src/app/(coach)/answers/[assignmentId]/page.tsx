@@ -4,6 +4,7 @@ import type { AnswerCell } from '@/contracts/attempts';
 import { assignmentIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getAnswersPage } from '@/server/services/answers';
+import { getAnswersNews } from '@/server/services/news';
 import { countText, familyName } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import styles from '../../../_parts/pages.module.css';
@@ -13,18 +14,18 @@ import * as answersText from '@/text/screens/answers';
 
 export const metadata: Metadata = { title: answersText.answers };
 
-const REFRESH_MS = 4000;
-
 export default async function AnswersPage({ params }: PageProps<'/answers/[assignmentId]'>) {
   const actor = await getPageCoach();
   const id = parseInput(assignmentIdSchema, (await params).assignmentId);
+  // Before the page: what comes in meanwhile is news.
+  const news = id.ok ? await getAnswersNews(actor, id.value) : id;
   const page = id.ok ? await getAnswersPage(actor, id.value) : id;
   const terms = await getClubTerms(actor);
-  if (!page.ok) notFound();
+  if (!id.ok || !page.ok || !news.ok) notFound();
   const { className, setName, givenAt, puzzles, rows } = page.value;
   return (
     <>
-      <AutoRefresh everyMs={REFRESH_MS} />
+      <AutoRefresh address={`/api/news/answers/${id.value}`} cursor={news.value.cursor} />
       <div className={styles.head}>
         <div>
           <h1>{setName}</h1>

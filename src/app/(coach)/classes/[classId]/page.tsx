@@ -6,6 +6,7 @@ import { classIdSchema } from '@/contracts/ids';
 import type { ClassPage as ClassPageData, Enrolment } from '@/contracts/people';
 import { parseInput } from '@/server/auth/parseInput';
 import { getClassPage, listOwnClasses } from '@/server/services/classes';
+import { getClassNews } from '@/server/services/news';
 import { countText, dayText, familyName, troubleSpotText, refusedText, stageName, type Terms } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import { ClassCoaches } from '@/ui/panels/roster/ClassCoaches';
@@ -31,14 +32,14 @@ import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: classesText.pageTitle };
 
-const REFRESH_MS = 4000;
-
 export default async function ClassPage({ params }: PageProps<'/classes/[classId]'>) {
   const actor = await getPageCoach();
   const classId = parseInput(classIdSchema, (await params).classId);
+  // Before the page: what comes in meanwhile is news.
+  const news = classId.ok ? await getClassNews(actor, classId.value) : classId;
   const page = classId.ok ? await getClassPage(actor, classId.value) : classId;
   const terms = await getClubTerms(actor);
-  if (!page.ok) notFound();
+  if (!page.ok || !news.ok) notFound();
   const host = (await headers()).get('host') ?? '';
   const { name, termName, level, joinCode, students, mayChange, past } = page.value;
   const others = (await listOwnClasses(actor)).filter(
@@ -46,7 +47,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
   );
   return (
     <>
-      <AutoRefresh everyMs={REFRESH_MS} />
+      <AutoRefresh address={`/api/news/classes/${page.value.classId}`} cursor={news.value.cursor} />
       <div className={styles.head}>
         <div>
           <h1>{name}</h1>

@@ -5,8 +5,8 @@ import { useEffect, useState } from 'react';
 export type NewsState = 'waiting' | 'there' | 'away';
 
 /**
- * Reads an address again and again while the page is open, the next time only when the last has ended. `read` takes what came and says
- * whether it was understood; `addressOf` is asked anew each time, so that it can carry a cursor.
+ * Reads an address again and again while the page is open and seen, the next time only when the last has ended. `read` takes what came and
+ * says whether it was understood; `addressOf` is asked anew each time, so that it can carry a cursor.
  */
 export function useNews(options: {
   readonly addressOf: () => string;
@@ -22,9 +22,11 @@ export function useNews(options: {
     const ended = new AbortController();
     let timer: number | undefined;
     async function readOnce(): Promise<void> {
-      const isThere = await readNews(latest.addressOf(), ended.signal, latest.read);
-      if (ended.signal.aborted) return;
-      setState(isThere ? 'there' : 'away');
+      if (document.visibilityState === 'visible') {
+        const isThere = await readNews(latest.addressOf(), ended.signal, latest.read);
+        if (ended.signal.aborted) return;
+        setState(isThere ? 'there' : 'away');
+      }
       timer = window.setTimeout(() => void readOnce(), latest.everyMs);
     }
     void readOnce();

@@ -1,0 +1,11 @@
+import { z } from 'zod/mini';
+
+/** How often an open page asks whether there is news, in milliseconds: what a child does is seen within so long. */
+export const NEWS_EVERY_MS = 4000;
+
+/**
+ * What a page that stays open asks again and again: a cursor that is another one as soon as the page would show something new. It says
+ * nothing by itself.
+ */
+export const pageNewsSchema = z.object({ cursor: z.string().check(z.maxLength(200)) });
+export type PageNews = z.infer<typeof pageNewsSchema>;

@@ -1,0 +1,1 @@
+export { useNews, type NewsState } from './useNews';
