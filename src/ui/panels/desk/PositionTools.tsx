@@ -7,13 +7,13 @@ import type { PositionDraft } from '@/core/rules';
 import { faultText, SIDE_WORDS } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Desk.module.css';
-import { isCastlingPossible, listPassedSquares, type DeskAction } from './deskState';
+import { isCastlingPossible, listPassedSquares, type PositionEdit } from '@/ui/workbench';
 import * as deskText from '@/text/screens/desk';
 
 /** Paste a FEN, and the rights a diagram cannot show. */
 export function PositionTools(props: {
   readonly draft: PositionDraft;
-  readonly onEdit: (action: DeskAction) => void;
+  readonly onEdit: (action: PositionEdit) => void;
 }) {
   const { draft, onEdit } = props;
   const { terms } = useHouseVoice();

@@ -2,7 +2,7 @@
 import { Checkbox } from '@mantine/core';
 import { handFaultText } from '@/text';
 import classes from './Desk.module.css';
-import type { Refusal } from './useStudy';
+import type { Refusal } from '@/ui/workbench';
 import { useHouseVoice } from '@/ui/words';
 import * as deskText from '@/text/screens/desk';
 

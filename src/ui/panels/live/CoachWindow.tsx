@@ -10,7 +10,7 @@ import { showDraft, showStop, findStop } from './stops';
 import { useComposed } from './useBoardWork';
 import { useLiveClass } from './useLiveClass';
 import { DiagramPicture } from '@/ui/board';
-import { playLine } from '../desk/shownLine';
+import { playLine } from '@/ui/workbench';
 import { makeFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
 import * as liveText from '@/text/screens/live';

@@ -2,7 +2,7 @@
 import type { ValueScale } from '@/core/board';
 import type { PositionDraft } from '@/core/rules';
 import { ledgerText } from '@/text';
-import type { StudyStep } from '../desk/useStudy';
+import type { StudyStep } from '@/ui/workbench';
 import classes from './BigBoard.module.css';
 import * as liveText from '@/text/screens/live';
 

@@ -5,7 +5,7 @@ import type { BoardPlace, BoardSegment } from '@/contracts/live';
 import { segmentText, type Terms } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './BigBoard.module.css';
-import type { BoardHand } from './useBoard';
+import type { Hand } from '@/ui/workbench';
 import * as liveText from '@/text/screens/live';
 
 /** Every deed of the big board by one key; page keys are those of a presenter's remote. */
@@ -36,9 +36,9 @@ export function MoreSide(props: {
   readonly classId: number;
   readonly segments: readonly BoardSegment[];
   readonly place: BoardPlace;
-  readonly hand: BoardHand;
+  readonly hand: Hand;
   readonly onSegment: (segment: number) => void;
-  readonly onHand: (hand: BoardHand) => void;
+  readonly onHand: (hand: Hand) => void;
   readonly onTurn: () => void;
   readonly onWhole: () => void;
   readonly onEnd: () => void;

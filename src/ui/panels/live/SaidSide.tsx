@@ -15,7 +15,7 @@ import { groupSuggestion, SUGGESTION_GROUPS } from '@/core/proof';
 import type { LiveNews } from '@/contracts/live';
 import { countText, listWords, manMoveText, moveReasonText, SUGGESTION_WORDS, suggestionText } from '@/text';
 import { useHouseVoice } from '@/ui/words';
-import type { ShownLine } from '../desk/shownLine';
+import type { ShownLine } from '@/ui/workbench';
 import { groupAnswers, type AnswerGroup, type Gathered } from './answers';
 import classes from './BigBoard.module.css';
 import { useFates } from './useBoardWork';

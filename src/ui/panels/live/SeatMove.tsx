@@ -7,7 +7,7 @@ import type { LiveQuestion } from '@/contracts/seatLesson';
 import { asWritten, handFaultText, manMoveText } from '@/text';
 import { Board, type Drop } from '@/ui/board';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
-import { isPromotion, listHandMarks } from '../desk/useStudy';
+import { isPromotion, listHandMarks } from '@/ui/workbench';
 import classes from './SeatLesson.module.css';
 import * as liveText from '@/text/screens/live';
 

@@ -2,19 +2,14 @@
 import { Button } from '@mantine/core';
 import { SIDE_WORDS } from '@/text';
 import { opponentOf } from '@/core/board';
-import { Tray, type Tool } from '../desk/Tray';
+import { Tray } from '@/ui/workbench';
 import classes from './BigBoard.module.css';
 import type { BoardState } from './useBoard';
 import * as liveText from '@/text/screens/live';
 
 /** Setting up in front of a class: letters on a square, or a man tapped here and then squares. */
-export function SetUpSide(props: {
-  readonly board: BoardState;
-  readonly tool: Tool;
-  readonly onTool: (tool: Tool) => void;
-  readonly onDone: () => void;
-}) {
-  const { board, tool, onTool, onDone } = props;
+export function SetUpSide(props: { readonly board: BoardState; readonly onDone: () => void }) {
+  const { board, onDone } = props;
   return (
     <>
       <h2>{liveText.setUp}</h2>
@@ -38,7 +33,12 @@ export function SetUpSide(props: {
       </div>
       <p className={classes.soft}>{liveText.setUpKeys}</p>
       <div className={classes.tray}>
-        <Tray tool={tool} isClosed={false} onTool={onTool} onCarry={NOT_CARRIED} />
+        <Tray
+          tool={board.state.tool}
+          isClosed={false}
+          onTool={(tool) => board.dispatch({ kind: 'tool', tool })}
+          onCarry={NOT_CARRIED}
+        />
       </div>
     </>
   );

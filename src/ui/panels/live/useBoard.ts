@@ -1,27 +1,25 @@
 'use client';
 import { useEffect, useMemo, useReducer, useState } from 'react';
 import { z } from 'zod/mini';
-import {
-  findPosition,
-  getDraft,
-  makeFen,
-  makeMoveText,
-  parseFen,
-  parseMoveText,
-  type MoveText,
-} from '@/core/notation';
+import { findPosition, getDraft, makeFen, makeMoveText, parseFen, parseMoveText } from '@/core/notation';
 import type { Position, PositionDraft } from '@/core/rules';
 import { placeSchema, type BoardPage, type BoardPlace } from '@/contracts/live';
+import type { Terms } from '@/text';
 import { openDraft } from '@/ui/device';
-import { reduceDesk, startDesk, type DeskAction } from '../desk/deskState';
-import { playLine, type ShownLine } from '../desk/shownLine';
-import { replaySteps, useStudy, type StudyStep } from '../desk/useStudy';
+import { useHouseVoice } from '@/ui/words';
+import {
+  homeOf,
+  reduceBench,
+  replaySteps,
+  startBench,
+  startPosition,
+  useBench,
+  type BenchState,
+  type Hand,
+  type ShownLine,
+} from '@/ui/workbench';
 import { findStop, firstOf, showDraft, showStop, stepPlace, type ShownStop } from './stops';
 import { useComposed, useFates } from './useBoardWork';
-import { useHouseVoice } from '@/ui/words';
-
-/** What the coach's hand does on the big board. */
-export type BoardHand = 'moves' | 'sets-up' | 'draws';
 
 const fenSchema = z.string().check(z.refine((fen) => parseFen(fen).ok));
 
@@ -37,11 +35,14 @@ const keptSchema = z.object({
   ply: z.int().check(z.nonnegative()),
 });
 
+type KeptBoard = z.infer<typeof keptSchema>;
+
 const KEPT = 'board';
 
-/** Where the big board stands: the stop of the plan or an own position, the line that is stepped through, and the free hand. */
+/** Where the big board stands: the stop of the plan or an own position, its answer, and the bench that is worked on. */
 export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) {
   const { segments } = page;
+  const { terms } = useHouseVoice();
   const draft = useMemo(
     () => openDraft(window.localStorage, `vorschule-board-${page.live?.liveId ?? 0}`),
     [page.live?.liveId],
@@ -49,50 +50,31 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
   const [place, setPlace] = useState<BoardPlace>(
     () => (findStop(segments, page.live?.place ?? START) ? page.live?.place : firstPlace(page)) ?? START,
   );
-  const [kept] = useState(() => {
-    const read = keptSchema.safeParse(draft.read(KEPT));
-    const isHere = read.data?.place.segment === place.segment && read.data.place.stop === place.stop;
-    return isHere ? read.data : undefined;
-  });
-  // A position set up or kept by hand stands in the place of the stop until the board goes on.
-  const [own, setOwn] = useState<PositionDraft | undefined>(() => openKept(kept?.own));
-  const [setUp, edit] = useReducer(reduceDesk, kept?.setUp ?? '', startDesk);
-  const [hand, setHand] = useState<BoardHand>(openKept(kept?.setUp) === undefined ? 'moves' : 'sets-up');
-  const [chosen, setChosen] = useState<ShownLine>();
-  const [ply, setPly] = useState(kept?.ply ?? 0);
-  // Where a line that is played out left the one before it.
-  const [left, setLeft] = useState<{ readonly steps: readonly StudyStep[]; readonly ply: number }>();
-  const [isAnswerShown, setIsAnswerShown] = useState(false);
-  const { terms } = useHouseVoice();
   const stop = findStop(segments, place);
+  const [state, dispatch] = useReducer(reduceBench, undefined, () => {
+    const kept = keptSchema.safeParse(draft.read(KEPT)).data;
+    const isHere = kept?.place.segment === place.segment && kept.place.stop === place.stop;
+    return isHere ? openKept(kept, stop && showStop(stop, undefined, terms)?.home, terms) : startBench();
+  });
+  const [isAnswerShown, setIsAnswerShown] = useState(false);
   const composed = useComposed(stop, page);
+  const { own, hand, setUp } = state;
   const isComposing = own === undefined && stop?.kind === 'exercise' && composed === undefined;
   const shownStop = useMemo<ShownStop>(() => {
     const planned = stop && showStop(stop, composed, terms);
-    return own === undefined && planned !== undefined ? planned : showDraft(own ?? startDesk('').draft);
+    return own === undefined && planned !== undefined ? planned : showDraft(own ?? startPosition('').draft);
   }, [own, stop, composed, terms]);
 
-  const [keptSteps] = useState(() =>
-    replaySteps(
-      shownStop.home,
-      (kept?.moves ?? []).flatMap((text) => parseMoveText(text) ?? []),
-      terms,
-    ),
-  );
-  const study = useStudy(keptSteps);
-
-  const isSettingUp = hand === 'sets-up';
-  const home = isSettingUp ? setUp.draft : shownStop.home;
+  const home = homeOf(state, shownStop.home);
   const fen = useMemo(() => makeFen(home), [home]);
   const position = useMemo<Position | undefined>(() => findPosition(fen), [fen]);
   // A line of the plan is there to be stepped through; a solution only when it is to be shown.
-  const moves = stop?.kind === 'line' || isAnswerShown ? shownStop.moves : NO_MOVES;
-  const line = useMemo(
-    () => playLine(chosen ?? { name: shownStop.words, fen, moves }),
-    [chosen, shownStop.words, fen, moves],
+  const hasLine = stop?.kind === 'line' || isAnswerShown;
+  const line = useMemo<ShownLine>(
+    () => ({ name: shownStop.words, fen, moves: hasLine ? shownStop.moves : [] }),
+    [shownStop, fen, hasLine],
   );
-  const steps: readonly StudyStep[] = study.steps.length > 0 ? study.steps : line.steps;
-  const shown: PositionDraft = (ply > 0 ? steps[ply - 1]?.after : undefined) ?? home;
+  const bench = useBench(state, dispatch, { home: shownStop.home, line });
   const isAnswerPlanned = shownStop.moves.length > 0 || shownStop.answer !== undefined;
   // Nobody has written an answer to an own position: it is worked out when it is asked for.
   const worked = useFates(isAnswerShown && !isAnswerPlanned && position !== undefined ? fen : undefined);
@@ -101,95 +83,49 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
     draft.write(KEPT, {
       place,
       own: own === undefined ? null : makeFen(own),
-      setUp: isSettingUp ? makeFen(setUp.draft) : null,
-      moves: study.steps.map(({ move }) => makeMoveText(move)),
-      ply,
+      setUp: hand === 'sets-up' ? makeFen(setUp.draft) : null,
+      moves: state.byHand.map(({ move }) => makeMoveText(move)),
+      ply: state.ply,
     } satisfies z.input<typeof keptSchema>);
-  }, [draft, place, own, isSettingUp, setUp.draft, study.steps, ply]);
-
-  function forget() {
-    study.forget();
-    setChosen(undefined);
-    setLeft(undefined);
-    setPly(0);
-  }
+  }, [draft, place, own, hand, setUp.draft, state.byHand, state.ply]);
 
   function goTo(next: BoardPlace) {
-    forget();
-    setOwn(undefined);
-    setHand('moves');
+    dispatch({ kind: 'open' });
     setIsAnswerShown(false);
     setPlace(next);
     onPlace(next);
   }
 
   return {
+    ...bench,
+    state,
+    bench,
     place,
-    stop,
     shownStop,
-    home,
     fen,
     position,
-    shown,
-    steps,
-    ply,
-    study,
     hand,
     isComposing,
-    isHome: ply === 0,
     isAnswerShown,
     /** What was worked out of an own position when its answer is wanted; undefined where an answer is planned. */
     worked: isAnswerPlanned ? undefined : worked,
-    fenOf: makeFen,
     canUndo: setUp.past.length > 0,
+    dispatch,
     step: (by: 1 | -1) => goTo(stepPlace(segments, place, by)),
     openSegment(segment: number) {
       const first = firstOf(segments, segment);
       if (first !== undefined) goTo(first);
     },
-    toPly: (next: number) => setPly(Math.max(0, Math.min(steps.length, next))),
-    /** Back to where a line that was played out began, else to the home position. */
-    goHome() {
-      forget();
-      if (left === undefined) return;
-      study.take(left.steps);
-      setPly(left.ply);
-    },
-    /** Puts a line on the board, its first move made. Where it begins in the middle of what is shown, that is kept for the way back. */
-    playOut(next: ShownLine) {
-      const from = left?.steps ?? study.steps;
-      const before = [...(from.length > 0 ? from : line.steps)];
-      const at = [home, ...before.map(({ after }) => after)].findIndex((one) => makeFen(one) === next.fen);
-      forget();
-      if (at > 0) {
-        setLeft({ steps: from, ply: at });
-        study.take([...before.slice(0, at), ...playLine(next).steps]);
-        setPly(at + 1);
-        return;
-      }
-      if (at < 0) setOwn(startDesk(next.fen).draft);
-      setChosen(next);
-      setPly(1);
-    },
-    /** A move by hand from what is shown. */
-    move(drop: Parameters<typeof study.play>[2]) {
-      const next = study.play(shown, steps.slice(0, ply), drop, undefined);
-      if (next !== undefined) setPly(next.length);
-    },
-    /** What is shown becomes the home position. */
-    keepAsHome() {
-      setOwn(shown);
-      forget();
-    },
-    edit: (action: DeskAction) => edit(action),
-    take(next: BoardHand) {
-      if (isSettingUp && next !== 'sets-up') setOwn(setUp.draft);
-      if (next === 'sets-up') edit({ kind: 'load', draft: shown });
-      forget();
-      setHand(next);
+    goHome: () => dispatch({ kind: 'home' }),
+    playOut: (next: ShownLine) => dispatch({ kind: 'play-out', line: next, view: bench }),
+    keepAsHome: () => dispatch({ kind: 'keep', draft: bench.shown }),
+    /** Another hand; the same one again goes back to moves. */
+    takeHand(next: Hand) {
+      const chosen = next === hand ? 'moves' : next;
+      dispatch({ kind: 'hand', hand: chosen, ...(chosen === 'sets-up' ? { from: bench.shown } : {}) });
     },
     showAnswer() {
-      forget();
+      dispatch({ kind: 'forget' });
       setIsAnswerShown(!isAnswerShown);
     },
   };
@@ -197,11 +133,19 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
 
 export type BoardState = ReturnType<typeof useBoard>;
 
-function openKept(fen: string | null | undefined): PositionDraft | undefined {
-  return fen === null || fen === undefined ? undefined : getDraft(fen);
+/** What a reload finds again, from the home position of the stop it stood at. */
+function openKept(kept: KeptBoard, stopHome: PositionDraft | undefined, terms: Terms): BenchState {
+  const own = kept.own === null ? undefined : getDraft(kept.own);
+  const home = own ?? stopHome ?? startPosition('').draft;
+  const moves = kept.moves.flatMap((text) => parseMoveText(text) ?? []);
+  return startBench({
+    ...(kept.setUp === null ? {} : { hand: 'sets-up', setUp: startPosition(kept.setUp) }),
+    own,
+    byHand: replaySteps(home, moves, terms),
+    ply: kept.ply,
+  });
 }
 
-const NO_MOVES: readonly MoveText[] = [];
 const START: BoardPlace = { segment: 0, stop: 0 };
 
 function firstPlace({ segments }: BoardPage): BoardPlace | undefined {

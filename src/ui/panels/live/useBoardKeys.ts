@@ -2,14 +2,15 @@
 import { useHotkeys } from '@mantine/hooks';
 import { opponentOf } from '@/core/board';
 import type { SideName } from './BoardFoot';
-import type { BoardHand, BoardState } from './useBoard';
+import type { Hand } from '@/ui/workbench';
+import type { BoardState } from './useBoard';
 import type { useSigns } from './useSigns';
 
 /** The keys of the big board, as its side tells them; while a position is set up, letters are men. */
 export function useBoardKeys(deeds: {
   readonly board: BoardState;
   readonly signs: ReturnType<typeof useSigns>;
-  readonly onHand: (hand: BoardHand) => void;
+  readonly onHand: (hand: Hand) => void;
   readonly onSide: (name: SideName) => void;
   readonly onAsk: () => void;
   readonly onReveal: () => void;

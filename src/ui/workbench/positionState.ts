@@ -1,4 +1,4 @@
-/** The Desk's position and its history: a pure reducer, so that every edit can be undone and tested without a screen. */
+/** A position that is set up by hand, and its history: a pure reducer, so that every edit can be undone and tested without a screen. */
 import { getMan, type Man, type Side, type Square } from '@/core/board';
 import { parseFen } from '@/core/notation';
 import {
@@ -9,13 +9,13 @@ import {
   type PositionDraft,
 } from '@/core/rules';
 
-export interface DeskState {
+export interface PositionState {
   readonly draft: PositionDraft;
   readonly past: readonly PositionDraft[];
   readonly future: readonly PositionDraft[];
 }
 
-export type DeskAction =
+export type PositionEdit =
   | { readonly kind: 'put'; readonly square: Square; readonly man: Man }
   | { readonly kind: 'take'; readonly square: Square }
   | { readonly kind: 'move'; readonly from: Square; readonly to: Square }
@@ -36,13 +36,13 @@ export type DeskAction =
 /** Steps back that are kept. */
 const MOST_STEPS = 200;
 
-/** The Desk with the position of a FEN, or with an empty board. */
-export function startDesk(fen: string): DeskState {
+/** The position of a FEN, or an empty board. */
+export function startPosition(fen: string): PositionState {
   const draft = parseFen(fen);
   return { draft: draft.ok ? draft.value : EMPTY_DRAFT, past: [], future: [] };
 }
 
-export function reduceDesk(state: DeskState, action: DeskAction): DeskState {
+export function reducePosition(state: PositionState, action: PositionEdit): PositionState {
   switch (action.kind) {
     case 'undo': {
       const draft = state.past.at(-1);
@@ -64,7 +64,7 @@ export function reduceDesk(state: DeskState, action: DeskAction): DeskState {
 
 function editDraft(
   draft: PositionDraft,
-  action: Exclude<DeskAction, { kind: 'undo' | 'redo' }>,
+  action: Exclude<PositionEdit, { kind: 'undo' | 'redo' }>,
 ): PositionDraft {
   switch (action.kind) {
     case 'put':

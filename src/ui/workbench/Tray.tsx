@@ -4,11 +4,9 @@ import { getMan, ROLES, SIDES, type Man } from '@/core/board';
 import { manWords } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { ManPicture } from '@/ui/board';
-import classes from './Desk.module.css';
+import type { Tool } from './bench';
+import classes from './Tray.module.css';
 import * as deskText from '@/text/screens/desk';
-
-/** What a tap on a square puts there: a man, nothing (the square is cleared), or undefined = the hand moves men. */
-export type Tool = { readonly kind: 'man'; readonly man: Man } | { readonly kind: 'empty' } | undefined;
 
 /** The men beside the board: tap one, then squares; or drag it there. */
 export function Tray(props: {
@@ -24,14 +22,14 @@ export function Tray(props: {
   return (
     <div className={classes.tray} role="group" aria-label={deskText.piecesToPlace}>
       {SIDES.map((side) => (
-        <div className={classes.trayColumn} key={side}>
+        <div className={classes.column} key={side}>
           {ROLES.toReversed().map((role) => {
             const man = getMan(side, role);
             return (
               <button
                 key={role}
                 type="button"
-                className={classes.trayMan}
+                className={classes.man}
                 aria-pressed={isChosen(man)}
                 aria-label={manWords(man, terms)}
                 disabled={isClosed}
@@ -46,7 +44,7 @@ export function Tray(props: {
       ))}
       <button
         type="button"
-        className={classes.trayWord}
+        className={classes.word}
         aria-pressed={tool === undefined}
         disabled={isClosed}
         onClick={() => onTool(undefined)}
@@ -55,7 +53,7 @@ export function Tray(props: {
       </button>
       <button
         type="button"
-        className={classes.trayWord}
+        className={classes.word}
         aria-pressed={tool?.kind === 'empty'}
         disabled={isClosed}
         onClick={() => onTool(tool?.kind === 'empty' ? undefined : { kind: 'empty' })}

@@ -1,49 +1,9 @@
-/** A line on the Desk's board: the proved one, a defence, a fate, or where a written solution breaks. */
-import {
-  findPosition,
-  listNumberedMoves,
-  makeMoveText,
-  parseMoveText,
-  parseSan,
-  type MoveText,
-} from '@/core/notation';
-import type { JudgeAnswer } from '@/workers/protocol';
-import { playMove, type Move, type Position } from '@/core/rules';
+/** What shows where a written solution breaks, and what is better. */
+import { makeMoveText, parseSan, type MoveText } from '@/core/notation';
+import { playMove } from '@/core/rules';
 import * as deskText from '@/text/screens/desk';
-
-export interface ShownLine {
-  /** What it is, as a heading. */
-  readonly name: string;
-  /** Where it begins; the position of the Desk, but for a break inside a written line or a passed turn. */
-  readonly fen: string;
-  readonly moves: readonly MoveText[];
-}
-
-export interface LineStep {
-  readonly move: Move;
-  /** The move as it is written, its number before it where one belongs. */
-  readonly words: string;
-  readonly after: Position;
-}
-
-export interface PlayedLine {
-  readonly start: Position | undefined;
-  readonly steps: readonly LineStep[];
-}
-
-/** The line played out from where it begins; empty when it begins nowhere. */
-export function playLine({ fen, moves }: ShownLine): PlayedLine {
-  const start = findPosition(fen);
-  if (start === undefined) return { start, steps: [] };
-  const parsed = moves.flatMap((text) => parseMoveText(text) ?? []);
-  const words = listNumberedMoves(start, parsed);
-  let current = start;
-  const steps = parsed.map((move, index) => {
-    current = playMove(current, move);
-    return { move, words: words[index] ?? '', after: current };
-  });
-  return { start, steps };
-}
+import { playLine, type ShownLine } from '@/ui/workbench';
+import type { JudgeAnswer } from '@/workers/protocol';
 
 /** Where a written solution breaks, with what shows it where that follows the written move. */
 export function breakLine(answer: Extract<JudgeAnswer, { kind: 'breaks' }>): ShownLine {

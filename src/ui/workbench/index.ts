@@ -1,0 +1,14 @@
+export { homeOf, reduceBench, startBench, type BenchState, type Hand, type Tool } from './bench';
+export { isCastlingPossible, listPassedSquares, startPosition, type PositionEdit } from './positionState';
+export { playLine, type ShownLine } from './shownLine';
+export {
+  hasMoves,
+  isPromotion,
+  listHandMarks,
+  replaySteps,
+  squaresOfRefusal,
+  type Refusal,
+  type StudyStep,
+} from './study';
+export { Tray } from './Tray';
+export { marksInHand, useBench, type Bench } from './useBench';
