@@ -14,7 +14,7 @@ export const clubFileHeadSchema = z.object({
   /** The last step of the schema it was made with. */
   step: z.string().check(z.maxLength(120)),
   club: z.string().check(z.minLength(1), z.maxLength(120)),
-  /** With the names, passwords and keys of people, and with what is about single ones: mails, audit log, answers that were not saved. */
+  /** With the names, passwords and keys of people, and with what is about single ones: emails, audit log, answers that were not saved. */
   hasNames: z.boolean(),
 });
 export type ClubFileHead = z.infer<typeof clubFileHeadSchema>;

@@ -34,7 +34,7 @@ export type ServiceFault =
   | { readonly code: 'puzzle/not-found' }
   | { readonly code: 'class/not-found' }
   | { readonly code: 'game/not-found' }
-  | { readonly code: 'mail/not-found' }
+  | { readonly code: 'email/not-found' }
   | { readonly code: 'report/nobody' }
   /** So many moves were made before the one that is not legal. */
   | { readonly code: 'game/not-legal'; readonly ply: number }

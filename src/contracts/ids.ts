@@ -19,7 +19,7 @@ export type PlanId = Brand<number, 'plan'>;
 export type LessonId = Brand<number, 'lesson'>;
 export type LiveId = Brand<number, 'live-lesson'>;
 export type QuestionId = Brand<number, 'live-question'>;
-export type MailId = Brand<number, 'mail'>;
+export type EmailId = Brand<number, 'email'>;
 export type AttemptId = Brand<number, 'attempt'>;
 
 /** Ids arrive as numbers or, from addresses, as digits. */
@@ -48,7 +48,7 @@ export const planIdSchema = idSchema<PlanId>();
 export const lessonIdSchema = idSchema<LessonId>();
 export const liveIdSchema = idSchema<LiveId>();
 export const questionIdSchema = idSchema<QuestionId>();
-export const mailIdSchema = idSchema<MailId>();
+export const emailIdSchema = idSchema<EmailId>();
 export const roundIdSchema = idSchema<RoundId>();
 
 /** Made by the client before sending: the same request sent twice is carried out once. */

@@ -1,7 +1,7 @@
-/** What is told about children on paper and by mail: reports, certificates, the whole record. */
+/** What is told about children on paper and by email: reports, certificates, the whole record. */
 import { z } from 'zod/mini';
 import { STAGES, type Stage } from '@/core/exercises';
-import { classIdSchema, requestIdSchema, studentIdSchema, type ClassId, type MailId } from './ids';
+import { classIdSchema, requestIdSchema, studentIdSchema, type ClassId, type EmailId } from './ids';
 import type { NameCard } from './people';
 import { paperSchema } from './print';
 
@@ -38,17 +38,17 @@ export interface ReportsPage {
   readonly stages: readonly { readonly stage: Stage; readonly names: readonly string[] }[];
 }
 
-export const newMailSchema = z.object({
+export const newEmailSchema = z.object({
   requestId: requestIdSchema,
   classId: classIdSchema,
   /** Whose report goes with it; without, that of the class. */
   studentId: z.optional(studentIdSchema),
   to: z.email().check(z.maxLength(254)),
 });
-export type NewMail = z.infer<typeof newMailSchema>;
+export type NewEmail = z.infer<typeof newEmailSchema>;
 
-export interface MailSummary {
-  readonly mailId: MailId;
+export interface EmailSummary {
+  readonly emailId: EmailId;
   readonly to: string;
   readonly subject: string;
   readonly fileName: string;
@@ -56,6 +56,6 @@ export interface MailSummary {
   readonly writtenBy: string;
 }
 
-export interface MailPage extends MailSummary {
+export interface EmailPage extends EmailSummary {
   readonly text: string;
 }

@@ -23,5 +23,5 @@ export const AUDIT_WORDS: Readonly<Record<string, string>> = {
   'path/student': 'opened or closed a stage for a child',
   'game/removed': 'deleted a game',
   'report/made': 'created a report, certificates or a record',
-  'mail/written': 'put a report into the outbox',
+  'email/written': 'put a report into the outbox',
 };

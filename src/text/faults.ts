@@ -148,8 +148,8 @@ export function faultText(fault: ServiceFault): string {
       return 'Somebody signs in by this name already. Choose another one.';
     case 'student/other-name':
       return 'That is not the name of this child. Nothing was erased.';
-    case 'mail/not-found':
-      return 'This mail is not in the outbox any more.';
+    case 'email/not-found':
+      return 'This email is not in the outbox any more.';
     case 'report/nobody':
       return 'There is nobody to write this for yet.';
     case 'plan/not-found':

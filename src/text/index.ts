@@ -46,7 +46,7 @@ export {
   twinText,
 } from './patterns';
 export {
-  classMailText,
+  classEmailText,
   lessonsText,
   listChildLines,
   listGroupLines,
@@ -55,7 +55,7 @@ export {
   NAMES_CAUTION,
   NAMES_FILE_CAUTION,
   reportFoot,
-  reportMailText,
+  reportEmailText,
 } from './reports';
 export { chanceLineText, chancePlaceText, chanceText, gameTitle, resultText } from './games';
 export { gradeText, KEY_KIND_WORDS } from './grade';

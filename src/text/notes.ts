@@ -118,7 +118,7 @@ function squareNoteText(note: Extract<Note, { square: Square }>, terms: Terms): 
       return `${square}: ${terms.a(note.role)} does not go that way.`;
     case 'own-square':
       return `${square}: the ${terms.one(note.role)} is already here.`;
-    case 'pawn-takes-slantwise':
+    case 'pawn-takes-diagonally':
       return `${square}: ${terms.a('pawn')} moves straight and captures diagonally, and a piece is there.`;
     case 'pawn-needs-a-man':
       return `${square}: ${terms.a('pawn')} moves diagonally only to capture, and no piece is there.`;

@@ -1,5 +1,5 @@
 import {
-  classMailText,
+  classEmailText,
   homeworkText,
   lessonsText,
   listChildLines,
@@ -9,7 +9,7 @@ import {
   minutesText,
   mistakeText,
   reportFoot,
-  reportMailText,
+  reportEmailText,
   repeatText,
   weekText,
   gapText,
@@ -118,10 +118,10 @@ test('a child’s report tells how often it was there, and ranks nobody', () => 
     'No lesson of Lantern class has been recorded yet.',
   );
   expect(reportFoot('Fern', '26 November 2026')).toMatch(/not compared with anybody/);
-  expect(reportMailText('Fern', 'Lantern class', 'Quillhaven Chess Club')).toMatch(
+  expect(reportEmailText('Fern', 'Lantern class', 'Quillhaven Chess Club')).toMatch(
     /report of Fern from Lantern class/,
   );
-  expect(classMailText('Lantern class', 'Quillhaven Chess Club')).toMatch(/names children/);
+  expect(classEmailText('Lantern class', 'Quillhaven Chess Club')).toMatch(/names children/);
 });
 
 test('what is still to come is told, the first thing of it', () => {

@@ -35,7 +35,7 @@ const diagnosisTexts = (terms: Terms): Readonly<Record<Diagnosis, string>> => ({
   'one-man-only': 'move more than one piece',
   'not-asked': 'mark a piece that is not asked about',
   'has-no-way': 'overlook a trapped piece',
-  'pawn-takes-slantwise': `capture straight ahead with ${terms.a('pawn')}`,
+  'pawn-takes-diagonally': `capture straight ahead with ${terms.a('pawn')}`,
   'pawn-needs-a-man': `move ${terms.a('pawn')} diagonally without a capture`,
   'passing-is-over': `capture ${terms.one('in-passing')} too late`,
   'nobody-there': 'mark an empty square',

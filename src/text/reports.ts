@@ -1,4 +1,4 @@
-/** What reports, certificates and the mails they go with say. */
+/** What reports, certificates and the emails they go with say. */
 import type { ClassProgress } from '@/contracts/progress';
 import { repeatText } from './progress';
 import type { Terms } from './terms';
@@ -54,8 +54,8 @@ export function listChildLines({ students, attendance }: ClassProgress): string[
   });
 }
 
-/** The mail a child's report goes with. */
-export function reportMailText(name: string, className: string, clubName: string): string {
+/** The email a child's report goes with. */
+export function reportEmailText(name: string, className: string, clubName: string): string {
   return [
     'Hello,',
     `this email comes with the report of ${name} from ${className}: what ${name} can, what is next, and one position to show at home.`,
@@ -64,8 +64,8 @@ export function reportMailText(name: string, className: string, clubName: string
   ].join('\n\n');
 }
 
-/** The mail a class's report goes with, to a coach. */
-export function classMailText(className: string, clubName: string): string {
+/** The email a class's report goes with, to a coach. */
+export function classEmailText(className: string, clubName: string): string {
   return [
     'Hello,',
     `this email comes with the report of ${className}: what to repeat, children who need the same things, homework and attendance. It names children: please share it only with those who teach them.`,

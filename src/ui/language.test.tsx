@@ -272,7 +272,7 @@ const PANELS: readonly (readonly [string, () => Promise<ReactElement>])[] = [
         students: FERN,
         stages: [{ stage: 'board', names: [data('Fern')] }],
       };
-      return <ReportsPanel page={page as never} onMail={never} />;
+      return <ReportsPanel page={page as never} onEmail={never} />;
     },
   ],
 ];

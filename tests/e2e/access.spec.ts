@@ -29,7 +29,7 @@ const SENT_TO: readonly string[] = [
 
 /** Who may see what. The class, its answers and its game are the lead's; the coach teaches another class of the club. */
 function whoMay(route: string): readonly Role[] {
-  if (/^\/(print\/(plans|reports)|files\/(lessons|mails|records)|club\/(audit-log|outbox\/))/.test(route))
+  if (/^\/(print\/(plans|reports)|files\/(lessons|emails|records)|club\/(audit-log|outbox\/))/.test(route))
     return ['lead'];
   if (/^\/(print|files)(\/|$)/.test(route)) return COACHES;
   if (/^\/(answers|classes\/\[classId\]|classes\/terms|games\/\[gameId\])/.test(route)) return ['lead'];
@@ -61,7 +61,7 @@ async function listAddresses(
   const pip = pathOf('Pip');
   const studentId = pip.replace(/^.*\//, '');
   const answers = pathOf(`answers of ${SET} in lantern`);
-  const mail = pathOf('mail');
+  const email = pathOf('email');
   const set = pathOf(SET);
   const plan = pathOf('plan of lantern');
   return new Map([
@@ -70,8 +70,8 @@ async function listAddresses(
     ['/classes/[classId]/progress', `${classPath}/progress`],
     ['/classes/[classId]/reports', `${classPath}/reports`],
     ['/print/reports', `/print/reports?what=class&classId=${classId}`],
-    ['/club/outbox/[mailId]', mail],
-    ['/files/mails', `/files/mails?mailId=${mail.replace(/^.*\//, '')}`],
+    ['/club/outbox/[emailId]', email],
+    ['/files/emails', `/files/emails?emailId=${email.replace(/^.*\//, '')}`],
     ['/board/[classId]', `/board/${classId}`],
     ['/board/[classId]/coach', `/board/${classId}/coach`],
     ['/api/live/[classId]', `/api/live/${classId}`],

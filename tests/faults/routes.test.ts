@@ -7,7 +7,7 @@ import fc from 'fast-check';
 import { z } from 'zod/mini';
 import { newAttemptSchema, newShownSchema } from '@/contracts/attempts';
 import { setFileSchema } from '@/contracts/files';
-import { classIdSchema, mailIdSchema, setIdSchema } from '@/contracts/ids';
+import { classIdSchema, emailIdSchema, setIdSchema } from '@/contracts/ids';
 import { lessonsFileSchema } from '@/contracts/lessons';
 import { libraryFiltersSchema } from '@/contracts/library';
 import { openLiveTaskSchema } from '@/contracts/live';
@@ -60,7 +60,7 @@ const ASKED: readonly z.ZodMiniType[] = [
   rosterFileSchema,
   setFileSchema,
   setSheetsSchema,
-  z.partial(z.object({ mailId: mailIdSchema, classId: classIdSchema, into: setIdSchema })),
+  z.partial(z.object({ emailId: emailIdSchema, classId: classIdSchema, into: setIdSchema })),
   z.partial(z.object({ fen: z.string(), of: z.enum(['week', 'topic', 'family']), value: z.string() })),
 ];
 

@@ -35,7 +35,7 @@ import { addPlan } from '@/server/services/plans';
 import { listAnswerLines } from '@/server/services/answerLines';
 import { getClassProgress } from '@/server/services/classProgress';
 import { getAnswersNews, getClassNews } from '@/server/services/news';
-import { writeMail } from '@/server/services/outbox';
+import { writeEmail } from '@/server/services/outbox';
 import { eraseStudent, exportRecord, getChildPage } from '@/server/services/records';
 import { getReportsPage, printReport } from '@/server/services/reports';
 import { addStudents, exportRoster, readRoster } from '@/server/services/roster';
@@ -267,7 +267,7 @@ const DEEDS: Readonly<Record<string, { readonly may: readonly Role[]; readonly r
   'put a report into the outbox': {
     may: ['teacher', 'lead'],
     run: (actor, { classId, studentId }) =>
-      writeMail(actor, { requestId: makeUuid(), classId, studentId, to: 'somebody@example.org' }),
+      writeEmail(actor, { requestId: makeUuid(), classId, studentId, to: 'somebody@example.org' }),
   },
   'save the record of a child': {
     may: ['teacher', 'lead'],

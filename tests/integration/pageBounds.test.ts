@@ -27,7 +27,7 @@ import {
   storeSuggestion,
 } from '@/server/services/live';
 import { getAnswersNews, getClassNews, getPlaceNews } from '@/server/services/news';
-import { listOutbox, writeMail } from '@/server/services/outbox';
+import { listOutbox, writeEmail } from '@/server/services/outbox';
 import { getClassPath, getStudentPath } from '@/server/services/paths';
 import { addPlan, getPlan } from '@/server/services/plans';
 import { listTopicAnswers } from '@/server/services/progress';
@@ -157,7 +157,7 @@ async function makeLargeClub() {
   const { gameId } = valueOf(
     await addGame(lead, { requestId: makeUuid(), ...game, moves: [...game.moves], plies: [], playedBy }),
   );
-  valueOf(await writeMail(lead, { requestId: makeUuid(), classId, studentId, to: 'family@example.org' }));
+  valueOf(await writeEmail(lead, { requestId: makeUuid(), classId, studentId, to: 'family@example.org' }));
   const liveId = valueOf(await beginLive(lead, { requestId: makeUuid(), classId }));
   const question = { requestId: makeUuid(), liveId, fen: MATE_IN_1, words: 'Which move?' };
   const questionId = valueOf(await askQuestion(lead, question));

@@ -18,7 +18,7 @@ import { setStudentStage, startPractice } from '@/server/services/paths';
 import { askQuestion, beginLive, storeSuggestion } from '@/server/services/live';
 import { startNextRound } from '@/server/services/nextRound';
 import { addPlan, savePlan } from '@/server/services/plans';
-import { writeMail } from '@/server/services/outbox';
+import { writeEmail } from '@/server/services/outbox';
 import { eraseStudent, exportRecord, getChildPage, listGone, listAuditLog } from '@/server/services/records';
 import { storeOrTell } from '@/server/services/refusedAnswers';
 import { openSeatRound, storeAttempt, storeShown } from '@/server/services/seat';
@@ -83,9 +83,9 @@ async function makeRich() {
   valueOf(await noteUnsentAnswers(student, { deviceId: makeUuid(), counts: [{ studentId, answers: 2 }] }));
   valueOf(await storeSuggestion(student, { clientId: makeUuid(), questionId, move: 'a1a8', waitedMs: 0 }));
   const to = 'somebody@example.org';
-  valueOf(await writeMail(coach, { requestId: makeUuid(), classId, studentId, to }));
-  valueOf(await writeMail(coach, { requestId: makeUuid(), classId, studentId: other, to }));
-  valueOf(await writeMail(coach, { requestId: makeUuid(), classId, to }));
+  valueOf(await writeEmail(coach, { requestId: makeUuid(), classId, studentId, to }));
+  valueOf(await writeEmail(coach, { requestId: makeUuid(), classId, studentId: other, to }));
+  valueOf(await writeEmail(coach, { requestId: makeUuid(), classId, to }));
   return { lead, coach, classId, studentId, other };
 }
 
@@ -192,10 +192,10 @@ test('the record holds everything that is stored, and nothing of another child',
     ],
     shownSolutions: [{ family: 'mate' }],
     rating: { answers: 1 },
-    mails: [{ to: 'somebody@example.org', subject: `Report of ${NAME}, Lantern class` }],
+    emails: [{ to: 'somebody@example.org', subject: `Report of ${NAME}, Lantern class` }],
   });
   // The other child was written to as well; nothing of it is here.
-  expect(record.mails).toHaveLength(1);
+  expect(record.emails).toHaveLength(1);
   const entries = valueOf(await listAuditLog(lead));
   expect(entries[0]).toMatchObject({ who: 'Tam', action: 'student/record-saved', about: NAME });
   expect(await listAuditLog(coach)).toMatchObject({ error: { code: 'access/not-allowed' } });

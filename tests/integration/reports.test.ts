@@ -1,4 +1,4 @@
-/** Reports, certificates and mails: read back by readers we did not write, and never saying more than was answered. */
+/** Reports, certificates and emails: read back by readers we did not write, and never saying more than was answered. */
 import PostalMime from 'postal-mime';
 import { v4 as makeUuid } from 'uuid';
 import type { ClassId, StudentId } from '@/contracts/ids';
@@ -12,7 +12,7 @@ import { runAt } from '@/server/services/clock';
 import { getDb } from '@/server/db';
 import { addStudent } from '@/server/services/classes';
 import { saveHouseWords } from '@/server/services/houseWords';
-import { exportMail, getMailPage, listOutbox, removeMail, writeMail } from '@/server/services/outbox';
+import { exportEmail, getEmailPage, listOutbox, removeEmail, writeEmail } from '@/server/services/outbox';
 import { openPractice, setStudentStage, startPractice } from '@/server/services/paths';
 import { getReportsPage, printReport } from '@/server/services/reports';
 import { openSeatRound, storeAttempt } from '@/server/services/seat';
@@ -169,40 +169,40 @@ const writeTo = (classId: ClassId, studentId?: StudentId) => ({
   to: 'family@example.org',
 });
 
-test('a mail in the outbox is one whole mail to another reader, with the report in it; written twice it is there once', async () => {
+test('an email in the outbox is one whole email to another reader, with the report in it; written twice it is there once', async () => {
   const { coach, classId, student } = await makeTaught();
   const input = writeTo(classId, student.studentId);
-  const [one, other] = await Promise.all([writeMail(coach, input), writeMail(coach, input)]);
+  const [one, other] = await Promise.all([writeEmail(coach, input), writeEmail(coach, input)]);
   expect(valueOf(one)).toBe(valueOf(other));
   expect(await listOutbox(coach)).toHaveLength(1);
-  const file = valueOf(await exportMail(coach, { mailId: valueOf(one) }));
+  const file = valueOf(await exportEmail(coach, { emailId: valueOf(one) }));
   expect(file.name).toMatch(/\.eml$/);
   // Every line ends as RFC 5322 asks, and none is longer than it allows.
   const lines = Buffer.from(file.bytes).toString('latin1').split('\r\n');
   expect(lines.some((line) => /[\r\n]/.test(line))).toBe(false);
   expect(Math.max(...lines.map((line) => line.length))).toBeLessThanOrEqual(998);
-  const mail = await PostalMime.parse(file.bytes);
-  expect(mail.to).toEqual([expect.objectContaining({ address: 'family@example.org' })]);
-  expect(mail.subject).toBe('Report of Otter, Lantern class');
-  expect(mail.text?.trim()).toBe(valueOf(await getMailPage(coach, valueOf(one))).text.trim());
-  expect(mail.attachments).toHaveLength(1);
-  const [report] = mail.attachments;
+  const email = await PostalMime.parse(file.bytes);
+  expect(email.to).toEqual([expect.objectContaining({ address: 'family@example.org' })]);
+  expect(email.subject).toBe('Report of Otter, Lantern class');
+  expect(email.text?.trim()).toBe(valueOf(await getEmailPage(coach, valueOf(one))).text.trim());
+  expect(email.attachments).toHaveLength(1);
+  const [report] = email.attachments;
   expect(report?.mimeType).toBe('application/pdf');
   const pdf = readPdf(new Uint8Array(report?.content as ArrayBuffer));
   expect(pdf.pages).toHaveLength(1);
   expect(whole(pdf)).toContain('What Otter can do');
 });
 
-test('a coach sees the own mails, a lead all of the club; taken out, a mail is gone for good', async () => {
+test('a coach sees the own emails, a lead all of the club; taken out, an email is gone for good', async () => {
   const { lead, coach, classId, otherId } = await makeTaught();
-  valueOf(await writeMail(coach, writeTo(classId)));
-  const ofLead = valueOf(await writeMail(lead, writeTo(classId, otherId)));
+  valueOf(await writeEmail(coach, writeTo(classId)));
+  const ofLead = valueOf(await writeEmail(lead, writeTo(classId, otherId)));
   expect((await listOutbox(coach)).map(({ subject }) => subject)).toEqual(['Report of Lantern class']);
   expect(await listOutbox(lead)).toHaveLength(2);
-  expect(await getMailPage(coach, ofLead)).toMatchObject({ error: { code: 'mail/not-found' } });
-  valueOf(await removeMail(coach, { mailId: ofLead }));
+  expect(await getEmailPage(coach, ofLead)).toMatchObject({ error: { code: 'email/not-found' } });
+  valueOf(await removeEmail(coach, { emailId: ofLead }));
   expect(await listOutbox(lead)).toHaveLength(2);
-  valueOf(await removeMail(lead, { mailId: ofLead }));
+  valueOf(await removeEmail(lead, { emailId: ofLead }));
   expect(await listOutbox(lead)).toHaveLength(1);
   const stranger = { ...lead, clubId: (lead.clubId + 1) as typeof lead.clubId };
   expect(await listOutbox(stranger)).toEqual([]);

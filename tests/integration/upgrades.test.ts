@@ -13,7 +13,8 @@ const CHANGED: Readonly<Record<string, string>> = {
   // Given at the same moment as it was received.
   'attempts.answered_at': '2026-01-02 03:04:05.000',
 };
-const DROPPED = ['people.session_epoch'];
+const DROPPED = ['people.session_epoch', 'assignments.due_at'];
+const DROPPED_TABLES = new Set(MIGRATIONS.flatMap(({ drops }) => drops ?? []));
 
 interface Column extends RowDataPacket {
   readonly col: string;
@@ -79,7 +80,7 @@ async function readAll(tables: readonly string[]): Promise<Rows> {
 }
 
 /** Where versions that were handed out ended, and each place among the steps that change rows. */
-const VERSIONS = [20, 27, 34, 42, 46, 50, 51, 52, 53, 54, 55];
+const VERSIONS = [20, 27, 34, 42, 46, 50, 51, 52, 53, 54, 55, 58];
 
 test.each(VERSIONS)('from step %i', async (count) => {
   await emptySchema();
@@ -92,8 +93,9 @@ test.each(VERSIONS)('from step %i', async (count) => {
   }
   const had = await readAll(tables);
   await migrate(db);
-  const has = await readAll(tables);
+  const has = await readAll(tables.filter((table) => !DROPPED_TABLES.has(table)));
   for (const [table, row] of Object.entries(had)) {
+    if (DROPPED_TABLES.has(table)) continue;
     for (const [column, value] of Object.entries(row)) {
       const name = `${table}.${column}`;
       if (DROPPED.includes(name)) continue;
@@ -104,4 +106,21 @@ test.each(VERSIONS)('from step %i', async (count) => {
   }
   const noted = await db('knex_migrations').count<{ n: number }[]>({ n: '*' });
   expect(Number(noted[0]?.n)).toBe(MIGRATIONS.length);
+});
+
+test('stored words of earlier versions are those of today', async () => {
+  await emptySchema();
+  await migrate(db, MIGRATIONS.slice(0, 58));
+  await db.raw('SET SESSION FOREIGN_KEY_CHECKS = 0');
+  await db.raw(
+    "INSERT INTO verdicts (attempt_id, judge_version, outcome, diagnoses) VALUES (1, 1, 'wrong', ?)",
+    [JSON.stringify({ codes: ['pawn-takes-slantwise', 'wrong-piece'], wrongPly: null })],
+  );
+  await db.raw("INSERT INTO audit_log (club_id, action, details, at) VALUES (1, 'mail/written', '{}', ?)", [
+    MOMENT,
+  ]);
+  await migrate(db);
+  const stored: unknown = await db('verdicts').pluck('diagnoses');
+  expect(stored).toEqual([{ codes: ['pawn-takes-diagonally', 'wrong-piece'], wrongPly: null }]);
+  expect(await db('audit_log').pluck('action')).toEqual(['email/written']);
 });

@@ -32,7 +32,7 @@ export function listCoachPages({ pathOf }: Pick<OwnClub, 'pathOf'>): string[] {
     ownClass.replace('/classes', '/board'),
     '/club/audit-log',
     '/club/outbox',
-    pathOf('mail'),
+    pathOf('email'),
     // What is not there says so inside the page.
     '/classes/999999',
     '/classes/terms',

@@ -17,7 +17,7 @@ const IDS: Readonly<Record<string, string>> = {
   lessons: 'LessonId',
   live_lessons: 'LiveId',
   live_questions: 'QuestionId',
-  mails: 'MailId',
+  mails: 'EmailId',
   people: 'CoachId | StudentId',
   roster_changes: 'RosterChangeId',
   rounds: 'RoundId',

@@ -103,7 +103,7 @@ export async function listIds(): Promise<(field: string) => readonly number[]> {
     'term',
     'game',
     'lesson',
-    'mail',
+    'email',
     'roster_change',
   ])
     known.set(word, (await db(`${word}s`).orderBy('id').limit(40).pluck('id')) as number[]);

@@ -165,7 +165,7 @@ function isTrue(said: Said, note: Note): boolean {
     }
     case 'own-square':
       return note.square === askedFrom(said) && isPiece(cells, note.square, note.role);
-    case 'pawn-takes-slantwise':
+    case 'pawn-takes-diagonally':
       return (
         cells[note.square] !== undefined &&
         (note.square - askedFrom(said)) % 8 === 0 &&

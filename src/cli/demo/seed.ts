@@ -12,7 +12,7 @@ import { addClass, addStudent, listOwnClasses, setLevel, setPost } from '@/serve
 import { runAt } from '@/server/services/clock';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addGame } from '@/server/services/games';
-import { writeMail } from '@/server/services/outbox';
+import { writeEmail } from '@/server/services/outbox';
 import { prepareDatabase } from '@/server/services/schema';
 import { changeRoster } from '@/server/services/rosterChanges';
 import { addPuzzle, addRound, addSet, giveSet } from '@/server/services/sets';
@@ -111,8 +111,8 @@ async function fill(): Promise<void> {
   // Something to look at in the outbox: the lead's, with the report of a child.
   const [classId, studentId] = [now.get('lantern'), students.get('Pip')];
   if (classId === undefined) throw new Error('no demo class');
-  const requestId = requestOf('mail', 'Pip');
-  getValue(await writeMail(lead, { requestId, classId, studentId, to: 'family@example.org' }));
+  const requestId = requestOf('email', 'Pip');
+  getValue(await writeEmail(lead, { requestId, classId, studentId, to: 'family@example.org' }));
 }
 
 async function fillSet(actor: CoachActor, name: string, fens: readonly string[]): Promise<SetId> {

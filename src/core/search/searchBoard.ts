@@ -764,7 +764,7 @@ function createSearchBoard(): SearchBoard {
     return (set[(index << 1) + (square >> 5)]! & (1 << (square & 31))) !== 0;
   }
 
-  /** Does the man on `from` reach `to` by its way of moving? Pawns straight and slantwise, castling left out. */
+  /** Does the man on `from` reach `to` by its way of moving? Pawns straight and diagonally, castling left out. */
   function isReached(from: number, to: number, us: number): boolean {
     const role = men[from]! - 1 - us * 6;
     if (role === KNIGHT) return isOnSet(knight, from, to);

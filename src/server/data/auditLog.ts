@@ -26,7 +26,7 @@ export type AuditAction =
   | 'path/student'
   | 'game/removed'
   | 'report/made'
-  | 'mail/written';
+  | 'email/written';
 
 /** Notes who changed what; only ever added. Details hold ids, never names. */
 export async function addAuditEntry(

@@ -44,7 +44,6 @@ export const CLUB_TABLES: readonly ClubTable[] = [
   { name: 'enrolments', owner: OF_CLASS },
   { name: 'house_words', owner: OF_CLUB, texts: ['text'] },
   { name: 'club_patterns', owner: OF_CLUB, texts: ['name'] },
-  { name: 'positions', owner: OF_CLUB, texts: ['name'] },
   { name: 'tasks', owner: OF_CLUB, texts: ['source'] },
   { name: 'task_solutions', owner: OF_TASK },
   { name: 'task_tags', owner: OF_TASK },

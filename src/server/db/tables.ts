@@ -12,7 +12,7 @@ import type {
   LessonId,
   LiveId,
   QuestionId,
-  MailId,
+  EmailId,
   CoachId,
   StudentId,
   RosterChangeId,
@@ -34,7 +34,6 @@ export interface Rows {
     readonly student_id: StudentId | null;
     readonly given_by: CoachId;
     readonly given_at: Date;
-    readonly due_at: Date | null;
     readonly request_id: string | null;
   };
   attempts: {
@@ -188,7 +187,7 @@ export interface Rows {
   };
   live_rounds: { readonly round_id: RoundId; readonly live_question_id: QuestionId };
   mails: {
-    readonly id: MailId;
+    readonly id: EmailId;
     readonly club_id: ClubId;
     readonly written_by: CoachId;
     readonly class_id: ClassId;
@@ -211,14 +210,6 @@ export interface Rows {
     readonly erased_at: Date | null;
     readonly request_id: string | null;
     readonly key_length: number;
-  };
-  positions: {
-    readonly id: number;
-    readonly club_id: ClubId;
-    readonly owner_id: CoachId;
-    readonly name: string;
-    readonly draft: unknown;
-    readonly created_at: Date;
   };
   practices: {
     readonly round_id: RoundId;
@@ -390,7 +381,6 @@ export interface NewRows {
     readonly student_id?: StudentId | null;
     readonly given_by: CoachId;
     readonly given_at: Date;
-    readonly due_at?: Date | null;
     readonly request_id?: string | null;
   };
   attempts: {
@@ -544,7 +534,7 @@ export interface NewRows {
   };
   live_rounds: { readonly round_id: RoundId; readonly live_question_id: QuestionId };
   mails: {
-    readonly id?: MailId;
+    readonly id?: EmailId;
     readonly club_id: ClubId;
     readonly written_by: CoachId;
     readonly class_id: ClassId;
@@ -567,14 +557,6 @@ export interface NewRows {
     readonly erased_at?: Date | null;
     readonly request_id?: string | null;
     readonly key_length?: number;
-  };
-  positions: {
-    readonly id?: number;
-    readonly club_id: ClubId;
-    readonly owner_id: CoachId;
-    readonly name: string;
-    readonly draft: string;
-    readonly created_at: Date;
   };
   practices: {
     readonly round_id: RoundId;
@@ -832,11 +814,6 @@ declare module 'knex/types/tables' {
     >;
     mails: Knex.CompositeTableType<Rows['mails'], NewRows['mails'], Partial<NewRows['mails']>>;
     people: Knex.CompositeTableType<Rows['people'], NewRows['people'], Partial<NewRows['people']>>;
-    positions: Knex.CompositeTableType<
-      Rows['positions'],
-      NewRows['positions'],
-      Partial<NewRows['positions']>
-    >;
     practices: Knex.CompositeTableType<
       Rows['practices'],
       NewRows['practices'],

@@ -1,18 +1,18 @@
 /**
- * The outbox: a mail server's stand-in. A report is put into a mail file (RFC 5322, composed by the package `nodemailer` into a buffer), to
- * be looked at and taken along to whatever sends mail; nothing is sent from here.
+ * The outbox: a mail server's stand-in. A report is put into an email file (RFC 5322, composed by the package `nodemailer` into a buffer), to
+ * be looked at and taken along to whatever sends email; nothing is sent from here.
  */
 import { createTransport } from 'nodemailer';
 import type { ServiceFault } from '@/contracts/faults';
-import type { MailId } from '@/contracts/ids';
+import type { EmailId } from '@/contracts/ids';
 import type { PrintedFile } from '@/contracts/print';
-import type { MailPage, MailSummary, NewMail } from '@/contracts/reports';
+import type { EmailPage, EmailSummary, NewEmail } from '@/contracts/reports';
 import { failure, success, type Result } from '@/core/shared';
-import { classMailText, reportMailText } from '@/text';
+import { classEmailText, reportEmailText } from '@/text';
 import { requireEditableClass, type CoachActor } from '../auth/actors';
 import { addAuditEntry } from '../data/auditLog';
 import { getClub } from '../data/clubs';
-import { addMail, deleteMail, findMail, findMailByRequest, listMails } from '../data/mails';
+import { addEmail, deleteEmail, findEmail, findEmailByRequest, listEmails } from '../data/emails';
 import { findStudent } from '../data/people';
 import { getDb, storeOnce } from '../db';
 import { getNow } from './clock';
@@ -23,13 +23,13 @@ import * as reportsText from '@/text/screens/reports';
 /** No server of that name exists (RFC 2606): whoever sends the file puts the own address there. */
 const FROM_ADDRESS = 'outbox@vorschule.invalid';
 
-/** A lead sees every mail of the club, a coach the own ones. */
+/** A lead sees every email of the club, a coach the own ones. */
 const onlyOf = (actor: CoachActor) => (actor.isLead ? undefined : actor.coachId);
 
-/** Makes the report of a child or of the class and puts it into a mail. The same request puts it there once. */
-export async function writeMail(actor: CoachActor, input: NewMail): Promise<Result<MailId, ServiceFault>> {
+/** Makes the report of a child or of the class and puts it into an email. The same request puts it there once. */
+export async function writeEmail(actor: CoachActor, input: NewEmail): Promise<Result<EmailId, ServiceFault>> {
   const db = getDb();
-  const known = await findMailByRequest(db, input.requestId);
+  const known = await findEmailByRequest(db, input.requestId);
   if (known !== undefined) return success(known);
   const { classId, studentId, to, requestId } = input;
   const found = await requireEditableClass(db, actor, classId);
@@ -47,14 +47,14 @@ export async function writeMail(actor: CoachActor, input: NewMail): Promise<Resu
     child === undefined ? reportsText.reportOf(found.name) : reportsText.reportOfIn(child.name, found.name);
   const text =
     child === undefined
-      ? classMailText(found.name, clubName)
-      : reportMailText(child.name, found.name, clubName);
+      ? classEmailText(found.name, clubName)
+      : reportEmailText(child.name, found.name, clubName);
   const now = getNow();
-  const eml = await composeMail({ from: clubName, to, subject, text, now, requestId }, report.value);
+  const eml = await composeEmail({ from: clubName, to, subject, text, now, requestId }, report.value);
   return storeOnce(async (inside) => {
-    const other = await findMailByRequest(inside, requestId);
+    const other = await findEmailByRequest(inside, requestId);
     if (other !== undefined) return success(other);
-    const mailId = await addMail(inside, {
+    const emailId = await addEmail(inside, {
       clubId: actor.clubId,
       writtenBy: actor.coachId,
       classId,
@@ -70,16 +70,16 @@ export async function writeMail(actor: CoachActor, input: NewMail): Promise<Resu
     await addAuditEntry(inside, {
       clubId: actor.clubId,
       personId: actor.coachId,
-      action: 'mail/written',
+      action: 'email/written',
       details: { classId, ...(studentId === undefined ? {} : { studentId }) },
       now,
     });
-    return success(mailId);
+    return success(emailId);
   });
 }
 
-async function composeMail(
-  mail: {
+async function composeEmail(
+  email: {
     readonly from: string;
     readonly to: string;
     readonly subject: string;
@@ -91,51 +91,52 @@ async function composeMail(
 ): Promise<Uint8Array> {
   const transport = createTransport({ streamTransport: true, buffer: true, newline: 'windows' });
   const { message } = await transport.sendMail({
-    from: { name: mail.from, address: FROM_ADDRESS },
-    to: mail.to,
-    subject: mail.subject,
-    text: mail.text,
-    date: mail.now,
-    messageId: `<${mail.requestId}@vorschule.invalid>`,
+    from: { name: email.from, address: FROM_ADDRESS },
+    to: email.to,
+    subject: email.subject,
+    text: email.text,
+    date: email.now,
+    messageId: `<${email.requestId}@vorschule.invalid>`,
     attachments: [
       { filename: report.name, content: Buffer.from(report.bytes), contentType: 'application/pdf' },
     ],
   });
-  if (!Buffer.isBuffer(message)) throw new Error('the mail was to be composed into a buffer');
+  if (!Buffer.isBuffer(message)) throw new Error('the email was to be composed into a buffer');
   return message;
 }
 
-export function listOutbox(actor: CoachActor): Promise<MailSummary[]> {
-  return listMails(getDb(), actor.clubId, onlyOf(actor));
+export function listOutbox(actor: CoachActor): Promise<EmailSummary[]> {
+  return listEmails(getDb(), actor.clubId, onlyOf(actor));
 }
 
-/** A mail as it can be read here. */
-export async function getMailPage(
+/** An email as it can be read here. */
+export async function getEmailPage(
   actor: CoachActor,
-  mailId: MailId,
-): Promise<Result<MailPage, ServiceFault>> {
-  const found = await findMail(getDb(), actor.clubId, onlyOf(actor), mailId);
-  if (found === undefined) return failure({ code: 'mail/not-found' });
+  emailId: EmailId,
+): Promise<Result<EmailPage, ServiceFault>> {
+  const found = await findEmail(getDb(), actor.clubId, onlyOf(actor), emailId);
+  if (found === undefined) return failure({ code: 'email/not-found' });
   const { eml: _, ...page } = found;
   return success(page);
 }
 
-/** The mail as a file. */
-export async function exportMail(
+/** The email as a file. */
+export async function exportEmail(
   actor: CoachActor,
-  { mailId }: { readonly mailId: MailId },
+  { emailId }: { readonly emailId: EmailId },
 ): Promise<Result<PrintedFile, ServiceFault>> {
-  const found = await findMail(getDb(), actor.clubId, onlyOf(actor), mailId);
-  if (found === undefined) return failure({ code: 'mail/not-found' });
+  const found = await findEmail(getDb(), actor.clubId, onlyOf(actor), emailId);
+  if (found === undefined) return failure({ code: 'email/not-found' });
   return success({ name: found.fileName, bytes: found.eml });
 }
 
-/** Takes a mail out of the outbox; one that is gone already is gone. */
-export async function removeMail(
+/** Takes an email out of the outbox; one that is gone already is gone. */
+export async function removeEmail(
   actor: CoachActor,
-  { mailId }: { readonly mailId: MailId },
+  { emailId }: { readonly emailId: EmailId },
 ): Promise<Result<undefined, ServiceFault>> {
   const db = getDb();
-  if ((await findMail(db, actor.clubId, onlyOf(actor), mailId)) !== undefined) await deleteMail(db, mailId);
+  if ((await findEmail(db, actor.clubId, onlyOf(actor), emailId)) !== undefined)
+    await deleteEmail(db, emailId);
   return success(undefined);
 }

@@ -12,7 +12,7 @@ import { toDay } from '../data/days';
 import { listRefusedOfStudent } from '../data/refusedAnswers';
 import { listEnrolments } from '../data/enrolments';
 import { eraseStudentRows, listGoneStudents } from '../data/erasure';
-import { listMailsOf } from '../data/mails';
+import { listEmailsOf } from '../data/emails';
 import { findStudent } from '../data/people';
 import { findStudentRating } from '../data/ratings';
 import {
@@ -101,7 +101,7 @@ export async function exportRecord(
     games: await listRecordedGames(db, studentId),
     suggestions: await listRecordedSuggestions(db, studentId),
     shownSolutions: await listRecordedShown(db, studentId),
-    mails: await listMailsOf(db, studentId),
+    emails: await listEmailsOf(db, studentId),
     answers: await listRecordedAnswers(db, studentId),
     notSaved: await listRefusedOfStudent(db, studentId),
   };

@@ -44,7 +44,7 @@ import { countAttendance } from '../data/classProgress';
 import { listStudents, type ClassRecord } from '../data/classes';
 import { listClassSums } from '../data/childStory';
 import { getClub } from '../data/clubs';
-import { listMailsOf } from '../data/mails';
+import { listEmailsOf } from '../data/emails';
 import { findStudentRating } from '../data/ratings';
 import { listRecordedAttendance, listRecordedGames, listRecordedSuggestions } from '../data/records';
 import { listRefusedOfStudent } from '../data/refusedAnswers';
@@ -318,7 +318,7 @@ async function makeRecordSheet(
   { db, clubName, day }: ReportContext,
   { studentId, name }: NameCard,
 ): Promise<ReportSheet> {
-  const [enrolments, sums, attendance, rating, games, suggestions, mails, answers, notSaved] =
+  const [enrolments, sums, attendance, rating, games, suggestions, emails, answers, notSaved] =
     await Promise.all([
       listEnrolments(db, { studentId }),
       listClassSums(db, studentId),
@@ -326,7 +326,7 @@ async function makeRecordSheet(
       findStudentRating(db, studentId),
       listRecordedGames(db, studentId),
       listRecordedSuggestions(db, studentId),
-      listMailsOf(db, studentId),
+      listEmailsOf(db, studentId),
       listChildAnswers(db, studentId, { kind: 'all' }, MOST_RECORDED),
       listRefusedOfStudent(db, studentId),
     ]);
@@ -393,7 +393,7 @@ async function makeRecordSheet(
       },
       {
         heading: reportsText.emailsInOutbox,
-        lines: mails.map(({ to, subject, writtenAt }) =>
+        lines: emails.map(({ to, subject, writtenAt }) =>
           reportsText.emailLine(dayText(writtenAt.slice(0, 10)), to, subject),
         ),
       },

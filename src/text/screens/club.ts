@@ -157,4 +157,4 @@ export const savedWordsFor = (part: string) => `Saved for ${part}. These words a
 
 export const wholeClubOption = 'The whole club';
 
-export const emailTitle = 'Mail';
+export const emailTitle = 'Email';

@@ -32,7 +32,7 @@ import { runAt } from '@/server/services/clock';
 import { addCoach, getCoachActor } from '@/server/services/coaches';
 import { addGame, listOwnGames } from '@/server/services/games';
 import { changeLesson, getLessonsPage, scheduleLessons } from '@/server/services/lessons';
-import { listOutbox, writeMail } from '@/server/services/outbox';
+import { listOutbox, writeEmail } from '@/server/services/outbox';
 import { addPlan } from '@/server/services/plans';
 import { addPuzzle, addRound, addSet, giveSet, listOwnSets } from '@/server/services/sets';
 import { openClub } from '@/server/services/setUpClub';
@@ -125,7 +125,7 @@ async function describeClub({ actors: { lead }, classIds }: Club): Promise<MadeC
   for (const { setId, name } of await listOwnSets(lead)) paths[name] = `/sets/${setId}`;
   for (const { gameId, studentName } of await listOwnGames(lead))
     paths[`game of ${studentName ?? 'nobody'}`] = `/games/${gameId}`;
-  for (const { mailId } of await listOutbox(lead)) paths.mail = `/club/outbox/${mailId}`;
+  for (const { emailId } of await listOutbox(lead)) paths.email = `/club/outbox/${emailId}`;
   for (const { termId, isCurrent } of await listOwnTerms(lead)) {
     if (isCurrent) paths['this term'] = `/classes/terms/${termId}`;
   }
@@ -219,8 +219,8 @@ async function furnish(club: FreshClub): Promise<void> {
     maxMoves: 3,
   });
   getValue(kept);
-  const mail = { requestId: makeUuid(), classId, studentId, to: 'family@example.org' };
-  getValue(await writeMail(actors.lead, mail));
+  const email = { requestId: makeUuid(), classId, studentId, to: 'family@example.org' };
+  getValue(await writeEmail(actors.lead, email));
 }
 
 /** Three weeks of lessons up to yesterday, the last one with a plan. */

@@ -62,7 +62,7 @@ export type Note =
   | { readonly code: 'one-man-only' }
   | {
       readonly code:
-        | 'pawn-takes-slantwise'
+        | 'pawn-takes-diagonally'
         | 'pawn-needs-a-man'
         | 'passing-is-over'
         | 'nobody-there'

@@ -94,7 +94,7 @@ function findOwnOnSquare(position: Position, reading: Reading, to: Square): Nota
   const own = position.board[to];
   if (own?.side !== position.turn) return undefined;
   const board = position.board.slice();
-  // A pawn takes what it moves to slantwise only; straight on the square has to be empty.
+  // A pawn takes diagonally only; straight on the square has to be empty.
   const isStraight = reading.role === 'pawn' && !reading.isCapture;
   board[to] = isStraight
     ? undefined

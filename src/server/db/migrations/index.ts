@@ -56,12 +56,16 @@ import * as m0055 from './0055_session_epochs';
 import * as m0056 from './0056_key_lengths';
 import * as m0057 from './0057_unsent_answers';
 import * as m0058 from './0058_shown_solutions';
+import * as m0059 from './0059_nothing_unused';
+import * as m0060 from './0060_stored_words';
 import type { Knex } from 'knex';
 
 export interface Migration {
   readonly name: string;
   /** The table it makes, if it makes one; until it is noted as done, the table holds nothing and may be made anew. */
   readonly makes?: string;
+  /** The table it takes away, if it takes one. */
+  readonly drops?: string;
   up(knex: Knex): Promise<void>;
   down(knex: Knex): Promise<void>;
 }
@@ -129,4 +133,6 @@ export const MIGRATIONS: readonly Migration[] = [
   m0056,
   m0057,
   m0058,
+  m0059,
+  m0060,
 ];

@@ -1,9 +1,9 @@
-/** Reports: nothing with names is made before the caution is ticked, and a mail is written once however often it is pressed. */
+/** Reports: nothing with names is made before the caution is ticked, and an email is written once however often it is pressed. */
 import { act, fireEvent, screen } from '@testing-library/react';
 import { renderUi } from '../../../../tests/support/renderUi';
-import type { ClassId, MailId, StudentId } from '@/contracts/ids';
-import type { NewMail, ReportsPage } from '@/contracts/reports';
-import { RemoveMail } from './RemoveMail';
+import type { ClassId, EmailId, StudentId } from '@/contracts/ids';
+import type { NewEmail, ReportsPage } from '@/contracts/reports';
+import { RemoveEmail } from './RemoveEmail';
 import { ReportsPanel } from './ReportsPanel';
 
 const PAGE: ReportsPage = {
@@ -18,7 +18,7 @@ const PAGE: ReportsPage = {
     { stage: 'values', names: ['Otter'] },
   ],
 };
-const written = () => Promise.resolve({ ok: true, value: 9 as MailId } as const);
+const written = () => Promise.resolve({ ok: true, value: 9 as EmailId } as const);
 const tick = () =>
   fireEvent.click(
     screen.getByRole('checkbox', { name: 'I will share it only with people who are allowed to see it.' }),
@@ -31,7 +31,7 @@ const pressButton = (name: string) =>
   });
 
 test('every way out waits until the caution is ticked', () => {
-  renderUi(<ReportsPanel page={PAGE} onMail={written} />);
+  renderUi(<ReportsPanel page={PAGE} onEmail={written} />);
   const ways = () => [
     ...screen.getAllByRole('button', { name: 'Make the PDF' }),
     screen.getByRole('button', { name: 'Write the email' }),
@@ -43,29 +43,29 @@ test('every way out waits until the caution is ticked', () => {
 });
 
 test('a certificate is offered for the stages somebody can, with the names of those', () => {
-  renderUi(<ReportsPanel page={PAGE} onMail={written} />);
+  renderUi(<ReportsPanel page={PAGE} onEmail={written} />);
   expect(screen.getByText('For Fern and Otter.')).toBeVisible();
   fireEvent.change(screen.getByLabelText('Stage'), { target: { value: 'values' } });
   expect(screen.getByText('For Otter.')).toBeVisible();
 });
 
 test('where nobody can a stage yet, no certificate is offered; an empty class has nothing to report', () => {
-  const { unmount } = renderUi(<ReportsPanel page={{ ...PAGE, stages: [] }} onMail={written} />);
+  const { unmount } = renderUi(<ReportsPanel page={{ ...PAGE, stages: [] }} onEmail={written} />);
   expect(screen.getByText(/No child has mastered a stage yet/)).toBeVisible();
   expect(screen.getAllByRole('button', { name: 'Make the PDF' })).toHaveLength(2);
   unmount();
-  renderUi(<ReportsPanel page={{ ...PAGE, students: [] }} onMail={written} />);
+  renderUi(<ReportsPanel page={{ ...PAGE, students: [] }} onEmail={written} />);
   expect(screen.getByText(/nothing to report/)).toBeVisible();
 });
 
-test('a mail that was refused keeps what was typed and is sent again under the same id; the next one has another', async () => {
-  const sent: NewMail[] = [];
+test('an email that was refused keeps what was typed and is sent again under the same id; the next one has another', async () => {
+  const sent: NewEmail[] = [];
   let isRefused = true;
-  const onMail = (input: NewMail) => {
+  const onEmail = (input: NewEmail) => {
     sent.push(input);
     return isRefused ? Promise.resolve({ ok: false, error: { code: 'workers/busy' } } as const) : written();
   };
-  renderUi(<ReportsPanel page={PAGE} onMail={onMail} />);
+  renderUi(<ReportsPanel page={PAGE} onEmail={onEmail} />);
   tick();
   fireEvent.change(screen.getByLabelText('Report'), { target: { value: '7' } });
   fireEvent.change(screen.getByRole('textbox', { name: 'To' }), { target: { value: 'family@example.org' } });
@@ -84,10 +84,10 @@ test('a mail that was refused keeps what was typed and is sent again under the s
   expect(sent[2]?.requestId).not.toBe(sent[1]?.requestId);
 });
 
-test('taking a mail out tells when the server is away', async () => {
+test('taking an email out tells when the server is away', async () => {
   renderUi(
-    <RemoveMail
-      mailId={9 as MailId}
+    <RemoveEmail
+      emailId={9 as EmailId}
       subject="Report of Fern"
       onRemove={() => Promise.reject(new Error('away'))}
     />,

@@ -4,8 +4,8 @@ import type { Route } from 'next';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
-import type { MailId } from '@/contracts/ids';
-import type { NewMail, ReportsPage } from '@/contracts/reports';
+import type { EmailId } from '@/contracts/ids';
+import type { NewEmail, ReportsPage } from '@/contracts/reports';
 import type { Result } from '@/core/shared';
 import { listWords, stageName } from '@/text';
 import { NamesCaution } from '@/ui/forms/NamesCaution';
@@ -16,10 +16,10 @@ import { useHouseVoice } from '@/ui/words';
 import classes from './Reports.module.css';
 import * as reportsText from '@/text/screens/reports';
 
-type WriteMail = (input: NewMail) => Promise<Result<MailId, ServiceFault>>;
+type WriteMail = (input: NewEmail) => Promise<Result<EmailId, ServiceFault>>;
 
 /** Reports and certificates of a class, as PDF or into the outbox; all of it waits for the caution to be read. */
-export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; readonly onMail: WriteMail }) {
+export function ReportsPanel({ page, onEmail }: { readonly page: ReportsPage; readonly onEmail: WriteMail }) {
   const [isRead, setIsRead] = useState(false);
   const { classId, className, students } = page;
   if (students.length === 0) return <p className={classes.soft}>{reportsText.noChildNow(className)}</p>;
@@ -44,7 +44,7 @@ export function ReportsPanel({ page, onMail }: { readonly page: ReportsPage; rea
           isReady={isRead}
         />
         <Certificates page={page} isReady={isRead} />
-        <MailForm page={page} isReady={isRead} onMail={onMail} />
+        <EmailForm page={page} isReady={isRead} onEmail={onEmail} />
       </div>
     </div>
   );
@@ -126,22 +126,22 @@ function Certificates({
   );
 }
 
-function MailForm(props: {
+function EmailForm(props: {
   readonly page: ReportsPage;
   readonly isReady: boolean;
-  readonly onMail: WriteMail;
+  readonly onEmail: WriteMail;
 }) {
   const { classId, students } = props.page;
   const { send, isBusy, error } = useSending();
   const [to, setTo] = useState('');
   const [studentId, setStudentId] = useState('');
   const request = useRequestId();
-  const [written, setWritten] = useState<MailId>();
+  const [written, setWritten] = useState<EmailId>();
 
   async function write(): Promise<void> {
     const student = students.find((one) => String(one.studentId) === studentId);
     const asked = { classId, studentId: student?.studentId, to };
-    const sent = await send(() => props.onMail({ requestId: request.idFor(asked), ...asked }));
+    const sent = await send(() => props.onEmail({ requestId: request.idFor(asked), ...asked }));
     if (sent === undefined) return;
     setWritten(sent.value);
     request.done();

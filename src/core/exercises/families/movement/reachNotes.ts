@@ -47,10 +47,10 @@ function notePawn({ board, turn }: PositionDraft, from: Square, square: Square):
       beside?.role === 'pawn' && beside.side !== turn && rankOf(from) === (turn === 'white' ? 4 : 3);
     return { code: isLate ? 'passing-is-over' : 'pawn-needs-a-man', square };
   }
-  if (files === 0 && ranks === 1 && man !== undefined) return { code: 'pawn-takes-slantwise', square };
+  if (files === 0 && ranks === 1 && man !== undefined) return { code: 'pawn-takes-diagonally', square };
   const isDouble = files === 0 && ranks === 2 && rankOf(from) === (turn === 'white' ? 1 : 6);
   const middle = from + 8 * forward;
   if (isDouble && board[middle] !== undefined) return { code: 'behind', square, role: 'pawn', by: middle };
-  if (isDouble && man !== undefined) return { code: 'pawn-takes-slantwise', square };
+  if (isDouble && man !== undefined) return { code: 'pawn-takes-diagonally', square };
   return { code: 'not-its-way', square, role: 'pawn' };
 }

@@ -7,7 +7,7 @@ import { ReportsPanel } from '@/ui/panels/reports/ReportsPanel';
 import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
-import { writeMailAction } from '../../../club/outbox/actions';
+import { writeEmailAction } from '../../../club/outbox/actions';
 import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: classesText.reportsCertificates };
@@ -33,7 +33,7 @@ export default async function ReportsPage({ params }: PageProps<'/classes/[class
           </LinkButton>
         </div>
       </div>
-      <ReportsPanel page={page.value} onMail={writeMailAction} />
+      <ReportsPanel page={page.value} onEmail={writeEmailAction} />
     </>
   );
 }

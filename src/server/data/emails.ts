@@ -1,11 +1,11 @@
-/** The outbox. A mail is kept as the whole file it would be sent as. */
+/** The outbox. An email is kept as the whole file it would be sent as. */
 import { MOST_LISTED } from '@/contracts/bounds';
-import type { ClassId, ClubId, CoachId, MailId, StudentId } from '@/contracts/ids';
-import type { MailPage, MailSummary } from '@/contracts/reports';
+import type { ClassId, ClubId, CoachId, EmailId, StudentId } from '@/contracts/ids';
+import type { EmailPage, EmailSummary } from '@/contracts/reports';
 import { columnsOf, findRow, findValue, insertRow, listRows, parsed, type Db } from '../db';
 import { toMoment } from './days';
 
-export interface NewMailRow {
+export interface NewEmailRow {
   readonly clubId: ClubId;
   readonly writtenBy: CoachId;
   readonly classId: ClassId;
@@ -19,34 +19,34 @@ export interface NewMailRow {
   readonly writtenAt: Date;
 }
 
-export async function findMailByRequest(db: Db, requestId: string): Promise<MailId | undefined> {
+export async function findEmailByRequest(db: Db, requestId: string): Promise<EmailId | undefined> {
   return findValue(db('mails').where({ request_id: requestId }), 'mails.id');
 }
 
-export async function addMail(db: Db, mail: NewMailRow): Promise<MailId> {
+export async function addEmail(db: Db, email: NewEmailRow): Promise<EmailId> {
   return insertRow(db, 'mails', {
-    club_id: mail.clubId,
-    written_by: mail.writtenBy,
-    class_id: mail.classId,
-    student_id: mail.studentId ?? null,
-    request_id: mail.requestId,
-    to_address: mail.to,
-    subject: mail.subject,
-    body: mail.text,
-    file_name: mail.fileName,
-    eml: Buffer.from(mail.eml),
-    written_at: mail.writtenAt,
+    club_id: email.clubId,
+    written_by: email.writtenBy,
+    class_id: email.classId,
+    student_id: email.studentId ?? null,
+    request_id: email.requestId,
+    to_address: email.to,
+    subject: email.subject,
+    body: email.text,
+    file_name: email.fileName,
+    eml: Buffer.from(email.eml),
+    written_at: email.writtenAt,
   });
 }
 
-function selectMails(db: Db, clubId: ClubId, onlyOf: CoachId | undefined) {
+function selectEmails(db: Db, clubId: ClubId, onlyOf: CoachId | undefined) {
   const query = db('mails').join('people', 'people.id', 'mails.written_by').where('mails.club_id', clubId);
   if (onlyOf !== undefined) void query.where('mails.written_by', onlyOf);
   return query;
 }
 
 const SUMMARY_COLUMNS = columnsOf({
-  mailId: 'mails.id',
+  emailId: 'mails.id',
   to: 'mails.to_address',
   subject: 'mails.subject',
   fileName: 'mails.file_name',
@@ -55,13 +55,17 @@ const SUMMARY_COLUMNS = columnsOf({
 });
 
 /** The newest first; of one coach only, or of the whole club. */
-export async function listMails(db: Db, clubId: ClubId, onlyOf: CoachId | undefined): Promise<MailSummary[]> {
-  const newest = selectMails(db, clubId, onlyOf).orderBy('mails.id', 'desc').limit(MOST_LISTED);
+export async function listEmails(
+  db: Db,
+  clubId: ClubId,
+  onlyOf: CoachId | undefined,
+): Promise<EmailSummary[]> {
+  const newest = selectEmails(db, clubId, onlyOf).orderBy('mails.id', 'desc').limit(MOST_LISTED);
   return listRows(newest, SUMMARY_COLUMNS);
 }
 
-/** Mails with a child's own report, the oldest first. */
-export async function listMailsOf(
+/** Emails with a child's own report, the oldest first. */
+export async function listEmailsOf(
   db: Db,
   studentId: StudentId,
 ): Promise<{ readonly to: string; readonly subject: string; readonly writtenAt: string }[]> {
@@ -72,19 +76,19 @@ export async function listMailsOf(
   });
 }
 
-export async function findMail(
+export async function findEmail(
   db: Db,
   clubId: ClubId,
   onlyOf: CoachId | undefined,
-  mailId: MailId,
-): Promise<(MailPage & { readonly eml: Uint8Array }) | undefined> {
-  return findRow(selectMails(db, clubId, onlyOf).where('mails.id', mailId), {
+  emailId: EmailId,
+): Promise<(EmailPage & { readonly eml: Uint8Array }) | undefined> {
+  return findRow(selectEmails(db, clubId, onlyOf).where('mails.id', emailId), {
     ...SUMMARY_COLUMNS,
     text: 'mails.body',
     eml: 'mails.eml',
   });
 }
 
-export async function deleteMail(db: Db, mailId: MailId): Promise<void> {
-  await db('mails').where({ id: mailId }).delete();
+export async function deleteEmail(db: Db, emailId: EmailId): Promise<void> {
+  await db('mails').where({ id: emailId }).delete();
 }

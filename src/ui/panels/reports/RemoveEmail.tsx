@@ -1,17 +1,17 @@
 'use client';
 import { Button } from '@mantine/core';
 import type { ServiceFault } from '@/contracts/faults';
-import type { MailId } from '@/contracts/ids';
+import type { EmailId } from '@/contracts/ids';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
 import * as reportsText from '@/text/screens/reports';
 import * as commonText from '@/text/screens/common';
 
-/** Takes a mail out of the outbox. */
-export function RemoveMail(props: {
-  readonly mailId: MailId;
+/** Takes an email out of the outbox. */
+export function RemoveEmail(props: {
+  readonly emailId: EmailId;
   readonly subject: string;
-  readonly onRemove: (input: { readonly mailId: MailId }) => Promise<Result<undefined, ServiceFault>>;
+  readonly onRemove: (input: { readonly emailId: EmailId }) => Promise<Result<undefined, ServiceFault>>;
   readonly onDone?: () => void;
 }) {
   const { send, isBusy, error } = useSending();
@@ -24,7 +24,7 @@ export function RemoveMail(props: {
         loading={isBusy}
         aria-label={reportsText.deleteNamed(props.subject)}
         onClick={() =>
-          void send(() => props.onRemove({ mailId: props.mailId })).then((sent) => {
+          void send(() => props.onRemove({ emailId: props.emailId })).then((sent) => {
             if (sent !== undefined) props.onDone?.();
           })
         }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { mailIdSchema } from '@/contracts/ids';
+import { emailIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
-import { getMailPage } from '@/server/services/outbox';
+import { getEmailPage } from '@/server/services/outbox';
 import reports from '@/ui/panels/reports/Reports.module.css';
 import { LinkButton } from '../../../../_parts/LinkButton';
 import styles from '../../../../_parts/pages.module.css';
@@ -11,10 +11,10 @@ import * as clubText from '@/text/screens/club';
 
 export const metadata: Metadata = { title: clubText.emailTitle };
 
-export default async function MailPage({ params }: PageProps<'/club/outbox/[mailId]'>) {
+export default async function EmailPage({ params }: PageProps<'/club/outbox/[emailId]'>) {
   const actor = await getPageCoach();
-  const mailId = parseInput(mailIdSchema, (await params).mailId);
-  const page = mailId.ok ? await getMailPage(actor, mailId.value) : mailId;
+  const emailId = parseInput(emailIdSchema, (await params).emailId);
+  const page = emailId.ok ? await getEmailPage(actor, emailId.value) : emailId;
   if (!page.ok) notFound();
   const { subject, to, text } = page.value;
   return (
@@ -37,7 +37,7 @@ export default async function MailPage({ params }: PageProps<'/club/outbox/[mail
         <p className={styles.soft} style={{ marginTop: 0 }}>
           {clubText.fileHelp}
         </p>
-        <a href={`/files/mails?mailId=${page.value.mailId}`} download>
+        <a href={`/files/emails?emailId=${page.value.emailId}`} download>
           {clubText.saveEmail}
         </a>
       </section>
