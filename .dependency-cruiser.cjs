@@ -106,7 +106,7 @@ module.exports = {
       '^src/(workers/(node|tasks|protocol)|print|core|contracts)',
       '',
     ),
-    rule('db', '^src/server/db/', '^src/server/(db|env)', ''),
+    rule('db', '^src/server/db/', '^src/(server/(db|env|log)|contracts)', ''),
     rule(
       'data',
       '^src/server/data/',

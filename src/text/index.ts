@@ -1,6 +1,7 @@
 export { CLUB_PART_WORDS, clubFileText, namelessText } from './clubFile';
 export { fateText, FORCING_WORDS, takenText } from './fates';
 export { faultText } from './faults';
+export { logText } from './log';
 export { schemaWaitText } from './schema';
 export { refusedText } from './refused';
 export {

@@ -3,7 +3,7 @@
  * None keeps anything that another would need, so that a process that dies is replaced without anybody noticing.
  */
 import cluster, { type Worker } from 'node:cluster';
-import { say } from '../say';
+import { logEvent } from '@/server/log';
 import { runWebServer, waitForEnd } from './webServer';
 
 /** One that dies again and again does not use up the machine. */
@@ -39,7 +39,7 @@ export async function runWebProcesses(place: Place, processes: number): Promise<
           resolve(1);
           return;
         }
-        say('A server process ended by itself; another one takes its place.');
+        logEvent({ event: 'process-ended' });
         setTimeout(() => {
           if (!isEnding) begin();
         }, AGAIN_MS);

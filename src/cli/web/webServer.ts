@@ -2,11 +2,12 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import next from 'next';
+import { v4 as makeUuid } from 'uuid';
 import { SEAT_WORKER } from '@/contracts/seatCaches';
 import { watchDatabase } from '@/server/db';
 import { getEnv } from '@/server/env';
+import { logEvent, routeOf, runForRequest } from '@/server/log';
 import { waitForLeash } from '../processes';
-import { say } from '../say';
 import { findRefusal, makeHeaders, makeTrust, tellWhoAsks, type DoorSettings } from './doorkeeper';
 import { answerSeat, findSeatRoute } from './seatDoor';
 import { warmUp } from './warmUp';
@@ -35,7 +36,7 @@ export async function runWebServer({
   const door: DoorSettings = { origin: ORIGIN, isTrusted: makeTrust(TRUSTED_PROXIES) };
   const pending = new Set<ServerResponse>();
   const database = watchDatabase((isAnswering) => {
-    say(isAnswering ? 'The database answers again.' : 'The database does not answer.');
+    logEvent({ event: isAnswering ? 'database-back' : 'database-away' });
     if (!isAnswering) for (const response of pending) refuseForNow(response);
   });
   const app = next({ dev: isDev, dir: process.cwd(), hostname: host, port });
@@ -63,11 +64,19 @@ export async function runWebServer({
     // Next finds the number in the policy and gives it to its own scripts; our layout reads it here.
     request.headers['x-nonce'] = nonce;
     request.headers['content-security-policy'] = headers['Content-Security-Policy'];
+    const requestId = makeUuid();
+    response.setHeader('X-Request-Id', requestId);
     const seatRoute = findSeatRoute(request.url ?? '');
-    const answered =
-      seatRoute === undefined ? handle(request, response) : answerSeat(seatRoute, request, response);
+    const answered = runForRequest(requestId, () =>
+      seatRoute === undefined ? handle(request, response) : answerSeat(seatRoute, request, response),
+    );
     answered.catch((error: unknown) => {
-      say(`A request failed: ${error instanceof Error ? (error.stack ?? error.message) : String(error)}`);
+      logEvent({
+        event: 'request-failed',
+        method: request.method ?? '',
+        route: routeOf(request.url ?? ''),
+        error,
+      });
       if (!response.headersSent) response.writeHead(500);
       response.end();
     });
@@ -114,8 +123,7 @@ function watchStalls(): void {
   delays.enable();
   setInterval(() => {
     const longestMs = Math.round(delays.max / 1e6);
-    if (longestMs > STALL_MS)
-      say(`Every request waited for ${longestMs} ms: something ran too long at once.`);
+    if (longestMs > STALL_MS) logEvent({ event: 'stalled', longestMs });
     delays.reset();
   }, LOOK_MS).unref();
 }

@@ -1,5 +1,6 @@
 /** What may be asked of the database again after a failure, and for how long. */
 import { randomInt } from 'node:crypto';
+import { logEvent } from '../log';
 
 /** So long a piece of work is tried again: a cluster that loses a node stands still for some seconds. */
 const PATIENCE_MS = 8000;
@@ -39,6 +40,9 @@ export function retryLost<Value>(work: () => Promise<Value>): Promise<Value> {
   return retryWhile((error) => hasErrno(error, AWAY_ERRNOS) || isLost(error), work);
 }
 
+const codeOf = (error: unknown): string =>
+  error instanceof Error && 'code' in error ? String(error.code) : 'an error without a code';
+
 async function retryWhile<Value>(
   mayTryAgain: (error: unknown) => boolean,
   work: () => Promise<Value>,
@@ -49,6 +53,7 @@ async function retryWhile<Value>(
       return await work();
     } catch (error) {
       if (!mayTryAgain(error) || performance.now() > end) throw error;
+      logEvent({ event: 'database-retried', tries: tryNumber, code: codeOf(error) });
       const waitMs = randomInt(Math.min(MOST_WAIT_MS * tryNumber, LONGEST_WAIT_MS));
       await new Promise((resolve) => setTimeout(resolve, waitMs));
     }
