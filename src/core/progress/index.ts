@@ -4,11 +4,10 @@ export { listTroubleSpots, type TroubleSpot } from './troubleSpots';
 export {
   findNextStage,
   findProgress,
-  weighEvidence,
+  weighTasks,
   type RecallOf,
   type StageGap,
   type StageProgress,
-  type MasteryState,
 } from './mastery';
 export { groupByNeed, listNeeds, type Learner, type NeededTopic, type NeedGroup } from './needs';
 export {
@@ -21,18 +20,14 @@ export {
 export { pickRising } from './pickRising';
 export { findNextLevel, planPractice, type PracticePart } from './practice';
 export {
-  findMastery,
   makeRecall,
   isDue,
-  isTelling,
   learnTopic,
-  masteryStateOf,
   recallAt,
   RETENTION,
   topicMasteryState,
   topicStateSchema,
-  wilson,
-  type Mastery,
+  weighTopic,
   type TopicAnswer,
   type TopicState,
 } from './reviews';
@@ -45,3 +40,4 @@ export {
   startPuzzleRating,
   type Rating,
 } from './rating';
+export { isTelling, wilson, type Mastery, type MasteryState } from './weigh';

@@ -2,12 +2,10 @@
  * What a student can, believed from answers alone. Question: where does this student stand in a stage, what is still to come, and what is
  * next?
  *
- * Each task answered gives evidence between 0 and 1: right at the first try 1, with help 0.6, right at a later try 0.3, never right 0.
- * The newest count most: each older one weighs 0.9 of the one after it, and no more than twenty are looked at. "I can do this" has to be
- * earned: besides a weighted mean of four fifths and more over six tasks at least, a stage asks for half of its families, each shown by two
- * tasks right at once at its middle level or above and not forgotten by what the reviews say; for each piece, where the stage is about
- * pieces; and for answers on two days. The figures are ours, common practice being "nearly always right, lately, several times"; they say
- * nothing a coach could not overrule. All of them stand here.
+ * Each task answered is one result, weighed as everywhere (weigh.ts). "I can do this" has to be earned: besides a weighted mean of four
+ * fifths and more over six tasks at least, a stage asks for half of its families, each shown by two tasks right at once at its middle level
+ * or above and not forgotten by what the reviews say; for each piece, where the stage is about pieces; and for answers on two days. The
+ * figures are ours; they say nothing a coach could not overrule.
  */
 import type { Role } from '../board';
 import {
@@ -21,12 +19,9 @@ import {
   type Stage,
 } from '../exercises';
 import type { ProgressAnswer } from './answers';
+import { masteryStateOf, RESULTS, weighResults, type Mastery, type MasteryState } from './weigh';
 
-const MOST_EVIDENCE = 20;
-const AGEING = 0.9;
 const LEAST_EVIDENCE = 6;
-const MASTERED_FROM = 0.8;
-const REPEATED_BELOW = 0.5;
 /** Tasks right at once that show a family. */
 const SHOWN_BY = 2;
 /** The share of a stage's families that has to be shown. */
@@ -34,9 +29,6 @@ const LEAST_FAMILIES = 1 / 2;
 const LEAST_DAYS = 2;
 /** A family that is believed to be remembered less well than this is not shown any more. */
 const LEAST_RECALL = 0.7;
-
-/** not-begun: no answer; begun: on the way; repeat: enough was tried, and little of it came right; can: mastered. */
-export type MasteryState = 'not-begun' | 'begun' | 'repeat' | 'can';
 
 /** What a stage still asks for before it is mastered. */
 export type StageGap =
@@ -60,7 +52,7 @@ export interface StageProgress {
 export type RecallOf = (family: FamilyId) => number | undefined;
 
 /** The answers of one student to one kind of task, oldest first. */
-export function weighEvidence(answers: readonly ProgressAnswer[]): { mean: number; evidence: number } {
+export function weighTasks(answers: readonly ProgressAnswer[]): Mastery {
   const byTask = new Map<number, ProgressAnswer[]>();
   for (const answer of answers) {
     const tries = byTask.get(answer.task) ?? [];
@@ -68,33 +60,14 @@ export function weighEvidence(answers: readonly ProgressAnswer[]): { mean: numbe
     byTask.delete(answer.task);
     byTask.set(answer.task, [...tries, answer]);
   }
-  const newest = [...byTask.values()].reverse().slice(0, MOST_EVIDENCE);
-  let sum = 0;
-  let weights = 0;
-  for (const [age, tries] of newest.entries()) {
-    const weight = AGEING ** age;
-    sum += weight * evidenceOf(tries);
-    weights += weight;
-  }
-  return { mean: weights === 0 ? 0 : sum / weights, evidence: newest.length };
+  return weighResults([...byTask.values()].reverse().map(resultOf));
 }
 
-function evidenceOf(tries: readonly ProgressAnswer[]): number {
+function resultOf(tries: readonly ProgressAnswer[]): number {
   const right = tries.find(({ isRight }) => isRight);
-  if (right === undefined) return 0;
-  if (right.tryNumber > 1) return 0.3;
-  return right.hints > 0 ? 0.6 : 1;
-}
-
-/** What a weighted mean of so much evidence is called; less than `least` says nothing. */
-export function findMasteryState(
-  { mean, evidence }: { readonly mean: number; readonly evidence: number },
-  least = LEAST_EVIDENCE,
-): MasteryState {
-  if (evidence === 0) return 'not-begun';
-  if (evidence < least) return 'begun';
-  if (mean >= MASTERED_FROM) return 'can';
-  return mean < REPEATED_BELOW ? 'repeat' : 'begun';
+  if (right === undefined) return RESULTS.never;
+  if (right.tryNumber > 1) return RESULTS.later;
+  return right.hints > 0 ? RESULTS.withHelp : RESULTS.atOnce;
 }
 
 /** Where one student stands in every stage of an order; answers of all stages, oldest first. */
@@ -105,13 +78,14 @@ export function findProgress(
 ): StageProgress[] {
   return order.map((stage) => {
     const own = answers.filter((answer) => answer.stage === stage);
-    const weighed = weighEvidence(own);
-    const masteryState = findMasteryState(weighed);
+    const { mean, evidence } = weighTasks(own);
+    const masteryState = masteryStateOf({ mean, evidence }, LEAST_EVIDENCE);
     const gaps = masteryState === 'not-begun' ? [] : listGaps(stage, own, recallOf);
     return {
       stage,
       masteryState: masteryState === 'can' && gaps.length > 0 ? 'begun' : masteryState,
-      ...weighed,
+      mean,
+      evidence,
       gaps,
     };
   });

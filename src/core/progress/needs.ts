@@ -5,7 +5,7 @@
  * of it needs. What three quarters of the class need is for the whole class and makes no group. The order of topics decides between equals,
  * so the same states give the same groups.
  */
-import { isDue, topicMasteryState, type TopicState } from './reviews';
+import { isDue, topicMasteryState, weighTopic, type TopicState } from './reviews';
 import type { Topic } from './topics';
 
 /** A child with what is known of it. */
@@ -34,7 +34,7 @@ const WHOLE_CLASS = 0.75;
 
 function needOf(state: TopicState | undefined, byMs: number): 'weak' | 'due' | undefined {
   if (state === undefined) return undefined;
-  if (topicMasteryState(state) === 'repeat') return 'weak';
+  if (topicMasteryState(weighTopic(state)) === 'repeat') return 'weak';
   return isDue(state, byMs) ? 'due' : undefined;
 }
 

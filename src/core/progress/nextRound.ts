@@ -4,7 +4,7 @@
  * of the round to the class and one task to the stretch; what one of them has no use for goes to the others. The rule is ours; a
  * simulation (`nextRound.test.ts`) says what it saves.
  */
-import { findMastery, isDue, recallAt, type TopicState } from './reviews';
+import { isDue, recallAt, weighTopic, type TopicState } from './reviews';
 import type { Topic } from './topics';
 
 export const ROUND_REASONS = ['due', 'class', 'stretch'] as const;
@@ -34,7 +34,7 @@ export function planNextRound<Name extends string>(options: RoundOptions<Name>):
     .map(([topic]) => topic);
   const lessKnown = (topic: Name) => {
     const state = states.get(topic);
-    return state === undefined ? 0 : findMastery(state).low;
+    return state === undefined ? 0 : weighTopic(state).low;
   };
   const ofNow = ofClass
     .filter((topic) => !due.includes(topic))

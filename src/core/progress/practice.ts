@@ -4,7 +4,7 @@
  */
 import { EXERCISE_IDS, EXERCISES, listLevels, type ExerciseId, type Level, type Stage } from '../exercises';
 import type { ProgressAnswer } from './answers';
-import { weighEvidence } from './mastery';
+import { weighTasks } from './mastery';
 
 const LEAVES_LEVEL_AFTER = 4;
 const LEAVES_LEVEL_FROM = 0.8;
@@ -26,7 +26,7 @@ export function planPractice(
   const families = EXERCISE_IDS.filter((id) => EXERCISES[id].stage === stage)
     .map((family) => {
       const own = answers.filter((answer) => answer.family === family);
-      return { family, own, ...weighEvidence(own) };
+      return { family, own, ...weighTasks(own) };
     })
     .sort((one, other) => one.evidence * one.mean - other.evidence * other.mean)
     .slice(0, Math.min(MOST_FAMILIES, count));
@@ -41,7 +41,7 @@ export function planPractice(
 export function findNextLevel(family: ExerciseId, answers: readonly ProgressAnswer[]): Level {
   const levels = listLevels(family);
   const open = levels.find((level) => {
-    const { mean, evidence } = weighEvidence(answers.filter((answer) => answer.level === level));
+    const { mean, evidence } = weighTasks(answers.filter((answer) => answer.level === level));
     return evidence < LEAVES_LEVEL_AFTER || mean < LEAVES_LEVEL_FROM;
   });
   return open ?? levels.at(-1) ?? 1;

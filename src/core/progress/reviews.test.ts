@@ -1,6 +1,6 @@
 import { createEmptyCard, fsrs, Rating } from 'ts-fsrs';
 import {
-  findMastery,
+  weighTopic,
   isDue,
   learnTopic,
   listTopics,
@@ -82,14 +82,14 @@ test('an answer that arrives late counts as given with the last, and nothing bec
 });
 
 test('mastery weighs the newest most, says how unsure it is, and names the answers it comes from', () => {
-  const better = findMastery(learn([answer(1, 0, false), answer(2, 1, false), answer(3, 2), answer(4, 3)]));
-  const worse = findMastery(learn([answer(1, 0), answer(2, 1), answer(3, 2, false), answer(4, 3, false)]));
+  const better = weighTopic(learn([answer(1, 0, false), answer(2, 1, false), answer(3, 2), answer(4, 3)]));
+  const worse = weighTopic(learn([answer(1, 0), answer(2, 1), answer(3, 2, false), answer(4, 3, false)]));
   expect(better.mean).toBeGreaterThan(worse.mean);
   const many = learn(Array.from({ length: 25 }, (_, index) => answer(index, index)));
   expect(many.recent.map(([id]) => id)).toEqual(Array.from({ length: 20 }, (_, index) => 24 - index));
   expect([many.answers, many.right]).toEqual([25, 25]);
-  expect(findMastery(many).high - findMastery(many).low).toBeLessThan(better.high - better.low);
-  expect(findMastery(learn([answer(1, 0, true, 1)])).mean).toBeCloseTo(0.6);
+  expect(weighTopic(many).high - weighTopic(many).low).toBeLessThan(better.high - better.low);
+  expect(weighTopic(learn([answer(1, 0, true, 1)])).mean).toBeCloseTo(0.6);
 });
 
 test('topics are those of the family, or of the length and the names of a mate; each reads back', () => {

@@ -4,8 +4,7 @@
  * when the chance to get it right is believed to have fallen to nine in ten. Only the first answer to a task in a round counts, and the
  * state after each is a function of the state before it and the answer, so that it can be worked out anew from the stored answers.
  *
- * Of the newest answers twenty are kept by their ids: the state is weighed from them as everywhere (`weighResults`), with Wilson's
- * interval (1927) for a doubt of one in ten on each side.
+ * Of the newest answers twenty are kept by their ids: how well the topic is known is weighed from them as everywhere (weigh.ts).
  */
 import {
   createEmptyCard,
@@ -18,14 +17,19 @@ import {
   type Grade,
 } from 'ts-fsrs';
 import { z } from 'zod/mini';
-import { findMasteryState, type RecallOf, type MasteryState } from './mastery';
+import type { RecallOf } from './mastery';
 import type { Topic } from './topics';
+import {
+  LEAST_TELLING,
+  masteryStateOf,
+  MOST_WEIGHED,
+  RESULTS,
+  weighResults,
+  type Mastery,
+  type MasteryState,
+} from './weigh';
 
 const DAY_MS = 86_400_000;
-const MOST_RECENT = 20;
-const AGEING = 0.9;
-/** The standard normal quantile of nine tenths. */
-const Z = 1.2816;
 
 /** A topic is due when it is believed to be known no better than this. */
 export const RETENTION = 0.9;
@@ -52,7 +56,7 @@ const cardSchema = z.object({
 export const topicStateSchema = z.object({
   card: cardSchema,
   /** Newest first: the stored answer, and how right it was (1 at once, 0.6 with help, 0 otherwise). */
-  recent: z.array(z.tuple([z.int(), z.number()])).check(z.maxLength(MOST_RECENT)),
+  recent: z.array(z.tuple([z.int(), z.number()])).check(z.maxLength(MOST_WEIGHED)),
   /** All that counted, ever. */
   answers: z.int(),
   right: z.int(),
@@ -80,10 +84,10 @@ export function learnTopic(state: TopicState | undefined, answer: TopicAnswer): 
     card: fromCard(card, at),
     recent: [[answer.attemptId, resultOf(answer)] satisfies [number, number], ...(state?.recent ?? [])].slice(
       0,
-      MOST_RECENT,
+      MOST_WEIGHED,
     ),
     answers: (state?.answers ?? 0) + 1,
-    right: (state?.right ?? 0) + (resultOf(answer) === 1 ? 1 : 0),
+    right: (state?.right ?? 0) + (resultOf(answer) === RESULTS.atOnce ? 1 : 0),
   };
 }
 
@@ -93,8 +97,8 @@ function gradeOf({ isRight, hints }: TopicAnswer): Grade {
 }
 
 function resultOf({ isRight, hints }: TopicAnswer): number {
-  if (!isRight) return 0;
-  return hints > 0 ? 0.6 : 1;
+  if (!isRight) return RESULTS.never;
+  return hints > 0 ? RESULTS.withHelp : RESULTS.atOnce;
 }
 
 function toCard({ card }: TopicState): CardInput {
@@ -140,46 +144,9 @@ export function makeRecall(states: ReadonlyMap<Topic, TopicState>, nowMs: number
 
 export const isDue = ({ card }: TopicState, atMs: number): boolean => card.dueMs <= atMs;
 
-/** How well a topic is known by its newest answers, and between what it may lie: all 0 to 1. */
-export interface Mastery {
-  readonly mean: number;
-  readonly low: number;
-  readonly high: number;
-  /** Answers it is weighed from. */
-  readonly evidence: number;
-}
-
-/** Weighs the newest answers, each older one nine tenths of the one after it. */
-export function findMastery({ recent }: TopicState): Mastery {
-  let sum = 0;
-  let weights = 0;
-  for (const [age, [, result]] of recent.entries()) {
-    const weight = AGEING ** age;
-    sum += weight * result;
-    weights += weight;
-  }
-  const mean = weights === 0 ? 0 : sum / weights;
-  return { mean, ...wilson(mean, weights, Z), evidence: recent.length };
-}
-
-/** One or two answers say nothing yet. */
-const LEAST_TELLING = 3;
-export const isTelling = (evidence: number): boolean => evidence >= LEAST_TELLING;
+/** How well a topic is known by its newest answers. */
+export const weighTopic = ({ recent }: TopicState): Mastery =>
+  weighResults(recent.map(([, result]) => result));
 
 /** Where a child stands in a topic, in the words of the stages. */
-export const masteryStateOf = (mastery: Mastery): MasteryState => findMasteryState(mastery, LEAST_TELLING);
-export const topicMasteryState = (state: TopicState): MasteryState => masteryStateOf(findMastery(state));
-
-/** Wilson's score interval for a share that was seen in so many trials, which may be no whole number. */
-export function wilson(
-  share: number,
-  trials: number,
-  z: number,
-): { readonly low: number; readonly high: number } {
-  if (trials === 0) return { low: 0, high: 1 };
-  const square = z * z;
-  const centre = share + square / (2 * trials);
-  const spread = z * Math.sqrt((share * (1 - share)) / trials + square / (4 * trials * trials));
-  const divisor = 1 + square / trials;
-  return { low: Math.max(0, (centre - spread) / divisor), high: Math.min(1, (centre + spread) / divisor) };
-}
+export const topicMasteryState = (mastery: Mastery): MasteryState => masteryStateOf(mastery, LEAST_TELLING);

@@ -4,7 +4,7 @@ import type { ClassId, StudentId } from '@/contracts/ids';
 import type { NameCard } from '@/contracts/people';
 import type { ClassProgress } from '@/contracts/progress';
 import {
-  findMastery,
+  weighTopic,
   groupByNeed,
   isDue,
   listNeeds,
@@ -67,8 +67,8 @@ export async function getClassProgress(
         const state = states.get(studentId)?.get(topic);
         return (
           state && {
-            ...findMastery(state),
-            masteryState: topicMasteryState(state),
+            ...weighTopic(state),
+            masteryState: topicMasteryState(weighTopic(state)),
             isDue: isDue(state, nowMs),
           }
         );

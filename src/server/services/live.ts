@@ -14,7 +14,7 @@ import {
   type SaveLivePlace,
 } from '@/contracts/live';
 import { type NewSuggestion, type SeatLesson, type SeatNews } from '@/contracts/seatLesson';
-import { findStage, getExerciseFamily } from '@/core/exercises';
+import { findStage } from '@/core/exercises';
 import { getDraft, getMove } from '@/core/notation';
 import { tryHandMove } from '@/core/rules';
 import { failure, success, type Result } from '@/core/shared';
@@ -54,14 +54,14 @@ import {
 } from '../data/live';
 import { createPractice } from '../data/paths';
 import { findPlan } from '../data/plans';
-import { findOrCreateExercise, findStoredTask, listTasksOfPractice } from '../data/tasks';
+import { findStoredTask, listTasksOfPractice } from '../data/tasks';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
 import { toBoardSegment } from './boardStops';
 import { reckonAnswerTime } from './answerTime';
 import { getNow } from './clock';
 import { getClassWords, listSpokenWords } from './houseWords';
 import { getSeatHome, openSeatRound, toSeatRound } from './seat';
-import { makeTaskKey } from './taskKey';
+import { storeExercise } from './storeExercise';
 import * as liveText from '@/text/screens/live';
 
 /** A lesson nobody has ended stops being there for the seats after so long. */
@@ -130,11 +130,7 @@ export async function askQuestion(
     let asked: TaskId | undefined = taskId;
     if (taskId !== undefined && (await findStoredTask(db, actor.clubId, taskId)) === undefined)
       return failure<ServiceFault>({ code: 'puzzle/not-found' });
-    if (exercise !== undefined) {
-      const { version: familyVersion, skill } = getExerciseFamily(exercise.family);
-      const stored = { ...exercise, familyVersion, skill };
-      asked = await findOrCreateExercise(db, actor.clubId, stored, makeTaskKey(exercise));
-    }
+    if (exercise !== undefined) asked = await storeExercise(db, actor.clubId, exercise);
     const now = getNow();
     await closeQuestions(db, liveId, now);
     return success(await createQuestion(db, { liveId, taskId: asked, fen, words, requestId, now }));

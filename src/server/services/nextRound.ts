@@ -2,9 +2,9 @@
 import { randomInt } from 'node:crypto';
 import type { ServiceFault } from '@/contracts/faults';
 import type { RoundId, StudentId, TaskId } from '@/contracts/ids';
-import { EXERCISE_IDS, EXERCISES, getExerciseFamily, type ExerciseId, type Stage } from '@/core/exercises';
+import { EXERCISE_IDS, EXERCISES, type ExerciseId, type Stage } from '@/core/exercises';
 import {
-  findMastery,
+  weighTopic,
   findNextLevel,
   listTopics,
   parseTopic,
@@ -27,11 +27,11 @@ import {
   listStudentStages,
   saveReasons,
 } from '../data/paths';
-import { findMateToPractise, findOrCreateExercise } from '../data/tasks';
+import { findMateToPractise } from '../data/tasks';
 import { listTopicStates } from '../data/topics';
 import { getDb, storeOnce, type Db } from '../db';
 import { getNow } from './clock';
-import { makeTaskKey } from './taskKey';
+import { storeExercise } from './storeExercise';
 
 const ROUND_TASKS = 6;
 const LARGEST_SEED = 999_999;
@@ -66,7 +66,7 @@ async function listOrder(db: Db, studentId: StudentId): Promise<Stage[]> {
 
 /** Known so little that it is worth practising with the class. */
 function isWeak(state: TopicState | undefined): boolean {
-  return state === undefined || findMastery(state).low < 0.5;
+  return state === undefined || weighTopic(state).low < 0.5;
 }
 
 /** Makes the round; the same request makes it once. A topic of which there is no task is left out. */
@@ -133,6 +133,5 @@ async function makeExercise(
   if (composed.kind === 'busy') return 'busy';
   const [task] = composed.tasks;
   if (task === undefined) return undefined;
-  const { version: familyVersion, skill } = getExerciseFamily(family);
-  return findOrCreateExercise(db, actor.clubId, { ...task, familyVersion, skill }, makeTaskKey(task));
+  return storeExercise(db, actor.clubId, task);
 }

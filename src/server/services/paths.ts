@@ -4,7 +4,7 @@ import type { ClubSettings } from '@/contracts/clubs';
 import type { ServiceFault } from '@/contracts/faults';
 import type { RoundId, TaskId } from '@/contracts/ids';
 import type { ClassPath, ClassPathPage, StudentPath, StudentStage } from '@/contracts/paths';
-import { EXERCISE_IDS, EXERCISES, getExerciseFamily, type ExerciseTask, type Stage } from '@/core/exercises';
+import { EXERCISE_IDS, EXERCISES, type ExerciseTask, type Stage } from '@/core/exercises';
 import {
   findNextStage,
   findProgress,
@@ -38,13 +38,13 @@ import {
   saveStudentStage,
   type ClassStage,
 } from '../data/paths';
-import { findOrCreateExercise, listTasksOfPractice } from '../data/tasks';
+import { listTasksOfPractice } from '../data/tasks';
 import { listTopicStates } from '../data/topics';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
 import { getNow } from './clock';
 import { planRoundOf } from './nextRound';
 import { toSeatRound } from './seat';
-import { makeTaskKey } from './taskKey';
+import { makeTaskKey, storeExercise } from './storeExercise';
 import * as seatPagesText from '@/text/screens/seatPages';
 
 /** Tasks of one practice round. */
@@ -107,17 +107,7 @@ export async function startPractice(
     const other = await findPracticeByRequest(inside, requestId);
     if (other !== undefined) return success(other);
     const taskIds: TaskId[] = [];
-    for (const task of tasks) {
-      const { version: familyVersion, skill } = getExerciseFamily(task.family);
-      taskIds.push(
-        await findOrCreateExercise(
-          inside,
-          actor.clubId,
-          { ...task, familyVersion, skill },
-          makeTaskKey(task),
-        ),
-      );
-    }
+    for (const task of tasks) taskIds.push(await storeExercise(inside, actor.clubId, task));
     const roundId = await createPractice(inside, {
       studentId: actor.studentId,
       classId: found.classId,

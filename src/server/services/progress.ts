@@ -3,7 +3,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { StudentId } from '@/contracts/ids';
 import type { ChildProgress, TopicAnswers, TopicQuery, TopicRow } from '@/contracts/progress';
 import {
-  findMastery,
+  weighTopic,
   isDue,
   isTelling,
   learnTopic,
@@ -80,7 +80,7 @@ export async function getChildProgress(db: Db, studentId: StudentId): Promise<Ch
     topics: [...states]
       .map(([topic, state]) => ({
         topic,
-        ...findMastery(state),
+        ...weighTopic(state),
         answers: state.answers,
         right: state.right,
         dueAt: new Date(state.card.dueMs).toISOString(),
@@ -117,7 +117,7 @@ export async function listTopicAnswers(
     studentName: student.name,
     className: found.name,
     topic: known,
-    ...findMastery(state),
+    ...weighTopic(state),
     answers: answers.map(toAnswerLine),
   });
 }

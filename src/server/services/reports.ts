@@ -10,8 +10,8 @@ import {
   findProgress,
   isTelling,
   makeRecall,
-  masteryStateOf,
   parseTopic,
+  topicMasteryState,
   type Topic,
   type TopicState,
 } from '@/core/progress';
@@ -207,7 +207,7 @@ async function makeChildSheet(
   const { topics, nextRound } = await getChildProgress(db, studentId);
   const named = (masteryState: string, most: number) =>
     topics
-      .filter((row) => isTelling(row.evidence) && masteryStateOf(row) === masteryState)
+      .filter((row) => isTelling(row.evidence) && topicMasteryState(row) === masteryState)
       .sort((one, other) => other.low - one.low)
       .slice(0, most)
       .map(({ topic }) => inStage(topic, terms));

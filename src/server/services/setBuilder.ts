@@ -3,7 +3,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, SetId, TaskId } from '@/contracts/ids';
 import type { AddedStored } from '@/contracts/library';
 import type { ReplacePuzzle } from '@/contracts/sets';
-import { getExerciseFamily, makeHabitTask, type Habit } from '@/core/exercises';
+import { makeHabitTask, type Habit } from '@/core/exercises';
 import { getPosition, makeFen } from '@/core/notation';
 import { trimToSeat } from '@/core/puzzles';
 import { mirrorFiles, swapColours } from '@/core/rules';
@@ -21,11 +21,11 @@ import {
   replaceItem,
   type VersionRecord,
 } from '../data/sets';
-import { findOrCreateExercise, listTasksOfVersion, type StoredPuzzle } from '../data/tasks';
+import { listTasksOfVersion, type StoredPuzzle } from '../data/tasks';
 import { getDb, storeOnce, withTransaction, type Db } from '../db';
 import { findEqual } from './library';
 import { findOrCreateMateTask, proveMateTask } from './mateTasks';
-import { makeTaskKey } from './taskKey';
+import { storeExercise } from './storeExercise';
 
 /** The version that may be changed: the newest when it was not given yet, else a copy of it. */
 export function openVersion(db: Db, setId: SetId, latest: VersionRecord): Promise<VersionRecord> {
@@ -86,14 +86,7 @@ export async function addHabit(
     const made = makeHabitTask(habit, puzzle.task, trimToSeat(puzzle.solution));
     if (made === undefined) return failure<ServiceFault>({ code: 'exercise/asks-nothing' });
     const level = puzzle.task.mateInMoves > 2 ? 3 : puzzle.task.mateInMoves > 1 ? 2 : 1;
-    const exercise = { family: habit, level, task: made } as const;
-    const { version: familyVersion, skill } = getExerciseFamily(habit);
-    const id = await findOrCreateExercise(
-      db,
-      actor.clubId,
-      { ...exercise, familyVersion, skill },
-      makeTaskKey(exercise),
-    );
+    const id = await storeExercise(db, actor.clubId, { family: habit, level, task: made });
     if (tasks.some((one) => one.taskId === id)) return success(undefined);
     const version = await openVersion(db, setId, latest);
     await addItem(db, version.setVersionId, id);

@@ -31,7 +31,6 @@ import {
   markGiven,
 } from '../data/sets';
 import {
-  findOrCreateExercise,
   listGrades,
   listKnownKeys,
   listPatternsOfTasks,
@@ -44,7 +43,7 @@ import { forecastForClass } from './forecast';
 import { findOrCreateMateTask, proveMateTask } from './mateTasks';
 import { openVersion } from './setBuilder';
 import { listSeenTasks } from './seen';
-import { makeTaskKey } from './taskKey';
+import { storeExercise } from './storeExercise';
 
 /** All sets of the club: its coaches share them. */
 export function listOwnSets(actor: CoachActor): Promise<SetSummary[]> {
@@ -190,17 +189,7 @@ export async function addRound(
     const latest = await getLatestVersion(db, setId, 'lock');
     const known = new Set((await listTasksOfVersion(db, latest.setVersionId)).map(({ taskId }) => taskId));
     const taskIds: TaskId[] = [];
-    for (const exercise of composed.tasks) {
-      const { version: familyVersion, skill } = family;
-      taskIds.push(
-        await findOrCreateExercise(
-          db,
-          actor.clubId,
-          { ...exercise, familyVersion, skill },
-          makeTaskKey(exercise),
-        ),
-      );
-    }
+    for (const exercise of composed.tasks) taskIds.push(await storeExercise(db, actor.clubId, exercise));
     const fresh = [...new Set(taskIds)].filter((taskId) => !known.has(taskId));
     if (fresh.length > 0) {
       const version = await openVersion(db, setId, latest);
