@@ -6,7 +6,8 @@ import { SchemeButton } from '@/ui/theme/SchemeButton';
 import { HouseWordsProvider } from '@/ui/words';
 import { signOut } from '../(public)/sign-in/actions';
 import { Brand } from '../_parts/Brand';
-import styles from '../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
+import styles from './layout.module.css';
 import { NavLinks } from './_parts/NavLinks';
 import { getPageCoach } from './_parts/coachPage';
 import * as shellText from '@/text/screens/shell';
@@ -19,7 +20,7 @@ export default async function CoachLayout({ children }: { children: ReactNode })
         <div className={styles.barInner}>
           <Brand size={30} />
           <NavLinks />
-          <span className={styles.soft}>{actor.name}</span>
+          <span className={pages.soft}>{actor.name}</span>
           <SchemeButton />
           <form action={signOut}>
             <Button type="submit" variant="subtle" color="gray" c="var(--ink)" px="xs">
@@ -29,7 +30,7 @@ export default async function CoachLayout({ children }: { children: ReactNode })
         </div>
       </header>
       <HouseWordsProvider spoken={{ words: await listClubWords(actor), readingLevel: 'full' }}>
-        <main className={styles.page}>{children}</main>
+        <main className={pages.page}>{children}</main>
       </HouseWordsProvider>
     </Providers>
   );

@@ -6,7 +6,8 @@ import { DiagramPicture } from '@/ui/board';
 import { SchemeButton } from '@/ui/theme/SchemeButton';
 import { Brand } from '../_parts/Brand';
 import { LinkButton } from '../_parts/LinkButton';
-import styles from '../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
+import styles from './front.module.css';
 import * as doorText from '@/text/screens/door';
 
 export default async function FrontPage() {
@@ -14,7 +15,7 @@ export default async function FrontPage() {
   if (!(await isSetUp())) redirect('/set-up');
   return (
     <main className={styles.front}>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <Brand />
         <SchemeButton />
       </div>

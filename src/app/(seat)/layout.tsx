@@ -3,7 +3,7 @@ import { findStudentActor } from '@/server/auth/access';
 import { getSeatWords } from '@/server/services/houseWords';
 import { KeepSeat } from '@/ui/offline';
 import { HouseWordsProvider } from '@/ui/words';
-import styles from '../_parts/pages.module.css';
+import styles from './layout.module.css';
 
 /** Every page of the seat speaks the words of the student's class; who may be here each page asks itself. */
 export default async function SeatLayout({ children }: { children: ReactNode }) {

@@ -1,7 +1,7 @@
 'use client';
 import { usePathname, useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import styles from './pages.module.css';
+import styles from './FetchingNote.module.css';
 import * as shellText from '@/text/screens/shell';
 
 /**

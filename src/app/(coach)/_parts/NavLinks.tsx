@@ -2,7 +2,7 @@
 import type { Route } from 'next';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import styles from '../../_parts/pages.module.css';
+import styles from '../layout.module.css';
 import * as shellText from '@/text/screens/shell';
 
 const PLACES: readonly { readonly href: Route; readonly name: string }[] = [

@@ -5,7 +5,7 @@ import { listOwnTerms } from '@/server/services/terms';
 import { countText, dayText, NAMES_FILE_CAUTION } from '@/text';
 import { NameForm } from '@/ui/forms/NameForm';
 import { LinkButton } from '../../_parts/LinkButton';
-import styles from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addClassAction } from './actions';
 import * as classesText from '@/text/screens/classes';
@@ -19,10 +19,10 @@ export default async function ClassesPage() {
   const others = terms.filter((term) => term !== current && term.classes.length > 0);
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{classesText.classes}</h1>
-          {current !== undefined && <span className={styles.soft}>{tellTerm(current)}</span>}
+          {current !== undefined && <span className={pages.soft}>{tellTerm(current)}</span>}
         </div>
         <NameForm
           label={classesText.nameNewClass}
@@ -31,9 +31,9 @@ export default async function ClassesPage() {
           onName={addClassAction}
         />
       </div>
-      {current?.classes.length === 0 && <p className={styles.card}>{classesText.noClassThisTerm}</p>}
+      {current?.classes.length === 0 && <p className={pages.card}>{classesText.noClassThisTerm}</p>}
       {current !== undefined && <ClassCards term={current} />}
-      <div className={styles.row} style={{ margin: '1rem 0' }}>
+      <div className={pages.row} style={{ margin: '1rem 0' }}>
         {actor.isLead && (
           <LinkButton href="/classes/terms" variant="default">
             {classesText.terms}
@@ -42,12 +42,12 @@ export default async function ClassesPage() {
         <a href="/files/roster" download>
           {classesText.saveRosterAsCsv}
         </a>
-        <span className={styles.soft}>{NAMES_FILE_CAUTION}</span>
+        <span className={pages.soft}>{NAMES_FILE_CAUTION}</span>
       </div>
       {others.map((term) => (
         <section key={term.termId} style={{ marginTop: '1.5rem' }}>
           <h2 style={{ margin: '0 0 0.25rem' }}>{term.name}</h2>
-          <p className={styles.soft} style={{ margin: '0 0 0.5rem' }}>
+          <p className={pages.soft} style={{ margin: '0 0 0.5rem' }}>
             {tellDays(term)}
           </p>
           <ClassCards term={term} />
@@ -63,12 +63,12 @@ const tellTerm = (term: TermSummary) => `${term.name}, ${tellDays(term)}`;
 
 function ClassCards({ term }: { readonly term: TermSummary }) {
   return (
-    <ul className={styles.cards}>
+    <ul className={pages.cards}>
       {term.classes.map(({ classId, name, level, studentCount, everCount, joinCode }) => (
         <li key={classId}>
-          <Link href={`/classes/${classId}`} className={`${styles.card} ${styles.cardLink}`}>
+          <Link href={`/classes/${classId}`} className={`${pages.card} ${pages.cardLink}`}>
             <h2>{name}</h2>
-            <span className={styles.soft}>
+            <span className={pages.soft}>
               {term.isCurrent || studentCount > 0
                 ? countText(studentCount, 'child')
                 : classesText.childrenWereHere(everCount)}

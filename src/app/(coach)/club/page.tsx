@@ -5,10 +5,10 @@ import { getHouseWordsPage } from '@/server/services/houseWords';
 import { CoachList } from '@/ui/panels/roster/CoachList';
 import { OwnPassword } from '@/ui/panels/roster/OwnPassword';
 import { LinkButton } from '../../_parts/LinkButton';
-import styles from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../_parts/coachPage';
-import { ClubForm } from './_parts/ClubForm';
-import { HouseWordsForm } from './_parts/HouseWordsForm';
+import { ClubForm } from '@/ui/panels/club/ClubForm';
+import { HouseWordsForm } from '@/ui/panels/club/HouseWordsForm';
 import {
   addCoachAction,
   changeClubSettingsAction,
@@ -31,12 +31,12 @@ export default async function ClubPage() {
   ]);
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{name}</h1>
-          <span className={styles.soft}>{clubText.settingsEveryClassClub}</span>
+          <span className={pages.soft}>{clubText.settingsEveryClassClub}</span>
         </div>
-        <div className={styles.row}>
+        <div className={pages.row}>
           <LinkButton href="/club/outbox" variant="default">
             {clubText.outbox}
           </LinkButton>

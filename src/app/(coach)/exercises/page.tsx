@@ -4,7 +4,7 @@ import { getClubTerms } from '@/server/services/houseWords';
 import { listOwnSets } from '@/server/services/sets';
 import { TryExercises } from '@/ui/panels/exercises/TryExercises';
 import { LinkButton } from '../../_parts/LinkButton';
-import styles from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addRoundAction, addSetAction } from '../sets/actions';
 import * as exercisesText from '@/text/screens/exercises';
@@ -17,10 +17,10 @@ export default async function ExercisesPage() {
   const { settings } = await getClubPage(actor);
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{exercisesText.exercises}</h1>
-          <span className={styles.soft}>{exercisesText.exercisesHelp}</span>
+          <span className={pages.soft}>{exercisesText.exercisesHelp}</span>
         </div>
         <LinkButton href="/exercises/pawns" variant="default">
           {exercisesText.playPawnsOnly(terms)}

@@ -4,7 +4,7 @@ import { listOwnGames } from '@/server/services/games';
 import { countText, resultText } from '@/text';
 import { LinkButton } from '../../_parts/LinkButton';
 import { NewestOnly } from '../../_parts/NewestOnly';
-import styles from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import * as gamesText from '@/text/screens/games';
 
@@ -14,22 +14,22 @@ export default async function GamesPage() {
   const games = await listOwnGames(await getPageCoach());
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{gamesText.games}</h1>
-          <span className={styles.soft}>{gamesText.gamesHelp}</span>
+          <span className={pages.soft}>{gamesText.gamesHelp}</span>
         </div>
         <LinkButton href="/games/import">{gamesText.importGames}</LinkButton>
       </div>
       {games.length === 0 ? (
-        <p className={styles.card}>{gamesText.noGames}</p>
+        <p className={pages.card}>{gamesText.noGames}</p>
       ) : (
-        <section className={styles.card}>
-          <ul className={styles.list}>
+        <section className={pages.card}>
+          <ul className={pages.list}>
             {games.map(({ gameId, title, result, plies, studentName, chances }) => (
               <li key={gameId}>
                 <Link href={`/games/${gameId}`}>{title}</Link>
-                <span className={styles.soft}>
+                <span className={pages.soft}>
                   {studentName === undefined ? '' : gamesText.gameOfInline(studentName)}
                   {countText(Math.ceil(plies / 2), 'move')}, {resultText(result)},{' '}
                   {countText(chances, 'chance')}

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { listOwnClubPatterns } from '@/server/services/clubPatterns';
 import { ClubMates, PatternWall } from '@/ui/panels/patterns';
-import styles from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { removeClubPatternAction } from './actions';
 import * as patternsText from '@/text/screens/patterns';
@@ -12,10 +12,10 @@ export default async function PatternsPage() {
   const ours = await listOwnClubPatterns(await getPageCoach());
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{patternsText.namedMates}</h1>
-          <span className={styles.soft}>{patternsText.mateHelp}</span>
+          <span className={pages.soft}>{patternsText.mateHelp}</span>
         </div>
       </div>
       <PatternWall />

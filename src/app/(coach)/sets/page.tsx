@@ -8,7 +8,7 @@ import { DiagramPicture } from '@/ui/board';
 import { NameForm } from '@/ui/forms/NameForm';
 import { LinkButton } from '../../_parts/LinkButton';
 import { NewestOnly } from '../../_parts/NewestOnly';
-import styles from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addSetAction } from './actions';
 import * as setsText from '@/text/screens/sets';
@@ -19,9 +19,9 @@ export default async function SetsPage() {
   const sets = await listOwnSets(await getPageCoach());
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <h1>{setsText.sets}</h1>
-        <div className={styles.row} style={{ alignItems: 'flex-end' }}>
+        <div className={pages.row} style={{ alignItems: 'flex-end' }}>
           <LinkButton href="/sets/compose">{setsText.composePuzzles}</LinkButton>
           <LinkButton href="/sets/library" variant="default">
             {setsText.library}
@@ -40,14 +40,14 @@ export default async function SetsPage() {
           />
         </div>
       </div>
-      {sets.length === 0 && <p className={styles.card}>{setsText.noSets}</p>}
-      <ul className={styles.cards}>
+      {sets.length === 0 && <p className={pages.card}>{setsText.noSets}</p>}
+      <ul className={pages.cards}>
         {sets.map(({ setId, name, puzzleCount, givenCount, firstFen }) => (
           <li key={setId}>
-            <Link href={`/sets/${setId}`} className={`${styles.card} ${styles.cardLink}`}>
+            <Link href={`/sets/${setId}`} className={`${pages.card} ${pages.cardLink}`}>
               <SetPicture fen={firstFen} name={name} />
               <h2 style={{ marginTop: '0.6rem' }}>{name}</h2>
-              <span className={styles.soft}>
+              <span className={pages.soft}>
                 {countText(puzzleCount, 'task')}, {givenWords(givenCount)}
               </span>
             </Link>

@@ -5,7 +5,7 @@ import { getClubPage } from '@/server/services/clubs';
 import { listOwnClasses } from '@/server/services/classes';
 import { StaircaseMaker } from '@/ui/panels/staircase/StaircaseMaker';
 import { LinkButton } from '../../_parts/LinkButton';
-import styles from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../_parts/coachPage';
 import { addPuzzleAction, addSetAction, giveSetAction } from '../sets/actions';
 import * as staircaseText from '@/text/screens/staircase';
@@ -24,17 +24,17 @@ export default async function StaircasePage({ searchParams }: PageProps<'/stairc
   ]);
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{staircaseText.staircase}</h1>
-          <span className={styles.soft}>{staircaseText.staircaseHelp}</span>
+          <span className={pages.soft}>{staircaseText.staircaseHelp}</span>
         </div>
         <LinkButton href={`/desk?fen=${encodeURIComponent(text)}`} variant="default">
           {staircaseText.backDesk}
         </LinkButton>
       </div>
       {findPosition(text) === undefined ? (
-        <p className={styles.card}>{staircaseText.emptyHelp}</p>
+        <p className={pages.card}>{staircaseText.emptyHelp}</p>
       ) : (
         <StaircaseMaker
           key={text}

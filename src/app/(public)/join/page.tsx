@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { ForgetSeat } from '@/ui/offline';
 import { Brand } from '../../_parts/Brand';
-import styles from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { openClass } from './actions';
 import { CodeForm } from './_parts/CodeForm';
 import * as doorText from '@/text/screens/door';
@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: doorText.classCode };
 
 export default function JoinPage() {
   return (
-    <main className={styles.narrow} style={{ fontSize: '1.125rem' }}>
+    <main className={pages.narrow} style={{ fontSize: '1.125rem' }}>
       <ForgetSeat />
       <Brand />
       <h1>{doorText.whatIsYourCode}</h1>

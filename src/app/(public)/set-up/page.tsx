@@ -3,7 +3,7 @@ import { redirect } from 'next/navigation';
 import { connection } from 'next/server';
 import { isSetUp, listWaitingClubs } from '@/server/services/setUpClub';
 import { Brand } from '../../_parts/Brand';
-import styles from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { setUp } from './actions';
 import { SetUpForm } from './_parts/SetUpForm';
 import * as doorText from '@/text/screens/door';
@@ -14,7 +14,7 @@ export default async function SetUpPage() {
   await connection();
   if ((await isSetUp()) && (await listWaitingClubs()).length === 0) redirect('/');
   return (
-    <main className={styles.narrow}>
+    <main className={pages.narrow}>
       <Brand />
       <h1>{doorText.setUpYourClub}</h1>
       <p>{doorText.codeHelp}</p>

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { findCoachActor } from '@/server/auth/access';
 import { Brand } from '../../_parts/Brand';
-import styles from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { signIn } from './actions';
 import { SignInForm } from './_parts/SignInForm';
 import * as doorText from '@/text/screens/door';
@@ -12,7 +12,7 @@ export const metadata: Metadata = { title: doorText.signIn };
 export default async function SignInPage() {
   if ((await findCoachActor()) !== undefined) redirect('/desk');
   return (
-    <main className={styles.narrow}>
+    <main className={pages.narrow}>
       <Brand />
       <h1>{doorText.signInAsCoach}</h1>
       <SignInForm action={signIn} />

@@ -10,7 +10,7 @@ import { SchemeButton } from '@/ui/theme/SchemeButton';
 import { leaveSeat } from '../../(public)/join/actions';
 import { AutoRefresh } from '../../_parts/AutoRefresh';
 import { SeatLink } from '../_parts/SeatLink';
-import pages from '../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageStudent } from '../_parts/seatPage';
 import styles from './home.module.css';
 import * as seatPagesText from '@/text/screens/seatPages';

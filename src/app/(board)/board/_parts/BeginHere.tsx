@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { BeginLesson } from '@/ui/panels/live/BeginLesson';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { beginLiveAction } from '../actions';
 import * as liveText from '@/text/screens/live';
 
@@ -15,9 +15,9 @@ export function BeginHere(props: {
   const { classId, className, mayTeach } = props;
   const router = useRouter();
   return (
-    <main className={styles.page}>
+    <main className={pages.page}>
       <h1>{liveText.noLessonOf(className)}</h1>
-      <div className={styles.row}>
+      <div className={pages.row}>
         {mayTeach && (
           <BeginLesson
             classId={classId}

@@ -7,7 +7,8 @@ import { getAnswersPage } from '@/server/services/answers';
 import { getAnswersNews } from '@/server/services/news';
 import { countText, familyName } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
+import styles from './answers.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { getClubTerms } from '@/server/services/houseWords';
 import * as answersText from '@/text/screens/answers';
@@ -26,15 +27,15 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
   return (
     <>
       <AutoRefresh address={`/api/news/answers/${id.value}`} cursor={news.value.cursor} />
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{setName}</h1>
-          <span className={styles.soft}>{answersText.setAndClass(className, givenAt.slice(0, 10))}</span>
+          <span className={pages.soft}>{answersText.setAndClass(className, givenAt.slice(0, 10))}</span>
         </div>
-        <span className={styles.soft}>{answersText.howToReadACell}</span>
+        <span className={pages.soft}>{answersText.howToReadACell}</span>
       </div>
-      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label={answersText.tableLabel}>
-        <table className={styles.table}>
+      <div className={pages.tableWrap} tabIndex={0} role="region" aria-label={answersText.tableLabel}>
+        <table className={pages.table}>
           <thead>
             <tr>
               <th scope="col">{answersText.child}</th>
@@ -43,7 +44,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
                 <th scope="col" key={taskId}>
                   {index + 1}
                   <br />
-                  <span className={styles.soft} style={{ fontWeight: 400 }}>
+                  <span className={pages.soft} style={{ fontWeight: 400 }}>
                     {mateInMoves === undefined ? familyName(family, terms) : answersText.mateIn(mateInMoves)}
                   </span>
                 </th>
@@ -75,7 +76,7 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
 
 function CellView({ cell }: { cell: AnswerCell | 'climbed' | undefined }) {
   if (cell === 'climbed') return <td className={styles.solved}>{answersText.climbedBefore}</td>;
-  if (cell === undefined) return <td className={styles.soft}>{answersText.notTried}</td>;
+  if (cell === undefined) return <td className={pages.soft}>{answersText.notTried}</td>;
   return (
     <td className={cell.isSolved ? styles.solved : styles.open}>
       <strong>{cell.isSolved ? answersText.solved : answersText.open}</strong>

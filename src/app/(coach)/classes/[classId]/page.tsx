@@ -13,7 +13,8 @@ import { ClassCoaches } from '@/ui/panels/roster/ClassCoaches';
 import { ClassLevel } from '@/ui/panels/roster/ClassLevel';
 import { LinkButton } from '../../../_parts/LinkButton';
 import { NewestOnly } from '../../../_parts/NewestOnly';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
+import styles from './class.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import {
   addStudentAction,
@@ -26,7 +27,7 @@ import {
   undoRosterChangeAction,
   unlockStudentAction,
 } from '../actions';
-import { Roster } from './_parts/Roster';
+import { Roster } from '@/ui/panels/roster/Roster';
 import { getClubTerms } from '@/server/services/houseWords';
 import * as classesText from '@/text/screens/classes';
 
@@ -48,15 +49,15 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
   return (
     <>
       <AutoRefresh address={`/api/news/classes/${page.value.classId}`} cursor={news.value.cursor} />
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{name}</h1>
-          <span className={styles.soft}>
+          <span className={pages.soft}>
             {termName}, {countText(students.length, 'child')}
             {level !== undefined && classesText.level(level)}
           </span>
         </div>
-        <div className={styles.row}>
+        <div className={pages.row}>
           <LinkButton href={`/board/${page.value.classId}`} variant="default">
             {classesText.bigBoard}
           </LinkButton>
@@ -76,13 +77,13 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
           )}
         </div>
         <div>
-          <span className={styles.soft}>{classesText.howToJoin(host)}</span>
+          <span className={pages.soft}>{classesText.howToJoin(host)}</span>
           <div className={styles.code}>{joinCode}</div>
         </div>
       </div>
-      <div className={styles.columns}>
-        <div className={styles.stack}>
-          <section className={styles.card}>
+      <div className={pages.columns}>
+        <div className={pages.stack}>
+          <section className={pages.card}>
             <h2>{classesText.children}</h2>
             <Roster
               classId={page.value.classId}
@@ -102,7 +103,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
             />
             {past.length > 0 && <PastChildren past={past} />}
           </section>
-          <section className={styles.card}>
+          <section className={pages.card}>
             <h2>{classesText.whoTeachesHere}</h2>
             <ClassCoaches
               classId={page.value.classId}
@@ -116,7 +117,7 @@ export default async function ClassPage({ params }: PageProps<'/classes/[classId
             )}
           </section>
         </div>
-        <div className={styles.stack}>
+        <div className={pages.stack}>
           <NotSaved page={page.value} />
           <NotSent page={page.value} />
           <GivenSets page={page.value} />
@@ -133,11 +134,11 @@ function PastChildren({ past }: { past: readonly Enrolment[] }) {
   return (
     <>
       <h2 style={{ marginTop: '1.25rem' }}>{classesText.leftClass}</h2>
-      <ul className={styles.list}>
+      <ul className={pages.list}>
         {past.map(({ studentId, name, startsOn, endsOn }) => (
           <li key={`${studentId} ${startsOn}`}>
             <strong>{name}</strong>
-            <span className={styles.soft}>
+            <span className={pages.soft}>
               {classesText.fromTo(dayText(startsOn), dayText(endsOn ?? startsOn))}
             </span>
           </li>
@@ -149,20 +150,20 @@ function PastChildren({ past }: { past: readonly Enrolment[] }) {
 
 function GivenSets({ page }: { page: ClassPageData }) {
   return (
-    <section className={styles.card}>
+    <section className={pages.card}>
       <h2>{classesText.setsGiven}</h2>
       {page.assignments.length === 0 && (
-        <p className={styles.soft} style={{ margin: 0 }}>
+        <p className={pages.soft} style={{ margin: 0 }}>
           {classesText.noSetGiven}
         </p>
       )}
-      <ul className={styles.list}>
+      <ul className={pages.list}>
         {page.assignments.map(({ assignmentId, setName, puzzleCount, finishedCount, forStudent }) => (
           <li key={assignmentId}>
             <span>
               {setName}
               <br />
-              <span className={styles.soft}>
+              <span className={pages.soft}>
                 {countText(puzzleCount, 'task')},{' '}
                 {forStudent === undefined
                   ? classesText.finished(finishedCount, page.students.length)
@@ -186,14 +187,14 @@ const MOST_TROUBLE_SPOTS = 5;
 
 function TroubleSpots({ page, terms }: { page: ClassPageData; terms: Terms }) {
   return (
-    <section className={styles.card}>
+    <section className={pages.card}>
       <h2>{classesText.whatHardNow}</h2>
       {page.troubleSpots.length === 0 && (
-        <p className={styles.soft} style={{ margin: 0 }}>
+        <p className={pages.soft} style={{ margin: 0 }}>
           {classesText.nothingHard}
         </p>
       )}
-      <ul className={styles.list}>
+      <ul className={pages.list}>
         {page.troubleSpots.slice(0, MOST_TROUBLE_SPOTS).map((troubleSpot) => (
           <li key={troubleSpot.family}>
             <span>
@@ -212,15 +213,15 @@ function TroubleSpots({ page, terms }: { page: ClassPageData; terms: Terms }) {
 function NotSaved({ page }: { page: ClassPageData }) {
   if (page.refusedAnswers.length === 0) return null;
   return (
-    <section className={styles.card}>
+    <section className={pages.card}>
       <h2>{classesText.notSaved}</h2>
-      <ul className={styles.list}>
+      <ul className={pages.list}>
         {page.refusedAnswers.map(({ refusedId, studentName, reason, receivedAt }) => (
           <li key={refusedId}>
             <span>
               <strong>{studentName}</strong>, {dayText(receivedAt.slice(0, 10))}
               <br />
-              <span className={styles.soft}>{refusedText(reason)}</span>
+              <span className={pages.soft}>{refusedText(reason)}</span>
             </span>
           </li>
         ))}
@@ -233,16 +234,16 @@ function NotSaved({ page }: { page: ClassPageData }) {
 function NotSent({ page }: { page: ClassPageData }) {
   if (page.unsentAnswers.length === 0) return null;
   return (
-    <section className={styles.card}>
+    <section className={pages.card}>
       <h2>{classesText.notSentYet}</h2>
-      <ul className={styles.list}>
+      <ul className={pages.list}>
         {page.unsentAnswers.map(({ studentId, studentName, answers, toldAt }) => (
           <li key={studentId}>
             <span>
               <strong>{studentName}</strong>
               {classesText.waitingOnDevice(countText(answers, 'answer'), dayText(toldAt.slice(0, 10)))}
               <br />
-              <span className={styles.soft}>{classesText.savedOnDevice(studentName)}</span>
+              <span className={pages.soft}>{classesText.savedOnDevice(studentName)}</span>
             </span>
           </li>
         ))}
@@ -253,14 +254,14 @@ function NotSent({ page }: { page: ClassPageData }) {
 
 function LatestAnswers({ page, terms }: { page: ClassPageData; terms: Terms }) {
   return (
-    <section className={styles.card} aria-live="polite">
+    <section className={pages.card} aria-live="polite">
       <h2>{classesText.latestAnswers}</h2>
       {page.latestAnswers.length === 0 && (
-        <p className={styles.soft} style={{ margin: 0 }}>
+        <p className={pages.soft} style={{ margin: 0 }}>
           {classesText.noAnswersYet}
         </p>
       )}
-      <ul className={styles.list}>
+      <ul className={pages.list}>
         {page.latestAnswers.map(
           ({ attemptId, studentName, setName, practised, puzzleNumber, outcome, tryNumber }) => (
             <li key={attemptId}>
@@ -271,7 +272,7 @@ function LatestAnswers({ page, terms }: { page: ClassPageData; terms: Terms }) {
                   puzzleNumber,
                 )}
                 <br />
-                <span className={styles.soft}>
+                <span className={pages.soft}>
                   {classesText.tryOf(
                     setName ??
                       (practised === undefined

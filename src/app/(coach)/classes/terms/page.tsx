@@ -9,7 +9,7 @@ import { TermForm } from '@/ui/panels/roster/TermForm';
 import { TermRow } from '@/ui/panels/roster/TermRow';
 import { UndoChange } from '@/ui/panels/roster/UndoChange';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addTermAction, eraseStudentAction, saveTermAction, undoRosterChangeAction } from '../actions';
 import * as classesText from '@/text/screens/classes';
@@ -26,25 +26,25 @@ export default async function TermsPage() {
   ]);
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{classesText.terms}</h1>
-          <span className={styles.soft}>{classesText.turnHelp}</span>
+          <span className={pages.soft}>{classesText.turnHelp}</span>
         </div>
         <LinkButton href="/classes" variant="default">
           {classesText.classes}
         </LinkButton>
       </div>
-      <div className={styles.stack}>
-        <section className={styles.card}>
-          <ul className={styles.list}>
+      <div className={pages.stack}>
+        <section className={pages.card}>
+          <ul className={pages.list}>
             {terms.map(({ isCurrent, isOpen, classes, ...term }) => (
               <li key={term.termId}>
                 <TermRow term={term} onSave={saveTermAction}>
                   <span style={{ flex: 1 }}>
                     <strong>{term.name}</strong> {isCurrent && classesText.currentTerm}
                     <br />
-                    <span className={styles.soft}>
+                    <span className={pages.soft}>
                       {classesText.termSpan(
                         dayText(term.startsOn),
                         dayText(term.endsOn),
@@ -62,23 +62,23 @@ export default async function TermsPage() {
             ))}
           </ul>
         </section>
-        <section className={styles.card}>
+        <section className={pages.card}>
           <h2>{classesText.newTerm}</h2>
           <TermForm button={classesText.addTerm} onSend={addTermAction} />
         </section>
         {gone.length > 0 && (
-          <section className={styles.card}>
+          <section className={pages.card}>
             <h2>{classesText.awayTwoTerms}</h2>
-            <p className={styles.soft} style={{ marginTop: 0 }}>
+            <p className={pages.soft} style={{ marginTop: 0 }}>
               {classesText.awayTwoTermsHelp}
             </p>
-            <ul className={styles.list}>
+            <ul className={pages.list}>
               {gone.map(({ studentId, name, lastDay }) => (
                 <li key={studentId}>
                   <span>
                     <strong>{name}</strong>
                     <br />
-                    <span className={styles.soft}>{classesText.wasHereUntil(dayText(lastDay))}</span>
+                    <span className={pages.soft}>{classesText.wasHereUntil(dayText(lastDay))}</span>
                   </span>
                   <EraseChild studentId={studentId} name={name} onErase={eraseStudentAction} />
                 </li>
@@ -86,28 +86,28 @@ export default async function TermsPage() {
             </ul>
           </section>
         )}
-        <section className={styles.card}>
+        <section className={pages.card}>
           <h2>{classesText.recentMoves}</h2>
           {changes.length === 0 && (
-            <p className={styles.soft} style={{ margin: 0 }}>
+            <p className={pages.soft} style={{ margin: 0 }}>
               {classesText.nobodyYet}
             </p>
           )}
-          <ul className={styles.list}>
+          <ul className={pages.list}>
             {changes.map((change) => (
               <li key={change.changeId}>
                 <span>
                   {rosterChangeText(change)}
                   <br />
-                  <span className={styles.soft}>
+                  <span className={pages.soft}>
                     {dayText(change.madeAt.slice(0, 10))}, {change.coachName}
                   </span>
                 </span>
-                <span className={styles.row}>
+                <span className={pages.row}>
                   {change.mayUndo ? (
                     <UndoChange changeId={change.changeId} onUndo={undoRosterChangeAction} />
                   ) : (
-                    <span className={styles.soft}>{classesText.usedSince}</span>
+                    <span className={pages.soft}>{classesText.usedSince}</span>
                   )}
                 </span>
               </li>

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { listAuditLog } from '@/server/services/records';
 import { AUDIT_WORDS } from '@/text';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import * as clubText from '@/text/screens/club';
 
@@ -14,17 +14,17 @@ export default async function AuditLogPage() {
   if (!entries.ok) notFound();
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{clubText.whoDidWhat}</h1>
-          <span className={styles.soft}>{clubText.auditLogHelp}</span>
+          <span className={pages.soft}>{clubText.auditLogHelp}</span>
         </div>
         <LinkButton href="/club" variant="default">
           {clubText.club}
         </LinkButton>
       </div>
-      <div className={styles.tableWrap} tabIndex={0} role="region" aria-label={clubText.auditLog}>
-        <table className={styles.table}>
+      <div className={pages.tableWrap} tabIndex={0} role="region" aria-label={clubText.auditLog}>
+        <table className={pages.table}>
           <thead>
             <tr>
               <th scope="col">{clubText.when}</th>

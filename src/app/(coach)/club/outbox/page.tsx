@@ -7,7 +7,7 @@ import { RemoveEmail } from '@/ui/panels/reports/RemoveEmail';
 import reports from '@/ui/panels/reports/Reports.module.css';
 import { LinkButton } from '../../../_parts/LinkButton';
 import { NewestOnly } from '../../../_parts/NewestOnly';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { removeEmailAction } from './actions';
 import * as clubText from '@/text/screens/club';
@@ -18,19 +18,19 @@ export default async function OutboxPage() {
   const emails = await listOutbox(await getPageCoach());
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{clubText.outbox}</h1>
-          <span className={styles.soft}>{clubText.outboxHelp}</span>
+          <span className={pages.soft}>{clubText.outboxHelp}</span>
         </div>
         <LinkButton href="/club" variant="default">
           {clubText.club}
         </LinkButton>
       </div>
-      <section className={styles.card}>
+      <section className={pages.card}>
         <h2>{clubText.inTheOutbox}</h2>
         {emails.length === 0 && (
-          <p className={styles.soft} style={{ margin: 0 }}>
+          <p className={pages.soft} style={{ margin: 0 }}>
             {clubText.outboxEmpty}
           </p>
         )}
@@ -40,7 +40,7 @@ export default async function OutboxPage() {
               <span>
                 <Link href={`/club/outbox/${emailId}` as Route}>{subject}</Link>
                 <br />
-                <span className={styles.soft}>
+                <span className={pages.soft}>
                   {clubText.writtenBy(to, writtenBy, dayText(writtenAt.slice(0, 10)))}
                 </span>
               </span>

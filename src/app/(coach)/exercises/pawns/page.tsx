@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { getClubTerms } from '@/server/services/houseWords';
 import { PawnTable } from '@/ui/panels/pawns/PawnTable';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import * as exercisesText from '@/text/screens/exercises';
 
@@ -15,8 +15,8 @@ export default async function PawnsPage() {
   await getPageCoach();
   return (
     <>
-      <div className={styles.head}>
-        <span className={styles.soft}>{exercisesText.pawnsOnlyHelp}</span>
+      <div className={pages.head}>
+        <span className={pages.soft}>{exercisesText.pawnsOnlyHelp}</span>
         <LinkButton href="/exercises" variant="default">
           {exercisesText.backToExercises}
         </LinkButton>

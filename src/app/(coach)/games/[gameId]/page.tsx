@@ -7,7 +7,7 @@ import { listOwnSets } from '@/server/services/sets';
 import { resultText } from '@/text';
 import { GameView } from '@/ui/panels/games/GameView';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addPuzzleAction, addSetAction } from '../../sets/actions';
 import { removeGameAction } from '../actions';
@@ -23,10 +23,10 @@ export default async function GamePage({ params }: PageProps<'/games/[gameId]'>)
   const sets = await listOwnSets(actor);
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{page.value.title}</h1>
-          <span className={styles.soft}>
+          <span className={pages.soft}>
             {page.value.studentName === undefined ? '' : gamesText.gameOf(page.value.studentName)}
             {resultText(page.value.result)}
           </span>

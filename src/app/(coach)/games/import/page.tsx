@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { listStudentChoices } from '@/server/services/games';
 import { GamesImport } from '@/ui/panels/games/GamesImport';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addGameAction } from '../actions';
 import * as gamesText from '@/text/screens/games';
@@ -13,10 +13,10 @@ export default async function GamesImportPage() {
   const students = await listStudentChoices(await getPageCoach());
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{gamesText.importGames}</h1>
-          <span className={styles.soft}>{gamesText.importHelp}</span>
+          <span className={pages.soft}>{gamesText.importHelp}</span>
         </div>
         <LinkButton href="/games" variant="default">
           {gamesText.allGames}

@@ -5,7 +5,7 @@ import { PATTERN_NAMES } from '@/text';
 import { listOwnPuzzlesOfPattern } from '@/server/services/patterns';
 import { PatternPage } from '@/ui/panels/patterns';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import * as patternsText from '@/text/screens/patterns';
 
@@ -21,7 +21,7 @@ export default async function OnePatternPage({ params }: PageProps<'/patterns/[p
   if (!isPatternId(patternId)) notFound();
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <h1>{PATTERN_NAMES[patternId]}</h1>
         <LinkButton href="/patterns" variant="default">
           {patternsText.allNamedMates}

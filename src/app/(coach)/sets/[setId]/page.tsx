@@ -6,7 +6,7 @@ import { setIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getSetPage } from '@/server/services/sets';
 import { setProofText, setSummaryText } from '@/text';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { LinkButton } from '../../../_parts/LinkButton';
 import { getPageCoach } from '../../_parts/coachPage';
 import {
@@ -16,8 +16,8 @@ import {
   removePuzzleAction,
   replacePuzzleAction,
 } from '../actions';
-import { GiveForm } from './_parts/GiveForm';
-import { TaskCards } from './_parts/TaskCards';
+import { GiveForm } from '@/ui/panels/sets/GiveForm';
+import { TaskCards } from '@/ui/panels/sets/TaskCards';
 import * as setsText from '@/text/screens/sets';
 
 export const metadata: Metadata = { title: setsText.set };
@@ -30,15 +30,15 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
   const { name, items, givenTo, classes, isGiven, version } = page.value;
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{name}</h1>
-          <span className={styles.soft}>
+          <span className={pages.soft}>
             {items.length === 0 ? setsText.noTasksYet : `${setSummaryText(items)} ${setProofText(items)}`}
             {isGiven && setsText.versionGiven(version)}
           </span>
         </div>
-        <div className={styles.row}>
+        <div className={pages.row}>
           <LinkButton href={`/sets/${page.value.setId}/paper`}>{setsText.print}</LinkButton>
           <LinkButton href={`/sets/library?into=${page.value.setId}`} variant="default">
             {setsText.chooseFromLibrary}
@@ -54,12 +54,12 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
           </LinkButton>
         </div>
       </div>
-      <div className={styles.stack}>
-        <section className={styles.card}>
+      <div className={pages.stack}>
+        <section className={pages.card}>
           <h2>{setsText.giveHeading}</h2>
           <GiveForm setId={page.value.setId} classes={classes} items={items} onGive={giveSetAction} />
           {givenTo.length > 0 && (
-            <ul className={styles.list} style={{ marginTop: '0.75rem' }}>
+            <ul className={pages.list} style={{ marginTop: '0.75rem' }}>
               {givenTo.map((given) => (
                 <li key={given.assignmentId}>
                   <span>
@@ -73,7 +73,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
           )}
         </section>
         {items.length > 0 && (
-          <p className={styles.row} style={{ margin: 0 }}>
+          <p className={pages.row} style={{ margin: 0 }}>
             {setsText.saveMatesAs}
             {FILE_FORMATS.filter((format) => format !== 'json').map((format) => (
               <a key={format} href={`/files/sets/${page.value.setId}?as=${format}`} download>
@@ -87,7 +87,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
           </p>
         )}
         {items.length === 0 ? (
-          <p className={styles.card}>{setsText.emptySet}</p>
+          <p className={pages.card}>{setsText.emptySet}</p>
         ) : (
           <TaskCards
             setId={page.value.setId}

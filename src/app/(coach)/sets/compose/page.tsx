@@ -4,7 +4,7 @@ import { getClubPage } from '@/server/services/clubs';
 import { listOwnSets } from '@/server/services/sets';
 import { PuzzleMaker } from '@/ui/panels/puzzles/PuzzleMaker';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addPuzzleAction, addSetAction, findSeenAction } from '../actions';
 import * as setsText from '@/text/screens/sets';
@@ -20,10 +20,10 @@ export default async function ComposePage() {
   ]);
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{setsText.composePuzzles}</h1>
-          <span className={styles.soft}>{setsText.composeHelp}</span>
+          <span className={pages.soft}>{setsText.composeHelp}</span>
         </div>
         <LinkButton href="/sets" variant="default">
           {setsText.allSets}

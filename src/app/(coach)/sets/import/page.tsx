@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { listOwnSets } from '@/server/services/sets';
 import { ImportPanel } from '@/ui/panels/import/ImportPanel';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addPuzzleAction, addSetAction, findStoredAction } from '../actions';
 import * as setsText from '@/text/screens/sets';
@@ -13,10 +13,10 @@ export default async function ImportPage() {
   const sets = await listOwnSets(await getPageCoach());
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{setsText.importPositions}</h1>
-          <span className={styles.soft}>{setsText.importHelp}</span>
+          <span className={pages.soft}>{setsText.importHelp}</span>
         </div>
         <LinkButton href="/sets" variant="default">
           {setsText.allSets}

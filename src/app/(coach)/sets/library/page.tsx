@@ -6,7 +6,7 @@ import { searchLibrary } from '@/server/services/library';
 import { listOwnSets } from '@/server/services/sets';
 import { LibraryPanel } from '@/ui/panels/library/LibraryPanel';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import { addSetAction, addStoredAction } from '../actions';
 import * as setsText from '@/text/screens/sets';
@@ -30,12 +30,12 @@ export default async function LibraryPage({ searchParams }: PageProps<'/sets/lib
   const chosen = sets.toSorted((one, other) => Number(isInto(other, into)) - Number(isInto(one, into)));
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{setsText.library}</h1>
-          <span className={styles.soft}>{setsText.libraryHelp}</span>
+          <span className={pages.soft}>{setsText.libraryHelp}</span>
         </div>
-        <div className={styles.row}>
+        <div className={pages.row}>
           <LinkButton href="/sets/compose" variant="default">
             {setsText.composePuzzles}
           </LinkButton>

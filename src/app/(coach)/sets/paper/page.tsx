@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { Stationery } from '@/ui/panels/paper/Stationery';
 import { LinkButton } from '../../../_parts/LinkButton';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../_parts/coachPage';
 import * as setsText from '@/text/screens/sets';
 
@@ -11,10 +11,10 @@ export default async function StationeryPage() {
   await getPageCoach();
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{setsText.boardsCards}</h1>
-          <span className={styles.soft}>{setsText.paperHelp}</span>
+          <span className={pages.soft}>{setsText.paperHelp}</span>
         </div>
         <LinkButton href="/sets" variant="default">
           {setsText.allSets}

@@ -2,7 +2,8 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { openJoinPageHere } from '../_parts/openJoinPageHere';
 import { ForgetSeat } from '@/ui/offline';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
+import styles from './names.module.css';
 import * as doorText from '@/text/screens/door';
 
 export const metadata: Metadata = { title: doorText.whoAreYou };
@@ -10,9 +11,9 @@ export const metadata: Metadata = { title: doorText.whoAreYou };
 export default async function NameCardsPage({ params }: PageProps<'/join/[code]'>) {
   const page = await openJoinPageHere((await params).code);
   return (
-    <main className={styles.seatPage}>
+    <main className={pages.seatPage}>
       <ForgetSeat />
-      <p className={styles.soft} style={{ margin: 0 }}>
+      <p className={pages.soft} style={{ margin: 0 }}>
         {page.className}
       </p>
       <h1 style={{ margin: '0.25rem 0 0' }}>{doorText.whoAreYou}</h1>
@@ -26,7 +27,7 @@ export default async function NameCardsPage({ params }: PageProps<'/join/[code]'
           </li>
         ))}
       </ul>
-      <Link className={styles.quietLink} href="/join">
+      <Link className={pages.quietLink} href="/join">
         {doorText.anotherClassCode}
       </Link>
     </main>

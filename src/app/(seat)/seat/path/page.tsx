@@ -6,7 +6,7 @@ import { getPageStudent } from '../../_parts/seatPage';
 import { startNextRoundAction, startPracticeAction } from './actions';
 import { PractiseButton } from './_parts/PractiseButton';
 import styles from './path.module.css';
-import pages from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getSeatTerms } from '@/server/services/houseWords';
 import * as seatPagesText from '@/text/screens/seatPages';
 

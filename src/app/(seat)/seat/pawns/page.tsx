@@ -2,7 +2,8 @@ import type { Metadata } from 'next';
 import { getSeatTerms } from '@/server/services/houseWords';
 import { PawnTable } from '@/ui/panels/pawns/PawnTable';
 import { SeatLink } from '../../_parts/SeatLink';
-import pages from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
+import styles from './pawns.module.css';
 import { getPageStudent } from '../../_parts/seatPage';
 import * as seatPagesText from '@/text/screens/seatPages';
 
@@ -14,8 +15,8 @@ export const generateMetadata = async (): Promise<Metadata> => ({
 export default async function SeatPawnsPage() {
   const { studentId } = await getPageStudent();
   return (
-    <div className={pages.seatTable}>
-      <div className={pages.head}>
+    <div className={`${pages.seatPage} ${styles.seatTable}`}>
+      <div className={`${pages.head} ${styles.head}`}>
         <span />
         <SeatLink href="/seat" variant="default">
           {seatPagesText.myPlace}

@@ -5,7 +5,7 @@ import { parseInput } from '@/server/auth/parseInput';
 import { findChangeableClass } from '@/server/services/classes';
 import { RosterImport } from '@/ui/panels/roster/RosterImport';
 import { LinkButton } from '../../../../_parts/LinkButton';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import { addStudentsAction, readRosterAction } from '../../actions';
 import * as classesText from '@/text/screens/classes';
@@ -19,10 +19,10 @@ export default async function RosterImportPage({ params }: PageProps<'/classes/[
   if (found === undefined) notFound();
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{classesText.childrenFromList}</h1>
-          <span className={styles.soft}>{classesText.importHelp(found.name)}</span>
+          <span className={pages.soft}>{classesText.importHelp(found.name)}</span>
         </div>
         <LinkButton href={`/classes/${found.classId}`} variant="default">
           {classesText.backClass}

@@ -12,7 +12,7 @@ import { NewPlanForm } from '@/ui/panels/lessons/NewPlanForm';
 import { RemovePlan } from '@/ui/panels/lessons/RemovePlan';
 import { ScheduleForm } from '@/ui/panels/lessons/ScheduleForm';
 import { LinkButton } from '../../../../_parts/LinkButton';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import {
   addHolidayAction,
@@ -37,12 +37,12 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
   const past = lessons.filter(({ day }) => day < today).toReversed();
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{classesText.lessonsOf(className)}</h1>
-          <span className={styles.soft}>{termName}</span>
+          <span className={pages.soft}>{termName}</span>
         </div>
-        <div className={styles.row}>
+        <div className={pages.row}>
           {lessons.length > 0 && (
             <a href={`/files/lessons?classId=${classId}`} download>
               {classesText.saveCalendar}
@@ -53,21 +53,21 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
           </LinkButton>
         </div>
       </div>
-      <div className={styles.columns}>
-        <div className={styles.stack}>
-          <section className={styles.card}>
+      <div className={pages.columns}>
+        <div className={pages.stack}>
+          <section className={pages.card}>
             <h2>{classesText.upcoming}</h2>
-            {coming.length === 0 && <p className={styles.soft}>{classesText.noUpcomingLessons}</p>}
+            {coming.length === 0 && <p className={pages.soft}>{classesText.noUpcomingLessons}</p>}
             <LessonList {...list} lessons={coming} />
           </section>
           {past.length > 0 && (
-            <section className={styles.card}>
+            <section className={pages.card}>
               <h2>{classesText.pastLessons}</h2>
               <LessonList {...list} lessons={past} />
             </section>
           )}
           {mayChange && (
-            <section className={styles.card}>
+            <section className={pages.card}>
               <h2>{classesText.whenClassMeets}</h2>
               <ScheduleForm
                 classId={classId}
@@ -78,19 +78,19 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
             </section>
           )}
         </div>
-        <div className={styles.stack}>
-          <section className={styles.card}>
+        <div className={pages.stack}>
+          <section className={pages.card}>
             <h2>{classesText.plans}</h2>
-            {plans.length === 0 && <p className={styles.soft}>{classesText.noPlanYet}</p>}
-            <ul className={styles.list}>
+            {plans.length === 0 && <p className={pages.soft}>{classesText.noPlanYet}</p>}
+            <ul className={pages.list}>
               {plans.map(({ planId, title, minutes }) => (
                 <li key={planId}>
                   <span>
                     <strong>{title}</strong>
                     <br />
-                    <span className={styles.soft}>{countText(minutes, 'minute')}</span>
+                    <span className={pages.soft}>{countText(minutes, 'minute')}</span>
                   </span>
-                  <span className={styles.row}>
+                  <span className={pages.row}>
                     <Link href={`/classes/${classId}/plans/${planId}` as Route}>{classesText.open}</Link>
                     {mayChange && <RemovePlan planId={planId} title={title} onRemove={removePlanAction} />}
                   </span>
@@ -101,7 +101,7 @@ export default async function LessonsPage({ params }: PageProps<'/classes/[class
               <NewPlanForm classId={classId} plans={plans} otherPlans={otherPlans} onAdd={addPlanAction} />
             )}
           </section>
-          <section className={styles.card}>
+          <section className={pages.card}>
             <h2>{classesText.holidaysClub}</h2>
             <Holidays
               holidays={page.value.holidays}

@@ -4,11 +4,11 @@ import { classIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getClassPath } from '@/server/services/paths';
 import { LinkButton } from '../../../../_parts/LinkButton';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import { saveClassPathAction, setStudentStageAction } from '../../actions';
-import { PathOrder } from './_parts/PathOrder';
-import { StudentStages } from './_parts/StudentStages';
+import { PathOrder } from '@/ui/panels/path/PathOrder';
+import { StudentStages } from '@/ui/panels/path/StudentStages';
 import * as classesText from '@/text/screens/classes';
 
 export const metadata: Metadata = { title: classesText.pathClass };
@@ -20,10 +20,10 @@ export default async function ClassPathPage({ params }: PageProps<'/classes/[cla
   if (!classId.ok || !path.ok) notFound();
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{classesText.pathClass}</h1>
-          <span className={styles.soft}>{classesText.pathHelp}</span>
+          <span className={pages.soft}>{classesText.pathHelp}</span>
         </div>
         <LinkButton href={`/classes/${classId.value}`} variant="default">
           {classesText.backClass}

@@ -6,7 +6,7 @@ import { getClassProgress } from '@/server/services/classProgress';
 import { countText } from '@/text';
 import { ClassProgressPanel } from '@/ui/panels/progress/ClassProgressPanel';
 import { LinkButton } from '../../../../_parts/LinkButton';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import * as classesText from '@/text/screens/classes';
 
@@ -20,10 +20,10 @@ export default async function ClassProgressPage({ params }: PageProps<'/classes/
   const { className, termName, students } = page.value;
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{classesText.progressOf(className)}</h1>
-          <span className={styles.soft}>
+          <span className={pages.soft}>
             {termName}, {countText(students.length, 'child')}
           </span>
         </div>

@@ -5,7 +5,7 @@ import { parseInput } from '@/server/auth/parseInput';
 import { getReportsPage } from '@/server/services/reports';
 import { ReportsPanel } from '@/ui/panels/reports/ReportsPanel';
 import { LinkButton } from '../../../../_parts/LinkButton';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import { writeEmailAction } from '../../../club/outbox/actions';
 import * as classesText from '@/text/screens/classes';
@@ -19,12 +19,12 @@ export default async function ReportsPage({ params }: PageProps<'/classes/[class
   if (!page.ok) notFound();
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{classesText.reportsCertificates}</h1>
-          <span className={styles.soft}>{page.value.className}</span>
+          <span className={pages.soft}>{page.value.className}</span>
         </div>
-        <div className={styles.row}>
+        <div className={pages.row}>
           <LinkButton href="/club/outbox" variant="default">
             {classesText.outbox}
           </LinkButton>

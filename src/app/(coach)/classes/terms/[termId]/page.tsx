@@ -5,7 +5,7 @@ import { parseInput } from '@/server/auth/parseInput';
 import { getTermTurn } from '@/server/services/terms';
 import { TermTurnPanel } from '@/ui/panels/roster/TermTurnPanel';
 import { LinkButton } from '../../../../_parts/LinkButton';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import { changeRosterAction, undoRosterChangeAction } from '../../actions';
 import * as classesText from '@/text/screens/classes';
@@ -19,10 +19,10 @@ export default async function TermTurnPage({ params }: PageProps<'/classes/terms
   if (!turn.ok) notFound();
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{classesText.into(turn.value.term.name)}</h1>
-          <span className={styles.soft}>{classesText.nothingMovesYet}</span>
+          <span className={pages.soft}>{classesText.nothingMovesYet}</span>
         </div>
         <LinkButton href="/classes/terms" variant="default">
           {classesText.terms}

@@ -5,7 +5,7 @@ import { parseInput } from '@/server/auth/parseInput';
 import { getEmailPage } from '@/server/services/outbox';
 import reports from '@/ui/panels/reports/Reports.module.css';
 import { LinkButton } from '../../../../_parts/LinkButton';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import * as clubText from '@/text/screens/club';
 
@@ -19,22 +19,22 @@ export default async function EmailPage({ params }: PageProps<'/club/outbox/[ema
   const { subject, to, text } = page.value;
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{subject}</h1>
-          <span className={styles.soft}>{clubText.emailTo(to)}</span>
+          <span className={pages.soft}>{clubText.emailTo(to)}</span>
         </div>
         <LinkButton href="/club/outbox" variant="default">
           {clubText.outbox}
         </LinkButton>
       </div>
-      <section className={styles.card}>
+      <section className={pages.card}>
         <h2>{clubText.whatSays}</h2>
         <pre className={reports.letter}>{text}</pre>
       </section>
-      <section className={styles.card} style={{ marginTop: '1.25rem' }}>
+      <section className={pages.card} style={{ marginTop: '1.25rem' }}>
         <h2>{clubText.file}</h2>
-        <p className={styles.soft} style={{ marginTop: 0 }}>
+        <p className={pages.soft} style={{ marginTop: 0 }}>
           {clubText.fileHelp}
         </p>
         <a href={`/files/emails?emailId=${page.value.emailId}`} download>

@@ -7,7 +7,7 @@ import { getSetPage } from '@/server/services/sets';
 import { countText } from '@/text';
 import { SetPaper } from '@/ui/panels/paper/SetPaper';
 import { LinkButton } from '../../../../_parts/LinkButton';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../_parts/coachPage';
 import * as setsText from '@/text/screens/sets';
 
@@ -23,17 +23,17 @@ export default async function SetPaperPage({ params }: PageProps<'/sets/[setId]/
   const date = new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{setsText.paper(name)}</h1>
-          <span className={styles.soft}>{setsText.paperSummary(countText(items.length, 'task'))}</span>
+          <span className={pages.soft}>{setsText.paperSummary(countText(items.length, 'task'))}</span>
         </div>
         <LinkButton href={`/sets/${page.value.setId}`} variant="default">
           {setsText.backSet}
         </LinkButton>
       </div>
       {items.length === 0 ? (
-        <p className={styles.card}>{setsText.nothingToPrint}</p>
+        <p className={pages.card}>{setsText.nothingToPrint}</p>
       ) : (
         <SetPaper
           setId={page.value.setId}

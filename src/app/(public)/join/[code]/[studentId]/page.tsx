@@ -5,7 +5,7 @@ import { KeyPad } from '@/ui/forms/KeyPad';
 import { openJoinPageHere } from '../../_parts/openJoinPageHere';
 import { openSeat } from '../../actions';
 import { ForgetSeat } from '@/ui/offline';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import * as doorText from '@/text/screens/door';
 
 const COUNT_WORDS: Readonly<Record<number, string>> = { 3: 'three', 4: 'four', 5: 'five' };
@@ -18,7 +18,7 @@ export default async function KeyPage({ params }: PageProps<'/join/[code]/[stude
   const student = page.students.find((card) => String(card.studentId) === studentId);
   if (student === undefined) redirect(`/join/${page.joinCode}`);
   return (
-    <main className={styles.seatPage}>
+    <main className={pages.seatPage}>
       <ForgetSeat />
       <h1 style={{ margin: '0 0 0.25rem' }}>{doorText.hello(student.name)}</h1>
       <p style={{ margin: 0 }}>
@@ -30,7 +30,7 @@ export default async function KeyPage({ params }: PageProps<'/join/[code]/[stude
         keyLength={student.keyLength}
         onKey={openSeat}
       />
-      <Link className={styles.quietLink} href={`/join/${page.joinCode}`}>
+      <Link className={pages.quietLink} href={`/join/${page.joinCode}`}>
         {doorText.notMyName}
       </Link>
     </main>

@@ -7,7 +7,7 @@ import { countText, dayText } from '@/text';
 import { ChildStoryPanel } from '@/ui/panels/progress/ChildStoryPanel';
 import { ProgressPanel } from '@/ui/panels/progress/ProgressPanel';
 import { LinkButton } from '../../../../../_parts/LinkButton';
-import styles from '../../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../../_parts/coachPage';
 import { eraseStudentAction } from '../../../actions';
 import { EraseHere } from './_parts/EraseHere';
@@ -23,18 +23,18 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
   const { studentId, name, classId, className, enrolments, mayErase } = page.value;
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{name}</h1>
-          <span className={styles.soft}>{className}</span>
+          <span className={pages.soft}>{className}</span>
         </div>
         <LinkButton href={`/classes/${classId}`} variant="default">
           {classesText.theClass}
         </LinkButton>
       </div>
-      <div className={styles.columns}>
-        <div className={styles.stack}>
-          <section className={styles.card}>
+      <div className={pages.columns}>
+        <div className={pages.stack}>
+          <section className={pages.card}>
             <h2>{classesText.whatCanDo(name)}</h2>
             <ProgressPanel
               name={name}
@@ -48,16 +48,16 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
             answersAt={`/classes/${classId}/children/${studentId}/answers`}
           />
         </div>
-        <div className={styles.stack}>
-          <section className={styles.card}>
+        <div className={pages.stack}>
+          <section className={pages.card}>
             <h2>{classesText.classesSoFar}</h2>
-            <ul className={styles.list}>
+            <ul className={pages.list}>
               {enrolments.map((one) => (
                 <li key={`${one.classId} ${one.startsOn}`}>
                   <span>
                     <strong>{one.className}</strong>, {one.termName}
                   </span>
-                  <span className={styles.soft}>
+                  <span className={pages.soft}>
                     {classesText.fromUntil(
                       dayText(one.startsOn),
                       one.endsOn === undefined ? 'now' : dayText(one.endsOn),
@@ -67,20 +67,20 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
               ))}
             </ul>
           </section>
-          <section className={styles.card}>
+          <section className={pages.card}>
             <h2>{classesText.storedData}</h2>
-            <ul className={styles.list}>
+            <ul className={pages.list}>
               {listStored(page.value).map((line) => (
                 <li key={line}>{line}</li>
               ))}
             </ul>
           </section>
-          <section className={styles.card}>
+          <section className={pages.card}>
             <h2>{classesText.record}</h2>
-            <p className={styles.soft} style={{ marginTop: 0 }}>
+            <p className={pages.soft} style={{ marginTop: 0 }}>
               {classesText.recordHelp(name)}
             </p>
-            <div className={styles.row}>
+            <div className={pages.row}>
               <a href={`/files/records?classId=${classId}&studentId=${studentId}`} download>
                 {classesText.saveRecordAsJson}
               </a>
@@ -94,7 +94,7 @@ export default async function ChildPage({ params }: PageProps<'/classes/[classId
             </div>
           </section>
           {mayErase && (
-            <section className={styles.card}>
+            <section className={pages.card}>
               <h2>{classesText.erase}</h2>
               <EraseHere studentId={studentId} name={name} classId={classId} onErase={eraseStudentAction} />
             </section>

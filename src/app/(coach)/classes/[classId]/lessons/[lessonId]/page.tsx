@@ -8,7 +8,7 @@ import { getLessonPage } from '@/server/services/lessons';
 import { shortDayText } from '@/text';
 import { AttendancePanel } from '@/ui/panels/lessons/AttendancePanel';
 import { LinkButton } from '../../../../../_parts/LinkButton';
-import styles from '../../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { TeachLesson } from './_parts/TeachLesson';
 import { getPageCoach } from '../../../../_parts/coachPage';
 import { giveCatchUpAction, noteAttendanceAction } from '../../../lessonActions';
@@ -25,16 +25,16 @@ export default async function LessonPage({ params }: PageProps<'/classes/[classI
   const { classId, className, day, startsAt, minutes, plan, holiday, isCancelled } = page.value;
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{shortDayText(day)}</h1>
-          <span className={styles.soft}>
+          <span className={pages.soft}>
             {classesText.minutes(className, startsAt, minutes)}
             {holiday !== undefined && classesText.doesNotTakePlace(holiday)}
             {isCancelled && classesText.cancelledLesson}
           </span>
         </div>
-        <div className={styles.row}>
+        <div className={pages.row}>
           {page.value.mayChange && <TeachLesson classId={classId} lessonId={page.value.lessonId} />}
           {plan !== undefined && (
             <Link href={`/classes/${classId}/plans/${plan.planId}` as Route}>{plan.title}</Link>

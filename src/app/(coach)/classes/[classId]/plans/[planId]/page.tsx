@@ -6,7 +6,7 @@ import { getPlan } from '@/server/services/plans';
 import { listOwnSets } from '@/server/services/sets';
 import { PlanEditor } from '@/ui/panels/lessons/PlanEditor';
 import { LinkButton } from '../../../../../_parts/LinkButton';
-import styles from '../../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../../_parts/coachPage';
 import { savePlanAction } from '../../../lessonActions';
 import * as classesText from '@/text/screens/classes';
@@ -25,12 +25,12 @@ export default async function PlanPage({ params }: PageProps<'/classes/[classId]
   const { classId, className } = plan.value;
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{classesText.lessonPlan}</h1>
-          <span className={styles.soft}>{classesText.forClass(className)}</span>
+          <span className={pages.soft}>{classesText.forClass(className)}</span>
         </div>
-        <div className={styles.row}>
+        <div className={pages.row}>
           <a href={`/print/plans/${plan.value.planId}`} target="_blank" rel="noreferrer">
             {classesText.print}
           </a>

@@ -5,7 +5,7 @@ import { parseInput } from '@/server/auth/parseInput';
 import { listAnswerLines } from '@/server/services/answerLines';
 import { AnswerList } from '@/ui/panels/progress/AnswerList';
 import { LinkButton } from '../../../../../../_parts/LinkButton';
-import styles from '../../../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../../../_parts/coachPage';
 import * as classesText from '@/text/screens/classes';
 
@@ -24,10 +24,10 @@ export default async function AnswersOfChildPage({
   const { studentName, title, answers, most } = page.value;
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>{classesText.answersOf(studentName)}</h1>
-          <span className={styles.soft}>
+          <span className={pages.soft}>
             {title}, {answers.length === most ? classesText.newest(most) : classesText.inAll(answers.length)}
           </span>
         </div>
@@ -35,7 +35,7 @@ export default async function AnswersOfChildPage({
           {studentName}
         </LinkButton>
       </div>
-      <section className={styles.card}>
+      <section className={pages.card}>
         <h2>{classesText.newestFirst}</h2>
         <AnswerList answers={answers} />
       </section>

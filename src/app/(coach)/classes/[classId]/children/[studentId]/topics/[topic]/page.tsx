@@ -7,7 +7,7 @@ import { getClubTerms } from '@/server/services/houseWords';
 import { masteryText, topicText } from '@/text';
 import { AnswerList } from '@/ui/panels/progress/AnswerList';
 import { LinkButton } from '../../../../../../../_parts/LinkButton';
-import styles from '../../../../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { getPageCoach } from '../../../../../../_parts/coachPage';
 import * as classesText from '@/text/screens/classes';
 
@@ -25,18 +25,18 @@ export default async function TopicPage({
   const terms = await getClubTerms(actor);
   return (
     <>
-      <div className={styles.head}>
+      <div className={pages.head}>
         <div>
           <h1>
             {topicText(page.value.topic, terms)}: {studentName}
           </h1>
-          <span className={styles.soft}>{classesText.newestWeighMost(masteryText(page.value))}</span>
+          <span className={pages.soft}>{classesText.newestWeighMost(masteryText(page.value))}</span>
         </div>
         <LinkButton href={`/classes/${classId}/children/${studentId}`} variant="default">
           {studentName}
         </LinkButton>
       </div>
-      <section className={styles.card}>
+      <section className={pages.card}>
         <h2>{classesText.answersBehindFigure}</h2>
         <AnswerList answers={answers} />
       </section>

@@ -24,7 +24,8 @@ import {
 } from '@/text';
 import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
 import { DiagramPicture, savePicture, type PictureFormat } from '@/ui/board';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
+import styles from './TaskCards.module.css';
 import { useHouseVoice } from '@/ui/words';
 import * as setsText from '@/text/screens/sets';
 import * as commonText from '@/text/screens/common';
@@ -111,7 +112,7 @@ export function TaskCards(props: {
 
   return (
     <section>
-      <div className={styles.row} style={{ minHeight: '2.75rem' }}>
+      <div className={pages.row} style={{ minHeight: '2.75rem' }}>
         <Switch
           size="md"
           label={setsText.showSolutions}
@@ -137,7 +138,7 @@ export function TaskCards(props: {
         strategy={rectSortingStrategy}
         onMove={move}
       >
-        <ol className={styles.cards} style={{ marginTop: '0.75rem' }}>
+        <ol className={pages.cards} style={{ marginTop: '0.75rem' }}>
           {items.map((item, index) => (
             <TaskCard
               key={item.taskId}
@@ -172,13 +173,13 @@ function TaskCard(props: {
   const number = index + 1;
   const { ref, style, grip } = useSortedRow({ id: item.taskId, name: setsText.taskNumber(number) });
   return (
-    <li ref={ref} className={styles.card} style={style}>
+    <li ref={ref} className={pages.card} style={style}>
       {item.family === 'mate' ? (
         <PuzzlePicture puzzle={item} number={number} isOpen={isOpen} grip={grip} />
       ) : (
         <ExercisePicture exercise={item} number={number} isOpen={isOpen} grip={grip} />
       )}
-      <div className={styles.row}>
+      <div className={pages.row}>
         {item.family === 'mate' && (
           <>
             <Link href={`/desk?fen=${encodeURIComponent(item.fen)}`}>{setsText.openDesk}</Link>
@@ -267,7 +268,7 @@ function PuzzlePicture({ puzzle, number, isOpen, grip }: PictureProps & { readon
       </CardHead>
       <DiagramPicture diagram={{ board, turn, bottom: turn }} title={setsText.puzzle(number, label)} />
       {puzzle.mateNoBlocks !== undefined && (
-        <p className={styles.soft} style={{ margin: '0.4rem 0' }}>
+        <p className={pages.soft} style={{ margin: '0.4rem 0' }}>
           {blocklessText(puzzle.mateNoBlocks)}
         </p>
       )}
@@ -276,16 +277,16 @@ function PuzzlePicture({ puzzle, number, isOpen, grip }: PictureProps & { readon
           {puzzle.keys.length === 1 ? setsText.key : setsText.keys(puzzle.keys.length)}:{' '}
           {listWords(puzzle.keys)}
           <br />
-          <span className={styles.soft}>{puzzle.mainLine}</span>
+          <span className={pages.soft}>{puzzle.mainLine}</span>
         </p>
       )}
       {puzzle.grade !== undefined && (
-        <p className={styles.soft} style={{ margin: '0.4rem 0' }}>
+        <p className={pages.soft} style={{ margin: '0.4rem 0' }}>
           {gradeText(puzzle.grade, puzzle.rating)}
         </p>
       )}
       {puzzle.game !== undefined && (
-        <p className={styles.soft} style={{ margin: '0.4rem 0' }}>
+        <p className={pages.soft} style={{ margin: '0.4rem 0' }}>
           {setsText.from}
           <Link href={`/games/${puzzle.game.gameId}`}>{puzzle.game.title}</Link>
         </p>
@@ -317,7 +318,7 @@ function ExercisePicture({
         />
       )}
       <p style={{ margin: '0.4rem 0' }}>
-        {questionText(words, question)} <span className={styles.soft}>{setsText.level(level)}</span>
+        {questionText(words, question)} <span className={pages.soft}>{setsText.level(level)}</span>
       </p>
       {isOpen && <p style={{ margin: '0.4rem 0' }}>{setsText.answer(answerText(words, solution))}</p>}
     </>

@@ -10,7 +10,7 @@ import { FORCING_KINDS } from '@/core/proof';
 import { faultText, FORCING_WORDS, ROLE_WORDS } from '@/text';
 import { USUAL_WAYS } from '@/core/exercises';
 import { WaysCard } from './WaysCard';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import * as clubText from '@/text/screens/club';
 import * as commonText from '@/text/screens/common';
 
@@ -75,7 +75,7 @@ export function ClubForm(props: {
 
   return (
     <>
-      <section className={styles.card}>
+      <section className={pages.card}>
         <h2>{clubText.howLengthMateCounted}</h2>
         <Radio.Group
           value={settings.mateCount}
@@ -91,7 +91,7 @@ export function ClubForm(props: {
                   <div>
                     {label}
                     <br />
-                    <span className={styles.soft}>{meaning}</span>
+                    <span className={pages.soft}>{meaning}</span>
                   </div>
                 </Group>
               </Radio.Card>
@@ -99,9 +99,9 @@ export function ClubForm(props: {
           </Stack>
         </Radio.Group>
       </section>
-      <section className={styles.card} style={{ marginTop: '1rem' }}>
+      <section className={pages.card} style={{ marginTop: '1rem' }}>
         <h2>{clubText.pieceValues}</h2>
-        <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
+        <p className={pages.soft} style={{ margin: '0 0 0.75rem' }}>
           {clubText.pieceValuesHelp}
         </p>
         <Group gap="md" align="flex-end">
@@ -137,9 +137,9 @@ export function ClubForm(props: {
         isDisabled={!mayChange || isBusy}
         onChange={(ways) => change({ ...settings, ways })}
       />
-      <section className={styles.card} style={{ marginTop: '1rem' }}>
+      <section className={pages.card} style={{ marginTop: '1rem' }}>
         <h2>{clubText.pictureKeys}</h2>
-        <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
+        <p className={pages.soft} style={{ margin: '0 0 0.75rem' }}>
           {clubText.pictureKeysHelp}
         </p>
         <NativeSelect
@@ -155,7 +155,7 @@ export function ClubForm(props: {
           }}
         />
       </section>
-      <section className={styles.card} style={{ marginTop: '1rem' }}>
+      <section className={pages.card} style={{ marginTop: '1rem' }}>
         <h2>{clubText.forcingMoves}</h2>
         <NativeSelect
           label={clubText.readingOrder}
@@ -173,9 +173,9 @@ export function ClubForm(props: {
           }}
         />
       </section>
-      <section className={styles.card} style={{ marginTop: '1rem' }}>
+      <section className={pages.card} style={{ marginTop: '1rem' }}>
         <h2>{clubText.namesMates}</h2>
-        <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
+        <p className={pages.soft} style={{ margin: '0 0 0.75rem' }}>
           {clubText.mateNamesHelp}
         </p>
         <Switch

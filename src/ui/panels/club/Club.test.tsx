@@ -1,6 +1,6 @@
 /** What a club and its classes call things, and what it has settled: stored for whom it says, and as it was where nothing was stored. */
 import { act, fireEvent, screen } from '@testing-library/react';
-import { renderUi } from '../../../../../tests/support/renderUi';
+import { renderUi } from '../../../../tests/support/renderUi';
 import type { ClubSettings } from '@/contracts/clubs';
 import type { ServiceFault } from '@/contracts/faults';
 import type { HouseWordsPage, SaveHouseWords } from '@/contracts/houseWords';

@@ -13,7 +13,7 @@ import { useSending } from '@/ui/forms/useSending';
 import { MoveChildren } from '@/ui/panels/roster/MoveChildren';
 import type { ChangeRoster } from '@/ui/panels/roster/TermTurnPanel';
 import type { UndoRosterChange } from '@/ui/panels/roster/UndoChange';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import * as classesText from '@/text/screens/classes';
 import * as commonText from '@/text/screens/common';
 
@@ -76,7 +76,7 @@ export function Roster(props: {
             onName={(input) => actions.add({ ...input, classId })}
             onDone={({ name, key }) => setDialog({ kind: 'key', name, key })}
           />
-          <div className={styles.row} style={{ marginTop: '0.6rem' }}>
+          <div className={pages.row} style={{ marginTop: '0.6rem' }}>
             <Link href={`/classes/${classId}/import`}>{classesText.childrenFromList}</Link>
             <a href={`/files/roster?classId=${classId}`} download>
               {classesText.saveRoster}
@@ -87,13 +87,13 @@ export function Roster(props: {
               </Button>
             )}
           </div>
-          <p className={styles.soft} style={{ margin: '0.25rem 0 0' }}>
+          <p className={pages.soft} style={{ margin: '0.25rem 0 0' }}>
             {NAMES_FILE_CAUTION}
           </p>
         </>
       )}
-      {students.length === 0 && <p className={styles.soft}>{classesText.noChildrenYet}</p>}
-      <ul className={styles.list} style={{ marginTop: '0.75rem' }}>
+      {students.length === 0 && <p className={pages.soft}>{classesText.noChildrenYet}</p>}
+      <ul className={pages.list} style={{ marginTop: '0.75rem' }}>
         {students.map((student) => (
           <li key={student.studentId}>
             <span>
@@ -103,11 +103,11 @@ export function Roster(props: {
               {lockedIds.includes(student.studentId) && (
                 <>
                   <br />
-                  <span className={styles.soft}>{classesText.locked}</span>
+                  <span className={pages.soft}>{classesText.locked}</span>
                 </>
               )}
             </span>
-            <span className={styles.row} style={{ gap: 0 }}>
+            <span className={pages.row} style={{ gap: 0 }}>
               {lockedIds.includes(student.studentId) && (
                 <RowButton
                   text={classesText.unlock}
@@ -250,7 +250,7 @@ function Confirm<Value>(props: {
     <>
       <p style={{ marginTop: 0 }}>{text}</p>
       <p role="alert">{error}</p>
-      <div className={styles.row}>
+      <div className={pages.row}>
         <Button
           loading={isBusy}
           onClick={() =>

@@ -6,7 +6,7 @@ import type { ClassPathPage } from '@/contracts/paths';
 import { EXERCISE_IDS, EXERCISES, type Stage } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { faultText, stageName } from '@/text';
-import pages from '../../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import { useHouseVoice } from '@/ui/words';
 import * as classesText from '@/text/screens/classes';
 import * as commonText from '@/text/screens/common';

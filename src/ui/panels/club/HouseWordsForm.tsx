@@ -12,7 +12,7 @@ import {
 } from '@/contracts/houseWords';
 import type { Result } from '@/core/shared';
 import { clashText, faultText, listWordClashes, plainWord } from '@/text';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import * as clubText from '@/text/screens/club';
 import * as commonText from '@/text/screens/common';
 
@@ -93,9 +93,9 @@ export function HouseWordsForm(props: {
   }
 
   return (
-    <section className={styles.card} style={{ marginTop: '1rem' }} aria-label={clubText.houseWords}>
+    <section className={pages.card} style={{ marginTop: '1rem' }} aria-label={clubText.houseWords}>
       <h2>{clubText.houseWords}</h2>
-      <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
+      <p className={pages.soft} style={{ margin: '0 0 0.75rem' }}>
         {clubText.houseWordsHelp}
       </p>
       <NativeSelect

@@ -7,7 +7,7 @@ import type { SetItem, SetPage, SetPuzzle } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
 import { faultText, forecastText, knownText, seenSetText } from '@/text';
 import { useRequestId } from '@/ui/forms/useRequestId';
-import styles from '../../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import * as setsText from '@/text/screens/sets';
 import * as commonText from '@/text/screens/common';
 
@@ -43,10 +43,10 @@ export function GiveForm(props: {
     }
   }
 
-  if (classes.length === 0) return <p className={styles.soft}>{setsText.noClass}</p>;
+  if (classes.length === 0) return <p className={pages.soft}>{setsText.noClass}</p>;
   const chosen = classes.find((one) => String(one.classId) === classId);
   return (
-    <div className={styles.row}>
+    <div className={pages.row}>
       <NativeSelect
         aria-label={setsText.forClass}
         value={classId}
@@ -58,7 +58,7 @@ export function GiveForm(props: {
       </Button>
       <span role="status">{said}</span>
       {items.length > 0 && chosen !== undefined && (
-        <p className={styles.soft} style={{ flexBasis: '100%', margin: 0 }}>
+        <p className={pages.soft} style={{ flexBasis: '100%', margin: 0 }}>
           {tellClass(chosen, items).map((sentence) => (
             <span key={sentence}>
               {sentence}

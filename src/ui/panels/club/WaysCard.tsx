@@ -7,7 +7,7 @@ import {
   type NotationGroup,
   type NotationWays,
 } from '@/core/exercises';
-import styles from '../../../_parts/pages.module.css';
+import pages from '@/ui/theme/page.module.css';
 import * as clubText from '@/text/screens/club';
 
 const GROUPS = Object.keys(NOTATION_GROUPS) as NotationGroup[];
@@ -36,9 +36,9 @@ export function WaysCard(props: {
 }) {
   const { ways, isDisabled, onChange } = props;
   return (
-    <section className={styles.card} style={{ marginTop: '1rem' }} aria-label={clubText.notation}>
+    <section className={pages.card} style={{ marginTop: '1rem' }} aria-label={clubText.notation}>
       <h2>{clubText.notation}</h2>
-      <p className={styles.soft} style={{ margin: '0 0 0.75rem' }}>
+      <p className={pages.soft} style={{ margin: '0 0 0.75rem' }}>
         {clubText.notationHelp}
       </p>
       <NativeSelect
