@@ -2,8 +2,13 @@
 export type LogEvent =
   | { readonly event: 'database-away' }
   | { readonly event: 'database-back' }
-  /** A transaction or a reading was done again, after a deadlock or a lost connection. */
-  | { readonly event: 'database-retried'; readonly tries: number; readonly code: string }
+  /** A transaction or a reading was done again, after a deadlock or a lost connection; `code` is the first reason. */
+  | {
+      readonly event: 'database-retried';
+      readonly tries: number;
+      readonly code: string;
+      readonly isDone: boolean;
+    }
   /** A request waited for a connection of the pool. */
   | { readonly event: 'pool-waited'; readonly waitedMs: number }
   /** Something kept every other request waiting. */

@@ -1,5 +1,7 @@
 /** The server's log: lines of JSON, each with its request, and nothing in them that is about people. */
-import { makeWriter, routeOf, runForRequest } from './log';
+import type { LogEvent } from '@/contracts/logEvents';
+import { retryLost } from './db/retry';
+import { makeWriter, routeOf, runForRequest, startLog } from './log';
 
 function collect() {
   const lines: string[] = [];
@@ -27,6 +29,18 @@ test('what happens inside a request carries its number, over every wait; what ha
   });
   write({ event: 'stalled', longestMs: 250 });
   expect(read().map(({ requestId }) => requestId)).toEqual(['r-1', undefined]);
+});
+
+test('work that the database had to do again is told once, with how often and how it ended', async () => {
+  const lines: LogEvent[] = [];
+  const lost = () => Object.assign(new Error('lost'), { code: 'ECONNRESET' });
+  let tries = 0;
+  startLog((event) => lines.push(event));
+  await retryLost(() => {
+    tries += 1;
+    return tries < 4 ? Promise.reject(lost()) : Promise.resolve('there');
+  });
+  expect(lines).toEqual([{ event: 'database-retried', tries: 4, code: 'ECONNRESET', isDone: true }]);
 });
 
 test('a failure is told with its stack', () => {

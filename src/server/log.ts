@@ -19,8 +19,7 @@ const shared = globalThis as { [SHARED]?: Logging };
 function getLogging(): Logging {
   return (shared[SHARED] ??= {
     requests: new AsyncLocalStorage<string>(),
-    // Written at once: the last line of a process that dies is the one that is wanted.
-    write: makeWriter(pino.destination({ fd: 2, sync: true })),
+    write: () => undefined,
   });
 }
 
@@ -53,6 +52,14 @@ export function makeWriter(stream: DestinationStream): (event: LogEvent) => void
     );
   };
 }
+
+/** From now on this process writes its log. Until then nothing is written: a command answers whoever gave it in sentences. */
+export function startLog(write = makeWriter(openErrorOutput())): void {
+  getLogging().write = write;
+}
+
+/** Written at once: the last line of a process that dies is the one that is wanted. */
+const openErrorOutput = () => pino.destination({ fd: 2, sync: true });
 
 /** Notes an event, with the request it belongs to. */
 export function logEvent(event: LogEvent): void {

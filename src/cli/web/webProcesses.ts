@@ -3,7 +3,7 @@
  * None keeps anything that another would need, so that a process that dies is replaced without anybody noticing.
  */
 import cluster, { type Worker } from 'node:cluster';
-import { logEvent } from '@/server/log';
+import { logEvent, startLog } from '@/server/log';
 import { runWebServer, waitForEnd } from './webServer';
 
 /** One that dies again and again does not use up the machine. */
@@ -22,6 +22,7 @@ export async function runWebProcesses(place: Place, processes: number): Promise<
     await runWebServer(place);
     return;
   }
+  startLog();
   let isEnding = false;
   let hasServed = false;
   const running = new Set<Worker>();

@@ -6,7 +6,7 @@ import { v4 as makeUuid } from 'uuid';
 import { SEAT_WORKER } from '@/contracts/seatCaches';
 import { watchDatabase } from '@/server/db';
 import { getEnv } from '@/server/env';
-import { logEvent, routeOf, runForRequest } from '@/server/log';
+import { logEvent, routeOf, runForRequest, startLog } from '@/server/log';
 import { waitForLeash } from '../processes';
 import { findRefusal, makeHeaders, makeTrust, tellWhoAsks, type DoorSettings } from './doorkeeper';
 import { answerSeat, findSeatRoute } from './seatDoor';
@@ -32,6 +32,7 @@ export async function runWebServer({
 }): Promise<void> {
   // Whoever read the log may be gone: what nobody can hear is no reason to fail, over and over.
   for (const log of [process.stdout, process.stderr]) log.on('error', () => undefined);
+  startLog();
   const { ORIGIN, TRUSTED_PROXIES } = getEnv();
   const door: DoorSettings = { origin: ORIGIN, isTrusted: makeTrust(TRUSTED_PROXIES) };
   const pending = new Set<ServerResponse>();

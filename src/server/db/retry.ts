@@ -40,22 +40,30 @@ export function retryLost<Value>(work: () => Promise<Value>): Promise<Value> {
   return retryWhile((error) => hasErrno(error, AWAY_ERRNOS) || isLost(error), work);
 }
 
-const codeOf = (error: unknown): string =>
-  error instanceof Error && 'code' in error ? String(error.code) : 'an error without a code';
-
 async function retryWhile<Value>(
   mayTryAgain: (error: unknown) => boolean,
   work: () => Promise<Value>,
 ): Promise<Value> {
   const end = performance.now() + PATIENCE_MS;
+  let reason: unknown;
   for (let tryNumber = 1; ; tryNumber += 1) {
     try {
-      return await work();
+      const value = await work();
+      if (tryNumber > 1) note(tryNumber, reason, true);
+      return value;
     } catch (error) {
-      if (!mayTryAgain(error) || performance.now() > end) throw error;
-      logEvent({ event: 'database-retried', tries: tryNumber, code: codeOf(error) });
+      reason ??= error;
+      if (!mayTryAgain(error) || performance.now() > end) {
+        if (tryNumber > 1) note(tryNumber, reason, false);
+        throw error;
+      }
       const waitMs = randomInt(Math.min(MOST_WAIT_MS * tryNumber, LONGEST_WAIT_MS));
       await new Promise((resolve) => setTimeout(resolve, waitMs));
     }
   }
+}
+
+function note(tries: number, reason: unknown, isDone: boolean): void {
+  const code = reason instanceof Error && 'code' in reason ? String(reason.code) : 'an error without a code';
+  logEvent({ event: 'database-retried', tries, code, isDone });
 }

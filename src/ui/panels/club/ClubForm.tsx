@@ -1,18 +1,18 @@
 'use client';
 import { Button, Group, NativeSelect, NumberInput, Radio, Stack, Switch } from '@mantine/core';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { ClubSettings } from '@/contracts/clubs';
 import type { ServiceFault } from '@/contracts/faults';
 import { KEY_LENGTHS, type KeyLength } from '@/contracts/people';
 import type { MateCount } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { FORCING_KINDS } from '@/core/proof';
-import { faultText, FORCING_WORDS, ROLE_WORDS } from '@/text';
+import { FORCING_WORDS, ROLE_WORDS } from '@/text';
 import { USUAL_WAYS } from '@/core/exercises';
+import { useSending } from '@/ui/forms/useSending';
 import { WaysCard } from './WaysCard';
 import pages from '@/ui/theme/page.module.css';
 import * as clubText from '@/text/screens/club';
-import * as commonText from '@/text/screens/common';
 
 const COUNTS: readonly { readonly value: MateCount; readonly label: string; readonly meaning: string }[] = [
   {
@@ -54,24 +54,19 @@ export function ClubForm(props: {
   const { mayChange, onChange } = props;
   const [settings, setSettings] = useState(props.settings);
   const [values, setValues] = useState(props.settings.values);
-  const [said, setSaid] = useState('');
-  const [isBusy, startTransition] = useTransition();
+  const { send, isBusy, status } = useSending();
 
-  function change(next: ClubSettings) {
+  async function save(next: ClubSettings) {
     const before = settings;
     setSettings(next);
-    startTransition(async () => {
-      try {
-        const result = await onChange(next);
-        setSaid(result.ok ? clubText.savedFromNextAnswer : faultText(result.error));
-        if (!result.ok) setSettings(before);
-      } catch {
-        // The network or the server is away: what is shown is what is stored.
-        setSettings(before);
-        setSaid(commonText.noAnswer);
-      }
-    });
+    const saved = await send(
+      () => onChange(next),
+      () => clubText.savedFromNextAnswer,
+    );
+    // What is shown is what is stored.
+    if (saved === undefined) setSettings(before);
   }
+  const change = (next: ClubSettings) => void save(next);
 
   return (
     <>
@@ -187,7 +182,7 @@ export function ClubForm(props: {
         />
       </section>
       <p role="status" style={{ minHeight: '1.5em', margin: '0.75rem 0 0' }}>
-        {mayChange ? said : clubText.onlyLeadClubCan}
+        {mayChange ? status : clubText.onlyLeadClubCan}
       </p>
     </>
   );

@@ -1,6 +1,6 @@
 'use client';
 import { Button, Group, NativeSelect, Radio, Table, TextInput } from '@mantine/core';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import {
   HOUSE_TERMS,
@@ -11,10 +11,10 @@ import {
   type SaveHouseWords,
 } from '@/contracts/houseWords';
 import type { Result } from '@/core/shared';
-import { clashText, faultText, listWordClashes, plainWord } from '@/text';
+import { clashText, listWordClashes, plainWord } from '@/text';
+import { useSending } from '@/ui/forms/useSending';
 import pages from '@/ui/theme/page.module.css';
 import * as clubText from '@/text/screens/club';
-import * as commonText from '@/text/screens/common';
 
 type Fields = Readonly<Partial<Record<HouseTerm, { readonly one: string; readonly many: string }>>>;
 
@@ -43,8 +43,7 @@ export function HouseWordsForm(props: {
   const chosen = stored.classes.find((one) => String(one.classId) === classId);
   const [fields, setFields] = useState<Fields>(() => toFields(page.club));
   const [readingLevel, setReadingLevel] = useState<ReadingLevel>('full');
-  const [said, setSaid] = useState('');
-  const [isBusy, startTransition] = useTransition();
+  const { send, isBusy, status, clear } = useSending();
   const words = toWords(fields);
   const mayChange = isLead || chosen !== undefined;
   // A class speaks the words of the club where it has none of its own.
@@ -59,37 +58,22 @@ export function HouseWordsForm(props: {
     setClassId(next);
     setFields(toFields(found?.words ?? stored.club));
     setReadingLevel(found?.readingLevel ?? 'full');
-    setSaid('');
+    clear();
   }
 
   function change(term: HouseTerm, part: 'one' | 'many', text: string) {
     setFields({ ...fields, [term]: { ...(fields[term] ?? { one: '', many: '' }), [part]: text } });
-    setSaid('');
+    clear();
   }
 
-  function save() {
-    startTransition(async () => {
-      try {
-        const result = await onSave({ classId: chosen?.classId ?? null, words, readingLevel });
-        setSaid(
-          result.ok ? clubText.savedWordsFor(chosen?.name ?? clubText.wholeClub) : faultText(result.error),
-        );
-        if (!result.ok) return;
-        setStored(
-          chosen === undefined
-            ? { ...stored, club: words }
-            : {
-                ...stored,
-                classes: stored.classes.map((one) =>
-                  one === chosen ? { ...one, words, readingLevel } : one,
-                ),
-              },
-        );
-      } catch {
-        // Nothing was stored; the fields keep what was written.
-        setSaid(commonText.noAnswer);
-      }
-    });
+  async function save() {
+    const saved = await send(
+      () => onSave({ classId: chosen?.classId ?? null, words, readingLevel }),
+      () => clubText.savedWordsFor(chosen?.name ?? clubText.wholeClub),
+    );
+    if (saved === undefined) return;
+    const classes = stored.classes.map((one) => (one === chosen ? { ...one, words, readingLevel } : one));
+    setStored(chosen === undefined ? { ...stored, club: words } : { ...stored, classes });
   }
 
   return (
@@ -167,9 +151,9 @@ export function HouseWordsForm(props: {
             {clubText.clashWarning(clashText(clash))}
           </p>
         ))}
-        {mayChange ? said : clubText.onlyLeadClubCan}
+        {mayChange ? status : clubText.onlyLeadClubCan}
       </div>
-      <Button size="md" mih={44} disabled={!mayChange || isBusy} onClick={save}>
+      <Button size="md" mih={44} disabled={!mayChange || isBusy} onClick={() => void save()}>
         {clubText.saveWords}
       </Button>
     </section>

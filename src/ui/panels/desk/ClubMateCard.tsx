@@ -1,6 +1,6 @@
 'use client';
 import { Button, Checkbox, TextInput } from '@mantine/core';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClubPatternId } from '@/contracts/ids';
 import { makeSquareName, type Square } from '@/core/board';
@@ -8,11 +8,11 @@ import { makeFen } from '@/core/notation';
 import { listMarkable, listUsuallyMarked } from '@/core/patterns';
 import type { Position } from '@/core/rules';
 import type { Result } from '@/core/shared';
-import { faultText, ROLE_WORDS } from '@/text';
+import { ROLE_WORDS } from '@/text';
 import { useRequestId } from '@/ui/forms/useRequestId';
+import { useSending } from '@/ui/forms/useSending';
 import classes from './Desk.module.css';
 import * as deskText from '@/text/screens/desk';
-import * as commonText from '@/text/screens/common';
 
 export type AddClubPattern = (input: {
   requestId: string;
@@ -26,24 +26,18 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
   const markable = listMarkable(mated);
   const [marked, setMarked] = useState(() => listUsuallyMarked(mated));
   const [name, setName] = useState('');
-  const [said, setSaid] = useState('');
-  const [isBusy, startTransition] = useTransition();
+  const { send, isBusy, status } = useSending();
   const request = useRequestId();
 
-  function add() {
-    startTransition(async () => {
-      try {
-        const asked = { name, fen: makeFen(mated), marked };
-        const added = await onAdd({ requestId: request.idFor(asked), ...asked });
-        setSaid(added.ok ? deskText.savedName(name.trim()) : faultText(added.error));
-        if (!added.ok) return;
-        setName('');
-        request.done();
-      } catch {
-        // The network or the server is away; nothing was lost.
-        setSaid(commonText.noAnswer);
-      }
-    });
+  async function add() {
+    const asked = { name, fen: makeFen(mated), marked };
+    const added = await send(
+      () => onAdd({ requestId: request.idFor(asked), ...asked }),
+      () => deskText.savedName(name.trim()),
+    );
+    if (added === undefined) return;
+    setName('');
+    request.done();
   }
 
   return (
@@ -79,12 +73,12 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
           value={name}
           onChange={({ currentTarget }) => setName(currentTarget.value)}
         />
-        <Button mih={44} loading={isBusy} disabled={name.trim() === ''} onClick={add}>
+        <Button mih={44} loading={isBusy} disabled={name.trim() === ''} onClick={() => void add()}>
           {deskText.saveName}
         </Button>
       </div>
       <p role="status" style={{ minHeight: '1.5em', margin: '0.5rem 0 0' }}>
-        {said}
+        {status}
       </p>
     </details>
   );

@@ -14,11 +14,12 @@ import {
   type LibraryPuzzle,
   type LibrarySearch,
 } from '@/contracts/library';
-import type { Result } from '@/core/shared';
-import { countText, faultText, gradeText, listWords, PATTERN_NAMES, seenPuzzleText } from '@/text';
+import { success, type Result } from '@/core/shared';
+import { countText, gradeText, listWords, PATTERN_NAMES, seenPuzzleText } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import { useChosenSet, type AddSet, type SetChoice } from '@/ui/forms/chosenSet';
 import { SetFields } from '@/ui/forms/SetFields';
+import { useSending } from '@/ui/forms/useSending';
 import { PuzzleCard } from '../puzzles/PuzzleCard';
 import classes from '../puzzles/Puzzles.module.css';
 import { queryOf, FilterFields, filtersOf, type ClassChoice, type Filters } from './FilterFields';
@@ -159,32 +160,22 @@ function Chosen(props: {
     props.areAllChosen ? items.map(({ taskId }) => taskId) : [],
   );
   const set = useChosenSet(props.sets, props.actions.addSet);
-  const [said, setSaid] = useState('');
   const [addedTo, setAddedTo] = useState<number>();
-  const [isBusy, startAdding] = useTransition();
+  const { send, isBusy, status } = useSending({ away: libraryText.noAnswerNothingTwice });
 
-  function add() {
-    startAdding(async () => {
-      try {
+  async function add() {
+    // In the order in which they stand here.
+    const taskIds = items.map(({ taskId }) => taskId).filter((taskId) => chosen.includes(taskId));
+    const stored = await send(
+      async () => {
         const target = await set.getSetId();
-        if (!target.ok) {
-          setSaid(faultText(target.error));
-          return;
-        }
-        // In the order in which they stand here.
-        const taskIds = items.map(({ taskId }) => taskId).filter((taskId) => chosen.includes(taskId));
-        const stored = await props.actions.addStored({ setId: target.value, taskIds });
-        if (!stored.ok) {
-          setSaid(faultText(stored.error));
-          return;
-        }
-        setAddedTo(target.value);
-        setSaid(addedText(stored.value.added, taskIds.length));
-      } catch {
-        // A server action rejects when the network or the server is away; the same again adds nothing twice.
-        setSaid(libraryText.noAnswerNothingTwice);
-      }
-    });
+        if (!target.ok) return target;
+        const added = await props.actions.addStored({ setId: target.value, taskIds });
+        return added.ok ? success({ setId: target.value, added: added.value.added }) : added;
+      },
+      ({ added }) => addedText(added, taskIds.length),
+    );
+    if (stored !== undefined) setAddedTo(stored.value.setId);
   }
 
   return (
@@ -215,13 +206,13 @@ function Chosen(props: {
           mih={44}
           loading={isBusy}
           disabled={chosen.length === 0 || !set.isReady}
-          onClick={add}
+          onClick={() => void add()}
         >
           {libraryText.addToSet(countText(chosen.length, 'puzzle'))}
         </Button>
       </div>
       <p className={classes.said} role="status">
-        {said}{' '}
+        {status}{' '}
         {addedTo !== undefined && <Link href={`/sets/${addedTo}` as Route}>{libraryText.openSet}</Link>}
       </p>
     </>

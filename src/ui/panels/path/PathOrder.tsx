@@ -1,12 +1,13 @@
 'use client';
 import { arrayMove, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, NativeSelect, Switch } from '@mantine/core';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import { EXERCISE_IDS, EXERCISES, PATH_PRESETS, type PathPreset, type Stage } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { familyName, faultText, PRESET_WORDS, stageName } from '@/text';
+import { familyName, PRESET_WORDS, stageName } from '@/text';
 import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
+import { useSending } from '@/ui/forms/useSending';
 import styles from './PathOrder.module.css';
 import { useHouseVoice } from '@/ui/words';
 import * as classesText from '@/text/screens/classes';
@@ -31,24 +32,18 @@ export function PathOrder(props: {
   const { terms } = useHouseVoice();
   const { classId, onSave } = props;
   const [stages, setStages] = useState(props.stages);
-  const [said, setSaid] = useState('');
-  const [isSaving, startTransition] = useTransition();
+  const { send, isBusy: isSaving, status } = useSending({ away: commonText.noAnswerNothingChanged });
 
-  function save(next: readonly ClassStage[]) {
+  async function store(next: readonly ClassStage[]) {
     const before = stages;
     setStages(next);
-    startTransition(async () => {
-      try {
-        const saved = await onSave({ classId, stages: next });
-        setSaid(saved.ok ? commonText.saved : faultText(saved.error));
-        if (!saved.ok) setStages(before);
-      } catch {
-        // A server action rejects when the network or the server is away.
-        setStages(before);
-        setSaid(commonText.noAnswerNothingChanged);
-      }
-    });
+    const stored = await send(
+      () => onSave({ classId, stages: next }),
+      () => commonText.saved,
+    );
+    if (stored === undefined) setStages(before);
   }
+  const save = (next: readonly ClassStage[]) => void store(next);
   function move(from: number, to: number) {
     if (to >= 0 && to < stages.length && from !== to) save(arrayMove([...stages], from, to));
   }
@@ -75,7 +70,7 @@ export function PathOrder(props: {
         }}
       />
       <p className={styles.said} role="status">
-        {isSaving ? commonText.saving : said}
+        {isSaving ? commonText.saving : status}
       </p>
       <Sorting
         rows={stages.map(({ stage }) => ({ id: stage, name: stageName(stage, terms) }))}

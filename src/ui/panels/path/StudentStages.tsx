@@ -1,11 +1,12 @@
 'use client';
 import { NativeSelect } from '@mantine/core';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassPathPage } from '@/contracts/paths';
 import { EXERCISE_IDS, EXERCISES, type Stage } from '@/core/exercises';
 import type { Result } from '@/core/shared';
-import { faultText, stageName } from '@/text';
+import { stageName } from '@/text';
+import { useSending } from '@/ui/forms/useSending';
 import pages from '@/ui/theme/page.module.css';
 import { useHouseVoice } from '@/ui/words';
 import * as classesText from '@/text/screens/classes';
@@ -31,8 +32,7 @@ export function StudentStages(props: {
   const { classId, stages, onSave } = props;
   const [students, setStudents] = useState(props.students);
   const [chosenId, setChosenId] = useState(String(props.students[0]?.studentId ?? ''));
-  const [said, setSaid] = useState('');
-  const [isBusy, startTransition] = useTransition();
+  const { send, isBusy, status } = useSending();
   const chosen = students.find(({ studentId }) => String(studentId) === chosenId);
   if (chosen === undefined) return null;
   const built = stages.filter(({ stage }) => EXERCISE_IDS.some((id) => EXERCISES[id].stage === stage));
@@ -41,28 +41,19 @@ export function StudentStages(props: {
     return own === undefined ? 'class' : own.isOpen ? 'open' : 'closed';
   };
 
-  function save(stage: Stage, value: Said) {
+  async function save(stage: Stage, value: Said) {
     const before = students;
     const { studentId } = chosen ?? { studentId: 0 };
     const others = (chosen?.stages ?? []).filter((one) => one.stage !== stage);
     const own = value === 'class' ? others : [...others, { stage, isOpen: value === 'open' }];
     setStudents(students.map((one) => (one === chosen ? { ...one, stages: own } : one)));
-    startTransition(async () => {
-      try {
-        const result = await onSave({
-          classId,
-          studentId,
-          stage,
-          ...(value === 'class' ? {} : { isOpen: value === 'open' }),
-        });
-        setSaid(result.ok ? commonText.saved : faultText(result.error));
-        if (!result.ok) setStudents(before);
-      } catch {
-        // What is shown is what is stored.
-        setStudents(before);
-        setSaid(commonText.noAnswer);
-      }
-    });
+    const changed = { classId, studentId, stage };
+    const saved = await send(
+      () => onSave(value === 'class' ? changed : { ...changed, isOpen: value === 'open' }),
+      () => commonText.saved,
+    );
+    // What is shown is what is stored.
+    if (saved === undefined) setStudents(before);
   }
 
   return (
@@ -94,7 +85,7 @@ export function StudentStages(props: {
             size="md"
             disabled={isBusy}
             value={saidOf(stage)}
-            onChange={(event) => save(stage, event.currentTarget.value as Said)}
+            onChange={(event) => void save(stage, event.currentTarget.value as Said)}
             data={[
               {
                 value: 'class',
@@ -107,7 +98,7 @@ export function StudentStages(props: {
         ))}
       </div>
       <p role="status" style={{ minHeight: '1.5em', margin: '0.5rem 0 0' }}>
-        {said}
+        {status}
       </p>
     </section>
   );

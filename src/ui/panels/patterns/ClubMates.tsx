@@ -2,14 +2,14 @@
 import { Button } from '@mantine/core';
 import type { Route } from 'next';
 import Link from 'next/link';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { ClubPattern } from '@/contracts/clubPatterns';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClubPatternId } from '@/contracts/ids';
 import { getPosition } from '@/core/notation';
 import type { Result } from '@/core/shared';
-import { faultText } from '@/text';
 import { DiagramPicture } from '@/ui/board';
+import { useSending } from '@/ui/forms/useSending';
 import classes from './Patterns.module.css';
 import * as patternsText from '@/text/screens/patterns';
 import * as commonText from '@/text/screens/common';
@@ -20,27 +20,25 @@ export function ClubMates(props: {
   readonly onRemove: (input: { clubPatternId: ClubPatternId }) => Promise<Result<undefined, ServiceFault>>;
 }) {
   const [patterns, setPatterns] = useState(props.patterns);
-  const [said, setSaid] = useState('');
-  const [isBusy, startTransition] = useTransition();
+  const { send, isBusy, status } = useSending();
 
-  function remove({ clubPatternId, name }: ClubPattern) {
-    startTransition(async () => {
-      try {
-        const removed = await props.onRemove({ clubPatternId });
-        setSaid(removed.ok ? patternsText.wasDeleted(name) : faultText(removed.error));
-        if (removed.ok) setPatterns(patterns.filter((one) => one.clubPatternId !== clubPatternId));
-      } catch {
-        // The network or the server is away: what is shown is what is stored.
-        setSaid(commonText.noAnswer);
-      }
-    });
+  async function remove({ clubPatternId, name }: ClubPattern) {
+    const removed = await send(
+      () => props.onRemove({ clubPatternId }),
+      () => patternsText.wasDeleted(name),
+    );
+    if (removed !== undefined) setPatterns(patterns.filter((one) => one.clubPatternId !== clubPatternId));
   }
 
   return (
     <section className={classes.ours}>
       <h2>{patternsText.clubNames}</h2>
       <p className={classes.soft} role="status">
-        {said !== '' ? said : patterns.length === 0 ? patternsText.noClubNames : patternsText.clubNamesHelp}
+        {status !== ''
+          ? status
+          : patterns.length === 0
+            ? patternsText.noClubNames
+            : patternsText.clubNamesHelp}
       </p>
       <ul className={classes.wall}>
         {patterns.map((pattern) => {
@@ -60,7 +58,7 @@ export function ClubMates(props: {
                 mih={44}
                 disabled={isBusy}
                 aria-label={patternsText.deleteName(pattern.name)}
-                onClick={() => remove(pattern)}
+                onClick={() => void remove(pattern)}
               >
                 {commonText.deleteButton}
               </Button>

@@ -1,12 +1,12 @@
 'use client';
 import { Button, Modal } from '@mantine/core';
 import Link from 'next/link';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, StudentId } from '@/contracts/ids';
 import type { KeyPicture, NameCard } from '@/contracts/people';
 import type { Result } from '@/core/shared';
-import { faultText, NAMES_FILE_CAUTION } from '@/text';
+import { NAMES_FILE_CAUTION } from '@/text';
 import { KeyCard } from '@/ui/forms/KeyCard';
 import { NameForm } from '@/ui/forms/NameForm';
 import { useSending } from '@/ui/forms/useSending';
@@ -244,23 +244,19 @@ function Confirm<Value>(props: {
   readonly onBack: () => void;
 }) {
   const { text, button, run, onDone, onBack } = props;
-  const [error, setError] = useState('');
-  const [isBusy, startTransition] = useTransition();
+  const { send, isBusy, error } = useSending();
+
+  async function press() {
+    const done = await send(run);
+    if (done !== undefined) onDone(done.value);
+  }
+
   return (
     <>
       <p style={{ marginTop: 0 }}>{text}</p>
       <p role="alert">{error}</p>
       <div className={pages.row}>
-        <Button
-          loading={isBusy}
-          onClick={() =>
-            startTransition(async () => {
-              const result = await run();
-              if (result.ok) onDone(result.value);
-              else setError(faultText(result.error));
-            })
-          }
-        >
+        <Button loading={isBusy} onClick={() => void press()}>
           {button}
         </Button>
         <Button variant="default" onClick={onBack}>

@@ -2,7 +2,7 @@
 import { arrayMove, rectSortingStrategy } from '@dnd-kit/sortable';
 import { Button, NativeSelect, Switch } from '@mantine/core';
 import Link from 'next/link';
-import { useState, useTransition, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { TaskId } from '@/contracts/ids';
 import type { ReplacePuzzle, SetExercise, SetItem, SetPuzzle } from '@/contracts/sets';
@@ -16,13 +16,13 @@ import {
   familyName,
   familyWords,
   type Terms,
-  faultText,
   gradeText,
   listWords,
   mateLabel,
   questionText,
 } from '@/text';
 import { Sorting, useSortedRow } from '@/ui/forms/Sorting';
+import { useSending } from '@/ui/forms/useSending';
 import { DiagramPicture, savePicture, type PictureFormat } from '@/ui/board';
 import pages from '@/ui/theme/page.module.css';
 import styles from './TaskCards.module.css';
@@ -74,20 +74,9 @@ export function TaskCards(props: {
 }) {
   const { setId, items, onRemove, onHabit, onOrder, onReplace } = props;
   const [isOpen, setIsOpen] = useState(false);
-  const [error, setError] = useState('');
-  const [isBusy, startTransition] = useTransition();
+  const { send, isBusy, error, fail } = useSending({ away: commonText.noAnswerNothingChanged });
 
-  function change(work: () => Promise<Result<undefined, ServiceFault>>) {
-    startTransition(async () => {
-      try {
-        const result = await work();
-        setError(result.ok ? '' : faultText(result.error));
-      } catch {
-        // A server action rejects when the network or the server is away.
-        setError(commonText.noAnswerNothingChanged);
-      }
-    });
-  }
+  const change = (work: () => Promise<Result<undefined, ServiceFault>>) => void send(work);
   const order = (next: readonly SetItem[]) =>
     change(() => onOrder({ setId, taskIds: next.map(({ taskId }) => taskId) }));
   const remove = (taskId: TaskId) => change(() => onRemove({ setId, taskId }));
@@ -99,7 +88,7 @@ export function TaskCards(props: {
   function save(fen: string, number: number, format: PictureFormat) {
     const { board, turn } = getPosition(fen);
     savePicture({ board, turn, bottom: turn }, `diagram-${number}`, format).catch(() =>
-      setError(setsText.browserCouldNotDraw),
+      fail(setsText.browserCouldNotDraw),
     );
   }
   function doMore({ taskId, fen }: SetPuzzle, number: number, value: string) {
