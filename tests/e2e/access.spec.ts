@@ -34,8 +34,8 @@ function whoMay(route: string): readonly Role[] {
   if (/^\/(print|files)(\/|$)/.test(route)) return COACHES;
   if (/^\/(answers|classes\/\[classId\]|classes\/terms|games\/\[gameId\])/.test(route)) return ['lead'];
   if (/^\/(classes|club|desk|exercises|games|patterns|sets|staircase)(\/|$)/.test(route)) return COACHES;
-  if (/^\/(board|api\/live)/.test(route)) return ['lead'];
-  if (route === '/api/seat/news') return ['child', 'strange child'];
+  if (/^\/(board|api\/(live|news))/.test(route)) return ['lead'];
+  if (/^\/api\/seat\/(news|place)$/.test(route)) return ['child', 'strange child'];
   if (/^\/seat\/(\[assignmentId\]|practice)/.test(route)) return ['child'];
   if (/^\/seat(\/|$)/.test(route)) return ['child', 'strange child'];
   // Whoever is signed in as a coach is sent on.
@@ -75,6 +75,8 @@ async function listAddresses(
     ['/board/[classId]', `/board/${classId}`],
     ['/board/[classId]/coach', `/board/${classId}/coach`],
     ['/api/live/[classId]', `/api/live/${classId}`],
+    ['/api/news/classes/[classId]', `/api/news/classes/${classId}`],
+    ['/api/news/answers/[assignmentId]', `/api/news${answers}`],
     ['/classes/[classId]/import', `${classPath}/import`],
     ['/classes/[classId]/children/[studentId]', pip],
     ['/classes/[classId]/children/[studentId]/topics/[topic]', `${pip}/topics/mate%3A1`],
