@@ -7,5 +7,5 @@ export const NEWS_EVERY_MS = 4000;
  * What a page that stays open asks again and again: a cursor that is another one as soon as the page would show something new. It says
  * nothing by itself.
  */
-export const pageNewsSchema = z.object({ cursor: z.string().check(z.maxLength(200)) });
+export const pageNewsSchema = z.object({ cursor: z.string().check(z.maxLength(5000)) });
 export type PageNews = z.infer<typeof pageNewsSchema>;

@@ -8,7 +8,7 @@ export function logText(event: LogEvent): string {
     case 'database-back':
       return 'The database answers again.';
     case 'database-retried':
-      return `The database was asked ${event.tries} times because of ${event.code}: ${event.isDone ? 'done' : 'given up'}.`;
+      return `A request to the database ${event.isDone ? 'worked' : 'failed'} after ${event.tries} tries (${event.code}).`;
     case 'pool-waited':
       return `A request waited ${event.waitedMs} ms for a connection to the database.`;
     case 'stalled':

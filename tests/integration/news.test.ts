@@ -2,11 +2,13 @@
 import { v4 as makeUuid } from 'uuid';
 import { addRefusedAnswer } from '@/server/data/refusedAnswers';
 import { getDb } from '@/server/db';
-import { addStudent, removeStudent } from '@/server/services/classes';
-import { beginLive, endLive } from '@/server/services/live';
+import { getAnswersPage } from '@/server/services/answers';
+import { addStudent, getClassPage, removeStudent, unlockStudent } from '@/server/services/classes';
+import { beginLive, endLive, getSeatNews } from '@/server/services/live';
 import { getAnswersNews, getClassNews, getPlaceNews } from '@/server/services/news';
-import { openSeatRound, storeAttempt, storeShown } from '@/server/services/seat';
+import { getSeatHome, openSeatRound, storeAttempt, storeShown } from '@/server/services/seat';
 import { giveSet } from '@/server/services/sets';
+import { signInStudent } from '@/server/services/signIn';
 import { noteUnsentAnswers } from '@/server/services/unsentAnswers';
 import {
   makeClass,
@@ -48,55 +50,75 @@ async function makeScene() {
     'answers not sent': () =>
       noteUnsentAnswers(student, { deviceId: makeUuid(), counts: [{ studentId, answers: 3 }] }),
     'lesson begun': () => beginLive(lead, { requestId: makeUuid(), classId }),
+    'child locked out': async () => {
+      const { joinCode } = valueOf(await getClassPage(lead, classId));
+      for (let tries = 0; tries < 6; tries += 1)
+        await signInStudent({ joinCode, studentId, key: ['moon', 'moon', 'moon'] }, 'here');
+    },
+    'child unlocked': () => unlockStudent(lead, { classId, studentId }),
+    'child removed': () => removeStudent(lead, { classId, studentId }),
   };
   const cursors = {
     class: async () => valueOf(await getClassNews(lead, classId)).cursor,
     answers: async () => valueOf(await getAnswersNews(lead, assignmentId)).cursor,
     seat: async () => (await getPlaceNews(student)).cursor,
   };
-  return { lead, student, classId, deeds, cursors };
+  /** What each page is drawn from. */
+  const pages = {
+    class: () => getClassPage(lead, classId),
+    answers: () => getAnswersPage(lead, assignmentId),
+    seat: () => Promise.all([getSeatHome(student), getSeatNews(student)]),
+  };
+  return { lead, deeds, cursors, pages };
 }
 
-type Scene = Awaited<ReturnType<typeof makeScene>>;
+const PAGES = ['class', 'answers', 'seat'] as const;
+type PerPage = Readonly<Record<(typeof PAGES)[number], () => Promise<unknown>>>;
 
-/** Which pages show what. */
-const SHOWN: Readonly<Record<keyof Scene['deeds'], readonly (keyof Scene['cursors'])[]>> = {
-  answer: ['class', 'answers', 'seat'],
-  'solution shown': ['answers'],
-  'set given': ['class', 'seat'],
-  'child added': ['class'],
-  'answer not stored': ['class'],
-  'answers not sent': ['class'],
-  'lesson begun': ['seat'],
-};
+/** What is read for each page, as text. */
+async function readAll(readers: PerPage) {
+  const read: Record<string, string> = {};
+  for (const page of PAGES) read[page] = JSON.stringify(await readers[page]());
+  return read;
+}
 
-test('every deed is news for the pages that show it, and for no other', async () => {
-  const { deeds, cursors } = await makeScene();
-  const read = async () => ({
-    class: await cursors.class(),
-    answers: await cursors.answers(),
-    seat: await cursors.seat(),
-  });
-  let before = await read();
-  expect(await read()).toEqual(before);
+test('whatever changes what a page shows is news for it, and while nothing happens there is none', async () => {
+  const { deeds, cursors, pages } = await makeScene();
+  const before = { shown: await readAll(pages), cursors: await readAll(cursors) };
+  expect(await readAll(cursors)).toEqual(before.cursors);
+  const changed = new Set<string>();
   for (const [name, act] of Object.entries(deeds)) {
     const result: unknown = await act();
     expect(result ?? {}).not.toMatchObject({ ok: false });
-    const after = await read();
-    const changed = (['class', 'answers', 'seat'] as const).filter((page) => after[page] !== before[page]);
-    expect({ name, changed }).toEqual({ name, changed: SHOWN[name as keyof typeof SHOWN] });
-    before = after;
+    const after = { shown: await readAll(pages), cursors: await readAll(cursors) };
+    const isOther = (what: keyof typeof after) =>
+      PAGES.filter((page) => after[what][page] !== before[what][page]);
+    const shown = isOther('shown');
+    expect({ name, unheard: shown.filter((page) => !isOther('cursors').includes(page)) }).toEqual({
+      name,
+      unheard: [],
+    });
+    if (shown.length > 0) changed.add(name);
+    Object.assign(before, after);
   }
+  // Every deed was one that a page shows.
+  expect([...changed]).toEqual(Object.keys(deeds));
 });
 
-test('a child who leaves and a lesson that ends are news', async () => {
-  const { lead, student, classId, deeds, cursors } = await makeScene();
+test('what a page does not show is no news for it', async () => {
+  const { deeds, cursors } = await makeScene();
+  const before = await readAll(cursors);
+  await deeds['lesson begun']();
+  const begun = await readAll(cursors);
+  expect([begun.class, begun.answers]).toEqual([before.class, before.answers]);
+  await deeds['set given']();
+  expect((await readAll(cursors)).answers).toBe(before.answers);
+});
+
+test('a lesson that ends is news for the seat', async () => {
+  const { lead, deeds, cursors } = await makeScene();
   const liveId = valueOf(await deeds['lesson begun']());
   const running = await cursors.seat();
   valueOf(await endLive(lead, { liveId }));
   expect(await cursors.seat()).not.toBe(running);
-  const [klass, seat] = [await cursors.class(), await cursors.seat()];
-  valueOf(await removeStudent(lead, { classId, studentId: student.studentId }));
-  expect(await cursors.class()).not.toBe(klass);
-  expect(await cursors.seat()).not.toBe(seat);
 });

@@ -76,7 +76,7 @@ const STATEMENTS = {
   library: 7,
   'live news': 5,
   'news: answers': 3,
-  'news: class': 2,
+  'news: class': 4,
   'news: seat': 1,
   outbox: 1,
   path: 4,

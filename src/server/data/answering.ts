@@ -59,10 +59,12 @@ export async function lockAnswerPlace(db: Db, asked: AskedPlace): Promise<Answer
   ]);
   const [row] = readRows(columns, places);
   if (row === undefined) return undefined;
-  const { startedAt, tries, isAnswered, knownStudentId, knownTryNumber, knownOutcome } = row;
+  const { startedAt, tries, isAnswered, clubId, exactKey, settings } = row;
+  const { knownStudentId, knownTryNumber, knownOutcome } = row;
   const classId = row.assignedClassId ?? row.practiceClassId;
   if (classId === null) throw new Error(`round ${asked.roundId} is of no class`);
-  const opened = row.isOfRound ? await openTask(db, asked.taskId, row) : undefined;
+  const isThere = row.isOfRound && clubId !== null && exactKey !== null;
+  const opened = isThere ? await openTask(db, asked.taskId, { clubId, exactKey, settings }) : undefined;
   const isKnown = knownStudentId !== null && knownTryNumber !== null && knownOutcome !== null;
   return {
     startedAt,
@@ -95,9 +97,9 @@ function placeColumns(db: Db, { studentId, roundId, taskId }: AskedPlace) {
     knownStudentId: under('known', 'attempts.student_id'),
     knownTryNumber: under('known', 'attempts.try_number'),
     knownOutcome: under('known_verdicts', 'verdicts.outcome'),
-    clubId: 'tasks.club_id',
-    exactKey: 'tasks.exact_key',
-    settings: 'clubs.settings',
+    clubId: optional('tasks.club_id'),
+    exactKey: optional('tasks.exact_key'),
+    settings: optional('clubs.settings'),
   });
 }
 

@@ -33,11 +33,14 @@ export function readClassCursor(db: Db, classId: ClassId): Promise<string> {
   );
 }
 
-/** Of what was given: its answers and the solutions that were shown. */
+/** Of what was given: its answers, the solutions that were shown, whose class it is, and what they climbed of it elsewhere. */
 export function readAnswersCursor(db: Db, assignmentId: AssignmentId): Promise<string> {
+  const ofClass = 'class_id = (SELECT class_id FROM assignments WHERE id = :assignmentId)';
   return readCursor(
     db,
     [
+      `SELECT ${NEWEST} FROM enrolments WHERE ${ofClass} AND ends_on IS NULL`,
+      `SELECT ${NEWEST} FROM attempts WHERE ${ofClass}`,
       `SELECT CONCAT(MAX(attempts.id), '-', COUNT(*)) FROM rounds JOIN attempts ON attempts.round_id = rounds.id
          WHERE rounds.assignment_id = :assignmentId`,
       `SELECT MAX(shown_solutions.id) FROM rounds JOIN shown_solutions ON shown_solutions.round_id = rounds.id

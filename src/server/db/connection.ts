@@ -1,35 +1,15 @@
 import knex, { type Knex } from 'knex';
 import { getEnv } from '../env';
-import { logEvent } from '../log';
 import { patientClient } from './patientClient';
 import { hasErrno, isLost, retryDeadlocks } from './retry';
 import './tables';
+import { watchPool, type PoolEvents } from './watchPool';
 
 /** A connection or a transaction; every data function takes one first. */
 export type Db = Knex;
 
 /** No statement runs, and none waits for a lock, for longer; in seconds. */
 const SESSION_LIMITS = 'SET SESSION max_statement_time = 60, innodb_lock_wait_timeout = 10';
-
-/** Waiting for a connection for longer is worth a line in the log. */
-const POOL_WAIT_MS = 500;
-
-/** What the pool of knex (the package `tarn`) tells of itself. */
-interface PoolEvents {
-  on(event: 'acquireRequest' | 'acquireSuccess' | 'acquireFail', listen: (request: number) => void): void;
-}
-
-function watchPool(pool: PoolEvents): void {
-  const asked = new Map<number, number>();
-  const end = (request: number) => {
-    const waitedMs = Math.round(performance.now() - (asked.get(request) ?? Infinity));
-    asked.delete(request);
-    if (waitedMs > POOL_WAIT_MS) logEvent({ event: 'pool-waited', waitedMs });
-  };
-  pool.on('acquireRequest', (request) => asked.set(request, performance.now()));
-  pool.on('acquireSuccess', end);
-  pool.on('acquireFail', end);
-}
 
 /** Opens a pool. Moments are UTC and BIGINT never loses digits. */
 function openDb(url: string): Knex {

@@ -253,7 +253,7 @@ export async function unlockStudent(
 }
 
 /** The children of these whose pictures are refused for a while. */
-async function listLocked(students: readonly NameCard[]): Promise<StudentId[]> {
+export async function listLocked(students: readonly NameCard[]): Promise<StudentId[]> {
   const waiting = await listWaiting(
     'key',
     students.map(({ studentId }) => String(studentId)),

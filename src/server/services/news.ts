@@ -5,8 +5,10 @@ import type { PageNews } from '@/contracts/news';
 import { failure, success, type Result } from '@/core/shared';
 import { requireVisibleClass, type CoachActor, type StudentActor } from '../auth/actors';
 import { findAssignment } from '../data/assignments';
+import { listStudents } from '../data/classes';
 import { readAnswersCursor, readClassCursor, readSeatCursor } from '../data/news';
 import { getDb } from '../db';
+import { listLocked } from './classes';
 
 /** Of the page of a class. */
 export async function getClassNews(
@@ -16,7 +18,9 @@ export async function getClassNews(
   const db = getDb();
   const found = await requireVisibleClass(db, actor, classId);
   if (found === undefined) return failure({ code: 'class/not-found' });
-  return success({ cursor: await readClassCursor(db, classId) });
+  // A child who stands at a closed door waits for the coach.
+  const locked = await listLocked(await listStudents(db, classId));
+  return success({ cursor: [await readClassCursor(db, classId), ...locked].join(' ') });
 }
 
 /** Of the answers to what was given. */
