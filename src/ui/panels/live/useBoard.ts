@@ -99,7 +99,6 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
   return {
     ...bench,
     state,
-    bench,
     place,
     shownStop,
     fen,
