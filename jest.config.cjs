@@ -92,5 +92,6 @@ module.exports = {
   // A busy machine is slow; nothing here measures time.
   testTimeout: 60_000,
   filter: '<rootDir>/tests/support/familyFilter.cjs',
+  testSequencer: '<rootDir>/tests/support/longestFirst.cjs',
   projects: isChosen ? projects : projects.filter(({ displayName }) => ['core', 'ui'].includes(displayName)),
 };

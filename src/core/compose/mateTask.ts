@@ -35,7 +35,6 @@ import {
   type FateSearch,
   type MateExplainer,
   type MateSearch,
-  type OnProgress,
 } from '../search';
 
 /** The searches of one worker. */
@@ -56,6 +55,9 @@ export interface TaskLimits {
   readonly isQuick?: boolean;
 }
 
+/** Asked of the certified tree before the other moves are looked at, which takes the most time. */
+export type IsWanted = (tree: Pick<SolutionGraph, 'mateInMoves' | 'nodes'>) => boolean;
+
 /** All on the realm's one board: one question at a time. */
 export function createTaskSearches(): TaskSearches {
   return { mate: createMateSearch(), explainer: createMateExplainer(), fate: createFateSearch() };
@@ -65,6 +67,8 @@ export type MateTaskResult =
   | { readonly kind: 'task'; readonly task: MateTask; readonly graph: SolutionGraph }
   /** A mate was found, but its tree is too large or its second run too long to certify it. */
   | { readonly kind: 'uncertified'; readonly mateInMoves: number }
+  /** Certified, but its tree was not wanted. */
+  | { readonly kind: 'unwanted' }
   | Exclude<ProveResult, { kind: 'mate' }>;
 
 /** Nodes of a tree that is certified: some 20 MB while it is worked on. */
@@ -82,18 +86,20 @@ export function makeMateTask(
   searches: TaskSearches,
   position: Position,
   limits: TaskLimits,
-  onProgress?: OnProgress,
+  isWanted: IsWanted = () => true,
 ): MateTaskResult {
-  const result = searches.mate.prove(position, { ...limits, isBlocklessWanted: true }, onProgress);
+  const result = searches.mate.prove(position, { ...limits, isBlocklessWanted: true });
   if (result.kind !== 'mate') return result;
   const { mateInMoves, blockless } = result;
   if (!result.areAllKeys || blockless.kind === 'open') return { kind: 'uncertified', mateInMoves };
   const proof = certify(searches, position, mateInMoves, false, limits);
   if (proof === undefined) return { kind: 'uncertified', mateInMoves };
+  const nodes = trimTree(proof);
+  if (!isWanted({ mateInMoves, nodes })) return { kind: 'unwanted' };
   const graph: SolutionGraph = {
     formatVersion: 2,
     mateInMoves,
-    nodes: judgeNodes(searches, position, trimTree(proof), false, limits),
+    nodes: judgeNodes(searches, position, nodes, false, limits),
   };
   const task: MateTask = { fen: makeFen(position), mateInMoves };
   if (blockless.kind === 'same') return { kind: 'task', task, graph };

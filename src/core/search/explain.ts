@@ -13,7 +13,7 @@ import type { BoundedSearch } from './boundedSearch';
 import { clockOf } from './fiftyMoves';
 import { Interrupted } from './meter';
 import { unpackMove, type PackedMove, type SearchBoard } from './searchBoard';
-import { getSearchKit } from './searchKit';
+import { getSearchKit, ownKit } from './searchKit';
 
 export interface ExplainLimits {
   /** Nodes of the tree at most. */
@@ -54,31 +54,30 @@ const textOf = (move: PackedMove) => makeMoveText(unpackMove(move));
 export function createMateExplainer(): MateExplainer {
   const { board, meter, bounded } = getSearchKit();
 
-  return {
-    explain(position, mateInMoves, limits, onProgress) {
+  const explain: MateExplainer['explain'] = (position, mateInMoves, limits, onProgress) => {
+    board.load(position);
+    bounded.start(
+      {
+        clock: clockOf(position, mateInMoves),
+        isBlockless: limits.isBlockless ?? false,
+        isSecondRun: false,
+      },
+      false,
+    );
+    meter.start(limits.budgetNodes ?? Infinity, onProgress ?? (() => 'go'));
+    const tree = createTree(board, bounded, limits, clockOf(position, mateInMoves) !== undefined);
+    let tries: Try[] | undefined;
+    let isWhole = false;
+    try {
+      isWhole = tree.grow(mateInMoves);
       board.load(position);
-      bounded.start(
-        {
-          clock: clockOf(position, mateInMoves),
-          isBlockless: limits.isBlockless ?? false,
-          isSecondRun: false,
-        },
-        false,
-      );
-      meter.start(limits.budgetNodes ?? Infinity, onProgress ?? (() => 'go'));
-      const tree = createTree(board, bounded, limits, clockOf(position, mateInMoves) !== undefined);
-      let tries: Try[] | undefined;
-      let isWhole = false;
-      try {
-        isWhole = tree.grow(mateInMoves);
-        board.load(position);
-        if (limits.areTriesWanted) tries = listTries(board, bounded, mateInMoves);
-      } catch (error) {
-        if (!(error instanceof Interrupted)) throw error;
-      }
-      return { proof: { mateInMoves, nodes: tree.nodes() }, isWhole, tries };
-    },
+      if (limits.areTriesWanted) tries = listTries(board, bounded, mateInMoves);
+    } catch (error) {
+      if (!(error instanceof Interrupted)) throw error;
+    }
+    return { proof: { mateInMoves, nodes: tree.nodes() }, isWhole, tries };
   };
+  return { explain: (...asked) => ownKit({}, () => explain(...asked)) };
 }
 
 function createTree(board: SearchBoard, bounded: BoundedSearch, limits: ExplainLimits, hasClock: boolean) {

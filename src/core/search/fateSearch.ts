@@ -14,7 +14,7 @@ import { clockOf, FIFTY_MOVES_PLIES } from './fiftyMoves';
 import { MATE } from './materialSearch';
 import { Interrupted } from './meter';
 import { unpackMove } from './searchBoard';
-import { getSearchKit } from './searchKit';
+import { getSearchKit, ownKit } from './searchKit';
 
 export interface FateLimits {
   /** Plies seen, the move itself the first; beyond them only captures, promotions, checks and evasions. */
@@ -136,7 +136,16 @@ export function createFateSearch(): FateSearch {
     entries: Entry[],
     limits: FateLimits,
     onTable?: (table: FateTable) => void,
-  ) {
+  ): FateTable {
+    return ownKit(entries, () => runOwned(position, entries, limits, onTable));
+  }
+
+  function runOwned(
+    position: Position,
+    entries: Entry[],
+    limits: FateLimits,
+    onTable?: (table: FateTable) => void,
+  ): FateTable {
     nodesDone = 0;
     nodesAllowed = limits.budgetNodes ?? Infinity;
     board.load(position);

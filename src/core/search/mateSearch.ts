@@ -13,7 +13,7 @@ import { clockOf } from './fiftyMoves';
 import { LONGEST_MATE } from './mateTable';
 import { Interrupted, type OnProgress } from './meter';
 import { unpackMove, type PackedMove } from './searchBoard';
-import { getSearchKit } from './searchKit';
+import { getSearchKit, ownKit } from './searchKit';
 import { isSameMove, type Move, type Position } from '../rules';
 import type { BlocklessLength, ProveResult } from '../proof';
 
@@ -192,46 +192,16 @@ export function createMateSearch(): MateSearch {
     return Array.from({ length: count }, (_, index) => board.moveAt(0, index));
   }
 
-  return {
-    prove,
-    canMate(position, moves, options) {
+  /** Runs one question of those that need no more than one start. */
+  function ask<T>(position: Position, moves: number, options: AskOptions | undefined, work: () => T): T {
+    return ownKit(within, () => {
       startAsking(position, moves, options);
-      return moves > 0 && bounded.attack(moves, 0);
-    },
-    findLength(position, most, options) {
-      startAsking(position, most, options);
-      return bounded.findLength(most, 0);
-    },
-    isLost(position, moves, options) {
-      startAsking(position, moves, options);
-      return bounded.defend(moves, 0);
-    },
-    listMatingMoves(position, moves, options) {
-      startAsking(position, moves, options);
-      return bounded.listKeys(moves, 0).map(unpackMove);
-    },
-    findEscape(position, moves, preferred, options) {
-      startAsking(position, moves, options);
-      const replies = listAll();
-      const isFirst = (reply: PackedMove) =>
-        preferred !== undefined && isSameMove(unpackMove(reply), preferred);
-      const escape = [...replies.filter(isFirst), ...replies].find((reply) => {
-        bounded.make(reply, 0);
-        const isMet = moves > 0 && bounded.attack(moves, 1);
-        board.unmake();
-        return !isMet;
-      });
-      return escape === undefined ? undefined : unpackMove(escape);
-    },
-    findDefence(position, moves, options) {
-      startAsking(position, moves, options);
-      return lines.fromDefender(moves, 0).map(unpackMove);
-    },
-    findCheckingMate(position, most, budgetNodes) {
-      startAsking(position, most);
-      return checking.find(most, budgetNodes)?.map(unpackMove);
-    },
-    within(budgetNodes, onNodes, work) {
+      return work();
+    });
+  }
+
+  function within<T>(budgetNodes: number, onNodes: (nodes: number) => 'go' | 'stop', work: () => T) {
+    return ownKit(within, () => {
       meter.start(budgetNodes, onNodes);
       isWithin = true;
       try {
@@ -242,6 +212,34 @@ export function createMateSearch(): MateSearch {
       } finally {
         isWithin = false;
       }
-    },
+    });
+  }
+
+  return {
+    prove: (...asked) => ownKit({}, () => prove(...asked)),
+    canMate: (position, moves, options) =>
+      ask(position, moves, options, () => moves > 0 && bounded.attack(moves, 0)),
+    findLength: (position, most, options) => ask(position, most, options, () => bounded.findLength(most, 0)),
+    isLost: (position, moves, options) => ask(position, moves, options, () => bounded.defend(moves, 0)),
+    listMatingMoves: (position, moves, options) =>
+      ask(position, moves, options, () => bounded.listKeys(moves, 0).map(unpackMove)),
+    findEscape: (position, moves, preferred, options) =>
+      ask(position, moves, options, () => {
+        const replies = listAll();
+        const isFirst = (reply: PackedMove) =>
+          preferred !== undefined && isSameMove(unpackMove(reply), preferred);
+        const escape = [...replies.filter(isFirst), ...replies].find((reply) => {
+          bounded.make(reply, 0);
+          const isMet = moves > 0 && bounded.attack(moves, 1);
+          board.unmake();
+          return !isMet;
+        });
+        return escape === undefined ? undefined : unpackMove(escape);
+      }),
+    findDefence: (position, moves, options) =>
+      ask(position, moves, options, () => lines.fromDefender(moves, 0).map(unpackMove)),
+    findCheckingMate: (position, most, budgetNodes) =>
+      ask(position, most, undefined, () => checking.find(most, budgetNodes)?.map(unpackMove)),
+    within,
   };
 }

@@ -19,11 +19,28 @@ export interface SearchKit {
 }
 
 let shared: SearchKit | undefined;
+let owner: object | undefined;
 
-/** Whoever starts a question owns the kit until it has answered. */
+/** Work is done with it inside `ownKit` only. */
 export function getSearchKit(): SearchKit {
   shared ??= makeKit();
   return shared;
+}
+
+/**
+ * Whoever starts a question owns the kit until it has answered. A second question begun meanwhile, out of what the first one calls
+ * (progress, a table), would find the first one's men on the board and leave its own there: both answers would be wrong without a word.
+ * That is a mistake of ours and throws; parts of one question name the same `question`.
+ */
+export function ownKit<T>(question: object, work: () => T): T {
+  if (owner !== undefined && owner !== question) throw new Error('two questions at once on one search board');
+  const before = owner;
+  owner = question;
+  try {
+    return work();
+  } finally {
+    owner = before;
+  }
 }
 
 function makeKit(): SearchKit {

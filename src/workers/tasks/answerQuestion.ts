@@ -301,6 +301,8 @@ function answerMakeMateTask(read: Position, question: MakeMateTaskQuestion): Mat
     }
     case 'mate-at-most':
       return { kind: 'uncertified', mateInMoves: made.mateInMoves };
+    case 'unwanted':
+      throw new Error('every mate is wanted here');
     default:
       return made;
   }

@@ -1,6 +1,7 @@
 /** Forced mates of few men, proved, and the mate certified by the checker. */
 import { SIDES } from '../../../board';
 import type { ExerciseTaskOf, Level } from '../../../exercises';
+import { makeFen } from '../../../notation';
 import { trimToSeat } from '../../../puzzles';
 import { isCheck } from '../../../rules';
 import { pickOne, type Random } from '../../../shared';
@@ -17,8 +18,15 @@ const HABIT_RECIPES: Recipes<readonly [moves: number, own: number, others: numbe
   3: [3, 4, 1],
 };
 
-/** A mate in so many by chance, with its proof. */
-export function sampleMate(random: Random, level: Level): HabitTask | undefined {
+/**
+ * A mate in so many by chance, with its proof. `isWanted` sees it before the other moves have their fates, which take most of the time:
+ * by its lines alone.
+ */
+export function sampleMate(
+  random: Random,
+  level: Level,
+  isWanted: (task: HabitTask) => boolean = () => true,
+): HabitTask | undefined {
   const [moves, own, others] = getRecipe(HABIT_RECIPES, level);
   const position = drawPosition(random, pickOne(random, SIDES), new Map(), own, others);
   if (position === undefined || isCheck(position)) return undefined;
@@ -27,7 +35,11 @@ export function sampleMate(random: Random, level: Level): HabitTask | undefined 
   // One key: what is asked for should be one idea.
   const proved = searches.mate.prove(position, { maxMoves: moves });
   if (proved.kind !== 'mate' || proved.mateInMoves !== moves || proved.keys.length !== 1) return undefined;
-  const made = makeMateTask(searches, position, { maxMoves: moves, isQuick: true });
+  const limits = { maxMoves: moves, isQuick: true };
+  const made = makeMateTask(searches, position, limits, ({ mateInMoves, nodes }) => {
+    const graph = trimToSeat({ formatVersion: 2, mateInMoves, nodes: [...nodes] });
+    return isWanted({ fen: makeFen(position), mateInMoves, graph });
+  });
   if (made.kind !== 'task') return undefined;
   return { ...made.task, graph: trimToSeat(made.graph) };
 }

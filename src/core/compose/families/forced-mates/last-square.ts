@@ -4,7 +4,4 @@ import { sampleMate, type HabitTask } from './habits';
 
 /** Whatever is answered, it ends on one square. */
 export const composeLastSquare: Composer<HabitTask> = (random, level) =>
-  sampleUntil(() => {
-    const task = sampleMate(random, level);
-    return task !== undefined && listLastSquares(task).length === 1 ? task : undefined;
-  });
+  sampleUntil(() => sampleMate(random, level, (task) => listLastSquares(task).length === 1));

@@ -54,17 +54,25 @@ export const composeSigns: Composer<SignTask> = (random, level) => {
     const first = fates.listFates(position, { plies: FIRST_LOOK_PLIES });
     const asked = shuffle(random, moves).find((move) => isWanted(earnFrom(first, move, isGivenUp(move))));
     if (asked === undefined) return undefined;
+    const isLeft = isGivenUp(asked);
     const tables: FateTable[] = [];
-    fates.listFates(position, { plies: Math.max(...SIGN_DEPTHS), budgetNodes: MOST_LOOKED }, (table) => {
-      if (SIGN_DEPTHS.some((depth) => depth === table.seenPlies)) tables.push(table);
-    });
+    const signs = new Set<Sign>();
+    // The long look ends where the sign changes: most boards are gone after its first part.
+    const isHopeful = () => signs.size < 2 && [...signs].every(isWanted);
+    fates.listFates(
+      position,
+      { plies: Math.max(...SIGN_DEPTHS), budgetNodes: MOST_LOOKED },
+      (table) => {
+        if (!SIGN_DEPTHS.some((depth) => depth === table.seenPlies)) return;
+        tables.push(table);
+        signs.add(earnFrom(table, asked, isLeft));
+      },
+      () => (isHopeful() ? 'go' : 'stop'),
+    );
     const evidence = tables.at(-1);
-    const signs = tables.map((table) => earnFrom(table, asked, isGivenUp(asked)));
-    const [sign] = signs;
-    const isStable = signs.length === SIGN_DEPTHS.length && new Set(signs).size === 1;
-    if (evidence === undefined || sign === undefined || !isStable || !isWanted(sign)) return undefined;
+    if (evidence === undefined || tables.length < SIGN_DEPTHS.length || !isHopeful()) return undefined;
     const { own, other } = findOwnAndOther(evidence, asked);
-    return { fen: makeFen(position), own, other, isGivenUp: isGivenUp(asked), options };
+    return { fen: makeFen(position), own, other, isGivenUp: isLeft, options };
   });
 };
 
