@@ -1,3 +1,4 @@
+import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
 import type { ClubPicture } from '@/core/patterns';
 import { clubPatternIdSchema, requestIdSchema, type ClubPatternId } from './ids';
@@ -17,7 +18,7 @@ export interface ClubPattern extends NamedPicture {
 
 export const newClubPatternSchema = z.object({
   requestId: requestIdSchema,
-  name: z.string().check(z.trim(), z.minLength(1), z.maxLength(60)),
+  name: z.string().check(z.trim(), z.minLength(1), z.maxLength(MOST_LETTERS.name)),
   fen: z.string().check(z.minLength(1), z.maxLength(100)),
   /** The squares that belong to the picture. */
   marked: z.array(z.int().check(z.minimum(0), z.maximum(63))).check(z.maxLength(16)),

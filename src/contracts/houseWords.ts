@@ -1,4 +1,5 @@
 /** How a club or a class calls things, and how much is explained to its children. */
+import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
 import type { ClassId } from './ids';
 
@@ -30,7 +31,12 @@ export type ReadingLevel = (typeof READING_LEVELS)[number];
 /** One and several are stored with a slash between them, so a word has none. */
 const wordSchema = z
   .string()
-  .check(z.trim(), z.minLength(1), z.maxLength(40), z.regex(/^[^/]+$/, 'a word has no slash'));
+  .check(
+    z.trim(),
+    z.minLength(1),
+    z.maxLength(MOST_LETTERS.houseWord),
+    z.regex(/^[^/]+$/, 'a word has no slash'),
+  );
 export const houseWordSchema = z.object({
   term: z.enum(HOUSE_TERMS),
   one: wordSchema,

@@ -1,4 +1,5 @@
 /** What is to be taught (a plan with its segments), when (lessons), and who was there. */
+import { LESSON_MINUTES, MOST_LETTERS, MOST_SEGMENT_MINUTES } from './bounds';
 import { z } from 'zod/mini';
 import { EXERCISE_IDS, LEVELS, STAGES } from '@/core/exercises';
 import { parseFen, readPgn, type PgnGame } from '@/core/notation';
@@ -25,7 +26,7 @@ const fenSchema = z.string().check(
   z.maxLength(120),
   z.refine((text) => parseFen(text).ok, 'no position'),
 );
-const labelSchema = z._default(z.string().check(z.trim(), z.maxLength(120)), '');
+const labelSchema = z._default(z.string().check(z.trim(), z.maxLength(MOST_LETTERS.title)), '');
 
 /** The one game of a text, without a fault. */
 export function findLine(text: string): PgnGame | undefined {
@@ -65,10 +66,10 @@ export const segmentSchema = z.object({
   /** Made where the segment is added; tells segments apart while they are put into order. */
   key: z.string().check(z.minLength(1), z.maxLength(40)),
   kind: z.enum(SEGMENT_KINDS),
-  title: z.string().check(z.trim(), z.maxLength(120)),
-  minutes: z.int().check(z.minimum(0), z.maximum(180)),
+  title: z.string().check(z.trim(), z.maxLength(MOST_LETTERS.title)),
+  minutes: z.int().check(z.minimum(0), z.maximum(MOST_SEGMENT_MINUTES)),
   /** What the coach wants to say or not to forget. */
-  notes: z.string().check(z.trim(), z.maxLength(2000)),
+  notes: z.string().check(z.trim(), z.maxLength(MOST_LETTERS.notes)),
   items: z.array(planItemSchema).check(z.maxLength(40)),
 });
 export type Segment = z.infer<typeof segmentSchema>;
@@ -85,7 +86,7 @@ function countLineLetters(segments: readonly Segment[]): number {
 export const newPlanSchema = z.object({
   requestId: requestIdSchema,
   classId: classIdSchema,
-  title: nameSchema(120),
+  title: nameSchema(MOST_LETTERS.title),
   /** What it begins with: a stage's usual lesson, or another plan. */
   from: z.optional(
     z.discriminatedUnion('kind', [
@@ -100,7 +101,7 @@ export const savePlanSchema = z.object({
   planId: planIdSchema,
   /** As it was read: when somebody has saved meanwhile, nothing is overwritten. */
   revision: z.int().check(z.minimum(1)),
-  title: nameSchema(120),
+  title: nameSchema(MOST_LETTERS.title),
   segments: segmentsSchema.check(
     z.refine(
       (segments) => countLineLetters(segments) <= MOST_LINE_LETTERS,
@@ -133,7 +134,7 @@ export const scheduleSchema = z.object({
   classId: classIdSchema,
   weekdays: z.array(z.int().check(z.minimum(1), z.maximum(7))).check(z.minLength(1), z.maxLength(7)),
   startsAt: timeSchema,
-  minutes: z.int().check(z.minimum(5), z.maximum(300)),
+  minutes: z.int().check(z.minimum(LESSON_MINUTES.least), z.maximum(LESSON_MINUTES.most)),
   from: daySchema,
   to: daySchema,
 });
@@ -149,7 +150,7 @@ export type ChangeLesson = z.infer<typeof changeLessonSchema>;
 export const lessonsFileSchema = z.object({ classId: classIdSchema });
 
 export const newHolidaySchema = z.object({
-  name: nameSchema(60),
+  name: nameSchema(MOST_LETTERS.name),
   startsOn: daySchema,
   /** The last free day. */
   endsOn: daySchema,

@@ -1,3 +1,4 @@
+import { LEAST_PASSWORD, MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
 import { LEVELS, type Level, type Stage } from '@/core/exercises';
 import type { TroubleSpot } from '@/core/progress';
@@ -56,18 +57,18 @@ const signInNameSchema = z.pipe(
       text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ').trim(),
     ),
   ),
-  z.string().check(z.minLength(1), z.maxLength(60), z.regex(/^[^\p{Cc}]+$/u)),
+  z.string().check(z.minLength(1), z.maxLength(MOST_LETTERS.name), z.regex(/^[^\p{Cc}]+$/u)),
 );
 
 export const coachSignInSchema = z.object({
   signInName: signInNameSchema,
-  password: z.string().check(z.minLength(1), z.maxLength(200)),
+  password: z.string().check(z.minLength(1), z.maxLength(MOST_LETTERS.password)),
 });
 
-const newPasswordSchema = z.string().check(z.minLength(10), z.maxLength(200));
+const newPasswordSchema = z.string().check(z.minLength(LEAST_PASSWORD), z.maxLength(MOST_LETTERS.password));
 
 export const changePasswordSchema = z.object({
-  oldPassword: z.string().check(z.minLength(1), z.maxLength(200)),
+  oldPassword: z.string().check(z.minLength(1), z.maxLength(MOST_LETTERS.password)),
   newPassword: newPasswordSchema,
 });
 export type ChangePassword = z.infer<typeof changePasswordSchema>;
@@ -78,20 +79,20 @@ export type OwnCoach = z.infer<typeof ownCoachSchema>;
 
 /** A coach's account, made by a lead. */
 export const newCoachSchema = z.object({
-  name: nameSchema(60),
+  name: nameSchema(MOST_LETTERS.name),
   signInName: signInNameSchema,
   password: newPasswordSchema,
 });
 export type NewCoach = z.infer<typeof newCoachSchema>;
 
-export const clubNameSchema = nameSchema(120);
+export const clubNameSchema = nameSchema(MOST_LETTERS.title);
 export const timeZoneSchema = z.string().check(z.maxLength(64), z.refine(isTimeZone, 'unknown time zone'));
 
 export const setUpSchema = z.object({
   code: z.string().check(z.minLength(1), z.maxLength(64)),
   clubName: clubNameSchema,
   timeZone: timeZoneSchema,
-  leadName: nameSchema(60),
+  leadName: nameSchema(MOST_LETTERS.name),
   signInName: signInNameSchema,
   password: newPasswordSchema,
 });
@@ -122,16 +123,16 @@ export const studentSignInSchema = z.object({
 });
 export type StudentSignIn = z.infer<typeof studentSignInSchema>;
 
-export const newClassSchema = z.object({ requestId: requestIdSchema, name: nameSchema(60) });
+export const newClassSchema = z.object({ requestId: requestIdSchema, name: nameSchema(MOST_LETTERS.name) });
 export const newStudentSchema = z.object({
   requestId: requestIdSchema,
   classId: classIdSchema,
-  name: nameSchema(40),
+  name: nameSchema(MOST_LETTERS.nickname),
 });
 export const renameStudentSchema = z.object({
   classId: classIdSchema,
   studentId: studentIdSchema,
-  name: nameSchema(40),
+  name: nameSchema(MOST_LETTERS.nickname),
 });
 export const classLevelSchema = z.object({ classId: classIdSchema, level: z.optional(z.literal(LEVELS)) });
 

@@ -1,3 +1,4 @@
+import { MOST_LETTERS, MOST_SHEETS } from './bounds';
 import { z } from 'zod/mini';
 import { classIdSchema } from './ids';
 
@@ -38,14 +39,14 @@ export const setSheetsSchema = z.object({
       classIdSchema,
     ]),
   ),
-  date: z._default(z.string().check(z.trim(), z.maxLength(40)), ''),
+  date: z._default(z.string().check(z.trim(), z.maxLength(MOST_LETTERS.printedDay)), ''),
 });
 export type SetSheets = z.infer<typeof setSheetsSchema>;
 
 export const blankSheetsSchema = z.object({
   paper: paperSchema,
   perSheet: perSheetSchema,
-  sheets: z._default(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(50)), 1),
+  sheets: z._default(z.coerce.number().check(z.int(), z.minimum(1), z.maximum(MOST_SHEETS)), 1),
   coordinates: tickSchema,
   lines: tickSchema,
 });

@@ -1,4 +1,5 @@
 /** What is stored about a child: looked at, handed out, erased. */
+import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
 import type { Answer, VerdictOutcome } from '@/core/exercises';
 import { classIdSchema, studentIdSchema, type ClassId, type StudentId } from './ids';
@@ -10,7 +11,7 @@ export const childSchema = z.object({ classId: classIdSchema, studentId: student
 export const eraseStudentSchema = z.object({
   studentId: studentIdSchema,
   /** Typed by whoever erases, so that it is not done by a slip. */
-  name: z.string().check(z.trim(), z.maxLength(60)),
+  name: z.string().check(z.trim(), z.maxLength(MOST_LETTERS.name)),
 });
 export type EraseStudent = z.infer<typeof eraseStudentSchema>;
 

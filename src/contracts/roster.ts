@@ -1,4 +1,5 @@
 /** A class's children as a list from elsewhere. */
+import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
 import { classIdSchema, requestIdSchema } from './ids';
 import { nameSchema } from './people';
@@ -29,7 +30,7 @@ export interface ReadRoster {
 export const addChildrenSchema = z.object({
   requestId: requestIdSchema,
   classId: classIdSchema,
-  names: z.array(nameSchema(40)).check(z.minLength(1), z.maxLength(MOST_ROSTER_ROWS)),
+  names: z.array(nameSchema(MOST_LETTERS.nickname)).check(z.minLength(1), z.maxLength(MOST_ROSTER_ROWS)),
 });
 
 /** Of one class, or of all one may see. */

@@ -1,3 +1,4 @@
+import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
 import { HABITS, EXERCISE_IDS, LEVELS, type ExerciseTask } from '@/core/exercises';
 import type { PatternId } from '@/core/patterns';
@@ -20,7 +21,7 @@ import type { SeenTask } from './seen';
 
 export const newSetSchema = z.object({
   requestId: requestIdSchema,
-  name: nameSchema(120),
+  name: nameSchema(MOST_LETTERS.title),
   /** Stairs a child has climbed elsewhere are skipped on its seat. */
   isStaircase: z._default(z.boolean(), false),
 });

@@ -1,4 +1,5 @@
 /** Terms, and what happens to classes where one ends and the next begins. */
+import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
 import { LEVELS } from '@/core/exercises';
 import {
@@ -15,7 +16,7 @@ import { nameSchema, type ClassSummary, type NameCard } from './people';
 export const daySchema = z.iso.date();
 
 export const newTermSchema = z.object({
-  name: nameSchema(60),
+  name: nameSchema(MOST_LETTERS.name),
   startsOn: daySchema,
   /** The last day. */
   endsOn: daySchema,
@@ -61,7 +62,7 @@ export const rosterChangeSchema = z.object({
     .array(
       z.object({
         key: z.string().check(z.minLength(1), z.maxLength(40)),
-        name: nameSchema(60),
+        name: nameSchema(MOST_LETTERS.name),
         level: z.optional(z.literal(LEVELS)),
         heirOf: z.optional(classIdSchema),
       }),

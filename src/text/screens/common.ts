@@ -19,3 +19,18 @@ export const deleteButton = 'Delete';
 export const remove = 'Remove';
 
 export const moveNotAllowed = 'That move is not allowed here.';
+
+export const save = 'Save';
+
+export const add = 'Add';
+
+export const rename = 'Rename';
+
+/** What a list is made of, where it is put in order. */
+export const nouns = {
+  puzzle: 'puzzle',
+  segment: 'segment',
+  stage: 'stage',
+  stair: 'stair',
+  task: 'task',
+} as const;

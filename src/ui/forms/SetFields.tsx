@@ -1,3 +1,4 @@
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { NativeSelect, TextInput } from '@mantine/core';
 import type { useChosenSet } from './chosenSet';
 import * as formsText from '@/text/screens/forms';
@@ -23,7 +24,7 @@ export function SetFields({
         <TextInput
           label={formsText.nameNewSet}
           size="md"
-          maxLength={120}
+          maxLength={MOST_LETTERS.title}
           value={set.name}
           onChange={({ currentTarget }) => set.setName(currentTarget.value)}
         />

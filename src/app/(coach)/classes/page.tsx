@@ -1,3 +1,4 @@
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import type { TermSummary } from '@/contracts/terms';
@@ -27,7 +28,7 @@ export default async function ClassesPage() {
         <NameForm
           label={classesText.nameNewClass}
           button={classesText.makeClass}
-          maxLength={60}
+          maxLength={MOST_LETTERS.name}
           onName={addClassAction}
         />
       </div>

@@ -1,3 +1,4 @@
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { parseFen } from '@/core/notation';
@@ -35,7 +36,7 @@ export default async function SetsPage() {
           <NameForm
             label={setsText.nameNewSet}
             button={setsText.makeSet}
-            maxLength={120}
+            maxLength={MOST_LETTERS.title}
             onName={addSetAction}
           />
         </div>

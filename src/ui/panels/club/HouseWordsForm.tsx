@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, Group, NativeSelect, Radio, Table, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
@@ -122,7 +123,7 @@ export function HouseWordsForm(props: {
                 <TextInput
                   aria-label={clubText.yourWordFor(plainWord(term))}
                   size="md"
-                  maxLength={40}
+                  maxLength={MOST_LETTERS.houseWord}
                   disabled={!mayChange || isBusy}
                   value={fields[term]?.one ?? ''}
                   onChange={(event) => change(term, 'one', event.currentTarget.value)}
@@ -133,7 +134,7 @@ export function HouseWordsForm(props: {
                   <TextInput
                     aria-label={clubText.pluralOf(plainWord(term))}
                     size="md"
-                    maxLength={40}
+                    maxLength={MOST_LETTERS.houseWord}
                     placeholder={(fields[term]?.one ?? '') === '' ? '' : `${fields[term]?.one ?? ''}s`}
                     disabled={!mayChange || isBusy}
                     value={fields[term]?.many ?? ''}

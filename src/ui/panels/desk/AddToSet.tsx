@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
@@ -63,7 +64,7 @@ export function AddToSet(props: {
           <TextInput
             aria-label={formsText.nameNewSet}
             placeholder={formsText.nameNewSet}
-            maxLength={120}
+            maxLength={MOST_LETTERS.title}
             value={set.name}
             onChange={(event) => set.setName(event.currentTarget.value)}
           />

@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
@@ -69,7 +70,7 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
       <div className={classes.row} style={{ alignItems: 'end', marginTop: '0.75rem' }}>
         <TextInput
           label={deskText.name}
-          maxLength={60}
+          maxLength={MOST_LETTERS.name}
           value={name}
           onChange={({ currentTarget }) => setName(currentTarget.value)}
         />

@@ -229,7 +229,7 @@ function Chosen(props: {
           <PuzzleCard
             key={mate.fen}
             fen={mate.fen}
-            noun="puzzle"
+            noun={commonText.nouns.puzzle}
             number={index + 1}
             mateInMoves={mate.outcome.mateInMoves}
             isChosen={!left.includes(mate.fen)}

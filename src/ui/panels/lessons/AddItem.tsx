@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
@@ -95,7 +96,7 @@ export function AddItem(props: {
           <TextInput
             label={lessonsText.itemLabel}
             size="md"
-            maxLength={120}
+            maxLength={MOST_LETTERS.title}
             value={label}
             onChange={({ currentTarget }) => setLabel(currentTarget.value)}
           />

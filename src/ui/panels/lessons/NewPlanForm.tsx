@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import type { Route } from 'next';
 import { useRouter } from 'next/navigation';
@@ -55,7 +56,7 @@ export function NewPlanForm(props: {
       <TextInput
         label={lessonsText.topicHeading}
         size="md"
-        maxLength={120}
+        maxLength={MOST_LETTERS.title}
         value={title}
         onChange={({ currentTarget }) => setTitle(currentTarget.value)}
       />

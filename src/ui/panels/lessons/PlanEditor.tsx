@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS, MOST_SEGMENT_MINUTES } from '@/contracts/bounds';
 import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
 import { arrayMove, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { useHotkeys } from '@mantine/hooks';
@@ -69,7 +70,7 @@ export function PlanEditor(props: {
       <TextInput
         label={lessonsText.planTopic}
         size="md"
-        maxLength={120}
+        maxLength={MOST_LETTERS.title}
         value={title}
         readOnly={!plan.mayChange}
         onChange={({ currentTarget }) => setTitle(currentTarget.value)}
@@ -77,7 +78,7 @@ export function PlanEditor(props: {
       {segments.length === 0 && <p className={classes.card}>{lessonsText.emptyPlan}</p>}
       <Sorting
         rows={segments.map((one) => ({ id: one.key, name: nameOf(one) }))}
-        noun="segment"
+        noun={commonText.nouns.segment}
         strategy={verticalListSortingStrategy}
         onMove={(from, to) => setSegments(arrayMove([...segments], from, to))}
       >
@@ -159,7 +160,7 @@ function SegmentCard(props: {
           label={lessonsText.minutes}
           w="6rem"
           min={0}
-          max={180}
+          max={MOST_SEGMENT_MINUTES}
           readOnly={!mayChange}
           value={segment.minutes}
           onCount={(minutes) => onChange({ minutes })}
@@ -168,7 +169,7 @@ function SegmentCard(props: {
           label={lessonsText.title}
           size="md"
           style={{ flex: 1, minWidth: '12rem' }}
-          maxLength={120}
+          maxLength={MOST_LETTERS.title}
           readOnly={!mayChange}
           value={segment.title}
           onChange={({ currentTarget }) => onChange({ title: currentTarget.value })}
@@ -192,7 +193,7 @@ function SegmentCard(props: {
         size="md"
         autosize
         minRows={1}
-        maxLength={2000}
+        maxLength={MOST_LETTERS.notes}
         readOnly={!mayChange}
         value={segment.notes}
         onChange={({ currentTarget }) => onChange({ notes: currentTarget.value })}

@@ -1,4 +1,5 @@
 'use client';
+import { LESSON_MINUTES } from '@/contracts/bounds';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
@@ -66,8 +67,8 @@ export function ScheduleForm(props: {
         <CountField
           label={lessonsText.minutes}
           w="7rem"
-          min={5}
-          max={300}
+          min={LESSON_MINUTES.least}
+          max={LESSON_MINUTES.most}
           value={minutes}
           onCount={setMinutes}
         />

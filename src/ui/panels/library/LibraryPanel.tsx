@@ -24,6 +24,7 @@ import { PuzzleCard } from '../puzzles/PuzzleCard';
 import classes from '../puzzles/Puzzles.module.css';
 import { queryOf, FilterFields, filtersOf, type ClassChoice, type Filters } from './FilterFields';
 import * as libraryText from '@/text/screens/library';
+import * as commonText from '@/text/screens/common';
 
 const DEFAULT_SURPRISE = 8;
 /** Seeds go round before this one. */
@@ -185,7 +186,7 @@ function Chosen(props: {
           <PuzzleCard
             key={item.taskId}
             fen={item.fen}
-            noun="puzzle"
+            noun={commonText.nouns.puzzle}
             number={index + 1}
             mateInMoves={item.mateInMoves}
             isChosen={chosen.includes(item.taskId)}

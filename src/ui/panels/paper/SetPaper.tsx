@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { DIAGRAMS_PER_SHEET, MOST_LARGE_DIAGRAMS } from '@/contracts/print';
@@ -93,7 +94,13 @@ export function SetPaper(props: {
           ]}
           onChange={({ currentTarget }) => setClassId(currentTarget.value)}
         />
-        <TextInput label={paperText.date} name="date" size="md" maxLength={40} defaultValue={props.date} />
+        <TextInput
+          label={paperText.date}
+          name="date"
+          size="md"
+          maxLength={MOST_LETTERS.printedDay}
+          defaultValue={props.date}
+        />
         <Checkbox
           label={paperText.oneForEachChild}
           name="names"

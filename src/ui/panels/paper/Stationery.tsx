@@ -1,4 +1,5 @@
 'use client';
+import { MOST_SHEETS } from '@/contracts/bounds';
 import { Button, Checkbox, NativeSelect, NumberInput } from '@mantine/core';
 import { DIAGRAMS_PER_SHEET } from '@/contracts/print';
 import classes from './Paper.module.css';
@@ -23,7 +24,7 @@ export function Stationery() {
           name="sheets"
           size="md"
           min={1}
-          max={50}
+          max={MOST_SHEETS}
           allowDecimal={false}
           defaultValue={1}
         />

@@ -74,7 +74,7 @@ export function PathOrder(props: {
       </p>
       <Sorting
         rows={stages.map(({ stage }) => ({ id: stage, name: stageName(stage, terms) }))}
-        noun="stage"
+        noun={commonText.nouns.stage}
         strategy={verticalListSortingStrategy}
         onMove={move}
       >

@@ -281,7 +281,7 @@ function Chosen(props: {
           <PuzzleCard
             key={puzzle.fen}
             fen={puzzle.fen}
-            noun="puzzle"
+            noun={commonText.nouns.puzzle}
             number={index + 1}
             mateInMoves={puzzle.mateInMoves}
             isChosen={!left.includes(puzzle.fen)}

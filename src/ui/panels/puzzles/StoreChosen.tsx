@@ -9,6 +9,7 @@ import classes from './Puzzles.module.css';
 import { StoringStatus, useStoring } from './storing';
 import * as puzzlesText from '@/text/screens/puzzles';
 import * as libraryText from '@/text/screens/library';
+import * as commonText from '@/text/screens/common';
 
 /** Puts the chosen puzzles into a set, an old or a new one, and tells how far it is. */
 export function StoreChosen(props: {
@@ -50,7 +51,7 @@ export function StoreChosen(props: {
         </Button>
         {props.children}
       </div>
-      <StoringStatus state={state} stop={stop} noun="puzzle" />
+      <StoringStatus state={state} stop={stop} noun={commonText.nouns.puzzle} />
     </>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { LEAST_PASSWORD, MOST_LETTERS } from '@/contracts/bounds';
 import { Button, Modal, PasswordInput, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
@@ -11,7 +12,6 @@ import * as rosterText from '@/text/screens/roster';
 import * as commonText from '@/text/screens/common';
 
 const NOBODY: NewCoach = { name: '', signInName: '', password: '' };
-const LEAST_LETTERS = 10;
 
 /** The coaches of the club; a lead adds one, gives a new password to one who forgot it, and removes one. */
 export function CoachList(props: {
@@ -114,7 +114,7 @@ export function CoachList(props: {
           <TextInput
             label={rosterText.nameNewCoach}
             size="md"
-            maxLength={60}
+            maxLength={MOST_LETTERS.name}
             autoComplete="off"
             value={coach.name}
             onChange={({ currentTarget }) => setCoach({ ...coach, name: currentTarget.value })}
@@ -122,16 +122,16 @@ export function CoachList(props: {
           <TextInput
             label={rosterText.signsAs}
             size="md"
-            maxLength={60}
+            maxLength={MOST_LETTERS.name}
             autoComplete="off"
             value={coach.signInName}
             onChange={({ currentTarget }) => setCoach({ ...coach, signInName: currentTarget.value })}
           />
           <PasswordInput
-            label={rosterText.passwordAtLeastLetters(LEAST_LETTERS)}
+            label={rosterText.passwordAtLeastLetters(LEAST_PASSWORD)}
             size="md"
             w="17rem"
-            maxLength={200}
+            maxLength={MOST_LETTERS.password}
             autoComplete="new-password"
             value={coach.password}
             onChange={({ currentTarget }) => setCoach({ ...coach, password: currentTarget.value })}
@@ -144,7 +144,7 @@ export function CoachList(props: {
             disabled={
               coach.name.trim() === '' ||
               coach.signInName.trim() === '' ||
-              coach.password.length < LEAST_LETTERS
+              coach.password.length < LEAST_PASSWORD
             }
           >
             {rosterText.addCoach}

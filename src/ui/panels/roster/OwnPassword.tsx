@@ -1,4 +1,5 @@
 'use client';
+import { LEAST_PASSWORD, MOST_LETTERS } from '@/contracts/bounds';
 import { Button, PasswordInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
@@ -9,7 +10,6 @@ import classes from './Roster.module.css';
 import * as rosterText from '@/text/screens/roster';
 
 const EMPTY: ChangePassword = { oldPassword: '', newPassword: '' };
-const LEAST_LETTERS = 10;
 
 /** A coach's own password, and the other devices on which they are signed in. */
 export function OwnPassword(props: {
@@ -41,16 +41,16 @@ export function OwnPassword(props: {
           label={rosterText.oldPassword}
           size="md"
           w="15rem"
-          maxLength={200}
+          maxLength={MOST_LETTERS.password}
           autoComplete="current-password"
           value={typed.oldPassword}
           onChange={({ currentTarget }) => setTyped({ ...typed, oldPassword: currentTarget.value })}
         />
         <PasswordInput
-          label={rosterText.newPasswordAtLeast(LEAST_LETTERS)}
+          label={rosterText.newPasswordAtLeast(LEAST_PASSWORD)}
           size="md"
           w="17rem"
-          maxLength={200}
+          maxLength={MOST_LETTERS.password}
           autoComplete="new-password"
           value={typed.newPassword}
           onChange={({ currentTarget }) => setTyped({ ...typed, newPassword: currentTarget.value })}
@@ -60,7 +60,7 @@ export function OwnPassword(props: {
           size="md"
           mih={44}
           loading={isBusy}
-          disabled={typed.oldPassword === '' || typed.newPassword.length < LEAST_LETTERS}
+          disabled={typed.oldPassword === '' || typed.newPassword.length < LEAST_PASSWORD}
         >
           {rosterText.changePassword}
         </Button>

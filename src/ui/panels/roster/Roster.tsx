@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, Modal } from '@mantine/core';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -71,8 +72,8 @@ export function Roster(props: {
         <>
           <NameForm
             label={classesText.addChildHelp}
-            button="Add"
-            maxLength={40}
+            button={commonText.add}
+            maxLength={MOST_LETTERS.nickname}
             onName={(input) => actions.add({ ...input, classId })}
             onDone={({ name, key }) => setDialog({ kind: 'key', name, key })}
           />
@@ -169,8 +170,8 @@ export function Roster(props: {
         {dialog?.kind === 'rename' && (
           <NameForm
             label={classesText.newNickname}
-            button="Rename"
-            maxLength={40}
+            button={commonText.rename}
+            maxLength={MOST_LETTERS.nickname}
             initial={dialog.student.name}
             onName={({ name }) => actions.rename({ classId, studentId: dialog.student.studentId, name })}
             onDone={close}

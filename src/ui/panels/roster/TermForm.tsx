@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
@@ -36,7 +37,7 @@ export function TermForm<Value>(props: {
       <TextInput
         label={props.nameLabel ?? rosterText.nameTerm}
         size="md"
-        maxLength={60}
+        maxLength={MOST_LETTERS.name}
         value={term.name}
         onChange={({ currentTarget }) => setTerm({ ...term, name: currentTarget.value })}
       />

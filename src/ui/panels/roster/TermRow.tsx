@@ -36,7 +36,7 @@ export function TermRow(props: {
     <>
       <TermForm
         term={{ name, startsOn, endsOn }}
-        button="Save"
+        button={commonText.save}
         onSend={(changed) => props.onSave({ ...changed, termId })}
         onDone={() => setIsOpen(false)}
       />

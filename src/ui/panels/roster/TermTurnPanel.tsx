@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -63,7 +64,7 @@ export function TermTurnPanel(props: {
               <TextInput
                 label={rosterText.nameClass(index + 1)}
                 size="md"
-                maxLength={60}
+                maxLength={MOST_LETTERS.name}
                 value={one.name}
                 onChange={({ currentTarget }) => setClass(one.key, { name: currentTarget.value })}
               />

@@ -123,7 +123,7 @@ export function TaskCards(props: {
       </div>
       <Sorting
         rows={items.map(({ taskId }, index) => ({ id: taskId, name: setsText.taskNumber(index + 1) }))}
-        noun="task"
+        noun={commonText.nouns.task}
         strategy={rectSortingStrategy}
         onMove={move}
       >

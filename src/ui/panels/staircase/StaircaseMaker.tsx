@@ -1,4 +1,5 @@
 'use client';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { NamedPicture } from '@/contracts/clubPatterns';
@@ -153,7 +154,7 @@ function Stairs(props: {
         <TextInput
           label={staircaseText.nameSet}
           size="md"
-          maxLength={120}
+          maxLength={MOST_LETTERS.title}
           value={name}
           onChange={({ currentTarget }) => setName(currentTarget.value)}
         />
@@ -177,13 +178,13 @@ function Stairs(props: {
           {classId === '' ? staircaseText.makeSet : staircaseText.makeSetGive}
         </Button>
       </div>
-      <StoringStatus state={state} stop={stop} noun="stair" />
+      <StoringStatus state={state} stop={stop} noun={commonText.nouns.stair} />
       <ol className={classes.stairs}>
         {stairs.map((stair, index) => (
           <PuzzleCard
             key={`${stair.kind} ${stair.fen}`}
             fen={stair.fen}
-            noun="stair"
+            noun={commonText.nouns.stair}
             number={index + 1}
             mateInMoves={stair.mateInMoves}
             isChosen={chosen.includes(stair.fen)}
