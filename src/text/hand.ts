@@ -2,18 +2,18 @@
 import { makeSquareName, type Square } from '@/core/board';
 import type { BoardState, HandFault, Move, PositionDraft } from '@/core/rules';
 import { listWords, SIDE_WORDS } from './words';
-import { capital, type Terms } from './terms';
+import { capital, type Terms, spoken, type Spoken } from './terms';
 
 /** "The rook captures the pawn on a7." On any board, kings or not. */
 export function manMoveText(
   { board, enPassant }: PositionDraft,
   { from, to, promotion }: Move,
   terms: Terms,
-): string {
+): Spoken {
   const role = board[from]?.role ?? 'pawn';
   // A king that goes two files can only be castling.
   if (role === 'king' && Math.abs(from - to) === 2)
-    return `The ${terms.one('king')} ${terms.many('castle')} ${to > from ? 'short' : 'long'}.`;
+    return spoken(`The ${terms.one('king')} ${terms.many('castle')} ${to > from ? 'short' : 'long'}.`);
   const isPassing = role === 'pawn' && to === enPassant && board[to] === undefined && (from - to) % 8 !== 0;
   const taken = isPassing ? 'pawn' : board[to]?.role;
   const deed =
@@ -21,7 +21,7 @@ export function manMoveText(
       ? `goes to ${makeSquareName(to)}`
       : `captures the ${terms.one(taken)} ${isPassing ? terms.one('in-passing') : `on ${makeSquareName(to)}`}`;
   const becomes = promotion === undefined ? '' : ` and becomes ${terms.a(promotion)}`;
-  return `The ${terms.one(role)} ${deed}${becomes}.`;
+  return spoken(`The ${terms.one(role)} ${deed}${becomes}.`);
 }
 
 /** "The pawn on e8 becomes": over the choice of what. */
@@ -45,45 +45,67 @@ export function boardStateText(state: BoardState | undefined, terms: Terms): str
 }
 
 /** Why the hand may not make a move; names the square and the man. */
-export function handFaultText({ board }: PositionDraft, fault: HandFault, terms: Terms): string {
+export function handFaultText({ board }: PositionDraft, fault: HandFault, terms: Terms): Spoken {
   const on = (square: Square) => {
     const man = board[square];
-    return `the ${man === undefined ? 'piece' : terms.one(man.role)} on ${makeSquareName(square)}`;
+    return spoken(`the ${man === undefined ? 'piece' : terms.one(man.role)} on ${makeSquareName(square)}`);
   };
   switch (fault.code) {
     case 'nobody-there':
-      return `There is no piece on ${makeSquareName(fault.square)}.`;
+      return spoken(`There is no piece on ${makeSquareName(fault.square)}.`);
     case 'own-man':
-      return `Your own ${terms.one(fault.role)} is on ${makeSquareName(fault.square)}.`;
+      return spoken(`Your own ${terms.one(fault.role)} is on ${makeSquareName(fault.square)}.`);
     case 'takes-king':
-      return `${capital(terms.a('king'))} is never captured: on ${makeSquareName(fault.square)} it is in check.`;
+      return spoken(
+        `${capital(terms.a('king'))} is never captured: on ${makeSquareName(fault.square)} it is in check.`,
+      );
     case 'another-way':
-      return `${capital(terms.a(fault.role))} does not go that way: not to ${makeSquareName(fault.square)}.`;
+      return spoken(
+        `${capital(terms.a(fault.role))} does not go that way: not to ${makeSquareName(fault.square)}.`,
+      );
     case 'in-the-way':
-      return `The ${terms.one(fault.role)} does not get to ${makeSquareName(fault.square)}: ${on(fault.by)} is in the way.`;
+      return spoken(
+        `The ${terms.one(fault.role)} does not get to ${makeSquareName(fault.square)}: ${on(fault.by)} is in the way.`,
+      );
     case 'pawn-is-stopped':
-      return `The ${terms.one('pawn')} is stopped: ${on(fault.square)} is in front of it, and ${terms.a('pawn')} captures diagonally.`;
+      return spoken(
+        `The ${terms.one('pawn')} is stopped: ${on(fault.square)} is in front of it, and ${terms.a('pawn')} captures diagonally.`,
+      );
     case 'pawn-needs-a-man':
-      return `${capital(terms.a('pawn'))} moves diagonally only to capture, and no piece is on ${makeSquareName(fault.square)}.`;
+      return spoken(
+        `${capital(terms.a('pawn'))} moves diagonally only to capture, and no piece is on ${makeSquareName(fault.square)}.`,
+      );
     case 'passing-is-over':
-      return `${capital(terms.one('in-passing'))} is allowed only at once, after a move of two squares. The ${terms.one('pawn')} on ${makeSquareName(fault.by)} has not just made one.`;
+      return spoken(
+        `${capital(terms.one('in-passing'))} is allowed only at once, after a move of two squares. The ${terms.one('pawn')} on ${makeSquareName(fault.by)} has not just made one.`,
+      );
     case 'pawn-goes-back':
-      return `${capital(terms.a('pawn'))} goes forward only: not to ${makeSquareName(fault.square)}.`;
+      return spoken(`${capital(terms.a('pawn'))} goes forward only: not to ${makeSquareName(fault.square)}.`);
     case 'pawn-two-steps':
-      return `${capital(terms.a('pawn'))} goes two steps only from its first square: on ${makeSquareName(fault.square)} it has moved already.`;
+      return spoken(
+        `${capital(terms.a('pawn'))} goes two steps only from its first square: on ${makeSquareName(fault.square)} it has moved already.`,
+      );
     case 'king-goes-into-check':
-      return `${capital(terms.a('king'))} never moves into check: ${on(fault.by)} attacks that square.`;
+      return spoken(
+        `${capital(terms.a('king'))} never moves into check: ${on(fault.by)} attacks that square.`,
+      );
     case 'king-stays-in-check':
-      return `The ${terms.one('king')} is in check from ${makeSquareName(fault.by)}, and this does not stop it.`;
+      return spoken(
+        `The ${terms.one('king')} is in check from ${makeSquareName(fault.by)}, and this does not stop it.`,
+      );
     case 'is-pinned':
-      return `The ${terms.one(fault.role)} is pinned: ${on(fault.by)} would capture the ${terms.one('king')}.`;
+      return spoken(
+        `The ${terms.one(fault.role)} is pinned: ${on(fault.by)} would capture the ${terms.one('king')}.`,
+      );
     case 'castles-without-right':
-      return `To ${terms.one('castle')}, ${terms.one('king')} and ${terms.one('rook')} must be at home and must not have moved.`;
+      return spoken(
+        `To ${terms.one('castle')}, ${terms.one('king')} and ${terms.one('rook')} must be at home and must not have moved.`,
+      );
     case 'castles-past-a-man':
-      return `They cannot ${terms.one('castle')}: ${on(fault.by)} is in the way.`;
+      return spoken(`They cannot ${terms.one('castle')}: ${on(fault.by)} is in the way.`);
     case 'castles-out-of-check':
-      return `${capital(terms.a('king'))} in check cannot ${terms.one('castle')}.`;
+      return spoken(`${capital(terms.a('king'))} in check cannot ${terms.one('castle')}.`);
     case 'castles-through-check':
-      return `The ${terms.one('king')} cannot cross or reach an attacked square.`;
+      return spoken(`The ${terms.one('king')} cannot cross or reach an attacked square.`);
   }
 }

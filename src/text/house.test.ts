@@ -1,3 +1,4 @@
+import { asWritten } from './terms';
 import { clashText, firstSentence, listWordClashes } from './house';
 
 test('one word with two meanings is noticed, also when one of them is the plain word', () => {
@@ -19,7 +20,7 @@ test('one word with two meanings is noticed, also when one of them is the plain 
 });
 
 test('who reads slowly gets one sentence', () => {
-  expect(firstSentence('Go along the files. Then up.')).toBe('Go along the files.');
-  expect(firstSentence('Nothing ends here')).toBe('Nothing ends here');
-  expect(firstSentence('Play 1.e4 now. Then wait.')).toBe('Play 1.e4 now.');
+  expect(firstSentence(asWritten('Go along the files. Then up.'))).toBe('Go along the files.');
+  expect(firstSentence(asWritten('Nothing ends here'))).toBe('Nothing ends here');
+  expect(firstSentence(asWritten('Play 1.e4 now. Then wait.'))).toBe('Play 1.e4 now.');
 });

@@ -1,6 +1,6 @@
 /** House words: what a club calls things, and words that would mean two things. How they are put into sentences: `terms.ts`. */
 import { HOUSE_TERMS, type HouseTerm, type HouseWord } from '@/contracts/houseWords';
-import { STANDARD_TERMS } from './terms';
+import { spoken, STANDARD_TERMS, type Spoken } from './terms';
 
 /** The plain word of a term, for forms and warnings. */
 export function plainWord(term: HouseTerm): string {
@@ -29,6 +29,6 @@ export function clashText({ word, terms }: WordClash): string {
 }
 
 /** The first sentence alone, for who reads slowly. */
-export function firstSentence(text: string): string {
-  return /^.*?[.?!](?=\s|$)/.exec(text)?.[0] ?? text;
+export function firstSentence(text: Spoken): Spoken {
+  return spoken(/^.*?[.?!](?=\s|$)/.exec(text)?.[0] ?? text);
 }

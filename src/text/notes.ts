@@ -11,21 +11,23 @@ import { reasonText as writtenReasonText } from './notation';
 import { fateText } from './fates';
 import { PATTERN_NAMES } from './patternNames';
 import { countWords, listWords, SIDE_WORDS } from './words';
-import { capital, type Spoken, type Terms } from './terms';
+import { capital, type Spoken, type Terms, spoken } from './terms';
 
 /** The head of what is said: right, or what is too much and what is missing. */
-export function verdictText(verdict: Verdict, ask: AnswerForm): string {
+export function verdictText(verdict: Verdict, ask: AnswerForm): Spoken {
   const { outcome, right, extra, missed } = verdict;
   const { kind: mode } = ask;
   if (outcome === 'right')
-    return mode === 'tap' && right.length > 1 ? `Yes, all ${right.length}.` : 'Yes, that is right.';
-  if (outcome === 'unfinished') return 'Go on.';
+    return spoken(mode === 'tap' && right.length > 1 ? `Yes, all ${right.length}.` : 'Yes, that is right.');
+  if (outcome === 'unfinished') return spoken('Go on.');
   // One square is asked for: to count what is wrong and missing says nothing.
-  if ((mode !== 'tap' && mode !== 'place') || (ask.kind === 'tap' && ask.isSingle)) return 'Not yet.';
+  if ((mode !== 'tap' && mode !== 'place') || (ask.kind === 'tap' && ask.isSingle)) return spoken('Not yet.');
   if (extra.length === 0 && missed.length > 0)
-    return `Right so far. ${countWords(missed.length, 'is', 'are')} still missing.`;
-  if (mode === 'place') return 'Not yet.';
-  return `${countWords(extra.length, 'square')} not right${missed.length > 0 ? `, ${missed.length} missing` : ''}.`;
+    return spoken(`Right so far. ${countWords(missed.length, 'is', 'are')} still missing.`);
+  if (mode === 'place') return spoken('Not yet.');
+  return spoken(
+    `${countWords(extra.length, 'square')} not right${missed.length > 0 ? `, ${missed.length} missing` : ''}.`,
+  );
 }
 
 const man = (role: Role, square: Square, terms: Terms) => `${terms.one(role)} on ${makeSquareName(square)}`;
@@ -36,72 +38,86 @@ export function noteText(
   note: Note,
   { board, turn = 'white' }: Scene,
   terms: Terms,
-): string {
-  if ('square' in note) return squareNoteText(note, terms);
+): Spoken {
+  if ('square' in note) return spoken(squareNoteText(note, terms));
   switch (note.code) {
     case 'board-turned':
-      return `The board is turned sideways. White belongs on ${terms.many('rank')} 1 and 2.`;
+      return spoken(`The board is turned sideways. White belongs on ${terms.many('rank')} 1 and 2.`);
     case 'one-man-only':
-      return 'Put one piece on the board. Leave the others where they are.';
+      return spoken('Put one piece on the board. Leave the others where they are.');
     case 'armies-exchanged':
-      return `The armies are on the wrong sides. White belongs on ${terms.many('rank')} 1 and 2, Black on ${terms.many('rank')} 7 and 8.`;
+      return spoken(
+        `The armies are on the wrong sides. White belongs on ${terms.many('rank')} 1 and 2, Black on ${terms.many('rank')} 7 and 8.`,
+      );
     case 'no-such-square':
-      return `"${note.text}" is not a square. Write a letter from a to h, then a number from 1 to 8.`;
+      return spoken(`"${note.text}" is not a square. Write a letter from a to h, then a number from 1 to 8.`);
     case 'too-many':
-      return 'That is too many.';
+      return spoken('That is too many.');
     case 'too-few':
-      return 'There are more.';
+      return spoken('There are more.');
     case 'wrong-option':
-      return `${optionText(words, note.option)}? ${reasonText(words, note.reason, turn, terms)}`.trim();
+      return spoken(
+        `${optionText(words, note.option)}? ${reasonText(words, note.reason, turn, terms)}`.trim(),
+      );
     case 'right-because':
     case 'missing-option':
-      return reasonText(words, note.reason, turn, terms);
+      return spoken(reasonText(words, note.reason, turn, terms));
     case 'goes-round':
-      return `That took ${countWords(note.moves, 'move')}. It can be done in ${note.fewest}.`;
+      return spoken(`That took ${countWords(note.moves, 'move')}. It can be done in ${note.fewest}.`);
     case 'move-not-meant':
-      return `That was ${note.move}. You were asked to play ${note.meant}.`;
+      return spoken(`That was ${note.move}. You were asked to play ${note.meant}.`);
     case 'mate-not-yet':
-      return note.reason.code === 'no-check'
-        ? `${note.move} does not even give check.`
-        : `${note.move} is check, but there is an answer: ${note.reason.code === 'moves-do' ? note.reason.moves.join(', ') : ''}.`;
+      return spoken(
+        note.reason.code === 'no-check'
+          ? `${note.move} does not even give check.`
+          : `${note.move} is check, but there is an answer: ${note.reason.code === 'moves-do' ? note.reason.moves.join(', ') : ''}.`,
+      );
     case 'stalemates':
-      return `After ${note.move} the other side has no move and is not in check: ${terms.one('stalemate')}, a draw.`;
+      return spoken(
+        `After ${note.move} the other side has no move and is not in check: ${terms.one('stalemate')}, a draw.`,
+      );
     case 'still-mates':
-      return `Now ${note.move} mates.`;
+      return spoken(`Now ${note.move} mates.`);
     case 'game-lost':
-      return pawnEndText(note, terms);
+      return spoken(pawnEndText(note, terms));
     case 'game-drawn':
-      return pawnEndText({ winner: undefined, why: note.why }, terms);
+      return spoken(pawnEndText({ winner: undefined, why: note.why }, terms));
     case 'sheet-differs':
-      return `${note.number} ${note.text === '' ? 'is missing' : `"${note.text}"`}: played was ${note.san}.`;
+      return spoken(
+        `${note.number} ${note.text === '' ? 'is missing' : `"${note.text}"`}: played was ${note.san}.`,
+      );
     case 'line-breaks':
-      return note.reply === undefined
-        ? `${note.number} ${note.san} breaks the line.`
-        : `${note.number} ${note.san} is met by ${note.reply}.`;
+      return spoken(
+        note.reply === undefined
+          ? `${note.number} ${note.san} breaks the line.`
+          : `${note.number} ${note.san} is met by ${note.reply}.`,
+      );
     case 'lasts-longer':
-      return `${note.san} is not the best answer: ${note.better} holds out longer.`;
+      return spoken(`${note.san} is not the best answer: ${note.better} holds out longer.`);
     case 'line-too-short':
-      return 'The line does not end in mate yet.';
+      return spoken('The line does not end in mate yet.');
     case 'way-too-short':
-      return 'The way does not reach its end yet.';
+      return spoken('The way does not reach its end yet.');
     case 'cannot-yet':
-      return `${note.san} cannot be played then.`;
+      return spoken(`${note.san} cannot be played then.`);
     case 'not-on-the-sheet':
-      return `${note.san} does not match the sheet.`;
+      return spoken(`${note.san} does not match the sheet.`);
     case 'does-not-go-on':
-      return `${note.san} looks like it, but then ${note.next} could not be played.`;
+      return spoken(`${note.san} looks like it, but then ${note.next} could not be played.`);
     case 'not-a-legal-move':
-      return 'That move is not allowed here.';
+      return spoken('That move is not allowed here.');
     case 'writes-another':
-      return `That would be ${note.san}, another move.`;
+      return spoken(`That would be ${note.san}, another move.`);
     case 'unreadable':
-      return writtenReasonText({ board, turn }, note.reason, terms);
+      return spoken(writtenReasonText({ board, turn }, note.reason, terms));
     case 'still-differs':
-      return note.remark === undefined
-        ? `${note.text} is not it yet.`
-        : `${note.text}: ${REMARK_WORDS[note.remark] ?? 'not written correctly yet.'}`;
+      return spoken(
+        note.remark === undefined
+          ? `${note.text} is not it yet.`
+          : `${note.text}: ${REMARK_WORDS[note.remark] ?? 'not written correctly yet.'}`,
+      );
     case 'usually-written':
-      return `We write it ${note.san}.`;
+      return spoken(`We write it ${note.san}.`);
   }
 }
 

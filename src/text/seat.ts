@@ -13,21 +13,21 @@ import type { Diagnosis } from '@/core/exercises';
 import type { StoredFate } from '@/core/puzzles';
 import type { RoundReason } from '@/core/progress';
 import { countWords, listWords, SIDE_WORDS } from './words';
-import type { Terms } from './terms';
+import { type Terms, spoken, type Spoken } from './terms';
 
 /** "Black's rook takes the queen on g7, check." */
-export function moveSentence(position: Position, move: Move, terms: Terms): string {
+export function moveSentence(position: Position, move: Move, terms: Terms): Spoken {
   const side = SIDE_WORDS[position.turn];
   const wing = findCastlingWing(position, move);
   const after = playMove(position, move);
   const check = isCheckmate(after) ? `, ${terms.one('checkmate')}` : isCheck(after) ? ', check' : '';
-  if (wing !== undefined) return `${side} ${terms.many('castle')} ${wing}${check}.`;
+  if (wing !== undefined) return spoken(`${side} ${terms.many('castle')} ${wing}${check}.`);
   const role: Role = position.board[move.from]?.role ?? 'pawn';
   const captured = findCaptured(position, move);
   const to = makeSquareName(move.to);
   const deed = captured === undefined ? `goes to ${to}` : takesWords(position, move, captured.role, terms);
   const promoted = move.promotion === undefined ? '' : ` and becomes ${terms.a(move.promotion)}`;
-  return `${side}'s ${terms.one(role)} ${deed}${promoted}${check}.`;
+  return spoken(`${side}'s ${terms.one(role)} ${deed}${promoted}${check}.`);
 }
 
 /** En passant takes a man that does not stand where the pawn lands, so both squares are said. */
@@ -51,25 +51,29 @@ interface WrongMove {
 }
 
 /** Why a move is not right, in one sentence that fits the one reply on the board. How far it is known, the coach's pages say. */
-export function wrongSentence(wrong: WrongMove, terms: Terms): string {
+export function wrongSentence(wrong: WrongMove, terms: Terms): Spoken {
   const { diagnosis, fate, defender, mateInMoves, reply, isReplyCapture, taken } = wrong;
   const side = SIDE_WORDS[defender];
   switch (diagnosis) {
     case 'stalemate':
-      return `${side} has no move and is not in check: ${terms.one('stalemate')}, a draw.`;
+      return spoken(`${side} has no move and is not in check: ${terms.one('stalemate')}, a draw.`);
     case 'draws':
-      return join(reply, isOnlySeen(fate) ? `now ${side} can get a draw` : 'now it is a draw');
+      return spoken(join(reply, isOnlySeen(fate) ? `now ${side} can get a draw` : 'now it is a draw'));
     case 'slower':
-      return 'That mates too, but there is a quicker way.';
+      return spoken('That mates too, but there is a quicker way.');
     case 'gets-mated':
-      return isMatedAtOnce(fate) && reply !== undefined
-        ? reply
-        : join(reply, `now ${side} can ${terms.one('checkmate')} you`);
+      return spoken(
+        isMatedAtOnce(fate) && reply !== undefined
+          ? reply
+          : join(reply, `now ${side} can ${terms.one('checkmate')} you`),
+      );
     case 'loses-men':
-      if (reply !== undefined && isReplyCapture) return reply;
-      return join(reply, taken === '' ? 'now you lose something' : lowerFirst(taken).replace(/\.$/, ''));
+      if (reply !== undefined && isReplyCapture) return spoken(reply);
+      return spoken(
+        join(reply, taken === '' ? 'now you lose something' : lowerFirst(taken).replace(/\.$/, '')),
+      );
     default:
-      return join(reply, `the mate in ${mateInMoves} is gone`);
+      return spoken(join(reply, `the mate in ${mateInMoves} is gone`));
   }
 }
 
@@ -88,21 +92,21 @@ function join(reply: string | undefined, words: string): string {
 const lowerFirst = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 
 /** Said when the whole line that refutes a move has been played, to this position. */
-export function refutedSentence(wrong: WrongMove, end: Position): string {
+export function refutedSentence(wrong: WrongMove, end: Position): Spoken {
   const { diagnosis, fate, defender, mateInMoves, taken } = wrong;
-  if (isCheckmate(end)) return `${SIDE_WORDS[defender]} has checkmated you.`;
-  if (diagnosis === 'draws') return isOnlySeen(fate) ? 'It can end in a draw.' : 'That is a draw.';
-  return taken === '' ? `The mate in ${mateInMoves} is gone.` : taken;
+  if (isCheckmate(end)) return spoken(`${SIDE_WORDS[defender]} has checkmated you.`);
+  if (diagnosis === 'draws') return spoken(isOnlySeen(fate) ? 'It can end in a draw.' : 'That is a draw.');
+  return spoken(taken === '' ? `The mate in ${mateInMoves} is gone.` : taken);
 }
 
 /** Said when the goal is reached in so many moves, on the board or but for pointless blocks; `called` is the mate's name in words. */
-export function rightSentence(mateInMoves: number, isMate: boolean, called = '', terms: Terms): string {
-  if (!isMate) return `Yes. Only pointless blocks are left: that counts as mate in ${mateInMoves}.`;
+export function rightSentence(mateInMoves: number, isMate: boolean, called = '', terms: Terms): Spoken {
+  if (!isMate) return spoken(`Yes. Only pointless blocks are left: that counts as mate in ${mateInMoves}.`);
   const head =
     mateInMoves === 1
       ? `Yes, ${terms.one('checkmate')}.`
       : `Yes, ${terms.one('checkmate')} in ${mateInMoves}.`;
-  return `${head} ${called}`.trim();
+  return spoken(`${head} ${called}`.trim());
 }
 
 /** Of answers that are still on the device, on the child's home. */

@@ -60,6 +60,13 @@ export function makeTerms(words: readonly HouseWord[]): Terms {
 /** The field's own words. */
 export const PLAIN_TERMS = makeTerms([]);
 
+/** Said by the house. Inside `text` only, where its terms are put in. */
+export const spoken = (text: string): Spoken => text as Spoken;
+
+/** One after another. */
+export const joinSpoken = (parts: readonly Spoken[]): Spoken =>
+  spoken(parts.filter((part) => part !== '').join(' '));
+
 /** What a coach has written is shown as it stands. */
 export const asWritten = (text: string): Spoken => text as Spoken;
 

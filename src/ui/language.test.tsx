@@ -7,6 +7,7 @@ import { EXERCISE_IDS } from '@/core/exercises';
 import { data, listUnspoken, speakInBrackets } from '../../tests/support/pseudoLanguage';
 import { renderUi } from '../../tests/support/renderUi';
 import type { ExercisePlayer as Player } from './answer/ExercisePlayer';
+import { asWritten } from '@/text';
 
 speakInBrackets();
 
@@ -57,7 +58,12 @@ describe('a child’s exercise', () => {
   test.each(EXERCISE_IDS)('%s: question, board, answer, help, reasons and the solution', async (id) => {
     const task = composeExercise(id, 1, 71);
     await expectSpoken(
-      <ExercisePlayer task={task} next={data('next')} onAnswer={() => undefined} onNext={() => undefined} />,
+      <ExercisePlayer
+        task={task}
+        next={asWritten(data('next'))}
+        onAnswer={() => undefined}
+        onNext={() => undefined}
+      />,
     );
     // Every step of help, then whatever can be pressed to answer, and the solution.
     for (let step = 0; step < 8; step += 1) {

@@ -1,3 +1,5 @@
+import type { Spoken } from '../terms';
+
 export const cancel = 'Cancel';
 
 export const close = 'Close';
@@ -18,7 +20,7 @@ export const deleteButton = 'Delete';
 
 export const remove = 'Remove';
 
-export const moveNotAllowed = 'That move is not allowed here.';
+export const moveNotAllowed = 'That move is not allowed here.' as Spoken;
 
 export const save = 'Save';
 

@@ -1,4 +1,4 @@
-import { capital, type Terms } from '../terms';
+import { capital, type Terms, type Spoken } from '../terms';
 
 export const piecesToPlace = 'Pieces to place';
 
@@ -164,7 +164,7 @@ export const start = 'Start';
 
 export const turnBoard = 'Turn board';
 
-export const boardLabel = 'Board of the Desk';
+export const boardLabel = 'Board of the Desk' as Spoken;
 
 export const shownLine = (part: string) => `Shown: ${part}. H goes back home.`;
 

@@ -1,4 +1,4 @@
-import { capital, type Terms } from '../terms';
+import { capital, type Terms, type Spoken } from '../terms';
 
 export const addRound = 'Put a round into a set';
 
@@ -43,6 +43,6 @@ export const addedToSet = (count: string, setName: string) => `Added ${count} to
 
 export const levelOf = (one: number, levelsCount: number) => `Level ${one} of ${levelsCount}`;
 
-export const nextOne = 'Next one';
+export const nextOne = 'Next one' as Spoken;
 
 export const pawnsOnly = (terms: Terms) => `${capital(terms.many('pawn'))} only`;

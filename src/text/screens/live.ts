@@ -1,4 +1,4 @@
-import type { Terms } from '../terms';
+import type { Terms, Spoken } from '../terms';
 
 export const back = 'Back';
 
@@ -82,7 +82,7 @@ export const offlineNoAnswers = 'Offline: answers from the class are not arrivin
 
 export const inYourHead = 'In your head, without a board.';
 
-export const bigBoard = 'The big board';
+export const bigBoard = 'The big board' as Spoken;
 
 export const noLessonOf = (className: string) => `${className}: no lesson at this board`;
 
@@ -107,7 +107,7 @@ export const notYet = 'Not yet';
 
 export const everybodyHasAnswered = 'Everybody has answered.';
 
-export const positionOnBoard = 'The position on the board';
+export const positionOnBoard = 'The position on the board' as Spoken;
 
 export const sendMove = 'Send this move';
 
@@ -208,8 +208,8 @@ export const pageTitle = 'Big board';
 
 export const besideBoard = 'Beside the board';
 
-export const whichMove = 'Which move? Make it on the board.';
+export const whichMove = 'Which move? Make it on the board.' as Spoken;
 
-export const sent = 'Sent. You can still send another move.';
+export const sent = 'Sent. You can still send another move.' as Spoken;
 
-export const isThatYourMove = 'Is that your move?';
+export const isThatYourMove = 'Is that your move?' as Spoken;

@@ -3,7 +3,17 @@ import { Button } from '@/ui/controls';
 import type { ReactNode } from 'react';
 import type { Square } from '@/core/board';
 import type { Note } from '@/core/exercises';
-import { answerText, firstSentence, hintText, noteText, questionText, verdictText, type Terms } from '@/text';
+import {
+  answerText,
+  firstSentence,
+  hintText,
+  noteText,
+  questionText,
+  verdictText,
+  type Terms,
+  type Spoken,
+  joinSpoken,
+} from '@/text';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './answering';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
@@ -22,14 +32,14 @@ export function AnswerFrame(props: {
   /** What the answer is made with, under the board. */
   readonly children?: ReactNode;
   /** Said before anything is answered. */
-  readonly begin: string;
+  readonly begin: Spoken;
   /** Said before everything else, as long as it holds. */
-  readonly notice?: string | undefined;
+  readonly notice?: Spoken | undefined;
   /** The board is only looked at and leaves its room to a long answer. */
   readonly isBoardSmall?: boolean;
   /** Gives the answer; undefined: there is none yet. */
   readonly onDone: (() => void) | undefined;
-  readonly next: string;
+  readonly next: Spoken;
   readonly onNext: () => void;
 }) {
   const { session, board, children, begin, notice, isBoardSmall = false, onDone, next, onNext } = props;
@@ -43,14 +53,14 @@ export function AnswerFrame(props: {
       className={board === undefined ? classes.bare : children === undefined ? classes.player : classes.wide}
     >
       <div className={classes.question}>
-        <TaskQuestion text={questionText(session.words, exercise.question)} said={said.join(' ')} />
+        <TaskQuestion text={questionText(session.words, exercise.question)} said={joinSpoken(said)} />
       </div>
       {board !== undefined && (
         <div className={`${classes.boardPlace} ${isBoardSmall ? classes.small : ''}`}>{board}</div>
       )}
       {children !== undefined && <div className={classes.made}>{children}</div>}
       <div className={classes.said} role="status">
-        {isAnswered ? <Said said={said} /> : <span>{said.join(' ')}</span>}
+        {isAnswered ? <Said said={said} /> : <span>{joinSpoken(said)}</span>}
       </div>
       <div className={classes.buttons}>
         {isOver ? (
@@ -81,10 +91,10 @@ export function AnswerFrame(props: {
 /** Before an answer: what has to be told first, the open help, or how to begin. */
 function helpText(
   { exercise, words, helpCount }: Answering,
-  begin: string,
-  notice: string | undefined,
+  begin: Spoken,
+  notice: Spoken | undefined,
   isShort: boolean,
-): string {
+): Spoken {
   if (notice !== undefined) return notice;
   const hint = exercise.hints[helpCount - 1];
   const text = hint === undefined ? begin : hintText(words, hint);
@@ -95,7 +105,7 @@ function helpText(
  * The head, then the reasons: what is too much is explained; what is missing is only counted, until it is shown. Who reads slowly gets
  * one reason in one sentence.
  */
-function listSaid(session: Answering, isShort: boolean, terms: Terms): string[] {
+function listSaid(session: Answering, isShort: boolean, terms: Terms): Spoken[] {
   const { exercise, words } = session;
   const reasons = listShownNotes(session)
     .map((note) => noteText(words, note, exercise.scene, terms))
@@ -103,15 +113,15 @@ function listSaid(session: Answering, isShort: boolean, terms: Terms): string[] 
   return [headText(session), ...(isShort ? reasons.slice(0, 1).map(firstSentence) : reasons)];
 }
 
-function headText({ exercise, words, verdict, isShown }: Answering): string {
+function headText({ exercise, words, verdict, isShown }: Answering): Spoken {
   const { ask, solution } = exercise;
-  if (!isShown) return verdict === undefined ? '' : verdictText(verdict, ask);
+  if (!isShown && verdict !== undefined) return verdictText(verdict, ask);
   if (ask.kind === 'place') return seatPagesText.thisIsHowItLooks;
   const begin = ask.kind === 'tap' ? seatPagesText.theseAreRight : seatPagesText.theAnswerIs;
-  return `${begin}${answerText(words, solution)}.`;
+  return begin(answerText(words, solution));
 }
 
-function Said({ said: [head = '', ...reasons] }: { readonly said: readonly string[] }) {
+function Said({ said: [head, ...reasons] }: { readonly said: readonly Spoken[] }) {
   return (
     <>
       <strong>{head}</strong>

@@ -4,7 +4,7 @@ import { z } from 'zod/mini';
 import { answerSchema, type Answer, type Exercise } from '@/core/exercises';
 import type { Answering } from './answering';
 import { ChooseAnswer } from './ChooseAnswer';
-import type { FamilyWords } from '@/text';
+import type { FamilyWords, Spoken } from '@/text';
 import { NO_DRAFT, useDraft, type Draft } from '@/ui/device';
 import { LineAnswer } from './LineAnswer';
 import { NumberAnswer } from './NumberAnswer';
@@ -18,7 +18,7 @@ export interface AnswerPlayerProps {
   readonly exercise: Exercise;
   readonly words: FamilyWords;
   /** Words of the button that goes on. */
-  readonly next: string;
+  readonly next: Spoken;
   /** Hears each answer once, with the steps of help that were open. */
   readonly onAnswer?: (answer: Answer, isRight: boolean, hints: number) => void;
   /** Hears that the solution was shown. */

@@ -1,7 +1,7 @@
 'use client';
 import { z } from 'zod/mini';
 import type { AnswerForm } from '@/core/exercises';
-import { optionText, questionText } from '@/text';
+import { optionText, questionText, type Spoken } from '@/text';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
@@ -16,7 +16,7 @@ const chosenSchema = z.array(z.string());
 export function ChooseAnswer(props: {
   readonly ask: Extract<AnswerForm, { kind: 'choose' }>;
   readonly session: Answering;
-  readonly next: string;
+  readonly next: Spoken;
   readonly onNext: () => void;
 }) {
   const { ask, session, ...rest } = props;
@@ -84,7 +84,7 @@ export function ChooseAnswer(props: {
   );
 }
 
-function beginText({ isOrdered = false, isMultiple }: Extract<AnswerForm, { kind: 'choose' }>): string {
+function beginText({ isOrdered = false, isMultiple }: Extract<AnswerForm, { kind: 'choose' }>): Spoken {
   if (isOrdered) return seatPagesText.tapInOrder;
   return isMultiple ? seatPagesText.chooseAllRight : seatPagesText.chooseOne;
 }

@@ -4,6 +4,7 @@ import { parseSquareName } from '@/core/board';
 import { composeExercise } from '@/core/compose';
 import { listLevels, type Answer, type ExerciseId, type ExerciseTask } from '@/core/exercises';
 import { ExercisePlayer } from './ExercisePlayer';
+import { asWritten } from '@/text';
 
 beforeEach(() => {
   jest.useFakeTimers();
@@ -27,7 +28,7 @@ function openPlayer(family: ExerciseId, task: unknown) {
   renderUi(
     <ExercisePlayer
       task={exercise}
-      next="Next one"
+      next={asWritten('Next one')}
       onAnswer={(...answer) => heard.push(answer)}
       onNext={() => gone.push('next')}
     />,
@@ -198,7 +199,9 @@ test.each(['find-square', 'name-square', 'name-line'] as const)(
   (family) => {
     for (const level of listLevels(family)) {
       const task = composeExercise(family, level, 4000 + level);
-      const { unmount } = renderUi(<ExercisePlayer task={task} next="Next one" onNext={() => undefined} />);
+      const { unmount } = renderUi(
+        <ExercisePlayer task={task} next={asWritten('Next one')} onNext={() => undefined} />,
+      );
       const names = screen.getAllByRole('gridcell').map((cell) => cell.getAttribute('aria-label'));
       expect(names).toHaveLength(64);
       for (const name of names) expect(name).toMatch(/^\d from the left, \d from the bottom, empty/);

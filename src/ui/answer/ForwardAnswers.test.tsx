@@ -8,6 +8,7 @@ import { parseMoveText } from '@/core/notation';
 import { HouseWordsProvider } from '@/ui/words';
 import type { SpokenWords } from '@/contracts/houseWords';
 import { ExercisePlayer } from './ExercisePlayer';
+import { asWritten } from '@/text';
 
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 const pressSquare = (square: number) => {
@@ -23,7 +24,7 @@ function openPlayer(task: ExerciseTask, spoken: SpokenWords = PLAIN) {
     <HouseWordsProvider spoken={spoken}>
       <ExercisePlayer
         task={task}
-        next="Next one"
+        next={asWritten('Next one')}
         onAnswer={(answer, isRight) => heard.push([answer, isRight])}
         onNext={() => undefined}
       />

@@ -13,7 +13,7 @@ import {
   type MoveText,
 } from '@/core/notation';
 import { findOutcome, type Move, type Position, type PositionDraft } from '@/core/rules';
-import { questionText } from '@/text';
+import { questionText, type Spoken } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
@@ -42,7 +42,7 @@ export function LineAnswer({
 
 interface LineProps {
   readonly session: Answering;
-  readonly next: string;
+  readonly next: Spoken;
   readonly onNext: () => void;
 }
 
@@ -53,7 +53,7 @@ interface Telling<Place> {
   readonly isOver: (place: Place) => boolean;
   /** Each move as it stands in the list. */
   readonly listWords: (home: Place, line: readonly Move[]) => readonly string[];
-  readonly begin: (count: number, from: Square | undefined) => string;
+  readonly begin: (count: number, from: Square | undefined) => Spoken;
 }
 
 const GAME_TELLING: Telling<Position> = {
@@ -84,7 +84,7 @@ function ToldMoves<Place extends PositionDraft>(
   const told = useMemo(() => texts.flatMap((text) => parseMoveText(text) ?? []), [texts]);
   const [from, setFrom] = useState<Square>();
   const [promoting, setPromoting] = useState<readonly Move[]>([]);
-  const [refusal, setRefusal] = useState<string>();
+  const [refusal, setRefusal] = useState<Spoken>();
   const { solution } = exercise;
   const line =
     session.isShown && solution.kind === 'play'
@@ -201,7 +201,7 @@ function ToldMoves<Place extends PositionDraft>(
   );
 }
 
-function beginText(count: number, from: Square | undefined): string {
+function beginText(count: number, from: Square | undefined): Spoken {
   if (from !== undefined) return seatPagesText.nowTapSquare;
   return count === 0 ? seatPagesText.tapWholeLine : seatPagesText.whoseTurn;
 }

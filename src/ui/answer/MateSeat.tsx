@@ -17,6 +17,7 @@ import {
   takenText,
   type Terms,
   wrongSentence,
+  type Spoken,
 } from '@/text';
 import type { Draft } from '@/ui/device';
 import { GAME, playAll } from './ground';
@@ -41,7 +42,7 @@ export function MateSeat(props: {
   readonly ours: readonly NamedPicture[];
   /** Where the play is kept. */
   readonly draft: Draft;
-  readonly next: string;
+  readonly next: Spoken;
   /** Another try begins. */
   readonly onAgain: () => void;
   readonly onAnswer: (answer: Answer, isRight: boolean, hints: number) => void;
@@ -122,7 +123,7 @@ function useMateNames(ours: readonly NamedPicture[]): (place: Position) => strin
 function wordsOf(
   { task }: SeatPuzzle,
   home: Position,
-  next: string,
+  next: Spoken,
   nameOf: (place: Position) => string,
   terms: Terms,
 ): PlayWords<Position> {

@@ -1,7 +1,7 @@
 'use client';
 import { Button, controlClasses } from '@/ui/controls';
 import type { AnswerForm } from '@/core/exercises';
-import { questionText } from '@/text';
+import { questionText, type Spoken } from '@/text';
 import { z } from 'zod/mini';
 import { useDraft } from '@/ui/device';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
@@ -15,7 +15,7 @@ import * as seatPagesText from '@/text/screens/seatPages';
 export function NumberAnswer(props: {
   readonly ask: Extract<AnswerForm, { kind: 'number' }>;
   readonly session: Answering;
-  readonly next: string;
+  readonly next: Spoken;
   readonly onNext: () => void;
 }) {
   const { ask, session, ...rest } = props;

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { z } from 'zod/mini';
 import { getMan, type Board as BoardMen, type Man, type Square } from '@/core/board';
 import { findPlaceSlip, placedMenSchema, type Answer } from '@/core/exercises';
-import { manWords, questionText } from '@/text';
+import { manWords, questionText, type Spoken } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { Board, ManPicture, useCarry, type Drop, type HandRules } from '@/ui/board';
 import { AnswerFrame } from './AnswerFrame';
@@ -18,7 +18,7 @@ const FREE: HandRules = { canHold: () => true, dropResult: (from, to) => (from =
 export function PlaceAnswer(props: {
   readonly tray: readonly Man[];
   readonly session: Answering;
-  readonly next: string;
+  readonly next: Spoken;
   readonly onNext: () => void;
 }) {
   const { tray, session, ...rest } = props;

@@ -4,7 +4,7 @@ import { z } from 'zod/mini';
 import type { AnswerForm, Verdict } from '@/core/exercises';
 import { getDraft, getPosition } from '@/core/notation';
 import type { PositionDraft } from '@/core/rules';
-import { HELP_LABELS, helpStepText, hintText, noteText, questionText } from '@/text';
+import { HELP_LABELS, helpStepText, hintText, noteText, questionText, type Spoken, joinSpoken } from '@/text';
 import type { Answering } from './answering';
 import { GAME, PAWNS, playAll, WANDERING, type Ground } from './ground';
 import { PlayPlayer, type PlayWords } from './PlayPlayer';
@@ -27,7 +27,7 @@ const MOVE_STEPS = ['piece', 'square', 'move'] as const;
 
 interface PlayAnswerProps {
   readonly session: Answering;
-  readonly next: string;
+  readonly next: Spoken;
   readonly onNext: () => void;
 }
 
@@ -78,10 +78,11 @@ function Played<Place extends PositionDraft>(
   const open = findOpenHelp(play, judge);
   const nextStep = findNextHelp(play, judge);
   const hasNextHint = helpCount < hints.length;
-  const tellWrong = (verdict: Verdict, reply: string | undefined) =>
-    [reply, ...verdict.notes.map((note) => noteText(session.words, note, exercise.scene, terms))]
-      .filter((text) => text !== undefined && text !== '')
-      .join(' ');
+  const tellWrong = (verdict: Verdict, reply: Spoken | undefined) =>
+    joinSpoken([
+      ...(reply === undefined ? [] : [reply]),
+      ...verdict.notes.map((note) => noteText(session.words, note, exercise.scene, terms)),
+    ]);
   const words: PlayWords<Place> = {
     question: questionText(session.words, exercise.question),
     begin: seatPagesText.playYourMove,

@@ -21,7 +21,7 @@ const REPLY_MS = 650;
 export interface ShownRefutation<Place> {
   readonly before: Place;
   readonly line: readonly MoveText[];
-  readonly reply: string | undefined;
+  readonly reply: Spoken | undefined;
   /** Does that answer capture? */
   readonly isReplyCapture: boolean;
 }
@@ -30,22 +30,22 @@ export interface ShownRefutation<Place> {
 export interface PlayWords<Place> {
   readonly question: Spoken;
   /** Under the board before the first move. */
-  readonly begin: string;
+  readonly begin: Spoken;
   /** In how many moves of the student, and the board they have led to. */
-  readonly right: (movesPlayed: number, place: Place) => string;
+  readonly right: (movesPlayed: number, place: Place) => Spoken;
   /** Said when the first move of the line that refutes the move has been played. */
-  readonly wrong: (verdict: Verdict, shown: ShownRefutation<Place>) => string;
+  readonly wrong: (verdict: Verdict, shown: ShownRefutation<Place>) => Spoken;
   /** Said when all of the line has been played, to this board. */
-  readonly wrongWhole: (verdict: Verdict, shown: ShownRefutation<Place>, end: Place) => string;
-  readonly next: string;
+  readonly wrongWhole: (verdict: Verdict, shown: ShownRefutation<Place>, end: Place) => Spoken;
+  readonly next: Spoken;
 }
 
 /** The help that is open now, and what asks for the next step; no label: there is none left. */
 export interface PlayHelp {
-  readonly text: string | undefined;
+  readonly text: Spoken | undefined;
   /** Of a step towards a right move: what of it is pointed at. */
   readonly open: { readonly step: HelpStep; readonly move: Move } | undefined;
-  readonly label: string | undefined;
+  readonly label: Spoken | undefined;
   readonly onAsk: () => void;
 }
 
@@ -76,9 +76,9 @@ export function PlayPlayer<Place extends PositionDraft>(props: PlayPlayerProps<P
   const isThinking = play.phase.kind === 'thinking' && isSettled;
   const isRight = isSettled && play.phase.kind === 'ended' && play.phase.verdict.outcome === 'right';
   // Said as long as the board it was about is there to be played on.
-  const [refusal, setRefusal] = useState<{ readonly plies: number; readonly text: string }>();
+  const [refusal, setRefusal] = useState<{ readonly plies: number; readonly text: Spoken }>();
   const isRefused = isThinking && refusal?.plies === shown;
-  const told = isSettled ? saidText(props, steps, place, isShort) : (steps[shown - 1]?.sentence ?? '');
+  const told = isSettled ? saidText(props, steps, place, isShort) : steps[shown - 1]?.sentence;
   const said = isRefused ? refusal.text : told;
 
   const rules: HandRules = {
@@ -166,14 +166,14 @@ function listAskedSquares({ phase }: PlayState): readonly Square[] {
 }
 
 /** Why the move is not allowed. */
-function refusalText(place: PositionDraft, from: Square, to: Square, terms: Terms): string {
+function refusalText(place: PositionDraft, from: Square, to: Square, terms: Terms): Spoken {
   const tried = tryHandMove(place, { from, to });
   return tried.ok ? commonText.moveNotAllowed : handFaultText(place, tried.error, terms);
 }
 
 interface Step<Place> {
   readonly move: Move;
-  readonly sentence: string;
+  readonly sentence: Spoken;
   readonly after: Place;
 }
 
@@ -244,7 +244,7 @@ function saidText<Place extends PositionDraft>(
   steps: readonly Step<Place>[],
   place: Place,
   isShort: boolean,
-): string {
+): Spoken {
   const last = steps.at(-1)?.sentence;
   switch (play.phase.kind) {
     case 'thinking':
@@ -269,7 +269,7 @@ function saidText<Place extends PositionDraft>(
 function PlayButtons(props: {
   readonly play: PlayState;
   readonly help: PlayHelp;
-  readonly next: string;
+  readonly next: Spoken;
   readonly isSettled: boolean;
   readonly onShow: () => void;
   readonly onAction: (action: PlayAction) => void;

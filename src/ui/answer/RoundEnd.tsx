@@ -3,7 +3,7 @@ import type { SeatTask } from '@/contracts/attempts';
 import type { TaskId } from '@/contracts/ids';
 import { getAskedLength } from '@/core/exercises';
 import { use } from 'react';
-import { countText, wentWellText } from '@/text';
+import { countText, wentWellText, type Spoken } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import { openFamily } from './openFamily';
 import { EveningPicture } from './EveningPicture';
@@ -19,7 +19,7 @@ export function RoundEnd(props: {
   /** Tasks whose first answer was not right, or that were shown. */
   readonly stumbled: readonly number[];
   /** Words of the button that leaves. */
-  readonly back: string;
+  readonly back: Spoken;
   readonly onLeave: () => void;
   /** Wants the skipped ones as well. */
   readonly onClimb: () => void;

@@ -27,7 +27,7 @@ export function RoundWaiting(props: {
       {words !== undefined && (
         <div className={places.page}>
           <div className={places.question}>
-            <TaskQuestion text={words} said="" />
+            <TaskQuestion text={words} />
           </div>
           {diagram !== undefined && (
             <div className={places.board}>

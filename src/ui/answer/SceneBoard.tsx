@@ -3,6 +3,7 @@ import type { Square } from '@/core/board';
 import type { Scene } from '@/core/exercises';
 import type { Diagram } from '@/drawing';
 import { Board, type HandRules } from '@/ui/board';
+import type { Spoken } from '@/text';
 
 /** Nothing is carried. */
 const STILL: HandRules = { canHold: () => false, dropResult: () => 'back' };
@@ -10,7 +11,7 @@ const STILL: HandRules = { canHold: () => false, dropResult: () => 'back' };
 /** The board of an exercise that is looked at, not touched; by keyboard and by ear it is read square by square. */
 export function SceneBoard(props: {
   readonly scene: Scene;
-  readonly title: string;
+  readonly title: Spoken;
   readonly helpSquare?: Square | undefined;
   readonly marks?: NonNullable<Diagram['marks']>;
   readonly arrows?: Diagram['arrows'];

@@ -5,7 +5,7 @@ import { v4 as makeUuid } from 'uuid';
 import type { SeatRound as SeatRoundData, SeatTask } from '@/contracts/attempts';
 import type { StudentId } from '@/contracts/ids';
 import type { Answer } from '@/core/exercises';
-import { SEAT_REASON_WORDS } from '@/text';
+import { SEAT_REASON_WORDS, type Spoken } from '@/text';
 import { clearOldDrafts, draftKeyOf, dropDraft, openDraft, useIsBrowser, type Draft } from '@/ui/device';
 import { MateSeat } from './MateSeat';
 import { readPlace, writePlace } from './seatPlace';
@@ -41,14 +41,14 @@ export type SeatBack = 'place' | 'path' | 'board' | 'next-task';
 const FETCH_LATER_MS = 800;
 
 /** On the button at the head of a round, short. */
-const LEAVE_WORDS: Readonly<Record<SeatBack, string>> = {
+const LEAVE_WORDS: Readonly<Record<SeatBack, Spoken>> = {
   place: seatPagesText.myPlace,
   path: seatPagesText.myPath,
   board: seatPagesText.theBoard,
   'next-task': seatPagesText.goOn,
 };
 /** On the button at its end. */
-const BACK_WORDS: Readonly<Record<SeatBack, string>> = {
+const BACK_WORDS: Readonly<Record<SeatBack, Spoken>> = {
   place: seatPagesText.backToMyPlace,
   path: seatPagesText.backToMyPath,
   board: seatPagesText.backToTheBoard,

@@ -5,7 +5,7 @@ import { z } from 'zod/mini';
 import type { AnswerForm, Scene } from '@/core/exercises';
 import { getPosition, parseMoveText } from '@/core/notation';
 import { playMove, type Position } from '@/core/rules';
-import { questionText } from '@/text';
+import { questionText, type Spoken } from '@/text';
 import { AnswerFrame } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
 import { useDraft } from '@/ui/device';
@@ -17,7 +17,7 @@ import * as seatPagesText from '@/text/screens/seatPages';
 interface SheetAnswerProps {
   readonly ask: Extract<AnswerForm, { form: 'sheet' }>;
   readonly session: Answering;
-  readonly next: string;
+  readonly next: Spoken;
   readonly onNext: () => void;
 }
 

@@ -4,7 +4,7 @@ import { z } from 'zod/mini';
 import type { Square } from '@/core/board';
 import { squareSchema, type AnswerForm } from '@/core/exercises';
 import { drawSign, SCREEN_PAINT, type DiagramMark, type SquareMark } from '@/drawing';
-import { optionText, questionText } from '@/text';
+import { optionText, questionText, type Spoken } from '@/text';
 import { Board, type HandRules } from '@/ui/board';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import classes from './AnswerFrame.module.css';
@@ -29,7 +29,7 @@ type TapMark = z.infer<typeof marksSchema>[number];
 export function TapAnswer(props: {
   readonly ask: Extract<AnswerForm, { kind: 'tap' }>;
   readonly session: Answering;
-  readonly next: string;
+  readonly next: Spoken;
   readonly onNext: () => void;
 }) {
   const { ask, session, ...rest } = props;
@@ -135,7 +135,7 @@ function toMark(square: Square, label: string | undefined): TapMark {
   return label === undefined ? { square } : { square, label };
 }
 
-function begin({ labels, isSingle }: Extract<AnswerForm, { kind: 'tap' }>, count: number): string {
+function begin({ labels, isSingle }: Extract<AnswerForm, { kind: 'tap' }>, count: number): Spoken {
   if (count > 0) return isSingle ? seatPagesText.doneOrMore : seatPagesText.marked(count);
   return labels.length > 0 ? seatPagesText.pickLabelThenTap : seatPagesText.tapTheBoard;
 }

@@ -1,7 +1,7 @@
 'use client';
 import { z } from 'zod/mini';
 import type { AnswerForm } from '@/core/exercises';
-import { questionText } from '@/text';
+import { questionText, type Spoken } from '@/text';
 import { AnswerFrame, findHelpSquare } from './AnswerFrame';
 import { useDraft } from '@/ui/device';
 import type { Answering } from './answering';
@@ -13,7 +13,7 @@ import * as seatPagesText from '@/text/screens/seatPages';
 export function WriteAnswer(props: {
   readonly form: Exclude<Extract<AnswerForm, { kind: 'write' }>['form'], 'sheet'>;
   readonly session: Answering;
-  readonly next: string;
+  readonly next: Spoken;
   readonly onNext: () => void;
 }) {
   const { form, session, ...rest } = props;

@@ -8,6 +8,7 @@ import { getMove } from '@/core/notation';
 import { dropDraft, openDraft } from '@/ui/device';
 import { ExercisePlayer } from './ExercisePlayer';
 import { readPlace, writePlace } from './seatPlace';
+import { asWritten } from '@/text';
 
 const KEY = 'vorschule-draft-test';
 
@@ -28,7 +29,7 @@ function open(task: ExerciseTask) {
   return renderUi(
     <ExercisePlayer
       task={task}
-      next="Next one"
+      next={asWritten('Next one')}
       onNext={() => undefined}
       draft={openDraft(window.localStorage, KEY)}
     />,
@@ -111,7 +112,7 @@ test.each(EXERCISE_IDS)(
     const after = renderUi(
       <ExercisePlayer
         task={task}
-        next="Next one"
+        next={asWritten('Next one')}
         onNext={() => undefined}
         onAnswer={(answer) => heard.push(answer)}
         draft={openDraft(window.localStorage, KEY)}

@@ -12,14 +12,14 @@ import {
   type Position,
   type PositionDraft,
 } from '@/core/rules';
-import { manMoveText, moveSentence, type Terms } from '@/text';
+import { manMoveText, moveSentence, type Spoken, type Terms } from '@/text';
 
 export interface Ground<Place extends PositionDraft> {
   listMovesFrom(place: Place, from: number): Move[];
   play(place: Place, move: Move): Place;
   isCapture(place: Place, move: Move): boolean;
   /** The move in words. */
-  tell(place: Place, move: Move, terms: Terms): string;
+  tell(place: Place, move: Move, terms: Terms): Spoken;
 }
 
 /** The board after the moves; those that are none are left out. */

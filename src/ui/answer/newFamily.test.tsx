@@ -9,7 +9,7 @@ import { words } from '../../../tests/support/newFamily/words';
 import { renderUi } from '../../../tests/support/renderUi';
 import { EXERCISE_IDS } from '@/core/exercises';
 import { createRandom } from '@/core/shared';
-import { makeTerms } from '@/text';
+import { makeTerms, asWritten } from '@/text';
 import { AnswerPlayer } from './AnswerPlayer';
 
 const terms = makeTerms([
@@ -28,7 +28,7 @@ test('a family of three files is asked, answered and judged', () => {
     <AnswerPlayer
       exercise={exercise}
       words={words(terms)}
-      next="Next one"
+      next={asWritten('Next one')}
       onAnswer={(_, isRight) => heard.push(isRight)}
       onNext={() => undefined}
     />,

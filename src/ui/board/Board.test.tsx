@@ -6,6 +6,7 @@ import type { HouseWord } from '@/contracts/houseWords';
 import { HouseWordsProvider } from '@/ui/words';
 import { Board, type BoardProps } from './Board';
 import type { Drop } from './states';
+import { asWritten } from '@/text';
 
 /** Speaks of squares by name, so that the tests tell what the user did. */
 function openBoard(props: Partial<BoardProps> = {}, words: readonly HouseWord[] = []) {
@@ -16,7 +17,7 @@ function openBoard(props: Partial<BoardProps> = {}, words: readonly HouseWord[] 
         board={INITIAL_POSITION.board}
         turn="white"
         bottom="white"
-        label="Test board"
+        label={asWritten('Test board')}
         rules={{
           canHold: (square) => INITIAL_POSITION.board[square]?.side === 'white',
           dropResult: () => 'move',

@@ -10,7 +10,14 @@ import {
   type Square,
 } from '@/core/board';
 import { drawDiagram, SCREEN_PAINT, type Diagram, type DiagramMark } from '@/drawing';
-import { boardDrawingText, MARK_WORDS, promotionText, squarePlaceWords, squareWords } from '@/text';
+import {
+  boardDrawingText,
+  MARK_WORDS,
+  promotionText,
+  squarePlaceWords,
+  squareWords,
+  type Spoken,
+} from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Board.module.css';
 import { listSquaresBeside, useCarry } from './carry';
@@ -28,7 +35,7 @@ export interface BoardProps {
   /** Squares are said by their places, for their names are what is asked; else by their names where letters stand beside the board. */
   readonly areNamesAsked?: boolean;
   /** Said to who cannot see it, before the squares. */
-  readonly label: string;
+  readonly label: Spoken;
   readonly rules: HandRules;
   readonly onDrop: (drop: Drop) => void;
   /** It is looked at, not touched: on a screen that is touched the page scrolls under the finger. */

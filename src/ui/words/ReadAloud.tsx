@@ -2,11 +2,12 @@
 import { Button } from '@/ui/controls';
 import { useEffect, useSyncExternalStore } from 'react';
 import * as shellText from '@/text/screens/shell';
+import type { Spoken } from '@/text';
 
 const never = () => () => undefined;
 
 /** Reads a text aloud where the browser can; its place is kept where it cannot, so that nothing moves. */
-export function ReadAloud({ text }: { readonly text: string }) {
+export function ReadAloud({ text }: { readonly text: Spoken }) {
   const canSpeak = useSyncExternalStore(
     never,
     () => 'speechSynthesis' in window,

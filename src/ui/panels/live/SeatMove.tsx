@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { getDraft, getMove, makeMoveText, type MoveText } from '@/core/notation';
 import { tryHandMove, type HandFault } from '@/core/rules';
 import type { LiveQuestion } from '@/contracts/seatLesson';
-import { asWritten, handFaultText, manMoveText } from '@/text';
+import { asWritten, handFaultText, manMoveText, joinSpoken } from '@/text';
 import { Board, type Drop } from '@/ui/board';
 import { TaskQuestion, useHouseVoice } from '@/ui/words';
 import { isPromotion, listHandMarks } from '@/ui/workbench';
@@ -39,7 +39,7 @@ export function SeatMove(props: {
       ? handFaultText(home, fault, terms)
       : move === undefined
         ? liveText.whichMove
-        : `${manMoveText(home, move, terms)} ${isSent ? liveText.sent : liveText.isThatYourMove}`;
+        : joinSpoken([manMoveText(home, move, terms), isSent ? liveText.sent : liveText.isThatYourMove]);
   return (
     <div className={classes.player}>
       <div className={classes.question}>

@@ -3,7 +3,7 @@ import { Button, CheckField, SelectField } from '@/ui/controls';
 import { useEffect, useMemo, useReducer, useState } from 'react';
 import type { PawnGoal } from '@/core/pawns';
 import { tryHandMove } from '@/core/rules';
-import { handFaultText, pawnEndText, pawnQuestionText } from '@/text';
+import { handFaultText, pawnEndText, pawnQuestionText, type Spoken } from '@/text';
 import { PAWNS } from '@/ui/answer';
 import { Board, type Drop, type HandRules } from '@/ui/board';
 import { openDraft, useIsBrowser } from '@/ui/device';
@@ -24,7 +24,7 @@ import {
 import * as pawnsText from '@/text/screens/pawns';
 import * as commonText from '@/text/screens/common';
 
-const OPPONENTS: readonly { readonly value: PawnRules['opponent']; readonly label: string }[] = [
+const OPPONENTS: readonly { readonly value: PawnRules['opponent']; readonly label: Spoken }[] = [
   { value: 'child', label: pawnsText.twoAtScreen },
   { value: 'gentle', label: pawnsText.appGentle },
   { value: 'steady', label: pawnsText.appSteady },
@@ -53,14 +53,14 @@ function OpenTable({ owner }: { readonly owner: string }) {
   useEffect(() => draft.write(GAME, keepPawnGame(state)), [draft, state]);
   const [isTurned, setIsTurned] = useState(false);
   // Said until the next move.
-  const [refusal, setRefusal] = useState<{ readonly plies: number; readonly text: string }>();
+  const [refusal, setRefusal] = useState<{ readonly plies: number; readonly text: Spoken }>();
   const { terms } = useHouseVoice();
   const { rules } = state;
   const place = placeOf(state);
   const end = endOf(state);
   const last = state.moves.at(-1);
   const before = state.places.at(-2);
-  const told = last === undefined || before === undefined ? '' : PAWNS.tell(before, last, terms);
+  const told = last === undefined || before === undefined ? undefined : PAWNS.tell(before, last, terms);
   const said = refusal?.plies === state.moves.length ? refusal.text : told;
 
   function begin(change: Partial<PawnRules>) {
