@@ -1,5 +1,6 @@
 export { CLUB_PART_WORDS, clubFileText, namelessText } from './clubFile';
 export { fateText, FORCING_WORDS, takenText } from './fates';
+export { fieldFaultText, type FieldFault } from './fields';
 export { faultText } from './faults';
 export { logText } from './log';
 export { schemaWaitText } from './schema';

@@ -13,7 +13,8 @@ test('a lead adds a coach, lets her help in a class, and she sees that class and
   await page.getByLabel('Name of a new coach').fill('Odette Marsh');
   await page.getByLabel('Signs in as').fill(`odette-${club().tag}`);
   await page.getByRole('textbox', { name: 'Password, at least 10 letters', exact: true }).fill('short');
-  await expect(page.getByRole('button', { name: 'Add the coach' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Add the coach' }).click();
+  await expect(page.getByText('Write at least 10 letters.')).toBeVisible();
   await page
     .getByRole('textbox', { name: 'Password, at least 10 letters', exact: true })
     .fill('twilight-ferry-3');

@@ -2,6 +2,8 @@
 export interface FormState {
   readonly error?: string;
   readonly values?: Readonly<Record<string, string>>;
+  /** Names of the fields the sentence is about. */
+  readonly atFault?: readonly string[];
 }
 
 /** A text field of a form; empty when it is missing. */

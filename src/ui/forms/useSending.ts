@@ -7,9 +7,12 @@ import * as commonText from '@/text/screens/common';
 /**
  * Sends something to the server: whether anything is on its way, and what was wrong with it. Nothing typed is lost by a failure. Of
  * several on their way at once a failure stays to be read, also when another one comes to a good end after it. `away`: what is said when
- * the network or the server is away.
+ * the network or the server is away. `refuse`: tells a refusal itself, beside its field, and says whether it did.
  */
-export function useSending({ away = commonText.noAnswer }: { readonly away?: string } = {}) {
+export function useSending({
+  away = commonText.noAnswer,
+  refuse = () => false,
+}: { readonly away?: string; readonly refuse?: (fault: ServiceFault) => boolean } = {}) {
   const batch = useRef({ underway: 0, hasFailed: false });
   const [isBusy, setIsBusy] = useState(false);
   const [error, setError] = useState('');
@@ -32,7 +35,7 @@ export function useSending({ away = commonText.noAnswer }: { readonly away?: str
     try {
       const result = await work();
       if (!result.ok) {
-        fail(faultText(result.error));
+        fail(refuse(result.error) ? '' : faultText(result.error));
         return undefined;
       }
       if (!batch.current.hasFailed) {

@@ -27,6 +27,7 @@ export async function setUp(_state: FormState, form: FormData): Promise<FormStat
     return {
       error: doorText.lookAgainAt(fields.map((name) => FIELD_WORDS[name] ?? name).join(', ')),
       values,
+      atFault: fields,
     };
   }
   const result = await setUpClub(input.value, await clientAddress());

@@ -240,7 +240,11 @@ test('lessons are added for days of the week; those that are there already are n
   renderUi(
     <ScheduleForm classId={4 as ClassId} from="2026-09-17" to="2027-01-08" onSchedule={server.call} />,
   );
-  expect(screen.getByRole('button', { name: 'Add these lessons' })).toBeDisabled();
+  await press('Add these lessons');
+  expect(screen.getByRole('group', { name: 'Days of the week' })).toHaveAccessibleDescription(
+    'Choose at least one.',
+  );
+  expect(screen.getByRole('checkbox', { name: 'Monday' })).toHaveFocus();
   fireEvent.click(screen.getByRole('checkbox', { name: 'Thursday' }));
   fireEvent.change(screen.getByLabelText('Minutes'), { target: { value: '60' } });
   await press('Add these lessons');

@@ -4,11 +4,11 @@ import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId } from '@/contracts/ids';
-import type { Schedule } from '@/contracts/lessons';
+import { scheduleSchema, type Schedule } from '@/contracts/lessons';
 import type { Result } from '@/core/shared';
 import { countText, WEEKDAY_WORDS } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
-import { useSending } from '@/ui/forms/useSending';
+import { useContractForm } from '@/ui/forms/useContractForm';
 import classes from './Lessons.module.css';
 import * as lessonsText from '@/text/screens/lessons';
 
@@ -19,74 +19,62 @@ export function ScheduleForm(props: {
   readonly to: string;
   readonly onSchedule: (input: Schedule) => Promise<Result<number, ServiceFault>>;
 }) {
-  const [weekdays, setWeekdays] = useState<readonly number[]>([]);
-  const [startsAt, setStartsAt] = useState('16:00');
-  const [minutes, setMinutes] = useState(45);
-  const [from, setFrom] = useState(props.from);
-  const [to, setTo] = useState(props.to);
   const [said, setSaid] = useState('');
-  const { send, isBusy, error } = useSending();
-
-  async function submit() {
-    setSaid('');
-    const sent = await send(() =>
-      props.onSchedule({ classId: props.classId, weekdays: [...weekdays], startsAt, minutes, from, to }),
-    );
-    if (sent !== undefined) {
-      setSaid(
-        sent.value === 0 ? lessonsText.allLessonsExist : lessonsText.added(countText(sent.value, 'lesson')),
-      );
-    }
-  }
+  const { fields, onSend, isBusy, error } = useContractForm<Schedule>(
+    scheduleSchema,
+    {
+      classId: props.classId,
+      weekdays: [],
+      startsAt: '16:00',
+      minutes: 45,
+      from: props.from,
+      to: props.to,
+    },
+    { 'lesson/no-such-days': 'to', 'lesson/too-many': 'to' },
+  );
   return (
     <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit();
-      }}
+      noValidate
+      onSubmit={onSend(
+        props.onSchedule,
+        (added) =>
+          setSaid(added === 0 ? lessonsText.allLessonsExist : lessonsText.added(countText(added, 'lesson'))),
+        () => setSaid(''),
+      )}
     >
       <Checkbox.Group
         label={lessonsText.daysWeek}
-        value={weekdays.map(String)}
-        onChange={(chosen) => setWeekdays(chosen.map(Number))}
+        error={fields.errors.weekdays}
+        value={fields.values.weekdays.map(String)}
+        onChange={(chosen) => fields.setFieldValue('weekdays', chosen.map(Number))}
       >
         <div className={classes.row}>
           {WEEKDAY_WORDS.map((word, index) => (
-            <Checkbox key={word} size="md" py={10} value={String(index + 1)} label={word} />
+            <Checkbox
+              key={word}
+              size="md"
+              py={10}
+              value={String(index + 1)}
+              label={word}
+              // The first of them is gone to where none was chosen.
+              {...(index === 0 ? { 'data-path': 'weekdays' } : {})}
+            />
           ))}
         </div>
       </Checkbox.Group>
       <div className={classes.fields}>
-        <TextInput
-          label={lessonsText.startsAt}
-          type="time"
-          size="md"
-          value={startsAt}
-          onChange={({ currentTarget }) => setStartsAt(currentTarget.value)}
-        />
+        <TextInput label={lessonsText.startsAt} type="time" size="md" {...fields.getInputProps('startsAt')} />
         <CountField
           label={lessonsText.minutes}
           w="7rem"
           min={LESSON_MINUTES.least}
           max={LESSON_MINUTES.most}
-          value={minutes}
-          onCount={setMinutes}
+          value={fields.values.minutes}
+          onCount={(minutes) => fields.setFieldValue('minutes', minutes)}
         />
-        <TextInput
-          label={lessonsText.from}
-          type="date"
-          size="md"
-          value={from}
-          onChange={({ currentTarget }) => setFrom(currentTarget.value)}
-        />
-        <TextInput
-          label={lessonsText.to}
-          type="date"
-          size="md"
-          value={to}
-          onChange={({ currentTarget }) => setTo(currentTarget.value)}
-        />
-        <Button type="submit" size="md" mih={44} loading={isBusy} disabled={weekdays.length === 0}>
+        <TextInput label={lessonsText.from} type="date" size="md" {...fields.getInputProps('from')} />
+        <TextInput label={lessonsText.to} type="date" size="md" {...fields.getInputProps('to')} />
+        <Button type="submit" size="md" mih={44} loading={isBusy}>
           {lessonsText.addTheseLessons}
         </Button>
       </div>

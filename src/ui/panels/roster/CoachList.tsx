@@ -1,17 +1,15 @@
 'use client';
-import { LEAST_PASSWORD, MOST_LETTERS } from '@/contracts/bounds';
-import { Button, Modal, PasswordInput, TextInput } from '@mantine/core';
+import { Button, Modal } from '@mantine/core';
 import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { CoachId } from '@/contracts/ids';
 import type { ClubCoach, NewCoach, OwnCoach } from '@/contracts/people';
 import type { Result } from '@/core/shared';
 import { useSending } from '@/ui/forms/useSending';
+import { NewCoachForm } from './NewCoachForm';
 import classes from './Roster.module.css';
 import * as rosterText from '@/text/screens/roster';
 import * as commonText from '@/text/screens/common';
-
-const NOBODY: NewCoach = { name: '', signInName: '', password: '' };
 
 /** The coaches of the club; a lead adds one, gives a new password to one who forgot it, and removes one. */
 export function CoachList(props: {
@@ -28,7 +26,6 @@ export function CoachList(props: {
 }) {
   const { coaches, lead } = props;
   const [leaving, setLeaving] = useState<ClubCoach | undefined>();
-  const [coach, setCoach] = useState<NewCoach>(NOBODY);
   const [said, setSaid] = useState('');
   const { send, isBusy, error } = useSending();
   return (
@@ -100,56 +97,7 @@ export function CoachList(props: {
         </Button>
       </Modal>
       {lead !== undefined && (
-        <form
-          className={classes.fields}
-          onSubmit={(event) => {
-            event.preventDefault();
-            void send(() => lead.onAdd(coach)).then((sent) => {
-              if (sent === undefined) return;
-              setSaid(rosterText.canSignNowPage(coach.name));
-              setCoach(NOBODY);
-            });
-          }}
-        >
-          <TextInput
-            label={rosterText.nameNewCoach}
-            size="md"
-            maxLength={MOST_LETTERS.name}
-            autoComplete="off"
-            value={coach.name}
-            onChange={({ currentTarget }) => setCoach({ ...coach, name: currentTarget.value })}
-          />
-          <TextInput
-            label={rosterText.signsAs}
-            size="md"
-            maxLength={MOST_LETTERS.name}
-            autoComplete="off"
-            value={coach.signInName}
-            onChange={({ currentTarget }) => setCoach({ ...coach, signInName: currentTarget.value })}
-          />
-          <PasswordInput
-            label={rosterText.passwordAtLeastLetters(LEAST_PASSWORD)}
-            size="md"
-            w="17rem"
-            maxLength={MOST_LETTERS.password}
-            autoComplete="new-password"
-            value={coach.password}
-            onChange={({ currentTarget }) => setCoach({ ...coach, password: currentTarget.value })}
-          />
-          <Button
-            type="submit"
-            size="md"
-            mih={44}
-            loading={isBusy}
-            disabled={
-              coach.name.trim() === '' ||
-              coach.signInName.trim() === '' ||
-              coach.password.length < LEAST_PASSWORD
-            }
-          >
-            {rosterText.addCoach}
-          </Button>
-        </form>
+        <NewCoachForm onAdd={lead.onAdd} onAdded={(name) => setSaid(rosterText.canSignNowPage(name))} />
       )}
       <p role="status" className={classes.said}>
         {said}

@@ -276,9 +276,18 @@ test('a term needs a name and both days; what was refused stays to be put right'
   renderUi(<TermForm button="Add the term" onSend={add.call} />);
   write('Name of the term', 'Spring');
   write('First day', '2027-01-11');
-  expect(screen.getByRole('button', { name: 'Add the term' })).toBeDisabled();
-  write('Last day', '2027-06-25');
   await press('Add the term');
+  expect(add.asked).toEqual([]);
+  expect(screen.getByLabelText('Last day')).toHaveFocus();
+  expect(screen.getByLabelText('Last day')).toHaveAccessibleDescription('Choose a day.');
+  write('Last day', '2027-06-25');
+  expect(screen.getByLabelText('Last day')).toHaveAccessibleDescription('');
+  await press('Add the term');
+  // What the club refuses is told at its field too.
+  expect(screen.getByLabelText('First day')).toHaveAccessibleDescription(
+    /^These days lie partly in Homeward term/,
+  );
+  expect(screen.getByLabelText('First day')).toHaveFocus();
   expect(screen.getByLabelText('Name of the term')).toHaveValue('Spring');
   await press('Add the term');
   expect(add.asked[1]).toEqual({ name: 'Spring', startsOn: '2027-01-11', endsOn: '2027-06-25' });
@@ -342,7 +351,11 @@ describe('who teaches', () => {
     write('Name of a new coach', 'Bryn Alder');
     write('Signs in as', 'bryn');
     write('Password, at least 10 letters', 'too short');
-    expect(screen.getByRole('button', { name: 'Add the coach' })).toBeDisabled();
+    await press('Add the coach');
+    expect(add.asked).toEqual([]);
+    expect(screen.getByLabelText('Password, at least 10 letters')).toHaveAccessibleDescription(
+      'Write at least 10 letters.',
+    );
     write('Password, at least 10 letters', 'low-tide-lamp');
     await press('Add the coach');
     expect(screen.getByLabelText('Name of a new coach')).toHaveValue('Bryn Alder');

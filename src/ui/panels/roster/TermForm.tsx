@@ -1,11 +1,10 @@
 'use client';
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, TextInput } from '@mantine/core';
-import { useState } from 'react';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
-import type { NewTerm } from '@/contracts/terms';
+import { newTermSchema, type NewTerm } from '@/contracts/terms';
 import type { Result } from '@/core/shared';
-import { useSending } from '@/ui/forms/useSending';
+import { useContractForm } from '@/ui/forms/useContractForm';
 import classes from './Roster.module.css';
 import * as rosterText from '@/text/screens/roster';
 
@@ -19,43 +18,28 @@ export function TermForm<Value>(props: {
   readonly onSend: (input: NewTerm) => Promise<Result<Value, ServiceFault>>;
   readonly onDone?: () => void;
 }) {
-  const [term, setTerm] = useState<NewTerm>(props.term ?? NO_TERM);
-  const { send, isBusy, error } = useSending();
-  const isWhole = Object.values(term).every((text) => text.trim() !== '');
+  const { fields, onSend, isBusy, error } = useContractForm(newTermSchema, props.term ?? NO_TERM, {
+    'term/ends-before-it-starts': 'endsOn',
+    'term/overlaps': 'startsOn',
+  });
   return (
     <form
+      noValidate
       className={classes.fields}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void send(() => props.onSend(term)).then((sent) => {
-          if (sent === undefined) return;
-          if (props.term === undefined) setTerm(NO_TERM);
-          props.onDone?.();
-        });
-      }}
+      onSubmit={onSend(props.onSend, () => {
+        if (props.term === undefined) fields.reset();
+        props.onDone?.();
+      })}
     >
       <TextInput
         label={props.nameLabel ?? rosterText.nameTerm}
         size="md"
         maxLength={MOST_LETTERS.name}
-        value={term.name}
-        onChange={({ currentTarget }) => setTerm({ ...term, name: currentTarget.value })}
+        {...fields.getInputProps('name')}
       />
-      <TextInput
-        label={rosterText.firstDay}
-        type="date"
-        size="md"
-        value={term.startsOn}
-        onChange={({ currentTarget }) => setTerm({ ...term, startsOn: currentTarget.value })}
-      />
-      <TextInput
-        label={rosterText.lastDay}
-        type="date"
-        size="md"
-        value={term.endsOn}
-        onChange={({ currentTarget }) => setTerm({ ...term, endsOn: currentTarget.value })}
-      />
-      <Button type="submit" size="md" mih={44} loading={isBusy} disabled={!isWhole}>
+      <TextInput label={rosterText.firstDay} type="date" size="md" {...fields.getInputProps('startsOn')} />
+      <TextInput label={rosterText.lastDay} type="date" size="md" {...fields.getInputProps('endsOn')} />
+      <Button type="submit" size="md" mih={44} loading={isBusy}>
         {props.button}
       </Button>
       <span role="alert">{error}</span>

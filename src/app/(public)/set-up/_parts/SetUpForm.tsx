@@ -24,12 +24,14 @@ export function SetUpForm({ action }: { action: (state: FormState, form: FormDat
             label={label}
             placeholder={name === 'timeZone' ? doorText.timeZoneExample : undefined}
             defaultValue={state.values?.[name]}
+            error={state.atFault?.includes(name)}
             required
             withAsterisk={false}
           />
         ))}
         <PasswordInput
           name="password"
+          error={state.atFault?.includes('password')}
           label={doorText.password}
           description={doorText.passwordHelp}
           autoComplete="new-password"
