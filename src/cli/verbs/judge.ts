@@ -1,5 +1,6 @@
 /** `vorschule judge`: written solutions in, each with its verdict out. */
 import { z } from 'zod/mini';
+import { LONGEST_MATE } from '@/core/proof';
 import type { Position } from '@/core/rules';
 import { createMateSearch } from '@/core/search';
 import { judgeWritten, type WrittenVerdict } from '@/core/written';
@@ -21,7 +22,7 @@ export interface JudgeOptions {
 const questionSchema = z.object({
   fen: z.string(),
   line: z.string(),
-  claimed: z.optional(z.int().check(z.minimum(1), z.maximum(30))),
+  claimed: z.optional(z.int().check(z.minimum(1), z.maximum(LONGEST_MATE))),
 });
 
 /** One object a line with --json; the shape is a contract. Nothing applies to a line that holds but its verdict. */

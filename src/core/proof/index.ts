@@ -12,7 +12,13 @@ export {
   type ProofNode,
   type ProofReply,
 } from './proof';
-export type { BlocklessLength, ProofReport, ProveResult, WhyEnded } from './proveResult';
+export {
+  LONGEST_MATE,
+  type BlocklessLength,
+  type ProofReport,
+  type ProveResult,
+  type WhyEnded,
+} from './proveResult';
 export type { MateSolution, Try } from './solution';
 export { listMatingMovesSlowly, SLOW_PROVER_MOVES } from './slowProver';
 export { groupSuggestion, putProofFirst, SUGGESTION_GROUPS, type SuggestionGroup } from './suggestions';

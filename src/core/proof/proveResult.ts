@@ -1,5 +1,8 @@
 import type { Move } from '../rules';
 
+/** The longest mate that is looked for, in moves: the table of bounds keeps a length in five bits. */
+export const LONGEST_MATE = 30;
+
 /** How far a proof has come; sent while it runs. */
 export interface ProofReport {
   /** Every mate in this many moves or fewer has been excluded. */

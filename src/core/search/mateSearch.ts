@@ -10,12 +10,11 @@
  */
 import type { BoundedSettings } from './boundedSearch';
 import { clockOf } from './fiftyMoves';
-import { LONGEST_MATE } from './mateTable';
 import { Interrupted, type OnProgress } from './meter';
 import { unpackMove, type PackedMove } from './searchBoard';
 import { getSearchKit, ownKit } from './searchKit';
 import { isSameMove, type Move, type Position } from '../rules';
-import type { BlocklessLength, ProveResult } from '../proof';
+import { LONGEST_MATE, type BlocklessLength, type ProveResult } from '../proof';
 
 export interface ProveLimits {
   /** The longest mate looked for, in moves of the attacker: 1 to LONGEST_MATE. */

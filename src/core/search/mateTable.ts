@@ -3,6 +3,8 @@
  * proofs and hold wherever the position is met again. Fixed size, newest entry wins; both hash words are compared, so a false hit
  * would need all 64 bits to agree.
  */
+import { LONGEST_MATE } from '../proof';
+
 export interface MateTable {
   /** Forgets everything at once, without touching the memory. */
   renew(): void;
@@ -17,9 +19,8 @@ export interface MateTable {
 /** 2^19 entries of three words: 6 MB. */
 const SIZE_BITS = 19;
 const SIZE = 1 << SIZE_BITS;
-const NEVER = 31;
-/** Lengths are kept in five bits, 31 meaning none. */
-export const LONGEST_MATE = 30;
+/** Lengths are kept in five bits. */
+const NEVER = LONGEST_MATE + 1;
 
 /** `bits 0..4` fewest moves proved to mate (31 = none), `bits 5..9` most moves proved not to, the rest a packed move. */
 export function createMateTable(): MateTable {

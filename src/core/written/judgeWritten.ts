@@ -19,7 +19,7 @@ import {
   type WrittenLine,
   type WrittenMove,
 } from '../notation';
-import { countsAsMate } from '../proof';
+import { countsAsMate, LONGEST_MATE } from '../proof';
 import { findOutcome, isCheck, playMove, type Move, type Position } from '../rules';
 import type { AskOptions, MateSearch } from '../search';
 
@@ -71,8 +71,6 @@ export interface WrittenLimits {
 
 /** Lengths looked at beyond the written one, to tell a slow move from one that lets go. */
 const MORE_MOVES = 1;
-/** The table of bounds keeps no longer ones. */
-const LONGEST_MATE = 30;
 
 interface Judge {
   readonly search: MateSearch;

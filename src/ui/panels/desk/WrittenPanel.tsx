@@ -1,6 +1,7 @@
 'use client';
 import { Button, Checkbox, NumberInput, Textarea } from '@mantine/core';
 import { useState } from 'react';
+import { LONGEST_MATE } from '@/core/proof';
 import { faultText, writtenVerdictText, type Terms } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './Desk.module.css';
@@ -39,7 +40,7 @@ export function WrittenPanel(props: {
           placeholder={deskText.mateInDots}
           w="7.5rem"
           min={1}
-          max={24}
+          max={LONGEST_MATE}
           value={claimed ?? ''}
           onChange={(value) => setClaimed(typeof value === 'number' ? value : undefined)}
         />
