@@ -9,6 +9,7 @@ import type { Result } from '@/core/shared';
 import { countText, WEEKDAY_WORDS } from '@/text';
 import { CountField } from '@/ui/forms/CountField';
 import { useContractForm } from '@/ui/forms/useContractForm';
+import fieldClasses from '@/ui/forms/fields.module.css';
 import classes from './Lessons.module.css';
 import * as lessonsText from '@/text/screens/lessons';
 
@@ -62,7 +63,7 @@ export function ScheduleForm(props: {
           ))}
         </div>
       </Checkbox.Group>
-      <div className={classes.fields}>
+      <div className={fieldClasses.fields} style={{ marginTop: '0.75rem' }}>
         <TextInput label={lessonsText.startsAt} type="time" size="md" {...fields.getInputProps('startsAt')} />
         <CountField
           label={lessonsText.minutes}
@@ -74,7 +75,7 @@ export function ScheduleForm(props: {
         />
         <TextInput label={lessonsText.from} type="date" size="md" {...fields.getInputProps('from')} />
         <TextInput label={lessonsText.to} type="date" size="md" {...fields.getInputProps('to')} />
-        <Button type="submit" size="md" mih={44} loading={isBusy}>
+        <Button className={fieldClasses.send} type="submit" size="md" mih={44} loading={isBusy}>
           {lessonsText.addTheseLessons}
         </Button>
       </div>

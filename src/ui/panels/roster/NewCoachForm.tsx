@@ -6,7 +6,7 @@ import type { CoachId } from '@/contracts/ids';
 import { newCoachSchema, type NewCoach } from '@/contracts/people';
 import type { Result } from '@/core/shared';
 import { useContractForm } from '@/ui/forms/useContractForm';
-import classes from './Roster.module.css';
+import classes from '@/ui/forms/fields.module.css';
 import * as rosterText from '@/text/screens/roster';
 
 const NOBODY: NewCoach = { name: '', signInName: '', password: '' };
@@ -51,7 +51,7 @@ export function NewCoachForm(props: {
         autoComplete="new-password"
         {...fields.getInputProps('password')}
       />
-      <Button type="submit" size="md" mih={44} loading={isBusy}>
+      <Button className={classes.send} type="submit" size="md" mih={44} loading={isBusy}>
         {rosterText.addCoach}
       </Button>
       <span role="alert">{error}</span>

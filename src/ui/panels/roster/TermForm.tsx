@@ -5,7 +5,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import { newTermSchema, type NewTerm } from '@/contracts/terms';
 import type { Result } from '@/core/shared';
 import { useContractForm } from '@/ui/forms/useContractForm';
-import classes from './Roster.module.css';
+import classes from '@/ui/forms/fields.module.css';
 import * as rosterText from '@/text/screens/roster';
 
 const NO_TERM: NewTerm = { name: '', startsOn: '', endsOn: '' };
@@ -39,7 +39,7 @@ export function TermForm<Value>(props: {
       />
       <TextInput label={rosterText.firstDay} type="date" size="md" {...fields.getInputProps('startsOn')} />
       <TextInput label={rosterText.lastDay} type="date" size="md" {...fields.getInputProps('endsOn')} />
-      <Button type="submit" size="md" mih={44} loading={isBusy}>
+      <Button className={classes.send} type="submit" size="md" mih={44} loading={isBusy}>
         {props.button}
       </Button>
       <span role="alert">{error}</span>
