@@ -14,6 +14,7 @@ export const HOUSE_TERMS = [
   'go-away',
   'take',
   'put-between',
+  'capture',
   'in-passing',
   'castle',
   'checkmate',

@@ -19,7 +19,7 @@ export function manMoveText(
   const deed =
     taken === undefined
       ? `goes to ${makeSquareName(to)}`
-      : `captures the ${terms.one(taken)} ${isPassing ? terms.one('in-passing') : `on ${makeSquareName(to)}`}`;
+      : `${terms.many('capture')} the ${terms.one(taken)} ${isPassing ? terms.one('in-passing') : `on ${makeSquareName(to)}`}`;
   const becomes = promotion === undefined ? '' : ` and becomes ${terms.a(promotion)}`;
   return spoken(`The ${terms.one(role)} ${deed}${becomes}.`);
 }
@@ -57,7 +57,7 @@ export function handFaultText({ board }: PositionDraft, fault: HandFault, terms:
       return spoken(`Your own ${terms.one(fault.role)} is on ${makeSquareName(fault.square)}.`);
     case 'takes-king':
       return spoken(
-        `${capital(terms.a('king'))} is never captured: on ${makeSquareName(fault.square)} it is in check.`,
+        `${capital(terms.a('king'))} is never ${terms.done('capture')}: on ${makeSquareName(fault.square)} it is in check.`,
       );
     case 'another-way':
       return spoken(
@@ -69,11 +69,11 @@ export function handFaultText({ board }: PositionDraft, fault: HandFault, terms:
       );
     case 'pawn-is-stopped':
       return spoken(
-        `The ${terms.one('pawn')} is stopped: ${on(fault.square)} is in front of it, and ${terms.a('pawn')} captures diagonally.`,
+        `The ${terms.one('pawn')} is stopped: ${on(fault.square)} is in front of it, and ${terms.a('pawn')} ${terms.many('capture')} diagonally.`,
       );
     case 'pawn-needs-a-man':
       return spoken(
-        `${capital(terms.a('pawn'))} moves diagonally only to capture, and no piece is on ${makeSquareName(fault.square)}.`,
+        `${capital(terms.a('pawn'))} moves diagonally only to ${terms.one('capture')}, and no piece is on ${makeSquareName(fault.square)}.`,
       );
     case 'passing-is-over':
       return spoken(
@@ -95,7 +95,7 @@ export function handFaultText({ board }: PositionDraft, fault: HandFault, terms:
       );
     case 'is-pinned':
       return spoken(
-        `The ${terms.one(fault.role)} is pinned: ${on(fault.by)} would capture the ${terms.one('king')}.`,
+        `The ${terms.one(fault.role)} is pinned: ${on(fault.by)} would ${terms.one('capture')} the ${terms.one('king')}.`,
       );
     case 'castles-without-right':
       return spoken(

@@ -24,3 +24,8 @@ test('who reads slowly gets one sentence', () => {
   expect(firstSentence(asWritten('Nothing ends here'))).toBe('Nothing ends here');
   expect(firstSentence(asWritten('Play 1.e4 now. Then wait.'))).toBe('Play 1.e4 now.');
 });
+
+test('an answer to check may be called as what it does', () => {
+  expect(listWordClashes([{ term: 'take', one: 'capture' }])).toEqual([]);
+  expect(listWordClashes([{ term: 'capture', one: 'castle' }])).toHaveLength(1);
+});

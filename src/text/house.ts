@@ -13,14 +13,18 @@ export interface WordClash {
   readonly terms: readonly HouseTerm[];
 }
 
-/** Words that two terms share, a plain one that was not renamed included. */
+/** Words that two terms share, a plain one that was not renamed included. An answer to check may be called as what it does. */
 export function listWordClashes(words: readonly HouseWord[]): WordClash[] {
   const meanings = new Map<string, HouseTerm[]>();
   for (const term of HOUSE_TERMS) {
     const word = (words.find((one) => one.term === term)?.one ?? plainWord(term)).toLowerCase();
     meanings.set(word, [...(meanings.get(word) ?? []), term]);
   }
-  return [...meanings].filter(([, terms]) => terms.length > 1).map(([word, terms]) => ({ word, terms }));
+  const isOneThing = (terms: readonly HouseTerm[]) =>
+    terms.every((term) => term === 'take' || term === 'capture');
+  return [...meanings]
+    .filter(([, terms]) => terms.length > 1 && !isOneThing(terms))
+    .map(([word, terms]) => ({ word, terms }));
 }
 
 /** "castle" would mean two things here: rook and castle. */

@@ -98,7 +98,7 @@ export { writtenVerdictText } from './written';
 export {
   ARROW_WORDS,
   boardDrawingText,
-  MARK_WORDS,
+  markTexts,
   squarePlaceWords,
   countText,
   listWords,

@@ -57,9 +57,9 @@ export function remarkText(
     case 'check-sign-for-mate':
       return `${step} is more than check. It is mate: write #.`;
     case 'missing-capture':
-      return `The ${man} captures the ${terms.one(captured?.role ?? 'pawn')}: an x belongs before ${to}.`;
+      return `The ${man} ${terms.many('capture')} the ${terms.one(captured?.role ?? 'pawn')}: an x belongs before ${to}.`;
     case 'false-capture':
-      return `Nothing is captured on ${to}: leave the x out.`;
+      return `Nothing is ${terms.done('capture')} on ${to}: leave the x out.`;
     case 'capture-sign':
       return `A capture on ${to} is written with an x.`;
     case 'ep-suffix':
@@ -139,7 +139,7 @@ export function reasonText(
     case 'wrong-disambiguation':
       return `That one cannot go there, another can: ${reason.san}.`;
     case 'pinned':
-      return `The ${manOn(position, reason.from, terms)} is pinned by the ${manOn(position, reason.by, terms)}: the ${terms.one('king')} would be captured.`;
+      return `The ${manOn(position, reason.from, terms)} is pinned by the ${manOn(position, reason.by, terms)}: the ${terms.one('king')} would be ${terms.done('capture')}.`;
     case 'moves-into-check':
       return `The ${terms.one('king')} cannot go to ${makeSquareName(reason.to)}: the ${manOn(position, reason.by, terms)} guards it.`;
     case 'leaves-king-in-check':
@@ -154,8 +154,8 @@ export function reasonText(
         : `The ${terms.one('king')} cannot ${terms.one('castle')} over or to ${makeSquareName(reason.square)}: the ${manOn(position, reason.by, terms)} guards it.`;
     case 'illegal-en-passant':
       if (reason.landing !== undefined)
-        return `The ${terms.one('pawn')} on ${makeSquareName(reason.to)} can be captured ${terms.one('in-passing')}. Your ${terms.one('pawn')} lands on ${makeSquareName(reason.landing)}: write that square.`;
-      return `No ${terms.one('pawn')} has just gone past ${makeSquareName(reason.to)} in a double step, so there is nothing to capture there.`;
+        return `The ${terms.one('pawn')} on ${makeSquareName(reason.to)} can be ${terms.done('capture')} ${terms.one('in-passing')}. Your ${terms.one('pawn')} lands on ${makeSquareName(reason.landing)}: write that square.`;
+      return `No ${terms.one('pawn')} has just gone past ${makeSquareName(reason.to)} in a double step, so there is nothing to ${terms.one('capture')} there.`;
     case 'illegal-promotion':
       return `On ${makeSquareName(reason.to)} nothing becomes that: ${terms.a('pawn')} on the last ${terms.one('rank')} becomes ${terms.a('queen')}, ${terms.one('rook')}, ${terms.one('bishop')} or ${terms.one('knight')}.`;
     case 'missing-promotion':

@@ -114,7 +114,7 @@ export function noteText(
       return spoken(
         note.remark === undefined
           ? `${note.text} is not it yet.`
-          : `${note.text}: ${REMARK_WORDS[note.remark] ?? 'not written correctly yet.'}`,
+          : `${note.text}: ${remarkTexts(terms)[note.remark] ?? 'not written correctly yet.'}`,
       );
     case 'usually-written':
       return spoken(`We write it ${note.san}.`);
@@ -135,15 +135,15 @@ function squareNoteText(note: Extract<Note, { square: Square }>, terms: Terms): 
     case 'own-square':
       return `${square}: the ${terms.one(note.role)} is already here.`;
     case 'pawn-takes-diagonally':
-      return `${square}: ${terms.a('pawn')} moves straight and captures diagonally, and a piece is there.`;
+      return `${square}: ${terms.a('pawn')} moves straight and ${terms.many('capture')} diagonally, and a piece is there.`;
     case 'pawn-needs-a-man':
-      return `${square}: ${terms.a('pawn')} moves diagonally only to capture, and no piece is there.`;
+      return `${square}: ${terms.a('pawn')} moves diagonally only to ${terms.one('capture')}, and no piece is there.`;
     case 'passing-is-over':
       return `${square}: no capture ${terms.one('in-passing')} here. The ${terms.one('pawn')} beside it did not just move two steps.`;
     case 'not-taken':
-      return `${square}: nothing can capture the ${terms.one(note.role)} there.`;
+      return `${square}: nothing can ${terms.one('capture')} the ${terms.one(note.role)} there.`;
     case 'takes-here':
-      return `${square}: a piece is there. Find a way without capturing.`;
+      return `${square}: a piece is there. Find a way without ${terms.doing('capture')}.`;
     case 'unprotected':
       return `${square}: nobody protects the ${terms.one(note.role)}.`;
     case 'not-asked':
@@ -167,13 +167,13 @@ function squareNoteText(note: Extract<Note, { square: Square }>, terms: Terms): 
     case 'forces-nothing':
       return `${square}: no such move goes there.`;
     case 'forces':
-      return `${square}: ${note.move}. ${FORCED_WORDS[note.label]}`;
+      return `${square}: ${note.move}. ${forcedTexts(terms)[note.label]}`;
     case 'nobody-there':
       return `${square}: no piece is there.`;
     case 'own-side':
       return `${square}: that is your own piece.`;
     case 'is-the-target':
-      return `${square}: that is the target. Attack it, do not capture it.`;
+      return `${square}: that is the target. Attack it, do not ${terms.one('capture')} it.`;
     case 'is-free':
       return `${square}: nobody guards it, the ${terms.one('king')} may go there.`;
     case 'is-own-man':
@@ -197,7 +197,7 @@ function squareNoteText(note: Extract<Note, { square: Square }>, terms: Terms): 
     case 'is-pinned-there':
       return `${square}: then the ${man(note.byRole, note.by, terms)} attacks the ${terms.one('king')}. The ${terms.one(note.role)} is pinned.`;
     case 'king-is-never-taken':
-      return `${square}: ${terms.a('king')} is there. ${capital(terms.a('king'))} is never captured.`;
+      return `${square}: ${terms.a('king')} is there. ${capital(terms.a('king'))} is never ${terms.done('capture')}.`;
     case 'not-mate-yet':
       return `${square}: with ${terms.a(note.role)} there it is not mate.`;
     case 'answers-otherwise':
@@ -207,7 +207,7 @@ function squareNoteText(note: Extract<Note, { square: Square }>, terms: Terms): 
     case 'can-answer':
       return `${square}: ${note.move} does it.`;
     case 'cannot-answer':
-      return `${square}: the ${terms.one(note.role)} ${CANNOT_WORDS[note.answer]}.`;
+      return `${square}: the ${terms.one(note.role)} ${cannotTexts(terms)[note.answer]}.`;
     case 'protected':
       return `${square}: the ${man(note.byRole, note.by, terms)} protects ${note.role === undefined ? 'it' : `the ${terms.one(note.role)}`}.`;
     case 'is-guarded':
@@ -215,13 +215,13 @@ function squareNoteText(note: Extract<Note, { square: Square }>, terms: Terms): 
     case 'guarded-through-king':
       return `${square}: the ${man(note.byRole, note.by, terms)} guards it, for its line goes on when the ${terms.one('king')} steps back.`;
     case 'can-be-taken':
-      return `${square}: the ${man(note.byRole, note.by, terms)} could capture it there.`;
+      return `${square}: the ${man(note.byRole, note.by, terms)} could ${terms.one('capture')} it there.`;
     case 'takes-back':
-      return `${square}: the ${man(note.byRole, note.by, terms)} captures back.`;
+      return `${square}: the ${man(note.byRole, note.by, terms)} ${terms.many('capture')} back.`;
     case 'attacks-not':
       return `${square}: from there the ${terms.one(note.role)} does not attack ${makeSquareName(note.target)}.`;
     case 'would-attack':
-      return `${square}: from there the ${terms.one(note.role)} attacks ${makeSquareName(note.target)}, and nobody can capture it.`;
+      return `${square}: from there the ${terms.one(note.role)} attacks ${makeSquareName(note.target)}, and nobody can ${terms.one('capture')} it.`;
     case 'has-a-way':
       return `${square}: the ${terms.one(note.role)} can go to ${makeSquareName(note.target)}.`;
     case 'rank-before-file':
@@ -256,18 +256,18 @@ function squareNoteText(note: Extract<Note, { square: Square }>, terms: Terms): 
 }
 
 /** What a forcing move is, or what comes of it. */
-const FORCED_WORDS: Readonly<Record<ForcingLabel, string>> = {
+const forcedTexts = (terms: Terms): Readonly<Record<ForcingLabel, string>> => ({
   checks: 'It gives check.',
-  captures: 'It captures.',
+  captures: `It ${terms.many('capture')}.`,
   threats: 'It threatens to mate.',
   'it-mates': 'It is mate.',
   'wins-men': 'It wins points there.',
   'comes-out-even': 'It comes out even there.',
   'loses-men': 'It loses points there.',
-};
+});
 
-const CANNOT_WORDS: Readonly<Record<AttackAnswer, string>> = {
-  take: 'cannot capture the attacker',
+const cannotTexts = (terms: Terms): Readonly<Record<AttackAnswer, string>> => ({
+  take: `cannot ${terms.one('capture')} the attacker`,
   'go-away': 'is not the piece under attack',
   protect: 'cannot go where it protects',
   'put-between': 'cannot go between them',
@@ -276,7 +276,7 @@ const CANNOT_WORDS: Readonly<Record<AttackAnswer, string>> = {
   pin: 'cannot pin the attacker',
   counter: 'cannot attack anything as big',
   'in-between': 'has no check and no threat of mate',
-};
+});
 
 const pawnEndTexts = (terms: Terms) => ({
   'far-row': `${terms.a('pawn')} reached the last ${terms.one('rank')}`,
@@ -304,12 +304,12 @@ function tallyText(tally: Extract<Note, { code: 'tally' }>): string {
 }
 
 /** What to look at, without giving the move away. */
-const REMARK_WORDS: Readonly<Partial<Record<NotationDiagnosis, string>>> = {
-  'missing-capture': 'it captures something.',
+const remarkTexts = (terms: Terms): Readonly<Partial<Record<NotationDiagnosis, string>>> => ({
+  'missing-capture': `it ${terms.many('capture')} something.`,
   'missing-check': 'it gives check.',
   'missing-mate': 'it is mate.',
   'reversed-coordinates': 'the letter comes first.',
-};
+});
 
 const squares = (list: readonly Square[]) => listWords(list.map(makeSquareName));
 
@@ -351,13 +351,13 @@ function reasonText(words: FamilyWords, reason: Reason | undefined, side: Side, 
         ? 'It attacks nothing bigger.'
         : `It attacks ${squares(reason.squares)}.`;
     case 'is-taken-by':
-      return `It can be captured: ${reason.moves.join(', ')}.`;
+      return `It can be ${terms.done('capture')}: ${reason.moves.join(', ')}.`;
     case 'but-then':
       return `${reason.moves.join(', ')}: that loses something.`;
     case 'fates':
       return fatesText(reason, side, terms);
     case 'nothing-against':
-      return 'They have no mate at once, and nothing else to capture.';
+      return `They have no mate at once, and nothing else to ${terms.one('capture')}.`;
     case 'no-check':
       return `The ${terms.one('king')} is not attacked.`;
     case 'no-move':
@@ -425,7 +425,7 @@ function reasonText(words: FamilyWords, reason: Reason | undefined, side: Side, 
 function fatesText(reason: Extract<Reason, { code: 'fates' }>, side: Side, terms: Terms): string {
   const tell = (move: string, fate: StoredFate) =>
     fate.kind === 'open' ? `${move} is open` : `${move} ${fateText(side, fate, terms)}`;
-  const gift = reason.isGivenUp ? ' The piece that moved can be captured.' : '';
+  const gift = reason.isGivenUp ? ` The piece that moved can be ${terms.done('capture')}.` : '';
   return `${tell(reason.move, reason.fate)}. Of the others, ${tell(reason.other, reason.otherFate)}.${gift}`;
 }
 

@@ -19,7 +19,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
     ingredients: [
       `${capital(terms.a('rook'))} or ${terms.one('queen')} checks along the last ${terms.one('rank')}.`,
       `The ${terms.one('king')}’s own ${terms.many('pawn')} are on the squares in front of it.`,
-      'Nothing can go in between, and nothing can capture.',
+      `Nothing can go in between, and nothing can ${terms.one('capture')}.`,
     ],
     failures: [
       `One ${terms.one('pawn')} has moved: the ${terms.one('king')} slips out.`,
@@ -35,7 +35,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `The ${terms.one('king')}’s own pieces fill every square around it.`,
     ],
     failures: [
-      `The ${terms.one('knight')} can be captured.`,
+      `The ${terms.one('knight')} can be ${terms.done('capture')}.`,
       `One square is free: the ${terms.one('king')} steps out.`,
     ],
   }),
@@ -48,8 +48,8 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `Another piece protects that ${terms.one('pawn')}.`,
     ],
     failures: [
-      `Nobody protects the ${terms.one('pawn')}: the ${terms.one('king')} captures it.`,
-      `The ${terms.one('pawn')} is missing: the ${terms.one('king')} captures the ${terms.one('rook')}.`,
+      `Nobody protects the ${terms.one('pawn')}: the ${terms.one('king')} ${terms.many('capture')} it.`,
+      `The ${terms.one('pawn')} is missing: the ${terms.one('king')} ${terms.many('capture')} the ${terms.one('rook')}.`,
     ],
   }),
   mayet: (terms) => ({
@@ -61,7 +61,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `The ${terms.one('king')}’s other squares are blocked or guarded.`,
     ],
     failures: [
-      `The long ${terms.one('diagonal')} gets blocked: the ${terms.one('king')} captures the ${terms.one('rook')}.`,
+      `The long ${terms.one('diagonal')} gets blocked: the ${terms.one('king')} ${terms.many('capture')} the ${terms.one('rook')}.`,
       `The ${terms.one('king')} slips out through f8.`,
     ],
   }),
@@ -114,7 +114,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
     ],
     failures: [
       `The ${terms.one('king')} escapes through f8.`,
-      `The ${terms.one('pawn')} was captured, so the ${terms.one('queen')} falls too.`,
+      `The ${terms.one('pawn')} was ${terms.done('capture')}, so the ${terms.one('queen')} falls too.`,
     ],
   }),
   'damiano-bishop': (terms) => ({
@@ -125,7 +125,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `${capital(terms.a('bishop'))} protects her.`,
     ],
     failures: [
-      `A piece is between ${terms.one('bishop')} and ${terms.one('queen')}: the ${terms.one('king')} captures her.`,
+      `A piece is between ${terms.one('bishop')} and ${terms.one('queen')}: the ${terms.one('king')} ${terms.many('capture')} her.`,
       `The ${terms.one('king')} slips out sideways.`,
     ],
   }),
@@ -138,7 +138,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `${capital(terms.a('knight'))} two squares away diagonally protects the ${terms.one('rook')} and guards the other side.`,
     ],
     failures: [
-      `The ${terms.one('knight')} is one square off: the ${terms.one('king')} captures the ${terms.one('rook')} or slips out.`,
+      `The ${terms.one('knight')} is one square off: the ${terms.one('king')} ${terms.many('capture')} the ${terms.one('rook')} or slips out.`,
     ],
   }),
   anastasia: (terms) => ({
@@ -150,7 +150,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `${capital(terms.a('rook'))} or ${terms.one('queen')} checks along the edge ${terms.one('file')}.`,
     ],
     failures: [
-      `The ${terms.one('rook')} on the edge can be captured or blocked.`,
+      `The ${terms.one('rook')} on the edge can be ${terms.done('capture')} or blocked.`,
       `The ${terms.one('knight')} is driven away: the ${terms.one('king')} has g8 or g6.`,
     ],
   }),
@@ -163,8 +163,8 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `One of the ${terms.one('king')}’s own ${terms.many('pawn')} blocks a square.`,
     ],
     failures: [
-      `The ${terms.one('pawn')} is missing: the ${terms.one('king')} captures the ${terms.one('knight')}.`,
-      `The ${terms.one('knight')} is missing: the ${terms.one('king')} captures the ${terms.one('rook')}.`,
+      `The ${terms.one('pawn')} is missing: the ${terms.one('king')} ${terms.many('capture')} the ${terms.one('knight')}.`,
+      `The ${terms.one('knight')} is missing: the ${terms.one('king')} ${terms.many('capture')} the ${terms.one('rook')}.`,
     ],
   }),
   legal: (terms) => ({
@@ -176,7 +176,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `The other ${terms.one('knight')} gives mate on d5.`,
     ],
     failures: [
-      `The ${terms.one('knight')} on e5 can be captured: then the ${terms.one('queen')} was simply lost.`,
+      `The ${terms.one('knight')} on e5 can be ${terms.done('capture')}: then the ${terms.one('queen')} was simply lost.`,
     ],
   }),
   morphy: (terms) => ({
@@ -228,7 +228,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `The ${terms.one('king')}’s own piece is on its far side.`,
     ],
     failures: [
-      `The ${terms.one('knight')} was captured: the ${terms.one('king')} captures the ${terms.one('bishop')}.`,
+      `The ${terms.one('knight')} was ${terms.done('capture')}: the ${terms.one('king')} ${terms.many('capture')} the ${terms.one('bishop')}.`,
       `The far square is empty: the ${terms.one('king')} goes there.`,
     ],
   }),
@@ -240,7 +240,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `It protects the ${terms.one('queen')}, who gives mate in front of the ${terms.one('king')}.`,
     ],
     failures: [
-      `The ${terms.one('pawn')} is captured before the ${terms.one('queen')} arrives.`,
+      `The ${terms.one('pawn')} is ${terms.done('capture')} before the ${terms.one('queen')} arrives.`,
       `${capital(terms.a('rook'))} on f8 has left: the ${terms.one('king')} goes there.`,
     ],
   }),
@@ -253,7 +253,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `${capital(terms.a('bishop'))} on f7 protects her and guards g6.`,
     ],
     failures: [
-      `The ${terms.one('bishop')}’s line to the ${terms.one('queen')} is blocked: the ${terms.one('king')} captures her.`,
+      `The ${terms.one('bishop')}’s line to the ${terms.one('queen')} is blocked: the ${terms.one('king')} ${terms.many('capture')} her.`,
     ],
   }),
   epaulette: (terms) => ({
@@ -298,7 +298,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
     ],
     failures: [
       `The ${terms.one('file')} is blocked: the ${terms.one('king')} steps aside.`,
-      `The ${terms.one('knight')} can be captured.`,
+      `The ${terms.one('knight')} can be ${terms.done('capture')}.`,
     ],
   }),
   'kill-box': (terms) => ({
@@ -359,7 +359,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
     ],
     failures: [
       `The ${terms.one('bishop')}’s ${terms.one('diagonal')} is blocked.`,
-      `The ${terms.one('knight')} can be captured.`,
+      `The ${terms.one('knight')} can be ${terms.done('capture')}.`,
     ],
   }),
   'double-bishop': (terms) => ({
@@ -381,8 +381,8 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `One of the ${terms.one('king')}’s own ${terms.many('pawn')} is next to it.`,
     ],
     failures: [
-      `The ${terms.one('pawn')} can be captured, perhaps ${terms.one('in-passing')}.`,
-      `Nobody protects the ${terms.one('pawn')}: the ${terms.one('king')} captures it.`,
+      `The ${terms.one('pawn')} can be ${terms.done('capture')}, perhaps ${terms.one('in-passing')}.`,
+      `Nobody protects the ${terms.one('pawn')}: the ${terms.one('king')} ${terms.many('capture')} it.`,
     ],
   }),
   ladder: (terms) => ({
@@ -392,14 +392,14 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       'Another checks along the edge.',
     ],
     failures: [
-      `The ${terms.one('king')} comes near and captures ${terms.a('rook')}: first move the ${terms.one('rook')} far away.`,
+      `The ${terms.one('king')} comes near and ${terms.many('capture')} ${terms.a('rook')}: first move the ${terms.one('rook')} far away.`,
       'The fence has a gap.',
     ],
   }),
   scholars: (terms) => ({
     also: ['four-move mate'],
     ingredients: [
-      `The ${terms.one('queen')} captures on f7, the square that only the ${terms.one('king')} guards.`,
+      `The ${terms.one('queen')} ${terms.many('capture')} on f7, the square that only the ${terms.one('king')} guards.`,
       `${capital(terms.a('bishop'))} protects her.`,
       `The ${terms.one('king')}’s own pieces shut it in.`,
     ],
@@ -429,7 +429,7 @@ export const PATTERN_WORDS: Readonly<Record<PatternId, (terms: Terms) => Pattern
       `Her own ${terms.one('king')} protects her.`,
     ],
     failures: [
-      `Nobody protects the ${terms.one('queen')}: the ${terms.one('king')} captures her.`,
+      `Nobody protects the ${terms.one('queen')}: the ${terms.one('king')} ${terms.many('capture')} her.`,
       `One step too far: ${terms.one('stalemate')}.`,
     ],
   }),

@@ -170,13 +170,13 @@ export function sacrificeText({ role, square, takenBy, aim }: Sacrifice, terms: 
     case 'lures-king':
       return `${given}: the ${terms.one('king')} has to come to ${makeSquareName(aim.to)}.`;
     case 'blocks':
-      return `${given}: the ${terms.one(aim.role)} captures, and on ${makeSquareName(aim.square)} it blocks its own ${terms.one('king')}.`;
+      return `${given}: the ${terms.one(aim.role)} ${terms.many('capture')}, and on ${makeSquareName(aim.square)} it blocks its own ${terms.one('king')}.`;
     case 'opens-line':
-      return `${given}: the ${terms.one(takenBy)} captures, and the line to the ${terms.one('king')} is open.`;
+      return `${given}: the ${terms.one(takenBy)} ${terms.many('capture')}, and the line to the ${terms.one('king')} is open.`;
     case 'removes-guard':
-      return `${given}: the ${terms.one(takenBy)} captures and no longer guards ${makeSquareName(aim.square)}.`;
+      return `${given}: the ${terms.one(takenBy)} ${terms.many('capture')} and no longer guards ${makeSquareName(aim.square)}.`;
     case 'other':
-      return `${given}: the ${terms.one(takenBy)} captures.`;
+      return `${given}: the ${terms.one(takenBy)} ${terms.many('capture')}.`;
   }
 }
 

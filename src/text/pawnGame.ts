@@ -23,7 +23,7 @@ export function pawnRuleText(rule: PawnRule, terms: Terms): string {
     case 'steps':
       return `${capital(terms.a('pawn'))} moves one step. From its first square it may move two.`;
     case 'captures':
-      return `${capital(terms.a('pawn'))} captures diagonally.`;
+      return `${capital(terms.a('pawn'))} ${terms.many('capture')} diagonally.`;
     case 'promotion':
       return `First ${terms.one('pawn')} on the last ${terms.one('rank')} wins.`;
     case 'last-move':

@@ -36,14 +36,19 @@ const usual = (terms: Terms): Readonly<Record<Stage, Usual>> => ({
     asked: [position('8/8/8/8/8/2p5/8/N7 w - - 0 1', `How does the ${terms.one('knight')} get to c3?`)],
   },
   capturing: {
-    show: `Land on a piece to capture it. ${capital(terms.many('pawn'))} move straight and capture diagonally.`,
-    ask: 'What can be captured here? Is that everything?',
+    show: `Land on a piece to ${terms.one('capture')} it. ${capital(terms.many('pawn'))} move straight and ${terms.one('capture')} diagonally.`,
+    ask: `What can be ${terms.done('capture')} here? Is that everything?`,
     play: `The game of ${terms.many('pawn')} alone: the first one through wins.`,
-    items: [position('8/8/8/2p1p3/3P4/8/8/8 w - - 0 1', `What can the ${terms.one('pawn')} capture?`)],
+    items: [
+      position(
+        '8/8/8/2p1p3/3P4/8/8/8 w - - 0 1',
+        `What can the ${terms.one('pawn')} ${terms.one('capture')}?`,
+      ),
+    ],
     asked: [position('8/5p2/8/2n1R2b/8/4p3/8/8 w - - 0 1', `Every capture of the ${terms.one('rook')}`)],
   },
   attack: {
-    show: 'Attacked and protected. A piece that nobody protects is free to capture.',
+    show: `Attacked and protected. A piece that nobody protects is free to ${terms.one('capture')}.`,
     ask: `The ${terms.one('rook')} is attacked: what are all the answers?`,
     play: 'A game where the neighbour checks each move first: does it leave a piece unprotected?',
     items: [position('4k3/8/8/3b4/8/8/6R1/4K3 w - - 0 1', `The ${terms.one('rook')} is attacked`)],
@@ -57,7 +62,7 @@ const usual = (terms: Terms): Readonly<Record<Stage, Usual>> => ({
     asked: [position('4k3/8/1p6/2n5/3N4/8/8/2R1K3 w - - 0 1', 'Take or leave it?')],
   },
   check: {
-    show: `Three answers to a check: move away, capture, put something in between. If none works, it is mate. No move and no check: ${terms.one('stalemate')}.`,
+    show: `Three answers to a check: move away, ${terms.one('capture')}, put something in between. If none works, it is mate. No move and no check: ${terms.one('stalemate')}.`,
     ask: `Check, mate, ${terms.one('stalemate')} or nothing?`,
     play: 'A game from a position one move before mate. Then swap sides.',
     items: [

@@ -33,9 +33,9 @@ export function moveSentence(position: Position, move: Move, terms: Terms): Spok
 /** En passant takes a man that does not stand where the pawn lands, so both squares are said. */
 function takesWords({ board }: Position, { from, to }: Move, role: Role, terms: Terms): string {
   const name = makeSquareName(to);
-  if (board[to] !== undefined) return `captures the ${terms.one(role)} on ${name}`;
+  if (board[to] !== undefined) return `${terms.many('capture')} the ${terms.one(role)} on ${name}`;
   const victim = makeSquareName(rankOf(from) * 8 + fileOf(to));
-  return `captures the ${terms.one(role)} on ${victim} ${terms.one('in-passing')} and goes to ${name}`;
+  return `${terms.many('capture')} the ${terms.one(role)} on ${victim} ${terms.one('in-passing')} and goes to ${name}`;
 }
 
 interface WrongMove {

@@ -66,6 +66,21 @@ test('the three answers to check are named as the house names them', () => {
   });
 });
 
+test.each([
+  ['capture', 'captures', 'captured', 'capturing'],
+  ['take', 'takes', 'taken', 'taking'],
+  ['grab', 'grabs', 'grabbed', 'grabbing'],
+  ['catch', 'catches', 'caught', 'catching'],
+  ['snatch', 'snatches', 'snatched', 'snatching'],
+  ['pick up', 'picks up', 'picked up', 'picking up'],
+  ['munch', 'munches', 'munched', 'munching'],
+])('a class that says %s: %s, %s, %s', (one, many, done, doing) => {
+  const terms = makeTerms([{ term: 'capture', one }]);
+  expect([terms.many('capture'), terms.done('capture'), terms.doing('capture')]).toEqual([many, done, doing]);
+  expect(familyWords('captures', terms).name).toBe(`What can you ${one}?`);
+  expect(terms.one('take')).toBe(`the checking piece is ${done}`);
+});
+
 test('a file of the computer is no file of the board, and a mate keeps its name', () => {
   const terms = makeTerms([{ term: 'rank', one: 'row' }]);
   const words = familyWords('name-mate', terms);
@@ -74,7 +89,7 @@ test('a file of the computer is no file of the board, and a mate keeps its name'
 
 /** Every plain word of a term, where it stands alone. */
 const PLAIN_WORDS =
-  /\b(pawns?|knights?|bishops?|rooks?|queens?|kings?|castles?|checkmate|stalemate|en passant|ranks?|diagonals?)\b/i;
+  /\b(pawns?|knights?|bishops?|rooks?|queens?|kings?|castles?|checkmate|stalemate|en passant|ranks?|diagonals?|captur(?:ed|ing)|(?:can|could|to|you|not) capture)\b/i;
 const NONSENSE = makeTerms(
   HOUSE_TERMS.map((term) => ({ term, one: `zz${term.length}`, many: `zzz${term.length}` })),
 );

@@ -16,6 +16,10 @@ export interface Terms {
   many(term: HouseTerm): string;
   /** "a rook", "an elephant". */
   a(term: HouseTerm): string;
+  /** "captured": what was done. Of a verb `one` is "capture" and `many` "captures". */
+  done(verb: 'capture'): string;
+  /** "capturing". */
+  doing(verb: 'capture'): string;
 }
 
 /** What the field calls it: the word of one, and of several where that has one. */
@@ -29,6 +33,7 @@ export const STANDARD_TERMS: Readonly<Record<HouseTerm, readonly [one: string, m
   'go-away': ['the king moves away'],
   take: ['the checking piece is captured'],
   'put-between': ['something goes in between'],
+  capture: ['capture', 'captures'],
   'in-passing': ['en passant'],
   castle: ['castle', 'castles'],
   checkmate: ['checkmate'],
@@ -44,18 +49,50 @@ export function makeTerms(words: readonly HouseWord[]): Terms {
   const one = (term: HouseTerm): string => {
     const word = own.get(term)?.one;
     if (word !== undefined) return word;
-    return term === 'go-away' ? `the ${one('king')} moves away` : STANDARD_TERMS[term][0];
+    if (term === 'go-away') return `the ${one('king')} moves away`;
+    if (term === 'take') return `the checking piece is ${doneForm(one('capture'))}`;
+    return STANDARD_TERMS[term][0];
   };
   return {
     one,
     many(term) {
       const word = own.get(term);
       if (word === undefined) return STANDARD_TERMS[term][1] ?? one(term);
-      return word.many ?? `${word.one}s`;
+      return word.many ?? (term === 'capture' ? doesForm(word.one) : `${word.one}s`);
     },
+    done: (verb) => doneForm(one(verb)),
+    doing: (verb) => doingForm(one(verb)),
     a: (term) => `${/^[aeiou]/i.test(one(term)) ? 'an' : 'a'} ${one(term)}`,
   };
 }
+
+/** Verbs that do not follow the rule, of those a class may say for capturing (from memory). */
+const IRREGULAR: Readonly<Record<string, string>> = {
+  beat: 'beaten',
+  catch: 'caught',
+  eat: 'eaten',
+  get: 'got',
+  hit: 'hit',
+  steal: 'stolen',
+  take: 'taken',
+  win: 'won',
+};
+
+/** "pick up" is bent in its first word. */
+const bend = (verb: string, rule: (word: string) => string) => verb.replace(/^\S+/, rule);
+
+/** One short vowel before the last letter: that one is doubled, "grab", "grabbed". */
+const stem = (word: string) => (/^[^aeiou]*[aeiou][bdgmnprtp]$/i.test(word) ? word + word.slice(-1) : word);
+
+const doesForm = (verb: string) =>
+  bend(verb, (word) => (/(s|x|z|ch|sh)$/i.test(word) ? `${word}es` : `${word}s`));
+const doneForm = (verb: string) =>
+  bend(
+    verb,
+    (word) => IRREGULAR[word.toLowerCase()] ?? (word.endsWith('e') ? `${word}d` : `${stem(word)}ed`),
+  );
+const doingForm = (verb: string) =>
+  bend(verb, (word) => `${word.endsWith('e') ? word.slice(0, -1) : stem(word)}ing`);
 
 /** The field's own words. */
 export const PLAIN_TERMS = makeTerms([]);

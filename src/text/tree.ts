@@ -11,7 +11,7 @@ export function defenceText(side: Side, kind: DefenceKind, moves: readonly strin
     moves.length <= 6 ? moves.join(', ') : `${moves.slice(0, 3).join(', ')} or ${moves.length - 3} more`;
   switch (kind) {
     case 'takes':
-      return `If ${who} captures (${named}):`;
+      return `If ${who} ${terms.many('capture')} (${named}):`;
     case 'runs':
       return `If the ${terms.one('king')} runs (${named}):`;
     case 'blocks':

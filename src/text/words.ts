@@ -101,17 +101,17 @@ export const ARROW_WORDS: Readonly<Record<'attack' | 'idea', string>> = {
 };
 
 /** What a sign says of its square, behind the square's name, to who reads by ear. */
-export const MARK_WORDS: Readonly<
-  Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>
-> = {
+export const markTexts = (
+  terms: Terms,
+): Readonly<Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>> => ({
   goes: 'can go here',
-  takes: 'can be captured',
+  takes: `can be ${terms.done('capture')}`,
   chosen: 'marked',
   hint: 'look here',
   fault: 'not right',
   guarded: 'guarded',
   blocked: 'own piece',
-};
+});
 
 /** What is drawn over the squares: the last move, and arrows. Empty where nothing is. `nameOf` says which square. */
 export function boardDrawingText(
@@ -132,10 +132,10 @@ export const signTexts = (
   terms: Terms,
 ): Readonly<Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>> => ({
   goes: 'the piece in hand can go here',
-  takes: 'the piece in hand can capture here',
+  takes: `the piece in hand can ${terms.one('capture')} here`,
   chosen: 'the piece in hand',
   hint: 'look at this piece',
   fault: 'this is impossible; the sentence says why',
-  guarded: 'guarded: the other side could capture here',
+  guarded: `guarded: the other side could ${terms.one('capture')} here`,
   blocked: `a piece of the ${terms.one('king')}’s own side is here`,
 });

@@ -12,5 +12,5 @@ export const words: MakeFamilyWords<'attack-from'> = (terms) => ({
   ],
   rule: 'Go there in your head. Do you attack the target from there? Does anybody attack you?',
   question: (question) =>
-    `The ${terms.one(question.role)} makes one move. Tap every square where it then attacks ${makeSquareName(question.target)} and nobody can capture it.`,
+    `The ${terms.one(question.role)} makes one move. Tap every square where it then attacks ${makeSquareName(question.target)} and nobody can ${terms.one('capture')} it.`,
 });

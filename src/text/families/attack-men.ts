@@ -1,10 +1,10 @@
 import type { AttackAnswer } from '@/core/tactics';
 import type { MakeFamilyWords } from '../family';
-import type { Terms } from '../terms';
+import { capital, type Terms } from '../terms';
 import { attackText } from './shared/attacks';
 
 const attackTasks = (terms: Terms): Readonly<Record<AttackAnswer, string>> => ({
-  take: 'Tap every piece that can capture the attacker and loses nothing.',
+  take: `Tap every piece that can ${terms.one('capture')} the attacker and loses nothing.`,
   'go-away': 'Tap every square where your piece is safe.',
   protect: 'Tap every piece that can move to protect it.',
   'put-between': 'Tap every piece that can go between.',
@@ -18,7 +18,7 @@ const attackTasks = (terms: Terms): Readonly<Record<AttackAnswer, string>> => ({
 export const words: MakeFamilyWords<'attack-men'> = (terms) => ({
   name: 'Who answers the attack?',
   levels: [
-    'Capture it or go away.',
+    `${capital(terms.one('capture'))} it or go away.`,
     'Protect.',
     'Put something between.',
     'Pin, open a line, attack back, move in between.',

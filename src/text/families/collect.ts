@@ -1,9 +1,10 @@
 import type { MakeFamilyWords } from '../family';
+import { capital } from '../terms';
 import { countWords } from '../words';
 import { toldWords } from './shared/ways';
 
 export const words: MakeFamilyWords<'collect'> = (terms) => ({
-  name: 'Capture them all',
+  name: `${capital(terms.one('capture'))} them all`,
   levels: [
     'Two pieces.',
     'Three pieces.',
@@ -11,8 +12,8 @@ export const words: MakeFamilyWords<'collect'> = (terms) => ({
     'Four pieces, far apart.',
     'Three pieces; the whole way is shown before the piece moves.',
   ],
-  rule: 'Find the piece from which you can capture the next one.',
+  rule: `Find the piece from which you can ${terms.one('capture')} the next one.`,
   question: (question) =>
-    `Capture ${question.targets.length === 2 ? 'both' : `all ${question.targets.length}`} pieces with the ${terms.one(question.role)} in as few moves as you can.${toldWords(question)}`,
+    `${capital(terms.one('capture'))} ${question.targets.length === 2 ? 'both' : `all ${question.targets.length}`} pieces with the ${terms.one(question.role)} in as few moves as you can.${toldWords(question)}`,
   count: (count) => `It can be done in ${countWords(count, 'move')}.`,
 });

@@ -8,9 +8,9 @@ export const words: MakeFamilyWords<'count-on-square'> = (terms) => ({
   question: (question) => {
     switch (question.code) {
       case 'count-attackers':
-        return `How many ${question.side} pieces and ${terms.many('pawn')} can help to capture on ${makeSquareName(question.square)}?`;
+        return `How many ${question.side} pieces and ${terms.many('pawn')} can help to ${terms.one('capture')} on ${makeSquareName(question.square)}?`;
       case 'count-defenders':
-        return `How many ${question.side} pieces and ${terms.many('pawn')} can help to capture back on ${makeSquareName(question.square)}?`;
+        return `How many ${question.side} pieces and ${terms.many('pawn')} can help to ${terms.one('capture')} back on ${makeSquareName(question.square)}?`;
     }
   },
 });

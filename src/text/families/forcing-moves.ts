@@ -1,13 +1,14 @@
 import type { MakeFamilyWords } from '../family';
+import type { Terms } from '../terms';
 import { SIDE_WORDS } from '../words';
 
-const FORCING_TASK_WORDS = {
+const taskTexts = (terms: Terms) => ({
   checks: 'Tap the square of every check.',
   kinds: 'Mark the square of every check. Mark every other capture and every quiet threat to mate too.',
-  gains: 'Mark the square of every check and capture: what is the result if both keep capturing there?',
-} as const;
+  gains: `Mark the square of every check and capture: what is the result if both keep ${terms.doing('capture')} there?`,
+});
 
-export const words: MakeFamilyWords<'forcing-moves'> = () => ({
+export const words: MakeFamilyWords<'forcing-moves'> = (terms) => ({
   name: 'Checks, captures, threats',
   levels: [
     'Checks, few pieces.',
@@ -15,8 +16,8 @@ export const words: MakeFamilyWords<'forcing-moves'> = () => ({
     'Every kind, more pieces.',
     'What each check and capture leads to.',
   ],
-  rule: 'Go through your pieces one by one: can it check, capture or threaten mate?',
-  question: (question) => `${SIDE_WORDS[question.turn]} to move. ${FORCING_TASK_WORDS[question.asked]}`,
+  rule: `Go through your pieces one by one: can it check, ${terms.one('capture')} or threaten mate?`,
+  question: (question) => `${SIDE_WORDS[question.turn]} to move. ${taskTexts(terms)[question.asked]}`,
   isTurnSaid: true,
   options: {
     checks: 'Check',

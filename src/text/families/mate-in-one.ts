@@ -9,7 +9,7 @@ export const words: MakeFamilyWords<'mate-in-one'> = (terms) => ({
     'More moves and more checks.',
     'A full board with many checks.',
   ],
-  rule: `Look at every check: can the ${terms.one('king')} move, can the piece be captured, can something go between?`,
+  rule: `Look at every check: can the ${terms.one('king')} move, can the piece be ${terms.done('capture')}, can something go between?`,
   question: (question) => `${SIDE_WORDS[question.turn]} to move. Give mate in one move.`,
   isTurnSaid: true,
 });

@@ -8,7 +8,7 @@ function passingText(question: QuestionOf<'may-pass'>, terms: Terms): string {
   const other = SIDE_WORDS[question.turn === 'white' ? 'black' : 'white'];
   const step = `${other}'s ${terms.one('pawn')} went from ${makeSquareName(question.from)} to ${makeSquareName(question.to)}`;
   const when = question.isLate ? `${step} a move ago. Other moves came after that.` : `${step} just now.`;
-  return `${when} May the ${terms.one('pawn')} on ${makeSquareName(question.pawn)} capture it ${terms.one('in-passing')}?`;
+  return `${when} May the ${terms.one('pawn')} on ${makeSquareName(question.pawn)} ${terms.one('capture')} it ${terms.one('in-passing')}?`;
 }
 
 export const words: MakeFamilyWords<'may-pass'> = (terms) => ({

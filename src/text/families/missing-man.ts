@@ -10,7 +10,7 @@ export const words: MakeFamilyWords<'missing-man'> = (terms) => ({
     'Three pieces to choose from.',
     'Five pieces to choose from, a fuller board.',
   ],
-  rule: `Which square can the ${terms.one('king')} still go to? What could be captured? The missing piece stops it.`,
+  rule: `Which square can the ${terms.one('king')} still go to? What could be ${terms.done('capture')}? The missing piece stops it.`,
   question: (question) =>
     `One ${question.side} piece or ${terms.one('pawn')} is missing. Put it where it makes this mate: ${PATTERN_NAMES[question.pattern]}.`,
   options: roleOptions(terms),

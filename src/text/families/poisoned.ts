@@ -1,10 +1,11 @@
 import type { MakeFamilyWords } from '../family';
+import { capital } from '../terms';
 import { countWords, SIDE_WORDS } from '../words';
 
 export const words: MakeFamilyWords<'poisoned'> = (terms) => ({
   name: 'Is it poisoned?',
   levels: ['Few answers to look at.', 'More answers.', 'A full board.'],
-  rule: 'Capture it in your head. Now look at every check and every capture they have.',
+  rule: `${capital(terms.one('capture'))} it in your head. Now look at every check and every capture they have.`,
   question: (question) =>
     `${SIDE_WORDS[question.turn]} plays ${question.move} and wins ${countWords(question.gain, 'point')} on that square. What can ${SIDE_WORDS[question.turn === 'white' ? 'black' : 'white']} do then?`,
   options: {

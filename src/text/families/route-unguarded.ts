@@ -13,6 +13,6 @@ export const words: MakeFamilyWords<'route-unguarded'> = (terms) => ({
   ],
   rule: 'First see which squares the other pieces attack. Then find a way round them.',
   question: (question) =>
-    `Move the ${terms.one(question.role)} to ${targetWords(question.targets)} in as few moves as you can. Stop only where nobody can capture it. It may capture on the way.${toldWords(question)}`,
+    `Move the ${terms.one(question.role)} to ${targetWords(question.targets)} in as few moves as you can. Stop only where nobody can ${terms.one('capture')} it. It may ${terms.one('capture')} on the way.${toldWords(question)}`,
   count: (count) => `It can be done in ${countWords(count, 'move')}.`,
 });

@@ -4,7 +4,7 @@ import { SIDE_WORDS } from '../words';
 export const words: MakeFamilyWords<'stop-mate'> = (terms) => ({
   name: 'Stop the mate',
   levels: ['Many moves help.', 'Few moves help.', 'Hardly a move helps.'],
-  rule: `Find the mate they threaten. Then guard the square, make room for the ${terms.one('king')}, or capture the piece.`,
+  rule: `Find the mate they threaten. Then guard the square, make room for the ${terms.one('king')}, or ${terms.one('capture')} the piece.`,
   question: (question) =>
     `${SIDE_WORDS[question.turn]} to move. Your opponent threatens mate. Play a move that stops it.`,
   isTurnSaid: true,

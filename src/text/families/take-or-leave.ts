@@ -1,7 +1,7 @@
 import type { MakeFamilyWords } from '../family';
 import { SIDE_WORDS } from '../words';
 
-export const words: MakeFamilyWords<'take-or-leave'> = () => ({
+export const words: MakeFamilyWords<'take-or-leave'> = (terms) => ({
   name: 'Take it or leave it?',
   levels: [
     'One capture or two.',
@@ -9,9 +9,9 @@ export const words: MakeFamilyWords<'take-or-leave'> = () => ({
     'Three pieces attack the square.',
     'Four pieces and more.',
   ],
-  rule: 'Play it through in your head: capture, capture back, capture again. Either side may stop.',
+  rule: `Play it through in your head: ${terms.one('capture')}, ${terms.one('capture')} back, ${terms.one('capture')} again. Either side may stop.`,
   question: (question) =>
-    `${SIDE_WORDS[question.turn]} plays ${question.move}. What is the result if both sides keep capturing there as long as they like?`,
+    `${SIDE_WORDS[question.turn]} plays ${question.move}. What is the result if both sides keep ${terms.doing('capture')} there as long as they like?`,
   options: {
     'wins-men': 'It wins points',
     'comes-out-even': 'It comes out even',

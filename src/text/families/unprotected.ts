@@ -8,6 +8,6 @@ export const words: MakeFamilyWords<'unprotected'> = (terms) => ({
     'Seven pieces, some blocking their own side.',
     'Ten pieces, some blocking their own side.',
   ],
-  rule: 'Ask of each piece: who could capture back?',
+  rule: `Ask of each piece: who could ${terms.one('capture')} back?`,
   question: (question) => `Tap every ${question.side} piece and ${terms.one('pawn')} that nobody protects.`,
 });

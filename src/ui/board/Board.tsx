@@ -12,7 +12,7 @@ import {
 import { drawDiagram, SCREEN_PAINT, type Diagram, type DiagramMark } from '@/drawing';
 import {
   boardDrawingText,
-  MARK_WORDS,
+  markTexts,
   promotionText,
   squarePlaceWords,
   squareWords,
@@ -109,6 +109,7 @@ export function Board(props: BoardProps) {
   }
   const drawnId = useId();
   const drawn = boardDrawingText(props.trace, props.arrows ?? [], makeSquareName);
+  const markNames = markTexts(terms);
 
   /** The square with what stands there and what is marked on it. */
   function labelOf(square: Square): string {
@@ -117,7 +118,7 @@ export function Board(props: BoardProps) {
     const words = isNamed ? squareWords(square, man, terms) : squarePlaceWords(square, man, bottom, terms);
     const signs = marks
       .filter((mark) => mark.square === square)
-      .map(({ mark, tag }) => (tag === undefined ? MARK_WORDS[mark] : `${MARK_WORDS[mark]} ${tag}`));
+      .map(({ mark, tag }) => (tag === undefined ? markNames[mark] : `${markNames[mark]} ${tag}`));
     return [words, ...new Set(signs)].join(', ');
   }
 

@@ -12,7 +12,7 @@ import {
   type SaveHouseWords,
 } from '@/contracts/houseWords';
 import type { Result } from '@/core/shared';
-import { clashText, listWordClashes, plainWord } from '@/text';
+import { clashText, listWordClashes, makeTerms, plainWord } from '@/text';
 import { useSending } from '@/ui/forms/useSending';
 import pages from '@/ui/theme/page.module.css';
 import * as clubText from '@/text/screens/club';
@@ -135,7 +135,7 @@ export function HouseWordsForm(props: {
                     aria-label={clubText.pluralOf(plainWord(term))}
                     size="md"
                     maxLength={MOST_LETTERS.houseWord}
-                    placeholder={(fields[term]?.one ?? '') === '' ? '' : `${fields[term]?.one ?? ''}s`}
+                    placeholder={usualMany(term, fields[term]?.one ?? '')}
                     disabled={!mayChange || isBusy}
                     value={fields[term]?.many ?? ''}
                     onChange={(event) => change(term, 'many', event.currentTarget.value)}
@@ -172,3 +172,6 @@ function toWords(fields: Fields): HouseWord[] {
     return [{ term, one: one.trim(), ...(many.trim() === '' ? {} : { many: many.trim() }) }];
   });
 }
+
+/** What is said of several when nothing else is written. */
+const usualMany = (term: HouseTerm, one: string) => (one === '' ? '' : makeTerms([{ term, one }]).many(term));
