@@ -104,7 +104,6 @@ export {
   listWords,
   manWords,
   PICTURE_WORDS,
-  ROLE_WORDS,
   SIDE_WORDS,
   signTexts,
   squareWords,

@@ -1,5 +1,5 @@
 /** House words in their plain English form; a club's own names replace them later. */
-import { fileOf, makeSquareName, rankOf, type Man, type Role, type Side, type Square } from '@/core/board';
+import { fileOf, makeSquareName, rankOf, type Man, type Side, type Square } from '@/core/board';
 import type { KeyPicture } from '@/contracts/people';
 import type { Wing } from '@/core/puzzles';
 import type { Terms } from './terms';
@@ -10,15 +10,6 @@ export const wingTexts = (terms: Terms): Readonly<Record<Wing, string>> => ({
   queen: `the ${terms.one('queen')}’s wing`,
   king: `the ${terms.one('king')}’s wing`,
 });
-
-export const ROLE_WORDS: Readonly<Record<Role, string>> = {
-  pawn: 'pawn',
-  knight: 'knight',
-  bishop: 'bishop',
-  rook: 'rook',
-  queen: 'queen',
-  king: 'king',
-};
 
 export const PICTURE_WORDS: Readonly<Record<KeyPicture, string>> = {
   sun: 'Sun',

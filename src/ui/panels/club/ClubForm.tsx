@@ -7,7 +7,8 @@ import { KEY_LENGTHS, type KeyLength } from '@/contracts/people';
 import type { MateCount } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { FORCING_KINDS } from '@/core/proof';
-import { FORCING_WORDS, ROLE_WORDS } from '@/text';
+import { FORCING_WORDS } from '@/text';
+import { useHouseVoice } from '@/ui/words';
 import { USUAL_WAYS } from '@/core/exercises';
 import { useSending } from '@/ui/forms/useSending';
 import { WaysCard } from './WaysCard';
@@ -55,6 +56,7 @@ export function ClubForm(props: {
   const [settings, setSettings] = useState(props.settings);
   const [values, setValues] = useState(props.settings.values);
   const { send, isBusy, status } = useSending();
+  const { terms } = useHouseVoice();
 
   async function save(next: ClubSettings) {
     const before = settings;
@@ -103,7 +105,7 @@ export function ClubForm(props: {
           {VALUED.map((role) => (
             <NumberInput
               key={role}
-              label={ROLE_WORDS[role]}
+              label={terms.one(role)}
               size="md"
               w="7rem"
               min={0}

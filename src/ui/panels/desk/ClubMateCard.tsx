@@ -9,7 +9,7 @@ import { makeFen } from '@/core/notation';
 import { listMarkable, listUsuallyMarked } from '@/core/patterns';
 import type { Position } from '@/core/rules';
 import type { Result } from '@/core/shared';
-import { ROLE_WORDS } from '@/text';
+import { useHouseVoice } from '@/ui/words';
 import { useRequestId } from '@/ui/forms/useRequestId';
 import { useSending } from '@/ui/forms/useSending';
 import classes from './Desk.module.css';
@@ -28,6 +28,7 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
   const [marked, setMarked] = useState(() => listUsuallyMarked(mated));
   const [name, setName] = useState('');
   const { send, isBusy, status } = useSending();
+  const { terms } = useHouseVoice();
   const request = useRequestId();
 
   async function add() {
@@ -61,7 +62,7 @@ export function ClubMateCard({ mated, onAdd }: { readonly mated: Position; reado
                 size="md"
                 classNames={{ root: classes.choice }}
                 value={String(square)}
-                label={deskText.roleInPicture(ROLE_WORDS[man.role], makeSquareName(square), does)}
+                label={deskText.roleInPicture(terms.one(man.role), makeSquareName(square), does)}
               />
             );
           })}
