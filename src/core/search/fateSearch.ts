@@ -137,15 +137,6 @@ export function createFateSearch(): FateSearch {
     limits: FateLimits,
     onTable?: (table: FateTable) => void,
   ): FateTable {
-    return ownKit(entries, () => runOwned(position, entries, limits, onTable));
-  }
-
-  function runOwned(
-    position: Position,
-    entries: Entry[],
-    limits: FateLimits,
-    onTable?: (table: FateTable) => void,
-  ): FateTable {
     nodesDone = 0;
     nodesAllowed = limits.budgetNodes ?? Infinity;
     board.load(position);
@@ -165,22 +156,21 @@ export function createFateSearch(): FateSearch {
   }
 
   return {
-    listFates(position, limits, onTable, onProgress) {
-      tell = onProgress ?? (() => 'go');
-      return run(
-        position,
-        listLegalMoves(position).map((move) => enter(position, move, limits)),
-        limits,
-        onTable,
-      );
-    },
-    findFate(position, move, limits) {
-      tell = () => 'go';
-      const entry = enter(position, move, limits);
-      run(position, [entry], limits);
-      if (entry.fate === undefined) throw new Error('the budget of a fate is too small for its first depth');
-      return entry.fate;
-    },
+    listFates: (position, limits, onTable, onProgress) =>
+      ownKit({}, () => {
+        tell = onProgress ?? (() => 'go');
+        const entries = listLegalMoves(position).map((move) => enter(position, move, limits));
+        return run(position, entries, limits, onTable);
+      }),
+    findFate: (position, move, limits) =>
+      ownKit({}, () => {
+        tell = () => 'go';
+        const entry = enter(position, move, limits);
+        run(position, [entry], limits);
+        if (entry.fate === undefined)
+          throw new Error('the budget of a fate is too small for its first depth');
+        return entry.fate;
+      }),
   };
 }
 
