@@ -14,7 +14,7 @@ export type FieldFault =
 export function fieldFaultText(fault: FieldFault): string {
   switch (fault.code) {
     case 'empty':
-      return 'Write something here.';
+      return 'Fill this in.';
     case 'too-short':
       return `Write at least ${fault.least} letters.`;
     case 'too-long':
@@ -22,9 +22,9 @@ export function fieldFaultText(fault: FieldFault): string {
     case 'choose-one':
       return 'Choose at least one.';
     case 'too-small':
-      return `Not less than ${fault.least}.`;
+      return `At least ${fault.least}.`;
     case 'too-large':
-      return `Not more than ${fault.most}.`;
+      return `At most ${fault.most}.`;
     case 'no-day':
       return 'Choose a day.';
     case 'not-readable':

@@ -23,6 +23,8 @@ const STAGE_WORDS: Readonly<Record<Stage, string>> = {
 /** What a stage is called in this house. */
 export function stageName(stage: Stage, terms: Terms): string {
   switch (stage) {
+    case 'capturing':
+      return capital(terms.doing('capture'));
     case 'basic-mates':
       return `Mating a bare ${terms.one('king')}`;
     case 'kings-and-pawns':

@@ -72,6 +72,7 @@ test.each([
   ['grab', 'grabs', 'grabbed', 'grabbing'],
   ['catch', 'catches', 'caught', 'catching'],
   ['snatch', 'snatches', 'snatched', 'snatching'],
+  ['carry off', 'carries off', 'carried off', 'carrying off'],
   ['pick up', 'picks up', 'picked up', 'picking up'],
   ['munch', 'munches', 'munched', 'munching'],
 ])('a class that says %s: %s, %s, %s', (one, many, done, doing) => {

@@ -81,15 +81,30 @@ const IRREGULAR: Readonly<Record<string, string>> = {
 /** "pick up" is bent in its first word. */
 const bend = (verb: string, rule: (word: string) => string) => verb.replace(/^\S+/, rule);
 
+/** "carry", "carries", "carried". */
+const ENDS_IN_Y = /[^aeiou]y$/i;
+
 /** One short vowel before the last letter: that one is doubled, "grab", "grabbed". */
-const stem = (word: string) => (/^[^aeiou]*[aeiou][bdgmnprtp]$/i.test(word) ? word + word.slice(-1) : word);
+const stem = (word: string) => (/^[^aeiou]*[aeiou][bdgmnprt]$/i.test(word) ? word + word.slice(-1) : word);
 
 const doesForm = (verb: string) =>
-  bend(verb, (word) => (/(s|x|z|ch|sh)$/i.test(word) ? `${word}es` : `${word}s`));
+  bend(verb, (word) =>
+    /(s|x|z|ch|sh)$/i.test(word)
+      ? `${word}es`
+      : ENDS_IN_Y.test(word)
+        ? `${word.slice(0, -1)}ies`
+        : `${word}s`,
+  );
 const doneForm = (verb: string) =>
   bend(
     verb,
-    (word) => IRREGULAR[word.toLowerCase()] ?? (word.endsWith('e') ? `${word}d` : `${stem(word)}ed`),
+    (word) =>
+      IRREGULAR[word.toLowerCase()] ??
+      (word.endsWith('e')
+        ? `${word}d`
+        : ENDS_IN_Y.test(word)
+          ? `${word.slice(0, -1)}ied`
+          : `${stem(word)}ed`),
   );
 const doingForm = (verb: string) =>
   bend(verb, (word) => `${word.endsWith('e') ? word.slice(0, -1) : stem(word)}ing`);

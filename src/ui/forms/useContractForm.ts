@@ -48,18 +48,21 @@ export function useContractForm<Values extends Record<string, unknown>>(
 }
 
 /** What a contract has against each field, in words; of several things the first. */
-function listFieldFaults(contract: z.ZodMiniType, values: unknown): Record<string, string> {
+function listFieldFaults(
+  contract: z.ZodMiniType,
+  values: Readonly<Record<string, unknown>>,
+): Record<string, string> {
   const parsed = z.safeParse(contract, values);
   if (parsed.success) return {};
   const faults: Record<string, string> = {};
   for (const issue of parsed.error.issues) {
     const field = String(issue.path[0]);
-    faults[field] ??= fieldFaultText(toFieldFault(issue));
+    faults[field] ??= fieldFaultText(toFieldFault(issue, values[field] === ''));
   }
   return faults;
 }
 
-function toFieldFault(issue: z.core.$ZodIssue): FieldFault {
+function toFieldFault(issue: z.core.$ZodIssue, isEmpty: boolean): FieldFault {
   switch (issue.code) {
     case 'too_small': {
       const least = Number(issue.minimum);
@@ -72,7 +75,8 @@ function toFieldFault(issue: z.core.$ZodIssue): FieldFault {
       return issue.origin === 'string' ? { code: 'too-long', most } : { code: 'too-large', most };
     }
     case 'invalid_format':
-      return { code: issue.format === 'date' ? 'no-day' : 'not-readable' };
+      if (issue.format === 'date') return { code: 'no-day' };
+      return { code: isEmpty ? 'empty' : 'not-readable' };
     default:
       return { code: 'not-readable' };
   }
