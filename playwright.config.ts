@@ -38,7 +38,7 @@ export default defineConfig({
     ...devices['Desktop Chrome'],
     viewport: { width: 1280, height: 800 },
     baseURL: origin,
-    // A trace is drawn at every step and costs a fifth of the run; a test that fails tells what was on the page.
+    // A trace is drawn at every step of every test; one that fails tells what was on the page without it.
     trace: process.env.E2E_TRACE === undefined ? 'off' : 'retain-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',

@@ -1,5 +1,5 @@
-import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
+import { MOST_LETTERS } from './bounds';
 import type { ClubPicture } from '@/core/patterns';
 import { clubPatternIdSchema, requestIdSchema, type ClubPatternId } from './ids';
 

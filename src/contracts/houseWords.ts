@@ -1,6 +1,6 @@
 /** How a club or a class calls things, and how much is explained to its children. */
-import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
+import { MOST_LETTERS } from './bounds';
 import type { ClassId } from './ids';
 
 /** What may have a name of the house; the three answers to check are the king's going away, the taking, the putting between. */

@@ -1,6 +1,6 @@
 /** What is to be taught (a plan with its segments), when (lessons), and who was there. */
-import { LESSON_MINUTES, MOST_LETTERS, MOST_SEGMENT_MINUTES } from './bounds';
 import { z } from 'zod/mini';
+import { LESSON_MINUTES, MOST_LETTERS, MOST_SEGMENT_MINUTES } from './bounds';
 import { EXERCISE_IDS, LEVELS, STAGES } from '@/core/exercises';
 import { parseFen, readPgn, type PgnGame } from '@/core/notation';
 import { PATTERN_IDS } from '@/core/patterns';

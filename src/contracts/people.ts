@@ -1,5 +1,5 @@
-import { LEAST_PASSWORD, MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
+import { LEAST_PASSWORD, MOST_LETTERS } from './bounds';
 import { LEVELS, type Level, type Stage } from '@/core/exercises';
 import type { TroubleSpot } from '@/core/progress';
 import {

@@ -1,5 +1,5 @@
-import { MOST_LETTERS, MOST_SHEETS } from './bounds';
 import { z } from 'zod/mini';
+import { MOST_LETTERS, MOST_SHEETS } from './bounds';
 import { classIdSchema } from './ids';
 
 export const PAPER_SIZES = ['a4', 'letter'] as const;

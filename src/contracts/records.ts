@@ -1,6 +1,6 @@
 /** What is stored about a child: looked at, handed out, erased. */
-import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
+import { MOST_LETTERS } from './bounds';
 import type { Answer, VerdictOutcome } from '@/core/exercises';
 import { classIdSchema, studentIdSchema, type ClassId, type StudentId } from './ids';
 import type { Enrolment } from './people';

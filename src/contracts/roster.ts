@@ -1,6 +1,6 @@
 /** A class's children as a list from elsewhere. */
-import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
+import { MOST_LETTERS } from './bounds';
 import { classIdSchema, requestIdSchema } from './ids';
 import { nameSchema } from './people';
 

@@ -1,5 +1,5 @@
-import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
+import { MOST_LETTERS } from './bounds';
 import { HABITS, EXERCISE_IDS, LEVELS, type ExerciseTask } from '@/core/exercises';
 import type { PatternId } from '@/core/patterns';
 import type { Rating, SetForecast } from '@/core/progress';

@@ -1,6 +1,6 @@
 /** Terms, and what happens to classes where one ends and the next begins. */
-import { MOST_LETTERS } from './bounds';
 import { z } from 'zod/mini';
+import { MOST_LETTERS } from './bounds';
 import { LEVELS } from '@/core/exercises';
 import {
   classIdSchema,

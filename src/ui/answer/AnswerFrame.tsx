@@ -7,12 +7,12 @@ import {
   answerText,
   firstSentence,
   hintText,
+  joinSpoken,
   noteText,
   questionText,
   verdictText,
-  type Terms,
   type Spoken,
-  joinSpoken,
+  type Terms,
 } from '@/text';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './answering';

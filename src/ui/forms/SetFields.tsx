@@ -1,5 +1,5 @@
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { NativeSelect, TextInput } from '@mantine/core';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { useChosenSet } from './chosenSet';
 import * as formsText from '@/text/screens/forms';
 

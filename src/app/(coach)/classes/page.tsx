@@ -1,6 +1,6 @@
-import { MOST_LETTERS } from '@/contracts/bounds';
 import type { Metadata } from 'next';
 import Link from 'next/link';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { TermSummary } from '@/contracts/terms';
 import { listOwnTerms } from '@/server/services/terms';
 import { countText, dayText, NAMES_FILE_CAUTION } from '@/text';

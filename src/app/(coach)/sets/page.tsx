@@ -1,6 +1,6 @@
-import { MOST_LETTERS } from '@/contracts/bounds';
 import type { Metadata } from 'next';
 import Link from 'next/link';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { parseFen } from '@/core/notation';
 import { EMPTY_DRAFT } from '@/core/rules';
 import { listOwnSets } from '@/server/services/sets';

@@ -1,7 +1,7 @@
 'use client';
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, Group, NativeSelect, Radio, Table, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
 import {
   HOUSE_TERMS,

@@ -1,7 +1,7 @@
 'use client';
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AddedPuzzle } from '@/contracts/sets';
 import type { Result } from '@/core/shared';

@@ -1,7 +1,7 @@
 'use client';
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClubPatternId } from '@/contracts/ids';
 import { makeSquareName, type Square } from '@/core/board';

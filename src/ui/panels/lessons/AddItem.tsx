@@ -1,8 +1,8 @@
 'use client';
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { PlanItem } from '@/contracts/lessons';
 import { EXERCISE_IDS, listLevels } from '@/core/exercises';
 import { PATTERN_IDS } from '@/core/patterns';

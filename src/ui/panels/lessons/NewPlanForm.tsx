@@ -1,9 +1,9 @@
 'use client';
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import type { Route } from 'next';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, PlanId } from '@/contracts/ids';
 import type { NewPlan, PlanSummary } from '@/contracts/lessons';

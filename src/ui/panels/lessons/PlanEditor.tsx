@@ -1,10 +1,10 @@
 'use client';
-import { MOST_LETTERS, MOST_SEGMENT_MINUTES } from '@/contracts/bounds';
 import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
 import { arrayMove, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { useHotkeys } from '@mantine/hooks';
 import { useEffect, useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
+import { MOST_LETTERS, MOST_SEGMENT_MINUTES } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
 import {
   SEGMENT_KINDS,

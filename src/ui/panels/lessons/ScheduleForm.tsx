@@ -1,7 +1,7 @@
 'use client';
-import { LESSON_MINUTES } from '@/contracts/bounds';
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { LESSON_MINUTES } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId } from '@/contracts/ids';
 import { scheduleSchema, type Schedule } from '@/contracts/lessons';

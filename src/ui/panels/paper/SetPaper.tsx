@@ -1,7 +1,7 @@
 'use client';
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import { DIAGRAMS_PER_SHEET, MOST_LARGE_DIAGRAMS } from '@/contracts/print';
 import { countText, NAMES_FILE_CAUTION } from '@/text';
 import classes from './Paper.module.css';

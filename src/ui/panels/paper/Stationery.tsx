@@ -1,6 +1,6 @@
 'use client';
-import { MOST_SHEETS } from '@/contracts/bounds';
 import { Button, Checkbox, NativeSelect, NumberInput } from '@mantine/core';
+import { MOST_SHEETS } from '@/contracts/bounds';
 import { DIAGRAMS_PER_SHEET } from '@/contracts/print';
 import classes from './Paper.module.css';
 import { PaperFields, PaperSelect } from './PaperFields';

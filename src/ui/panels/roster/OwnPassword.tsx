@@ -1,7 +1,7 @@
 'use client';
-import { LEAST_PASSWORD, MOST_LETTERS } from '@/contracts/bounds';
 import { Button, PasswordInput } from '@mantine/core';
 import { useState } from 'react';
+import { LEAST_PASSWORD, MOST_LETTERS } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ChangePassword } from '@/contracts/people';
 import type { Result } from '@/core/shared';

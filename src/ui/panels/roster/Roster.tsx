@@ -1,8 +1,8 @@
 'use client';
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, Modal } from '@mantine/core';
 import Link from 'next/link';
 import { useState } from 'react';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, StudentId } from '@/contracts/ids';
 import type { KeyPicture, NameCard } from '@/contracts/people';

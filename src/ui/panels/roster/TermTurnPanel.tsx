@@ -1,9 +1,9 @@
 'use client';
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import Link from 'next/link';
 import { useState } from 'react';
 import { v4 as makeUuid } from 'uuid';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
 import type { MadeRosterChange, RosterChange, TermTurn } from '@/contracts/terms';
 import type { Result } from '@/core/shared';

@@ -1,7 +1,7 @@
 'use client';
-import { MOST_LETTERS } from '@/contracts/bounds';
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useEffect, useMemo, useState } from 'react';
+import { MOST_LETTERS } from '@/contracts/bounds';
 import type { NamedPicture } from '@/contracts/clubPatterns';
 import type { ServiceFault } from '@/contracts/faults';
 import type { AssignmentId, SetId } from '@/contracts/ids';
