@@ -17,11 +17,11 @@ export {
 } from './proof';
 export { answerText, hintText, optionText, questionText } from './exercises';
 export { familyName, familyWords } from './familyTexts';
-export type { FamilyWords } from './family';
-export { pawnQuestionText, pawnRuleText, type PawnRule } from './pawnGame';
+export type { FamilyWords, WordsOf } from './family';
+export { pawnEndText, pawnQuestionText, pawnRuleText, type PawnRule } from './pawnGame';
 export { asWritten, joinSpoken, makeTerms, PLAIN_TERMS, type Spoken, type Terms } from './terms';
 export { PRESET_WORDS, stageName } from './stages';
-export { noteText, pawnEndText, verdictText } from './notes';
+export { noteText, verdictText } from './notes';
 export { masteryText, nextRoundText, ROUND_REASON_WORDS, topicText } from './topics';
 export {
   troubleSpotText,

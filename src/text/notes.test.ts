@@ -22,9 +22,7 @@ const VALUES = { pawn: 1, knight: 3, bishop: 3, rook: 5, queen: 9, king: 0 };
 /** Every sentence of the verdict on this answer. */
 function sentencesOf(family: ExerciseId, task: unknown, answer: Answer): string[] {
   const exercise = openExercise({ family, task });
-  return exercise
-    .judge(answer)
-    .notes.map((note) => noteText(plainWords(family), note, exercise.scene, PLAIN_TERMS));
+  return exercise.judge(answer).notes.map((note) => noteText(plainWords(family), note, exercise.scene));
 }
 
 /** White: rook a1, own pawn a4, knight d1, pawn e2; black: pawn d3, knight e3. */

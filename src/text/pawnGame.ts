@@ -1,6 +1,6 @@
 /** The pawns-only game, in words. */
 import type { Side } from '@/core/board';
-import type { PawnGoal } from '@/core/pawns';
+import type { PawnEnd, PawnGoal } from '@/core/pawns';
 import { capital, type Spoken, type Terms } from './terms';
 import { SIDE_WORDS } from './words';
 
@@ -29,4 +29,18 @@ export function pawnRuleText(rule: PawnRule, terms: Terms): string {
     case 'last-move':
       return 'Whoever makes the last move wins.';
   }
+}
+
+const pawnEndTexts = (terms: Terms) => ({
+  'far-row': `${terms.a('pawn')} reached the last ${terms.one('rank')}`,
+  'no-men-left': `the other side has no ${terms.many('pawn')} left`,
+  'no-move': 'the side to move cannot move',
+  mate: `it is ${terms.one('checkmate')}`,
+  'quiet-moves': `only the ${terms.many('king')} have moved for a long time`,
+});
+
+/** "White has won: a pawn reached the last rank." */
+export function pawnEndText({ winner, why }: PawnEnd, terms: Terms): Spoken {
+  const who = winner === undefined ? 'Nobody has won' : `${SIDE_WORDS[winner]} has won`;
+  return `${who}: ${pawnEndTexts(terms)[why]}.` as Spoken;
 }

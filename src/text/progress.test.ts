@@ -1,5 +1,6 @@
 import {
   classEmailText,
+  familyWords,
   homeworkText,
   lessonsText,
   listChildLines,
@@ -15,6 +16,7 @@ import {
   gapText,
   PLAIN_TERMS,
 } from '.';
+import { EXERCISE_IDS } from '@/core/exercises';
 import type { ClassProgress } from '@/contracts/progress';
 
 const EVERYONE = ['Fern', 'Juno', 'Otter', 'Quill', 'Wren'];
@@ -50,6 +52,16 @@ test('homework is told by what was solved and what was right at once', () => {
 test('a mistake that is not known any more is told as such', () => {
   expect(mistakeText('escapes', PLAIN_TERMS)).toBe('let the king escape');
   expect(mistakeText('of-old', PLAIN_TERMS)).toMatch(/no longer recorded/);
+});
+
+test('families that share a note tell the coach the same of it', () => {
+  const phrases = new Map<string, Set<string>>();
+  for (const family of EXERCISE_IDS)
+    for (const [code, { mistake }] of Object.entries(familyWords(family, PLAIN_TERMS).notes ?? {}))
+      phrases.set(code, (phrases.get(code) ?? new Set()).add(mistake));
+  expect(phrases.size).toBeGreaterThan(70);
+  expect([...phrases].filter(([, told]) => told.size > 1)).toEqual([]);
+  for (const [code, [mistake]] of phrases) expect(mistakeText(code, PLAIN_TERMS)).toBe(mistake);
 });
 
 test('what own games held is told apart: taken, missed, and what went wrong', () => {

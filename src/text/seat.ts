@@ -9,7 +9,6 @@ import {
   type Move,
   type Position,
 } from '@/core/rules';
-import type { Diagnosis } from '@/core/exercises';
 import type { StoredFate } from '@/core/puzzles';
 import type { RoundReason } from '@/core/progress';
 import { countWords, listWords, SIDE_WORDS } from './words';
@@ -39,7 +38,8 @@ function takesWords({ board }: Position, { from, to }: Move, role: Role, terms: 
 }
 
 interface WrongMove {
-  readonly diagnosis: Diagnosis | undefined;
+  /** Of a mate's verdict, by its code. */
+  readonly diagnosis: string | undefined;
   readonly fate: StoredFate | undefined;
   readonly defender: Side;
   readonly mateInMoves: number;

@@ -1,4 +1,3 @@
-import { plainWords } from '../../tests/support/plainWords';
 import {
   familyWords,
   handFaultText,
@@ -12,7 +11,7 @@ import {
   type Terms,
 } from '.';
 import { getDraft, getPosition } from '@/core/notation';
-import { EXERCISE_IDS, type Scene } from '@/core/exercises';
+import { EXERCISE_IDS, type NoteOf, type Scene } from '@/core/exercises';
 import { HOUSE_TERMS, type HouseWord } from '@/contracts/houseWords';
 import { capital } from './terms';
 
@@ -131,9 +130,11 @@ test('en passant is called by the word of the house in every reason', () => {
   const words = familyWords('may-pass', HOUSE);
   const position = getPosition('4k3/8/8/3pP3/8/8/8/4K3 w - d6 0 1');
   const move = { from: 36, to: 43 } as const;
+  const late: NoteOf<'pawn-moves'> = { code: 'passing-is-over', square: 43 };
+  const because: NoteOf<'may-pass'> = { code: 'right-because', reason: { code: 'only-at-once' } };
   const texts = [
-    noteText(words, { code: 'passing-is-over', square: 43 }, scene, HOUSE),
-    noteText(words, { code: 'right-because', reason: { code: 'only-at-once' } }, scene, HOUSE),
+    noteText(familyWords('pawn-moves', HOUSE), late, scene),
+    noteText(words, because, scene),
     handFaultText(draft, { code: 'passing-is-over', square: 43, by: 35 }, HOUSE),
     readMoveText(
       position,
@@ -149,7 +150,7 @@ test('a reason is made of the same words', () => {
   const terms = makeTerms([{ term: 'knight', one: 'horse' }]);
   const scene = sceneOf(getDraft('8/8/8/8/8/8/8/8 w - - 0 1'));
   const note = { code: 'not-its-way', square: 0, role: 'knight' } as const;
-  expect(noteText(plainWords('reach'), note, scene, terms)).toBe('a1: a horse does not go that way.');
+  expect(noteText(familyWords('reach', terms), note, scene)).toBe('a1: a horse does not go that way.');
   expect(questionText(familyWords('reach', terms), { code: 'reach', role: 'knight' } as never)).toBe(
     'Tap every square this horse can go to.',
   );

@@ -2,7 +2,7 @@ import { findLegal } from '../../tests/fixtures/moves';
 import { positionOf } from '../../tests/fixtures/positions';
 import { BARE_PICTURES, namePatterns } from '@/core/patterns';
 import type { ServiceFault } from '@/contracts/faults';
-import type { Diagnosis } from '@/core/exercises';
+import type { MateDiagnosis } from '@/core/exercises';
 import type { StoredFate } from '@/core/puzzles';
 import { BREAK_REASONS, type BreakReason } from '@/core/written';
 import {
@@ -216,7 +216,7 @@ test('moves in words', () => {
 });
 
 const wrong = (
-  diagnosis: Diagnosis,
+  diagnosis: MateDiagnosis,
   fate: StoredFate | undefined,
   reply: string | undefined,
   isReplyCapture = false,

@@ -1,7 +1,7 @@
 /** Holds composed tasks against the oracles: the solution right, every answer judged as the oracle judges it, every reason true. */
-import { openExercise, type Answer, type ExerciseId, type Level } from '@/core/exercises';
+import { isChoiceNote, openExercise, type Answer, type ExerciseId, type Level } from '@/core/exercises';
 import { composeExercise } from '@/core/compose';
-import { noteText, PLAIN_TERMS } from '@/text';
+import { noteText } from '@/text';
 import { acceptanceOf } from './acceptance';
 import { listAnswers } from './answers';
 import { listDuelFaults } from './duel';
@@ -36,11 +36,12 @@ export function listFaults(id: ExerciseId, level: Level, seed: number): Fault[] 
     if (answer === solution && verdict.outcome !== 'right') found.push('the solution is refused');
     const said = verdict.notes.map((note) => ({
       note,
-      text: noteText(plainWords(id), note, scene, PLAIN_TERMS),
+      text: noteText(plainWords(id), note, scene),
     }));
     for (const { note, text } of said) {
       const fault = findFalse({ id, task, answer, verdict, solution }, note);
       found.push(...listLongSentences(text));
+      if (text === '' && !isChoiceNote(note)) found.push(`nothing is said of ${note.code}`);
       if (fault !== undefined) found.push(`${fault}: ${text} ${JSON.stringify(note)}`);
     }
     if (verdict.outcome === 'wrong' && said.every(({ text }) => text.trim() === ''))

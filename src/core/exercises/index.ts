@@ -39,8 +39,12 @@ export {
   type ExerciseTask,
   type ExerciseTaskOf,
   type FamilyId,
+  type Note,
+  type NoteOf,
   type Question,
   type QuestionOf,
+  type Reason,
+  type ReasonOf,
 } from './registry';
 export { loadFamily } from './loadFamily';
 export { wander, without } from './families/movement/looseMoves';
@@ -59,6 +63,8 @@ export {
   type NotationWays,
 } from './answers/notationWays';
 export type { ForcingLabel } from './family/forcingLabels';
+export { isChoiceNote, type ChoiceNote, type ReasonIn } from './answers/choose';
+export type { FamilyNote, FamilyReason } from './family/note';
 export { findPlaceSlip } from './answers/placeSlip';
 export { earnSign, SIGN_DEPTHS, SIGNS, type Sign } from './families/notation/signs';
 export { SMUDGE } from './families/notation/garbled-line';
@@ -69,10 +75,8 @@ export { PATH_PRESETS, STAGES, type PathPreset, type Stage } from './family/stag
 export {
   MISS_GEOMETRIES,
   OUTCOMES,
-  type Diagnosis,
   type MateDiagnosis,
-  type Note,
-  type Reason,
+  type MissGeometry,
   type Verdict,
   type VerdictOutcome,
 } from './family/verdict';

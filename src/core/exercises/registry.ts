@@ -4,6 +4,7 @@ import type { Answer } from './family/answer';
 import { LEVELS, type Exercise, type Level, type OpenableFamily } from './family/family';
 import { mateFamily, type MateTask } from './families/forced-mates/mate';
 import type { Stage } from './family/stages';
+import type { ReasonIn } from './answers/choose';
 import type { Verdict } from './family/verdict';
 import { findSquareFamily } from './families/board/find-square';
 import { nameSquareFamily } from './families/board/name-square';
@@ -137,6 +138,13 @@ export type ExerciseTaskOf<Id extends ExerciseId> = Parameters<(typeof EXERCISES
 export type QuestionOf<Id extends ExerciseId> = ReturnType<(typeof EXERCISES)[Id]['question']>;
 export type Question = QuestionOf<ExerciseId>;
 
+/** What a family says of the parts of an answer, and its reasons for a choice. */
+export type NoteOf<Id extends ExerciseId> =
+  ReturnType<(typeof EXERCISES)[Id]['judge']> extends Verdict<infer Note> ? Note : never;
+export type Note = NoteOf<ExerciseId>;
+export type ReasonOf<Id extends ExerciseId> = ReasonIn<NoteOf<Id>>;
+export type Reason = ReasonOf<ExerciseId>;
+
 /** A task with its family and level: what a composer makes, a store keeps and a screen shows. */
 export const exerciseTaskSchema = z
   .object({
@@ -162,9 +170,12 @@ export function listLevels(id: ExerciseId): Level[] {
 }
 
 /** Opens a task of any family. Throws on one that is none. */
-export function openExercise({ family, task }: Pick<ExerciseTask, 'family' | 'task'>): Exercise<Question> {
-  // A family opens its own tasks, so what it asks is its own question.
-  return getExerciseFamily(family).open(task) as Exercise<Question>;
+export function openExercise({
+  family,
+  task,
+}: Pick<ExerciseTask, 'family' | 'task'>): Exercise<Question, Note> {
+  // A family opens its own tasks, so what it asks and says is its own.
+  return getExerciseFamily(family).open(task) as Exercise<Question, Note>;
 }
 
 /** Every family there is: the mate puzzles with their stored proofs, and the exercises. */

@@ -3,7 +3,6 @@ import type { LatestAnswer } from '@/contracts/people';
 import {
   type Answer,
   answerSchema,
-  type Diagnosis,
   EXERCISE_IDS,
   familyIdSchema,
   findAskedPiece,
@@ -66,7 +65,7 @@ export function insertVerdict(db: Db, attemptId: AttemptId, verdict: Verdict): S
     diagnoses: JSON.stringify({
       codes: verdict.diagnoses,
       wrongPly: verdict.wrongPly ?? null,
-    } satisfies { codes: readonly Diagnosis[]; wrongPly: number | null }),
+    } satisfies { codes: readonly string[]; wrongPly: number | null }),
   });
 }
 

@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { capital } from '../terms';
+import { stateReasons, movesDoReasons, nothingDoesReasons } from './shared/reasons';
 
 export const words: MakeFamilyWords<'answers-to-check'> = (terms) => ({
   name: 'Answers to check',
@@ -12,4 +13,5 @@ export const words: MakeFamilyWords<'answers-to-check'> = (terms) => ({
     'put-between': capital(terms.one('put-between')),
     none: 'None: it is mate',
   },
+  reasons: { ...stateReasons(terms), ...movesDoReasons, ...nothingDoesReasons },
 });

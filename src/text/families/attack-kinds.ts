@@ -1,6 +1,7 @@
 import type { MakeFamilyWords } from '../family';
 import { capital } from '../terms';
 import { attackText } from './shared/attacks';
+import { movesDoReasons, nothingDoesReasons } from './shared/reasons';
 
 export const words: MakeFamilyWords<'attack-kinds'> = (terms) => ({
   name: 'Ways to answer an attack',
@@ -17,5 +18,10 @@ export const words: MakeFamilyWords<'attack-kinds'> = (terms) => ({
     pin: 'Pin the attacker',
     counter: 'Attack something as big',
     'in-between': 'Check or threaten mate first',
+  },
+  reasons: {
+    ...movesDoReasons,
+    ...nothingDoesReasons,
+    'but-then': ({ moves }) => `${moves.join(', ')}: that loses something.`,
   },
 });

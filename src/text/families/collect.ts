@@ -2,6 +2,7 @@ import type { MakeFamilyWords } from '../family';
 import { capital } from '../terms';
 import { countWords } from '../words';
 import { toldWords } from './shared/ways';
+import { routeNotes } from './shared/routeNotes';
 
 export const words: MakeFamilyWords<'collect'> = (terms) => ({
   name: `${capital(terms.one('capture'))} them all`,
@@ -16,4 +17,5 @@ export const words: MakeFamilyWords<'collect'> = (terms) => ({
   question: (question) =>
     `${capital(terms.one('capture'))} ${question.targets.length === 2 ? 'both' : `all ${question.targets.length}`} pieces with the ${terms.one(question.role)} in as few moves as you can.${toldWords(question)}`,
   count: (count) => `It can be done in ${countWords(count, 'move')}.`,
+  notes: routeNotes(terms),
 });

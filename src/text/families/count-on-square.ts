@@ -1,5 +1,6 @@
 import { makeSquareName } from '@/core/board';
 import type { MakeFamilyWords } from '../family';
+import { numberNotes } from './shared/numberNotes';
 
 export const words: MakeFamilyWords<'count-on-square'> = (terms) => ({
   name: 'Count the helpers',
@@ -13,4 +14,5 @@ export const words: MakeFamilyWords<'count-on-square'> = (terms) => ({
         return `How many ${question.side} pieces and ${terms.many('pawn')} can help to ${terms.one('capture')} back on ${makeSquareName(question.square)}?`;
     }
   },
+  notes: numberNotes,
 });

@@ -1,6 +1,7 @@
 import type { MakeFamilyWords } from '../family';
 import { capital } from '../terms';
 import { storyText } from './shared/stories';
+import { drawReasons } from './shared/reasons';
 
 export const words: MakeFamilyWords<'draw-kind'> = (terms) => ({
   name: 'Which draw is it?',
@@ -16,4 +17,5 @@ export const words: MakeFamilyWords<'draw-kind'> = (terms) => ({
     agreement: 'They agreed to a draw',
     'no-draw': 'No draw',
   },
+  reasons: drawReasons(terms),
 });

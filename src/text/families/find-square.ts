@@ -1,6 +1,7 @@
 import { makeSquareName } from '@/core/board';
 import type { MakeFamilyWords } from '../family';
 import { seenFromWords, squareRules } from './shared/squares';
+import { otherSquareNotes } from './shared/squareNotes';
 
 export const words: MakeFamilyWords<'find-square'> = (terms) => ({
   name: 'Find the square',
@@ -13,4 +14,5 @@ export const words: MakeFamilyWords<'find-square'> = (terms) => ({
   rule: 'First the letter: go along the bottom. Then the number: go up.',
   rules: squareRules(terms),
   question: (question) => `${seenFromWords(question)}Tap the square ${makeSquareName(question.square)}.`,
+  notes: otherSquareNotes(terms),
 });

@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { SIDE_WORDS } from '../words';
+import { matesReasons } from './shared/reasons';
 
 export const words: MakeFamilyWords<'is-safe-move'> = () => ({
   name: 'Does it allow mate?',
@@ -7,6 +8,6 @@ export const words: MakeFamilyWords<'is-safe-move'> = () => ({
   rule: 'After the move, look at every check they have.',
   question: (question) =>
     `${SIDE_WORDS[question.turn]} wants to play ${question.move}. Does that allow a mate in one?`,
-  reasons: { 'nothing-does': 'No check of the other side is mate.' },
   options: { 'allows-mate': 'Yes, it allows a mate', 'allows-none': 'No, no mate' },
+  reasons: { ...matesReasons, 'nothing-does': () => 'No check of the other side is mate.' },
 });

@@ -1,4 +1,5 @@
 import type { MakeFamilyWords } from '../family';
+import { besideKingNotes } from './shared/kingNotes';
 
 export const words: MakeFamilyWords<'king-squares'> = (terms) => ({
   name: `The ${terms.one('king')}'s squares`,
@@ -11,4 +12,5 @@ export const words: MakeFamilyWords<'king-squares'> = (terms) => ({
   rule: `Look at each square beside the ${terms.one('king')}: is its own piece there? Does anybody guard it?`,
   question: () => `Mark every square beside the ${terms.one('king')}: free, own piece or guarded.`,
   options: { free: 'Free', 'own-man': 'Own piece', guarded: 'Guarded' },
+  notes: besideKingNotes(terms),
 });

@@ -1,8 +1,10 @@
+import { makeSquareName } from '@/core/board';
 import type { MakeFamilyWords } from '../family';
 import { PATTERN_NAMES } from '../patternNames';
 import { SIDE_WORDS } from '../words';
+import { noMateNotes } from './shared/playNotes';
 
-export const words: MakeFamilyWords<'mate-by-name'> = () => ({
+export const words: MakeFamilyWords<'mate-by-name'> = (terms) => ({
   name: 'Give this mate',
   levels: [
     'The first mates.',
@@ -17,4 +19,12 @@ export const words: MakeFamilyWords<'mate-by-name'> = () => ({
       ? `${SIDE_WORDS[question.turn]} to move. Give mate in one move. Which mate will it be?`
       : `${SIDE_WORDS[question.turn]} to move. Give this mate in one move: ${PATTERN_NAMES[question.pattern]}.`,
   isTurnSaid: true,
+  notes: {
+    ...noMateNotes(terms),
+    'other-mate': {
+      text: ({ square, role, pattern }) =>
+        `${makeSquareName(square)}: the ${terms.one(role)} gives mate there, but not this one: ${PATTERN_NAMES[pattern]}.`,
+      mistake: 'give mate, but another one',
+    },
+  },
 });

@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { SIDE_WORDS } from '../words';
+import { noMateNotes } from './shared/playNotes';
 
 export const words: MakeFamilyWords<'mate-in-one'> = (terms) => ({
   name: 'Mate in one move',
@@ -12,4 +13,5 @@ export const words: MakeFamilyWords<'mate-in-one'> = (terms) => ({
   rule: `Look at every check: can the ${terms.one('king')} move, can the piece be ${terms.done('capture')}, can something go between?`,
   question: (question) => `${SIDE_WORDS[question.turn]} to move. Give mate in one move.`,
   isTurnSaid: true,
+  notes: noMateNotes(terms),
 });

@@ -2,6 +2,8 @@ import type { QuestionOf } from '@/core/exercises';
 import type { MakeFamilyWords } from '../family';
 import { capital, type Terms } from '../terms';
 import { SIDE_WORDS } from '../words';
+import { conditionReasons, guardsReasons, nothingDoesReasons } from './shared/reasons';
+import { squareList } from './shared/squares';
 
 const movedTexts = (terms: Terms) => ({
   nobody: `${capital(terms.one('king'))} and ${terms.many('rook')} have not moved.`,
@@ -33,5 +35,15 @@ export const words: MakeFamilyWords<'may-castle'> = (terms) => ({
     'in-check': `No: the ${terms.one('king')} is in check`,
     'passes-attack': 'No: it passes an attacked square',
     'lands-in-check': 'No: it would land in check',
+  },
+  reasons: {
+    ...conditionReasons,
+    ...guardsReasons,
+    ...nothingDoesReasons,
+    'has-moved': () =>
+      `${capital(terms.a('king'))} or ${terms.one('rook')} that has moved can't ${terms.one('castle')}.`,
+    'does-not-matter': () => 'That does not matter here.',
+    'in-the-way': ({ squares }) =>
+      `${squares.length === 1 ? 'A piece is' : 'Pieces are'} in the way on ${squareList(squares)}.`,
   },
 });

@@ -1,6 +1,7 @@
 import type { MakeFamilyWords } from '../family';
 import { PATTERN_NAMES } from '../patternNames';
 import { roleOptions } from './shared/roles';
+import { addedNotes } from './shared/mateNotes';
 
 export const words: MakeFamilyWords<'missing-man'> = (terms) => ({
   name: 'The missing piece',
@@ -14,4 +15,5 @@ export const words: MakeFamilyWords<'missing-man'> = (terms) => ({
   question: (question) =>
     `One ${question.side} piece or ${terms.one('pawn')} is missing. Put it where it makes this mate: ${PATTERN_NAMES[question.pattern]}.`,
   options: roleOptions(terms),
+  notes: addedNotes(terms),
 });

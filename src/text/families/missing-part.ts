@@ -2,6 +2,7 @@ import type { MakeFamilyWords } from '../family';
 import { PATTERN_NAMES } from '../patternNames';
 import { SIDE_WORDS } from '../words';
 import { roleOptions } from './shared/roles';
+import { addedNotes } from './shared/mateNotes';
 
 export const words: MakeFamilyWords<'missing-part'> = (terms) => ({
   name: 'The missing part',
@@ -14,4 +15,5 @@ export const words: MakeFamilyWords<'missing-part'> = (terms) => ({
   question: (question) =>
     `${SIDE_WORDS[question.side]} wants to give this mate: ${PATTERN_NAMES[question.pattern]}. One piece or ${terms.one('pawn')} is missing, a white or a black one. Put it on the board.`,
   options: roleOptions(terms),
+  notes: addedNotes(terms),
 });

@@ -1,3 +1,4 @@
+import { makeSquareName } from '@/core/board';
 import type { MakeFamilyWords } from '../family';
 import { capital } from '../terms';
 import { seenFromWords } from './shared/squares';
@@ -31,5 +32,9 @@ export const words: MakeFamilyWords<'name-line'> = (terms) => ({
     return kind === 'rank'
       ? `${capital(terms.one('rank'))} ${first}`
       : `The ${terms.one('diagonal')} ${first} to ${last ?? ''}`;
+  },
+  reasons: {
+    'lies-on': ({ squares }) =>
+      `The line goes from ${makeSquareName(squares[0] ?? 0)} to ${makeSquareName(squares.at(-1) ?? 0)}.`,
   },
 });

@@ -1,6 +1,8 @@
 import type { MakeFamilyWords } from '../family';
-import { findPatternName } from '../patternNames';
+import { findPatternName, PATTERN_NAMES } from '../patternNames';
 import { SIDE_WORDS } from '../words';
+import { givesCheckReasons } from './shared/reasons';
+import { manOn } from './shared/squares';
 
 export const words: MakeFamilyWords<'name-mate'> = (terms) => ({
   name: 'What is it called?',
@@ -14,4 +16,9 @@ export const words: MakeFamilyWords<'name-mate'> = (terms) => ({
   question: (question) =>
     `${SIDE_WORDS[question.turn]} has given ${terms.one('checkmate')}. What is this mate called?`,
   options: (option) => findPatternName(option) ?? option,
+  reasons: {
+    ...givesCheckReasons,
+    'is-called': ({ pattern, role, square }) =>
+      `It is called: ${PATTERN_NAMES[pattern]}. The ${manOn(role, square, terms)} gives it.`,
+  },
 });

@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { seenFromWords, squareRules } from './shared/squares';
+import { otherSquareNotes } from './shared/squareNotes';
 
 export const words: MakeFamilyWords<'name-square'> = (terms) => ({
   name: 'Name the square',
@@ -12,4 +13,11 @@ export const words: MakeFamilyWords<'name-square'> = (terms) => ({
   rule: 'First the letter below the square, then the number beside it.',
   rules: squareRules(terms),
   question: (question) => `${seenFromWords(question)}Write the name of the marked square.`,
+  notes: {
+    ...otherSquareNotes(terms),
+    'no-such-square': {
+      text: ({ text }) => `"${text}" is not a square. Write a letter from a to h, then a number from 1 to 8.`,
+      mistake: 'write something that is not a square',
+    },
+  },
 });

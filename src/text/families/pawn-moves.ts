@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { capital } from '../terms';
+import { reachNotes } from './shared/reachNotes';
 
 export const words: MakeFamilyWords<'pawn-moves'> = (terms) => ({
   name: `What may the ${terms.one('pawn')} do?`,
@@ -11,4 +12,5 @@ export const words: MakeFamilyWords<'pawn-moves'> = (terms) => ({
   ],
   rule: `${capital(terms.a('pawn'))} moves one step straight, or two from its first square. It ${terms.many('capture')} diagonally.`,
   question: () => `Tap every square this ${terms.one('pawn')} can move to or ${terms.one('capture')} on.`,
+  notes: reachNotes(terms),
 });

@@ -1,6 +1,7 @@
 import type { MakeFamilyWords } from '../family';
 import { capital } from '../terms';
 import { countWords, SIDE_WORDS } from '../words';
+import { matesReasons, exchangeReasons } from './shared/reasons';
 
 export const words: MakeFamilyWords<'poisoned'> = (terms) => ({
   name: 'Is it poisoned?',
@@ -12,5 +13,10 @@ export const words: MakeFamilyWords<'poisoned'> = (terms) => ({
     'allows-mate': `Give ${terms.one('checkmate')} at once`,
     'loses-more': 'Win more on another square',
     'take-it': 'Nothing as big: the capture is good',
+  },
+  reasons: {
+    ...matesReasons,
+    ...exchangeReasons,
+    'nothing-against': () => `They have no mate at once, and nothing else to ${terms.one('capture')}.`,
   },
 });

@@ -2,6 +2,8 @@ import { makeSquareName } from '@/core/board';
 import type { MakeFamilyWords } from '../family';
 import type { Terms } from '../terms';
 import { roleOptions } from './shared/roles';
+import { stateReasons } from './shared/reasons';
+import { squareList } from './shared/squares';
 
 const promotionTexts = (terms: Terms) => ({
   mate: 'is mate',
@@ -21,4 +23,10 @@ export const words: MakeFamilyWords<'promote-to'> = (terms) => ({
   question: (question) =>
     `The ${terms.one('pawn')} goes to ${makeSquareName(question.square)}. What can it become so that it ${promotionTexts(terms)[question.goal]}? Choose all.`,
   options: roleOptions(terms),
+  reasons: {
+    ...stateReasons(terms),
+    'is-taken-by': ({ moves }) => `It can be ${terms.done('capture')}: ${moves.join(', ')}.`,
+    attacks: ({ squares }) =>
+      squares.length === 0 ? 'It attacks nothing bigger.' : `It attacks ${squareList(squares)}.`,
+  },
 });

@@ -34,4 +34,7 @@ export const words: MakeFamilyWords<'result'> = (terms) => ({
   rule: 'White won: 1-0. Black won: 0-1. A draw: 1/2-1/2. Not over: *.',
   question: (question) => `${endingText(question.ending, SIDE_WORDS[question.side], terms)} What is written?`,
   options: (option) => (option === '1/2-1/2' ? '½-½' : option),
+  reasons: {
+    'result-is': () => 'The first number is what White gets, the second what Black gets.',
+  },
 });

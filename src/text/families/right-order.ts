@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { mateQuestion } from '../proof';
+import { breakNotes, tooShortNotes } from './shared/lineNotes';
 
 export const words: MakeFamilyWords<'right-order'> = () => ({
   name: 'In the right order',
@@ -8,4 +9,12 @@ export const words: MakeFamilyWords<'right-order'> = () => ({
   question: (question) => `${mateQuestion(question.turn, question.moves)} Tap its moves in the right order.`,
   isTurnSaid: true,
   options: (option) => option,
+  notes: {
+    ...breakNotes,
+    ...tooShortNotes,
+    'cannot-yet': {
+      text: ({ san }) => `${san} cannot be played then.`,
+      mistake: 'play a move too early',
+    },
+  },
 });

@@ -1,6 +1,7 @@
 import { makeSquareName } from '@/core/board';
 import type { MakeFamilyWords } from '../family';
 import { countWords } from '../words';
+import { duelNotes } from './shared/routeNotes';
 
 export const words: MakeFamilyWords<'route-answered'> = (terms) => ({
   name: 'A way past another piece',
@@ -13,4 +14,5 @@ export const words: MakeFamilyWords<'route-answered'> = (terms) => ({
   question: (question) =>
     `Move the ${terms.one(question.role)} to ${makeSquareName(question.target)} in as few moves as you can. After each move the ${terms.one(question.answeringRole)} on ${makeSquareName(question.answering)} moves too.`,
   count: (count) => `It can be done in ${countWords(count, 'move')}.`,
+  notes: duelNotes(terms),
 });

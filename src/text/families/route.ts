@@ -1,6 +1,7 @@
 import type { MakeFamilyWords } from '../family';
 import { countWords } from '../words';
 import { targetWords, toldWords } from './shared/ways';
+import { routeNotes } from './shared/routeNotes';
 
 export const words: MakeFamilyWords<'route'> = (terms) => ({
   name: 'The shortest way',
@@ -15,4 +16,5 @@ export const words: MakeFamilyWords<'route'> = (terms) => ({
   question: (question) =>
     `Move the ${terms.one(question.role)} to ${targetWords(question.targets)} in as few moves as you can.${toldWords(question)}`,
   count: (count) => `It can be done in ${countWords(count, 'move')}.`,
+  notes: routeNotes(terms),
 });

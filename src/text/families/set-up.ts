@@ -2,6 +2,7 @@ import type { Side } from '@/core/board';
 import type { MakeFamilyWords } from '../family';
 import { capital, type Terms } from '../terms';
 import { SIDE_WORDS } from '../words';
+import { placedNotes } from './shared/placedNotes';
 
 function setUpText(side: Side | undefined, areOfficersOnly: boolean, terms: Terms): string {
   if (side !== undefined) {
@@ -25,4 +26,5 @@ export const words: MakeFamilyWords<'set-up'> = (terms) => ({
   rule: `${capital(terms.many('rook'))} in the corners, then ${terms.many('knight')}, then ${terms.many('bishop')}. The ${terms.one('queen')} starts on her own colour, the ${terms.one('king')} beside her. ${capital(terms.many('pawn'))} go in front.`,
   question: (question) =>
     setUpText(question.sides.length === 2 ? undefined : question.sides[0], question.areOfficersOnly, terms),
+  notes: placedNotes(terms),
 });

@@ -1,5 +1,6 @@
 import { makeSquareName } from '@/core/board';
 import type { MakeFamilyWords } from '../family';
+import { listWords } from '../words';
 
 export const words: MakeFamilyWords<'square-colour'> = () => ({
   name: 'Light or dark?',
@@ -16,4 +17,12 @@ export const words: MakeFamilyWords<'square-colour'> = () => ({
     }
   },
   options: { light: 'Light', dark: 'Dark', 'same-colour': 'Yes, the same', 'two-colours': 'No, two colours' },
+  reasons: {
+    colours: ({ squares }) => {
+      const told = squares.map(
+        ({ square, isDark }) => `${makeSquareName(square)} is ${isDark ? 'dark' : 'light'}`,
+      );
+      return `${listWords(told)}. The corner a1 is dark. Count the steps from there.`;
+    },
+  },
 });

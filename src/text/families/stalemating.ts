@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { SIDE_WORDS } from '../words';
+import { stateReasons } from './shared/reasons';
 
 export const words: MakeFamilyWords<'stalemating'> = (terms) => ({
   name: `Beware of ${terms.one('stalemate')}`,
@@ -9,4 +10,5 @@ export const words: MakeFamilyWords<'stalemating'> = (terms) => ({
     `${SIDE_WORDS[question.turn]} to move. Which of these moves give ${terms.one('stalemate')}? Choose all.`,
   isTurnSaid: true,
   options: (option) => option,
+  reasons: stateReasons(terms),
 });

@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { SIDE_WORDS } from '../words';
+import { notLegalNotes } from './shared/playNotes';
 
 export const words: MakeFamilyWords<'stop-mate'> = (terms) => ({
   name: 'Stop the mate',
@@ -8,4 +9,8 @@ export const words: MakeFamilyWords<'stop-mate'> = (terms) => ({
   question: (question) =>
     `${SIDE_WORDS[question.turn]} to move. Your opponent threatens mate. Play a move that stops it.`,
   isTurnSaid: true,
+  notes: {
+    ...notLegalNotes,
+    'still-mates': { text: ({ move }) => `Now ${move} mates.`, mistake: 'let the mate happen' },
+  },
 });

@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { SIDE_WORDS } from '../words';
+import { exchangeReasons } from './shared/reasons';
 
 export const words: MakeFamilyWords<'take-or-leave'> = (terms) => ({
   name: 'Take it or leave it?',
@@ -17,4 +18,5 @@ export const words: MakeFamilyWords<'take-or-leave'> = (terms) => ({
     'comes-out-even': 'It comes out even',
     'loses-men': 'It loses points',
   },
+  reasons: exchangeReasons,
 });

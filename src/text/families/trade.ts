@@ -1,7 +1,7 @@
 import type { Role } from '@/core/board';
 import type { MakeFamilyWords } from '../family';
 import type { Terms } from '../terms';
-import { listWords } from '../words';
+import { listWords, countWords } from '../words';
 
 /** "a rook", "a bishop and two pawns". */
 function menWords(roles: readonly Role[], terms: Terms): string {
@@ -22,4 +22,7 @@ export const words: MakeFamilyWords<'trade'> = (terms) => ({
   question: (question) =>
     `You give ${menWords(question.given, terms)} and get ${menWords(question.taken, terms)}. How is that trade?`,
   options: { good: 'A good trade', even: 'An even trade', bad: 'A bad trade' },
+  reasons: {
+    'given-and-taken': ({ given, taken }) => `You give ${countWords(given, 'point')} and get ${taken}.`,
+  },
 });

@@ -1,4 +1,7 @@
+import { makeSquareName } from '@/core/board';
 import type { MakeFamilyWords } from '../family';
+import { notTheirsNotes } from './shared/squareNotes';
+import { manOn } from './shared/squares';
 
 export const words: MakeFamilyWords<'unprotected'> = (terms) => ({
   name: 'What is unprotected?',
@@ -10,4 +13,16 @@ export const words: MakeFamilyWords<'unprotected'> = (terms) => ({
   ],
   rule: `Ask of each piece: who could ${terms.one('capture')} back?`,
   question: (question) => `Tap every ${question.side} piece and ${terms.one('pawn')} that nobody protects.`,
+  notes: {
+    ...notTheirsNotes,
+    protected: {
+      text: ({ square, role, by, byRole }) =>
+        `${makeSquareName(square)}: the ${manOn(byRole, by, terms)} protects the ${terms.one(role)}.`,
+      mistake: 'overlook a protector',
+    },
+    unprotected: {
+      text: ({ square, role }) => `${makeSquareName(square)}: nobody protects the ${terms.one(role)}.`,
+      mistake: 'overlook an unprotected piece',
+    },
+  },
 });

@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { capital } from '../terms';
+import { stateReasons, noCheckReasons, enoughMenReasons } from './shared/reasons';
 
 export const words: MakeFamilyWords<'what-is-it'> = (terms) => ({
   name: 'What is on the board?',
@@ -13,4 +14,5 @@ export const words: MakeFamilyWords<'what-is-it'> = (terms) => ({
     dead: 'Too few pieces to mate: a draw',
     'goes-on': 'Nothing, the game goes on',
   },
+  reasons: { ...stateReasons(terms), ...noCheckReasons(terms), ...enoughMenReasons(terms) },
 });

@@ -12,4 +12,7 @@ export const words: MakeFamilyWords<'who-is-ahead'> = () => ({
       ? 'Nobody is ahead'
       : `${side === 'white' ? 'White' : 'Black'}, by ${countWords(Number(points), 'point')}`;
   },
+  reasons: {
+    worth: ({ white, black }) => `White has ${countWords(white, 'point')}, Black has ${black}.`,
+  },
 });

@@ -1,4 +1,5 @@
 import type { MakeFamilyWords } from '../family';
+import { matesReasons, nothingDoesReasons } from './shared/reasons';
 
 export const words: MakeFamilyWords<'who-mates'> = (terms) => ({
   name: 'Who could mate?',
@@ -11,4 +12,5 @@ export const words: MakeFamilyWords<'who-mates'> = (terms) => ({
     'both-mate': 'Both, each on its turn',
     'nobody-mates': 'Nobody',
   },
+  reasons: { ...matesReasons, ...nothingDoesReasons },
 });

@@ -1,6 +1,7 @@
 import type { MakeFamilyWords } from '../family';
 import { SIDE_WORDS } from '../words';
 import { roleOptions } from './shared/roles';
+import { besideKingNotes } from './shared/kingNotes';
 
 export const words: MakeFamilyWords<'who-takes'> = (terms) => ({
   name: 'Who guards its squares?',
@@ -9,4 +10,5 @@ export const words: MakeFamilyWords<'who-takes'> = (terms) => ({
   question: (question) =>
     `It is ${terms.one('checkmate')}. Mark every square beside ${SIDE_WORDS[question.turn]}'s ${terms.one('king')}: which piece keeps the ${terms.one('king')} off it?`,
   options: { 'own-man': 'Own piece', ...roleOptions(terms) },
+  notes: besideKingNotes(terms),
 });

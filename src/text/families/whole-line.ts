@@ -1,5 +1,6 @@
 import type { MakeFamilyWords } from '../family';
 import { mateQuestion } from '../proof';
+import { breakNotes, tooShortNotes } from './shared/lineNotes';
 
 export const words: MakeFamilyWords<'whole-line'> = () => ({
   name: 'The whole line first',
@@ -8,4 +9,12 @@ export const words: MakeFamilyWords<'whole-line'> = () => ({
   question: (question) =>
     `${mateQuestion(question.turn, question.moves)} Show the whole line for both sides first. The pieces will stay put.`,
   isTurnSaid: true,
+  notes: {
+    ...breakNotes,
+    ...tooShortNotes,
+    'lasts-longer': {
+      text: ({ san, better }) => `${san} is not the best answer: ${better} holds out longer.`,
+      mistake: 'forget the best defence',
+    },
+  },
 });

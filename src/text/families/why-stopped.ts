@@ -1,6 +1,7 @@
 import type { MakeFamilyWords } from '../family';
 import { capital } from '../terms';
 import { storyText } from './shared/stories';
+import { drawReasons, noCheckReasons } from './shared/reasons';
 
 const RESULT_WORDS: Readonly<Record<string, string>> = {
   '1-0': '1-0, White has won',
@@ -26,5 +27,11 @@ export const words: MakeFamilyWords<'why-stopped'> = (terms) => ({
     repetition: 'Three times the same position',
     'fifty-moves': `Fifty moves without a capture or ${terms.one('pawn')} move`,
     agreement: 'They agreed to a draw',
+  },
+  reasons: {
+    ...drawReasons(terms),
+    ...noCheckReasons(terms),
+    'is-a-draw': () => 'The game was a draw, so nobody resigned.',
+    'has-a-winner': () => 'Somebody has won, so it was not a draw.',
   },
 });

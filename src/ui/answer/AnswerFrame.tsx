@@ -2,7 +2,7 @@
 import { Button } from '@/ui/controls';
 import type { ReactNode } from 'react';
 import type { Square } from '@/core/board';
-import type { Note } from '@/core/exercises';
+import type { FamilyNote } from '@/core/exercises';
 import {
   answerText,
   firstSentence,
@@ -12,7 +12,6 @@ import {
   questionText,
   verdictText,
   type Spoken,
-  type Terms,
 } from '@/text';
 import classes from './AnswerFrame.module.css';
 import type { Answering } from './answering';
@@ -45,9 +44,9 @@ export function AnswerFrame(props: {
   const { session, board, children, begin, notice, isBoardSmall = false, onDone, next, onNext } = props;
   const { exercise, verdict, isOver, helpCount } = session;
   const hasMoreHelp = helpCount < exercise.hints.length;
-  const { terms, isShort } = useHouseVoice();
+  const { isShort } = useHouseVoice();
   const isAnswered = verdict !== undefined || session.isShown;
-  const said = isAnswered ? listSaid(session, isShort, terms) : [helpText(session, begin, notice, isShort)];
+  const said = isAnswered ? listSaid(session, isShort) : [helpText(session, begin, notice, isShort)];
   return (
     <div
       className={board === undefined ? classes.bare : children === undefined ? classes.player : classes.wide}
@@ -105,10 +104,10 @@ function helpText(
  * The head, then the reasons: what is too much is explained; what is missing is only counted, until it is shown. Who reads slowly gets
  * one reason in one sentence.
  */
-function listSaid(session: Answering, isShort: boolean, terms: Terms): Spoken[] {
+function listSaid(session: Answering, isShort: boolean): Spoken[] {
   const { exercise, words } = session;
   const reasons = listShownNotes(session)
-    .map((note) => noteText(words, note, exercise.scene, terms))
+    .map((note) => noteText(words, note, exercise.scene))
     .filter((text) => text !== '');
   return [headText(session), ...(isShort ? reasons.slice(0, 1).map(firstSentence) : reasons)];
 }
@@ -135,7 +134,7 @@ function Said({ said: [head, ...reasons] }: { readonly said: readonly Spoken[] }
 }
 
 /** The notes that are told now: on what is wrong; on what is missing only when the solution is shown. */
-export function listShownNotes(session: Answering): readonly Note[] {
+export function listShownNotes(session: Answering): readonly FamilyNote[] {
   const { verdict, exercise, isShown } = session;
   const isToldWhole = isShown || (exercise.ask.kind !== 'tap' && exercise.ask.kind !== 'choose');
   return (verdict?.notes ?? [])

@@ -81,7 +81,7 @@ function Played<Place extends PositionDraft>(
   const tellWrong = (verdict: Verdict, reply: Spoken | undefined) =>
     joinSpoken([
       ...(reply === undefined ? [] : [reply]),
-      ...verdict.notes.map((note) => noteText(session.words, note, exercise.scene, terms)),
+      ...verdict.notes.map((note) => noteText(session.words, note, exercise.scene)),
     ]);
   const words: PlayWords<Place> = {
     question: questionText(session.words, exercise.question),

@@ -9,7 +9,7 @@ import { words } from '../../../tests/support/newFamily/words';
 import { renderUi } from '../../../tests/support/renderUi';
 import { EXERCISE_IDS } from '@/core/exercises';
 import { createRandom } from '@/core/shared';
-import { makeTerms, asWritten } from '@/text';
+import { asWritten, makeTerms, noteText } from '@/text';
 import { AnswerPlayer } from './AnswerPlayer';
 
 const terms = makeTerms([
@@ -45,4 +45,12 @@ test('a family of three files is asked, answered and judged', () => {
   answer(right);
   expect(screen.getByRole('status')).toHaveTextContent('Yes, that is right.');
   expect(heard).toEqual([false, true]);
+});
+
+test('it says a note that no other family has', () => {
+  const task = { fen: '4k3/8/8/8/8/8/PPP5/R3K3 w - - 0 1' };
+  const { notes } = countPawnsFamily.judge(task, { kind: 'number', value: 6 });
+  expect(notes.map((note) => noteText(words(terms), note, countPawnsFamily.scene(task)))).toEqual([
+    'Count the footmen only. 3 others are on the board.',
+  ]);
 });

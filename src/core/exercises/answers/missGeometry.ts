@@ -5,6 +5,7 @@
 import { fileOf, rankOf, type Role, type Square } from '../../board';
 import { findCaptured, listCheckers, playMove, type Move, type Position } from '../../rules';
 import { findManBetween } from '../family/lessonBoard';
+import type { FamilyNote } from '../family/note';
 import { MISS_GEOMETRIES, type MissGeometry, type Verdict } from '../family/verdict';
 
 /** Steps from which on a diagonal is long. */
@@ -18,7 +19,11 @@ export function listSharedGeometry(position: Position, moves: readonly Move[]): 
 }
 
 /** The verdict on a wrong move with the shapes of the right ones. */
-export function tagMiss(verdict: Verdict, position: Position, right: readonly Move[]): Verdict {
+export function tagMiss<Note extends FamilyNote>(
+  verdict: Verdict<Note>,
+  position: Position,
+  right: readonly Move[],
+): Verdict<Note> {
   return { ...verdict, diagnoses: [...verdict.diagnoses, ...listSharedGeometry(position, right)] };
 }
 

@@ -56,13 +56,26 @@ export function writeAsTaught(position: Position, move: Move, { form, hasZeros }
   return `${letter}${makeSquareName(move.from)}${sign}${makeSquareName(move.to)}${end}`;
 }
 
+/** The right move, but not as it should be written yet; or right, but the taught form is another. */
+export type WrittenNote =
+  | {
+      readonly code: 'still-differs';
+      readonly remark: NotationDiagnosis | undefined;
+      readonly text: string;
+    }
+  | {
+      readonly code: 'usually-written';
+      readonly san: string;
+      readonly remarks: readonly NotationDiagnosis[];
+    };
+
 /** A move that was understood: right, right with a remark, or not accepted, by the ways of the club. */
 export function judgeRead(
   position: Position,
   read: Extract<ReadMove, { kind: 'exact' | 'tolerable' }>,
   text: string,
   ways: NotationWays,
-): Verdict {
+): Verdict<WrittenNote> {
   const taught = writeAsTaught(position, read.move, ways);
   if (text.trim() === taught) return RIGHT;
   const remarks = read.diagnoses.filter((code) => acceptanceOf(code, ways) !== 'accept');

@@ -1,12 +1,13 @@
 import type { AnswerOf } from '../family/answer';
-import { RIGHT, wrongFor, type Note, type Verdict } from '../family/verdict';
+import { RIGHT, wrongFor, type Verdict } from '../family/verdict';
 
-/** Compares a number with the right one; `why` tells what was counted. */
-export function compareNumber(
-  right: number,
-  { value }: AnswerOf<'number'>,
-  why: readonly Note[] = [],
-): Verdict {
+export interface NumberNote {
+  readonly code: 'too-many' | 'too-few';
+  readonly right: number;
+}
+
+/** Compares a number with the right one. */
+export function compareNumber(right: number, { value }: AnswerOf<'number'>): Verdict<NumberNote> {
   if (value === right) return RIGHT;
-  return wrongFor([{ code: value > right ? 'too-many' : 'too-few', right }, ...why]);
+  return wrongFor([{ code: value > right ? 'too-many' : 'too-few', right }]);
 }

@@ -11,13 +11,14 @@ import type { z } from 'zod/mini';
 import type { MoveText } from '../../notation';
 import type { Answer, AnswerMode, AnswerOf } from './answer';
 import type { AnswerForm, FamilyQuestion, Hint, RuleVariant, Scene } from './question';
+import type { FamilyNote } from './note';
 import type { Stage } from './stages';
 import type { Verdict } from './verdict';
 
 /** What happens next after the moves so far. */
-export type TaskResponse =
+export type TaskResponse<Note extends FamilyNote = FamilyNote> =
   | { readonly kind: 'reply'; readonly move: MoveText }
-  | { readonly kind: 'verdict'; readonly verdict: Verdict };
+  | { readonly kind: 'verdict'; readonly verdict: Verdict<Note> };
 
 /** How hard a task is, 1 to 5; a family says how many levels it has. */
 export type Level = 1 | 2 | 3 | 4 | 5;
@@ -39,8 +40,8 @@ export interface PuzzleFamily<Task, Solution> extends FamilyHead<Task> {
   readonly answerMode: 'play';
   readonly solutionSchema: z.ZodMiniType<Solution>;
   /** Reply or verdict after the student's latest move. */
-  respond(task: Task, solution: Solution, moves: readonly MoveText[]): TaskResponse;
-  judge(task: Task, solution: Solution, answer: AnswerOf<'play'>): Verdict;
+  respond(task: Task, solution: Solution, moves: readonly MoveText[]): TaskResponse<never>;
+  judge(task: Task, solution: Solution, answer: AnswerOf<'play'>): Verdict<never>;
   /** One whole right answer, as moves of both sides. */
   solution(task: Task, solution: Solution): MoveText[];
   /** A right move at this point of the answer; undefined when the answer has left the right way. */
@@ -52,6 +53,7 @@ export interface ExerciseFamily<
   Task,
   Mode extends AnswerMode = AnswerMode,
   Question extends FamilyQuestion = FamilyQuestion,
+  Note extends FamilyNote = FamilyNote,
 > extends FamilyHead<Task> {
   readonly answerMode: Mode;
   readonly levels: Level;
@@ -61,7 +63,7 @@ export interface ExerciseFamily<
   /** One whole right answer. */
   solution(task: Task): AnswerOf<Mode>;
   /** Pure and instant. */
-  judge(task: Task, answer: AnswerOf<Mode>): Verdict;
+  judge(task: Task, answer: AnswerOf<Mode>): Verdict<Note>;
   /** A number that is larger for a harder task: counted on the task, not typed in. */
   measure(task: Task): number;
   /** Which form of its rule helps here, where that depends on the task. */
@@ -74,8 +76,11 @@ export interface ExerciseFamily<
   listRightMoves?(task: Task, moves: readonly MoveText[]): readonly MoveText[];
 }
 
-/** An exercise with its task, as screens and services use it: nothing of the family's own types is left but what its question says. */
-export interface Exercise<Question extends FamilyQuestion = FamilyQuestion> {
+/** An exercise with its task, as screens and services use it: of the family's own types only what it asks and says is left. */
+export interface Exercise<
+  Question extends FamilyQuestion = FamilyQuestion,
+  Note extends FamilyNote = FamilyNote,
+> {
   readonly question: Question;
   readonly scene: Scene;
   readonly ask: AnswerForm;
@@ -84,9 +89,9 @@ export interface Exercise<Question extends FamilyQuestion = FamilyQuestion> {
   /** The ladder: the rule first. */
   readonly hints: readonly Hint[];
   /** Throws when the answer is of another mode: its schema or the screen is wrong. */
-  judge: (answer: Answer) => Verdict;
+  judge: (answer: Answer) => Verdict<Note>;
   /** Of an exercise answered by moves: reply or verdict after the latest move, and a right move after these. */
-  respond: (moves: readonly MoveText[]) => TaskResponse;
+  respond: (moves: readonly MoveText[]) => TaskResponse<Note>;
   findRightMove: (moves: readonly MoveText[]) => MoveText | undefined;
 }
 
@@ -104,9 +109,14 @@ export interface OpenableFamily {
 }
 
 /** Puts a family behind the interface that all screens and services use. */
-export function defineFamily<Task, Mode extends AnswerMode, Question extends FamilyQuestion>(
-  family: ExerciseFamily<Task, Mode, Question>,
-): ExerciseFamily<Task, Mode, Question> & OpenableFamily {
+export function defineFamily<
+  Task,
+  Mode extends AnswerMode,
+  Question extends FamilyQuestion,
+  Note extends FamilyNote,
+>(
+  family: ExerciseFamily<Task, Mode, Question, Note>,
+): ExerciseFamily<Task, Mode, Question, Note> & OpenableFamily {
   return {
     ...family,
     isTask: (task) => family.taskSchema.safeParse(task).success,

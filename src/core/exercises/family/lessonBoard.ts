@@ -3,7 +3,7 @@ import { fileOf, rankOf, squareAt, type Role, type Square } from '../../board';
 import { getDraft, parseFen } from '../../notation';
 import type { PositionDraft } from '../../rules';
 import type { Scene } from './question';
-import type { Note } from './verdict';
+import type { SquareNote } from './note';
 
 /** A board of an exercise as FEN text: kings may be missing, for it need not be a position of a game. */
 export const boardTextSchema = z.string().check(z.refine((text) => parseFen(text).ok, 'not a FEN'));
@@ -36,8 +36,10 @@ export function sceneOfTheirs(fen: string): Scene {
   return sceneOf(draft, { bottom: draft.turn });
 }
 
+export type NotTheirsNote = SquareNote<'nobody-there' | 'own-side'>;
+
 /** Where the men of the other side are asked about: no man stands there, or an own one; undefined when it is theirs. */
-export function noteNotTheirs({ board, turn }: PositionDraft, square: Square): Note | undefined {
+export function noteNotTheirs({ board, turn }: PositionDraft, square: Square): NotTheirsNote | undefined {
   const man = board[square];
   if (man === undefined) return { code: 'nobody-there', square };
   return man.side === turn ? { code: 'own-side', square } : undefined;

@@ -1,7 +1,7 @@
-import type { Side } from '@/core/board';
+import { makeSquareName, type Role, type Side, type Square } from '@/core/board';
 import type { RuleVariant } from '@/core/exercises';
 import type { Terms } from '../../terms';
-import { SIDE_WORDS } from '../../words';
+import { listWords, SIDE_WORDS } from '../../words';
 
 /** How a square is found, as the board is shown. */
 export const squareRules = (terms: Terms): Readonly<Record<RuleVariant, string>> => ({
@@ -16,3 +16,10 @@ export const squareRules = (terms: Terms): Readonly<Record<RuleVariant, string>>
 export function seenFromWords({ seenFrom }: { readonly seenFrom: Side | undefined }): string {
   return seenFrom === undefined ? '' : `You sit on ${SIDE_WORDS[seenFrom]}'s side. `;
 }
+
+/** "rook on e1". */
+export const manOn = (role: Role, square: Square, terms: Terms) =>
+  `${terms.one(role)} on ${makeSquareName(square)}`;
+
+/** "e4, f6 and a1". */
+export const squareList = (squares: readonly Square[]) => listWords(squares.map(makeSquareName));

@@ -7,9 +7,9 @@ import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
 import { squareSchema } from '../../family/answer';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
-import type { Note } from '../../family/verdict';
+import type { ByNote, SquareNote, TargetNote } from '../../family/note';
 import { wander } from '../movement/looseMoves';
-import { noteNotReached } from '../movement/reachNotes';
+import { noteNotReached, type NotReachedNote } from '../movement/reachNotes';
 
 const attackFromShape = z.object({ fen: boardTextSchema, square: squareSchema, target: squareSchema });
 
@@ -29,7 +29,13 @@ export interface AttackFromQuestion {
   readonly target: Square;
 }
 
-export const attackFromFamily = defineFamily<AttackFromTask, 'tap', AttackFromQuestion>({
+export type AttackFromNote =
+  | SquareNote<'is-the-target'>
+  | TargetNote<'attacks-not' | 'would-attack'>
+  | ByNote<'can-be-taken'>
+  | NotReachedNote;
+
+export const attackFromFamily = defineFamily<AttackFromTask, 'tap', AttackFromQuestion, AttackFromNote>({
   id: 'attack-from',
   version: 1,
   stage: 'attack',
@@ -81,7 +87,7 @@ function listGuards(draft: PositionDraft, from: Square, to: Square): Square[] {
   return listAttackers(wander(draft, { from, to }).board, to, opponentOf(draft.turn));
 }
 
-function noteNoAttack({ fen, square: from, target }: AttackFromTask, square: Square): Note {
+function noteNoAttack({ fen, square: from, target }: AttackFromTask, square: Square): AttackFromNote {
   const draft = getDraft(fen);
   const role = getRole(draft, from);
   if (square === target) return { code: 'is-the-target', square };

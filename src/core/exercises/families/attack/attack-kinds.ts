@@ -3,10 +3,10 @@ import type { Square, Side, Role } from '../../../board';
 import { z } from 'zod/mini';
 import { makeSan } from '../../../notation';
 import { ATTACK_ANSWERS, type AttackAnswer } from '../../../tactics';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
-import type { Reason } from '../../family/verdict';
+import type { MovesReason, PlainReason } from '../../family/note';
 import {
   aboutAttack,
   attackedShape,
@@ -28,7 +28,14 @@ export interface AttackKindsQuestion {
   readonly attackerRole: Role;
 }
 
-export const attackKindsFamily = defineFamily<AttackedTask, 'choose', AttackKindsQuestion>({
+type AttackKindsReason = MovesReason<'moves-do' | 'but-then'> | PlainReason<'nothing-does'>;
+
+export const attackKindsFamily = defineFamily<
+  AttackedTask,
+  'choose',
+  AttackKindsQuestion,
+  ChoiceNote<AttackKindsReason>
+>({
   id: 'attack-kinds',
   version: 2,
   stage: 'attack',
@@ -57,7 +64,7 @@ function listKinds(task: AttackedTask): AttackAnswer[] {
 }
 
 /** The moves that do it; or a move that does it but loses something, with what comes of it. */
-function reasonOfKind(task: AttackedTask, option: string): Reason {
+function reasonOfKind(task: AttackedTask, option: string): AttackKindsReason {
   const { position } = getAttack(task);
   const sound = listSound(task).filter(isOfKind(option));
   if (sound.length > 0) return { code: 'moves-do', moves: sound.map(({ move }) => makeSan(position, move)) };

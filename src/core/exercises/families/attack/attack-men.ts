@@ -6,8 +6,8 @@ import { ATTACK_ANSWERS, type AttackAnswer } from '../../../tactics';
 import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
-import type { Note } from '../../family/verdict';
-import { noteNotReached } from '../movement/reachNotes';
+import type { SquareNote } from '../../family/note';
+import { noteNotReached, type NotReachedNote } from '../movement/reachNotes';
 import {
   aboutAttack,
   attackedShape,
@@ -33,7 +33,34 @@ export interface AttackMenQuestion {
   readonly answer: AttackAnswer;
 }
 
-export const attackMenFamily = defineFamily<AttackMenTask, 'tap', AttackMenQuestion>({
+export type AttackMenNote =
+  | NotReachedNote
+  | SquareNote<'nobody-there' | 'not-your-man'>
+  /** A man or a square that has an answer, and the move. */
+  | { readonly code: 'can-answer'; readonly square: Square; readonly move: string }
+  /** A man that has none of this kind. */
+  | {
+      readonly code: 'cannot-answer';
+      readonly square: Square;
+      readonly role: Role;
+      readonly answer: AttackAnswer;
+    }
+  /** The man has an answer, but of another kind. */
+  | {
+      readonly code: 'answers-otherwise';
+      readonly square: Square;
+      readonly role: Role;
+      readonly move: string;
+    }
+  /** A move of this kind that loses something, as these moves show. */
+  | {
+      readonly code: 'move-is-lost';
+      readonly square: Square;
+      readonly move: string;
+      readonly moves: readonly string[];
+    };
+
+export const attackMenFamily = defineFamily<AttackMenTask, 'tap', AttackMenQuestion, AttackMenNote>({
   id: 'attack-men',
   version: 2,
   stage: 'attack',
@@ -71,7 +98,7 @@ function listAnsweringSquares(task: AttackMenTask): Square[] {
   return [...new Set(squares)].sort((one, other) => one - other);
 }
 
-function noteSquare(task: AttackMenTask, square: Square): Note {
+function noteSquare(task: AttackMenTask, square: Square): AttackMenNote {
   const { position } = getAttack(task);
   const isAway = task.answer === 'go-away';
   const deeds = listDeeds(task).filter(({ move }) =>

@@ -5,7 +5,7 @@
 import { opponentOf, type Square, type Side } from '../../../board';
 import { listAttackers, listLawfulReach, type PositionDraft } from '../../../rules';
 import { getRole } from '../../family/lessonBoard';
-import type { Note } from '../../family/verdict';
+import type { ManNote, TargetNote } from '../../family/note';
 import { defineTheirMen, listMen } from '../capturing/theirMen';
 import { wander } from '../movement/looseMoves';
 
@@ -14,7 +14,9 @@ export interface TrappedQuestion {
   readonly side: Side;
 }
 
-export const trappedFamily = defineTheirMen<TrappedQuestion>({
+export type TrappedNote = ManNote<'not-asked' | 'has-no-way'> | TargetNote<'has-a-way'>;
+
+export const trappedFamily = defineTheirMen<TrappedQuestion, TrappedNote>({
   id: 'trapped',
   stage: 'attack',
   skill: 'safe-squares',
@@ -26,7 +28,7 @@ export const trappedFamily = defineTheirMen<TrappedQuestion>({
       opponentOf(draft.turn),
       (square) => draft.board[square]?.role !== 'pawn' && findSafeSquare(draft, square) === undefined,
     ),
-  noteExtra(draft, square): Note {
+  noteExtra(draft, square): TrappedNote {
     const role = getRole(draft, square);
     const target = role === 'pawn' ? undefined : findSafeSquare(draft, square);
     return target === undefined

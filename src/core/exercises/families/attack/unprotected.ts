@@ -5,13 +5,16 @@ import { opponentOf, type Square, type Side } from '../../../board';
 import { listAttackers, type PositionDraft } from '../../../rules';
 import { getRole } from '../../family/lessonBoard';
 import { defineTheirMen, listMen } from '../capturing/theirMen';
+import type { ByNote, ManNote } from '../../family/note';
 
 export interface UnprotectedQuestion {
   readonly code: 'unprotected';
   readonly side: Side;
 }
 
-export const unprotectedFamily = defineTheirMen<UnprotectedQuestion>({
+export type UnprotectedNote = ByNote<'protected'> | ManNote<'unprotected'>;
+
+export const unprotectedFamily = defineTheirMen<UnprotectedQuestion, UnprotectedNote>({
   id: 'unprotected',
   stage: 'attack',
   skill: 'protection',

@@ -10,6 +10,7 @@ import {
   squareRule,
   squareTaskSchema,
   type SquareTask,
+  type OtherSquareNote,
 } from './squareTask';
 
 export interface FindSquareQuestion {
@@ -18,7 +19,7 @@ export interface FindSquareQuestion {
   readonly seenFrom: Side | undefined;
 }
 
-export const findSquareFamily = defineFamily<SquareTask, 'tap', FindSquareQuestion>({
+export const findSquareFamily = defineFamily<SquareTask, 'tap', FindSquareQuestion, OtherSquareNote>({
   id: 'find-square',
   version: 1,
   stage: 'board',

@@ -10,9 +10,10 @@ import {
   type Square,
   type Side,
 } from '../../../board';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { sceneOfSquares, seenFrom } from './squareTask';
+import type { SquaresReason } from '../../family/note';
 
 export const LINE_KINDS = ['file', 'rank', 'diagonal'] as const;
 
@@ -41,7 +42,12 @@ export type NameLineQuestion =
       readonly seenFrom: Side | undefined;
     };
 
-export const nameLineFamily = defineFamily<LineTask, 'choose', NameLineQuestion>({
+export const nameLineFamily = defineFamily<
+  LineTask,
+  'choose',
+  NameLineQuestion,
+  ChoiceNote<SquaresReason<'lies-on'>>
+>({
   id: 'name-line',
   version: 1,
   stage: 'board',

@@ -14,6 +14,7 @@ import {
   squareRule,
   squareTaskSchema,
   type SquareTask,
+  type OtherSquareNote,
 } from './squareTask';
 
 export interface NameSquareQuestion {
@@ -21,7 +22,9 @@ export interface NameSquareQuestion {
   readonly seenFrom: Side | undefined;
 }
 
-export const nameSquareFamily = defineFamily<SquareTask, 'write', NameSquareQuestion>({
+export type NameSquareNote = OtherSquareNote | { readonly code: 'no-such-square'; readonly text: string };
+
+export const nameSquareFamily = defineFamily<SquareTask, 'write', NameSquareQuestion, NameSquareNote>({
   id: 'name-square',
   version: 1,
   stage: 'board',

@@ -5,7 +5,8 @@
 import { fileOf, getMan, rankOf, ROLES, type Man, type Side, type Square } from '../../../board';
 import { INITIAL_POSITION } from '../../../rules';
 import type { AnswerOf } from '../../family/answer';
-import { RIGHT, wrongFor, type Note, type Verdict } from '../../family/verdict';
+import type { ManNote, SquareNote } from '../../family/note';
+import { RIGHT, wrongFor, type Verdict } from '../../family/verdict';
 
 export type Placed = ReadonlyMap<Square, Man>;
 
@@ -29,7 +30,13 @@ export function placeMen(men: Placed): AnswerOf<'place'> {
   };
 }
 
-export function comparePlaced(expected: Placed, { men }: AnswerOf<'place'>): Verdict {
+/** Men of a set-up that are not at home, and mistakes of the whole board. */
+export type PlacedNote =
+  | { readonly code: 'board-turned' | 'armies-exchanged' }
+  | SquareNote<'king-queen-exchanged' | 'bishop-knight-exchanged'>
+  | ManNote<'belongs-elsewhere' | 'is-missing' | 'is-extra' | 'wrong-side'>;
+
+export function comparePlaced(expected: Placed, { men }: AnswerOf<'place'>): Verdict<PlacedNote> {
   const placed: Placed = new Map(men.map(({ square, side, role }) => [square, getMan(side, role)]));
   const right = [...expected.keys()].filter((square) => placed.get(square) === expected.get(square));
   if (right.length === expected.size && placed.size === expected.size) return RIGHT;
@@ -71,7 +78,7 @@ function exchangeArmies(men: Placed): Placed {
 
 /** Two men of one side that stand on each other's squares. */
 function noteExchanges(expected: Placed, placed: Placed) {
-  const notes: Note[] = [];
+  const notes: PlacedNote[] = [];
   const explained = new Set<Square>();
   const look = (one: Square, other: Square, code: 'king-queen-exchanged' | 'bishop-knight-exchanged') => {
     const [belongs, stands] = [expected.get(one), expected.get(other)];
@@ -87,7 +94,7 @@ function noteExchanges(expected: Placed, placed: Placed) {
   return { notes, explained };
 }
 
-function noteSquare(expected: Placed, placed: Placed, square: Square): Note {
+function noteSquare(expected: Placed, placed: Placed, square: Square): PlacedNote {
   const belongs = expected.get(square);
   const stands = placed.get(square);
   if (stands === undefined) return { code: 'is-missing', square, role: belongs?.role ?? 'pawn' };

@@ -5,7 +5,7 @@ import { getDraft } from '../../../notation';
 import { INITIAL_POSITION } from '../../../rules';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
-import { comparePlaced, initialMen, placeMen, trayOf } from './placedMen';
+import { comparePlaced, initialMen, placeMen, trayOf, type PlacedNote } from './placedMen';
 
 export const repairTaskSchema = z
   .object({ fen: boardTextSchema, slips: z.int().check(z.minimum(1), z.maximum(3)) })
@@ -20,7 +20,7 @@ export interface RepairQuestion {
   readonly slips: number;
 }
 
-export const repairFamily = defineFamily<RepairTask, 'place', RepairQuestion>({
+export const repairFamily = defineFamily<RepairTask, 'place', RepairQuestion, PlacedNote>({
   id: 'repair',
   version: 1,
   stage: 'board',

@@ -5,7 +5,7 @@ import { EMPTY_DRAFT, INITIAL_POSITION } from '../../../rules';
 import { defineFamily } from '../../family/family';
 import { sceneOf } from '../../family/lessonBoard';
 import type { Hint } from '../../family/question';
-import { comparePlaced, initialMen, placeMen, trayOf, type Placed } from './placedMen';
+import { comparePlaced, initialMen, placeMen, trayOf, type Placed, type PlacedNote } from './placedMen';
 
 export const setUpTaskSchema = z.object({
   sides: z.array(z.enum(SIDES)).check(z.minLength(1), z.maxLength(2)),
@@ -23,7 +23,7 @@ export interface SetUpQuestion {
   readonly slips: number;
 }
 
-export const setUpFamily = defineFamily<SetUpTask, 'place', SetUpQuestion>({
+export const setUpFamily = defineFamily<SetUpTask, 'place', SetUpQuestion, PlacedNote>({
   id: 'set-up',
   version: 1,
   stage: 'board',

@@ -5,7 +5,7 @@
 import { z } from 'zod/mini';
 import { fileOf, isDarkSquare, rankOf, type Square } from '../../../board';
 import { EMPTY_DRAFT } from '../../../rules';
-import { chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { squareSchema } from '../../family/answer';
 import { defineFamily } from '../../family/family';
 import { sceneOf } from '../../family/lessonBoard';
@@ -30,7 +30,18 @@ export type SquareColourQuestion =
       readonly squares: readonly [Square, Square];
     };
 
-export const squareColourFamily = defineFamily<ColourTask, 'choose', SquareColourQuestion>({
+/** Which of these squares are dark. */
+export interface ColoursReason {
+  readonly code: 'colours';
+  readonly squares: readonly { readonly square: Square; readonly isDark: boolean }[];
+}
+
+export const squareColourFamily = defineFamily<
+  ColourTask,
+  'choose',
+  SquareColourQuestion,
+  ChoiceNote<ColoursReason>
+>({
   id: 'square-colour',
   version: 1,
   stage: 'board',

@@ -5,7 +5,6 @@ import { EMPTY_DRAFT } from '../../../rules';
 import { squareSchema } from '../../family/answer';
 import { sceneOf } from '../../family/lessonBoard';
 import type { RuleVariant, Scene } from '../../family/question';
-import type { Note } from '../../family/verdict';
 
 export const squareTaskSchema = z.object({
   square: squareSchema,
@@ -41,8 +40,15 @@ export function measureSquare({ bottom, hasCoordinates }: SquareTask): number {
   return (hasCoordinates ? 0 : 2) + (bottom === 'black' ? 1 : 0);
 }
 
+/** A square that is not the one asked for, and what was mixed up. */
+export interface OtherSquareNote {
+  readonly code: 'rank-before-file' | 'wrong-file' | 'wrong-rank' | 'another-square';
+  readonly square: Square;
+  readonly asked: Square;
+}
+
 /** How another square differs from the asked one. */
-export function noteOtherSquare(asked: Square, square: Square): Note {
+export function noteOtherSquare(asked: Square, square: Square): OtherSquareNote {
   // c5 for e3: the number read as the letter's place and the other way round.
   if (square === squareAt(rankOf(asked), fileOf(asked))) return { code: 'rank-before-file', square, asked };
   if (rankOf(square) === rankOf(asked)) return { code: 'wrong-file', square, asked };

@@ -3,13 +3,17 @@ import { opponentOf, type Side } from '../../../board';
 import { getRole } from '../../family/lessonBoard';
 import { listTakers } from './takers';
 import { defineTheirMen, listMen } from './theirMen';
+import type { ManNote } from '../../family/note';
+import type { MissedNote } from '../movement/reachNotes';
 
 export interface CapturesQuestion {
   readonly code: 'captures';
   readonly turn: Side;
 }
 
-export const capturesFamily = defineTheirMen<CapturesQuestion>({
+export type CapturesNote = ManNote<'not-taken'> | MissedNote;
+
+export const capturesFamily = defineTheirMen<CapturesQuestion, CapturesNote>({
   id: 'captures',
   stage: 'capturing',
   skill: 'captures',

@@ -5,24 +5,27 @@
 import { opponentOf, type Square, type Side } from '../../../board';
 import { listAttackers, type PositionDraft } from '../../../rules';
 import { getRole } from '../../family/lessonBoard';
-import type { Note } from '../../family/verdict';
+import type { ByNote, ManNote } from '../../family/note';
 import { wander } from '../movement/looseMoves';
 import { listTakers } from './takers';
 import { defineTheirMen, listMen } from './theirMen';
+import type { MissedNote } from '../movement/reachNotes';
 
 export interface FreeMenQuestion {
   readonly code: 'free-men';
   readonly turn: Side;
 }
 
-export const freeMenFamily = defineTheirMen<FreeMenQuestion>({
+export type FreeMenNote = ManNote<'not-taken'> | ByNote<'takes-back'> | MissedNote;
+
+export const freeMenFamily = defineTheirMen<FreeMenQuestion, FreeMenNote>({
   id: 'free-men',
   stage: 'capturing',
   skill: 'safe-captures',
   levels: 4,
   question: ({ turn }) => ({ code: 'free-men', turn }),
   listRight: (draft) => listMen(draft, opponentOf(draft.turn), (square) => isFree(draft, square)),
-  noteExtra(draft, square): Note {
+  noteExtra(draft, square): FreeMenNote {
     const role = getRole(draft, square);
     const [taker] = listTakers(draft, square);
     if (taker === undefined) return { code: 'not-taken', square, role };

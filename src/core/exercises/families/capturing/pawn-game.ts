@@ -21,6 +21,7 @@ import type { AnswerOf } from '../../family/answer';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
 import { RIGHT, UNFINISHED, wrongFor, type Verdict } from '../../family/verdict';
+import type { NotLegalNote } from '../../answers/firstMove';
 
 export const pawnGameTaskSchema = z.object({
   /** The student is to move. */
@@ -41,7 +42,13 @@ export interface PawnGameQuestion {
   readonly goal: PawnGoal;
 }
 
-export const pawnGameFamily = defineFamily<PawnGameTask, 'play', PawnGameQuestion>({
+/** How the pawns-only game has ended. */
+type GameEndNote =
+  | { readonly code: 'game-lost'; readonly why: PawnEnd['why']; readonly winner: Side }
+  | { readonly code: 'game-drawn'; readonly why: PawnEnd['why'] };
+export type PawnGameNote = NotLegalNote | GameEndNote;
+
+export const pawnGameFamily = defineFamily<PawnGameTask, 'play', PawnGameQuestion, PawnGameNote>({
   id: 'pawn-game',
   version: 1,
   stage: 'capturing',
@@ -90,7 +97,7 @@ function playText(place: PositionDraft | undefined, text: MoveText): PositionDra
     : undefined;
 }
 
-function judgeGame(task: PawnGameTask, { moves }: AnswerOf<'play'>): Verdict {
+function judgeGame(task: PawnGameTask, { moves }: AnswerOf<'play'>): Verdict<PawnGameNote> {
   const side = getDraft(task.fen).turn;
   let place = getDraft(task.fen);
   for (const [ply, text] of moves.entries()) {
@@ -109,7 +116,7 @@ function judgeGame(task: PawnGameTask, { moves }: AnswerOf<'play'>): Verdict {
   return end === undefined || reply === undefined ? UNFINISHED : verdictOf(end, side, [reply]);
 }
 
-function verdictOf(end: PawnEnd, side: Side, refutation: readonly MoveText[]): Verdict {
+function verdictOf(end: PawnEnd, side: Side, refutation: readonly MoveText[]): Verdict<GameEndNote> {
   if (end.winner === side) return RIGHT;
   const note =
     end.winner === undefined

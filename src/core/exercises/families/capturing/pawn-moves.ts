@@ -5,14 +5,21 @@ import { getDraft } from '../../../notation';
 import type { PositionDraft } from '../../../rules';
 import { defineFamily } from '../../family/family';
 import { sceneOf } from '../../family/lessonBoard';
-import { listTargets, REACH_PARTS, reachTaskSchema, TAP_PARTS, type ReachTask } from '../movement/reachTask';
+import {
+  listTargets,
+  REACH_PARTS,
+  reachTaskSchema,
+  TAP_PARTS,
+  type ReachTask,
+  type ReachNote,
+} from '../movement/reachTask';
 
 export interface PawnMovesQuestion {
   readonly code: 'pawn-moves';
   readonly role: Role;
 }
 
-export const pawnMovesFamily = defineFamily<ReachTask, 'tap', PawnMovesQuestion>({
+export const pawnMovesFamily = defineFamily<ReachTask, 'tap', PawnMovesQuestion, ReachNote>({
   id: 'pawn-moves',
   skill: 'pawns',
   ...REACH_PARTS,

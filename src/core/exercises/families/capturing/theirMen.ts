@@ -7,17 +7,17 @@ import { opponentOf, type Square } from '../../../board';
 import type { PositionDraft } from '../../../rules';
 import { defineFamily, type Level } from '../../family/family';
 import { getDraft } from '../../../notation';
-import { boardTextSchema, noteNotTheirs, sceneOfTheirs } from '../../family/lessonBoard';
+import { boardTextSchema, noteNotTheirs, sceneOfTheirs, type NotTheirsNote } from '../../family/lessonBoard';
 import type { FamilyQuestion } from '../../family/question';
 import type { Stage } from '../../family/stages';
 import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
-import type { Note } from '../../family/verdict';
+import type { FamilyNote } from '../../family/note';
 
 export interface BoardTask {
   readonly fen: string;
 }
 
-interface TheirMen<Question extends FamilyQuestion> {
+interface TheirMen<Question extends FamilyQuestion, Note extends FamilyNote> {
   readonly id: string;
   readonly stage: Stage;
   readonly skill: string;
@@ -31,9 +31,11 @@ interface TheirMen<Question extends FamilyQuestion> {
   readonly measure: (own: number, others: number) => number;
 }
 
-export function defineTheirMen<Question extends FamilyQuestion>(parts: TheirMen<Question>) {
+export function defineTheirMen<Question extends FamilyQuestion, Note extends FamilyNote>(
+  parts: TheirMen<Question, Note>,
+) {
   const { id, stage, skill, levels, listRight } = parts;
-  return defineFamily<BoardTask, 'tap', Question>({
+  return defineFamily<BoardTask, 'tap', Question, NotTheirsNote | Note>({
     id,
     version: 1,
     stage,

@@ -13,11 +13,12 @@ import {
   type Move,
   type Position,
 } from '../../../rules';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition, toSans } from '../../family/legalTask';
 import type { BoardTask } from '../capturing/theirMen';
-import { boardTaskSchema, PARTS, reasonOfMoves } from './boardState';
+import { boardTaskSchema, PARTS, reasonOfMoves, type MovesLeftReason } from './boardState';
+import type { MovesReason, PlainReason } from '../../family/note';
 
 export const CHECK_ANSWERS = ['go-away', 'take', 'put-between', 'none'] as const;
 
@@ -25,7 +26,15 @@ export interface AnswersToCheckQuestion {
   readonly code: 'answers-to-check';
 }
 
-export const answersToCheckFamily = defineFamily<BoardTask, 'choose', AnswersToCheckQuestion>({
+type AnswersToCheckReason =
+  MovesLeftReason | MovesReason<'moves-do'> | PlainReason<'it-is-mate' | 'nothing-does'>;
+
+export const answersToCheckFamily = defineFamily<
+  BoardTask,
+  'choose',
+  AnswersToCheckQuestion,
+  ChoiceNote<AnswersToCheckReason>
+>({
   ...PARTS,
   id: 'answers-to-check',
   skill: 'answers-to-check',

@@ -7,19 +7,25 @@ import { kingDistance, opponentOf, type Square } from '../../../board';
 import { findKing, listAttackers, type PositionDraft } from '../../../rules';
 import type { AnswerOf } from '../../family/answer';
 import { findManBetween, getRole } from '../../family/lessonBoard';
-import { RIGHT, wrongFor, type Note, type Verdict } from '../../family/verdict';
+import type { AttackedNote, SquareNote } from '../../family/note';
+import { RIGHT, wrongFor, type Verdict } from '../../family/verdict';
 import { without } from '../movement/looseMoves';
 
 export const KING_SQUARE_LABELS = ['free', 'own-man', 'guarded'] as const;
 
 type KingSquareLabel = (typeof KING_SQUARE_LABELS)[number];
 
+/** Why a square beside the king has its label. */
+export type BesideKingNote =
+  | SquareNote<'not-beside-king' | 'is-own-man' | 'is-free'>
+  | AttackedNote<'guarded-through-king' | 'is-guarded'>;
+
 /** Compares the label of each square beside the king with the right one. */
 export function judgeLabels(
   draft: PositionDraft,
   { marks }: AnswerOf<'tap'>,
   rightLabel: (draft: PositionDraft, square: Square) => string,
-): Verdict {
+): Verdict<BesideKingNote> {
   const neighbours = listNeighbours(draft);
   const given = new Map(marks.map(({ square, label }) => [square, label]));
   const isRight = (square: Square) => given.get(square) === rightLabel(draft, square);
@@ -54,7 +60,7 @@ export function labelOf(draft: PositionDraft, square: Square): KingSquareLabel {
   return listGuards(draft, square).length > 0 ? 'guarded' : 'free';
 }
 
-function noteOf(draft: PositionDraft, square: Square, neighbours: readonly Square[]): Note {
+function noteOf(draft: PositionDraft, square: Square, neighbours: readonly Square[]): BesideKingNote {
   if (!neighbours.includes(square)) return { code: 'not-beside-king', square };
   const label = labelOf(draft, square);
   if (label === 'own-man') return { code: 'is-own-man', square };
@@ -64,7 +70,6 @@ function noteOf(draft: PositionDraft, square: Square, neighbours: readonly Squar
   return {
     code: isThrough ? 'guarded-through-king' : 'is-guarded',
     square,
-    role: undefined,
     by,
     byRole: getRole(draft, by),
   };

@@ -6,7 +6,7 @@ import { z } from 'zod/mini';
 import { makeSan } from '../../../notation';
 import { findOutcome, isCheck, listCheckers, listLegalMoves, type Position } from '../../../rules';
 import { positionTextSchema } from '../../family/legalTask';
-import type { Reason } from '../../family/verdict';
+import type { MovesReason, PlainReason, SquaresReason } from '../../family/note';
 
 export const STATE_OPTIONS = ['check', 'mate', 'stalemate', 'dead', 'goes-on'] as const;
 
@@ -20,8 +20,13 @@ export function findState(position: Position): BoardState {
   return findOutcome(position)?.kind ?? (isCheck(position) ? 'check' : 'goes-on');
 }
 
+/** The moves there are, or that there is none. */
+export type MovesLeftReason = PlainReason<'no-move'> | MovesReason<'can-move'>;
+export type StateReason =
+  MovesLeftReason | SquaresReason<'gives-check'> | PlainReason<'it-is-mate' | 'is-stalemate' | 'too-few-men'>;
+
 /** What makes it check, mate, stalemate, a dead position or none of these. */
-export function whyState(position: Position, state: BoardState): Reason {
+export function whyState(position: Position, state: BoardState): StateReason {
   switch (state) {
     case 'check':
       return { code: 'gives-check', squares: listCheckers(position) };
@@ -37,7 +42,7 @@ export function whyState(position: Position, state: BoardState): Reason {
 }
 
 /** The first legal move, against whoever says that there is none. */
-export function reasonOfMoves(position: Position): Reason {
+export function reasonOfMoves(position: Position): MovesLeftReason {
   const [first] = listLegalMoves(position);
   return first === undefined ? { code: 'no-move' } : { code: 'can-move', moves: [makeSan(position, first)] };
 }

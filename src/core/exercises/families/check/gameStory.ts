@@ -4,8 +4,8 @@ import { getPosition } from '../../../notation';
 import { findOutcome } from '../../../rules';
 import { positionTextSchema } from '../../family/legalTask';
 import type { GameStory } from '../../family/question';
-import type { Reason } from '../../family/verdict';
-import { findState, reasonOfMoves, whyState } from './boardState';
+import type { PlainReason } from '../../family/note';
+import { findState, reasonOfMoves, whyState, type StateReason } from './boardState';
 
 /** What the game was before this position. */
 const gameStorySchema: z.ZodMiniType<GameStory> = z.object({
@@ -42,8 +42,15 @@ export function listDraws({ fen, story }: DrawTask): DrawKind[] {
   return outcome === 'mate' ? [] : draws;
 }
 
+/** Why a draw is there or not: the board, or what is told of the game. */
+export type DrawReason =
+  | StateReason
+  | PlainReason<'enough-men' | 'have-agreed' | 'not-agreed' | 'nothing-else-ends-it'>
+  | { readonly code: 'times'; readonly times: number }
+  | { readonly code: 'quiet-moves'; readonly moves: number };
+
 /** Why this draw is there, or why it is not. */
-export function reasonOfDraw({ fen, story }: DrawTask, option: DrawKind): Reason {
+export function reasonOfDraw({ fen, story }: DrawTask, option: DrawKind): DrawReason {
   const position = getPosition(fen);
   const state = findState(position);
   switch (option) {

@@ -3,7 +3,7 @@ import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, makeSan } from '../../../notation';
 import { isCheck, listLegalMoves, playMove, type Move, type Position } from '../../../rules';
-import { chooseOptions, compareWithReason } from '../../answers/choose';
+import { chooseOptions, compareWithReason, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import {
   findLegalMove,
@@ -13,6 +13,7 @@ import {
   toSans,
 } from '../../family/legalTask';
 import { PARTS } from './boardState';
+import type { MovesReason, PlainReason } from '../../family/note';
 
 export const safeMoveTaskSchema = z
   .object({ fen: positionTextSchema, move: z.string() })
@@ -28,7 +29,12 @@ export interface IsSafeMoveQuestion {
   readonly move: string;
 }
 
-export const isSafeMoveFamily = defineFamily<SafeMoveTask, 'choose', IsSafeMoveQuestion>({
+export const isSafeMoveFamily = defineFamily<
+  SafeMoveTask,
+  'choose',
+  IsSafeMoveQuestion,
+  ChoiceNote<MovesReason<'mates'> | PlainReason<'nothing-does'>>
+>({
   ...PARTS,
   id: 'is-safe-move',
   skill: 'seeing-mate',

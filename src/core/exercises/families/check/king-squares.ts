@@ -7,14 +7,21 @@ import { tapHints } from '../../answers/tap';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
 import type { BoardTask } from '../capturing/theirMen';
-import { getKing, judgeLabels, KING_SQUARE_LABELS, labelOf, listNeighbours } from './besideKing';
+import {
+  getKing,
+  judgeLabels,
+  KING_SQUARE_LABELS,
+  labelOf,
+  listNeighbours,
+  type BesideKingNote,
+} from './besideKing';
 
 export interface KingSquaresQuestion {
   readonly code: 'king-squares';
   readonly turn: Side;
 }
 
-export const kingSquaresFamily = defineFamily<BoardTask, 'tap', KingSquaresQuestion>({
+export const kingSquaresFamily = defineFamily<BoardTask, 'tap', KingSquaresQuestion, BesideKingNote>({
   id: 'king-squares',
   version: 1,
   stage: 'check',

@@ -3,21 +3,21 @@ import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition } from '../../../notation';
 import { isCheck, listLegalMoves, playMove } from '../../../rules';
-import { firstMove, judgeFirstMove } from '../../answers/firstMove';
+import { firstMove, judgeFirstMove, type NotLegalNote } from '../../answers/firstMove';
 import { tagMiss } from '../../answers/missGeometry';
 import { defineFamily } from '../../family/family';
 import { isMatingMove, listMatingMoves, sceneOfPosition, toTexts } from '../../family/legalTask';
 import { RIGHT } from '../../family/verdict';
 import type { BoardTask } from '../capturing/theirMen';
 import { boardTaskSchema, PARTS } from './boardState';
-import { whyNoMate } from './whyNoMate';
+import { whyNoMate, type NoMateNote } from './whyNoMate';
 
 export interface MateInOneQuestion {
   readonly code: 'mate-in-one';
   readonly turn: Side;
 }
 
-export const mateInOneFamily = defineFamily<BoardTask, 'play', MateInOneQuestion>({
+export const mateInOneFamily = defineFamily<BoardTask, 'play', MateInOneQuestion, NotLegalNote | NoMateNote>({
   ...PARTS,
   id: 'mate-in-one',
   skill: 'mate-in-one',

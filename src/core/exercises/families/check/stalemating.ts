@@ -3,10 +3,10 @@ import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, parseSan } from '../../../notation';
 import { findOutcome, playMove } from '../../../rules';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { positionTextSchema, sceneOfPosition } from '../../family/legalTask';
-import { findState, reasonOfMoves, whyState } from './boardState';
+import { findState, reasonOfMoves, whyState, type StateReason } from './boardState';
 
 const stalematingShape = z.object({
   fen: positionTextSchema,
@@ -33,7 +33,12 @@ export interface StalematingQuestion {
   readonly turn: Side;
 }
 
-export const stalematingFamily = defineFamily<StalematingTask, 'choose', StalematingQuestion>({
+export const stalematingFamily = defineFamily<
+  StalematingTask,
+  'choose',
+  StalematingQuestion,
+  ChoiceNote<StateReason>
+>({
   id: 'stalemating',
   version: 1,
   stage: 'check',

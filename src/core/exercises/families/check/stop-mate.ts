@@ -2,7 +2,7 @@
 import type { Side } from '../../../board';
 import { getPosition, makeMoveText, makeSan } from '../../../notation';
 import { listLegalMoves, playMove, type Move, type Position } from '../../../rules';
-import { firstMove, judgeFirstMove } from '../../answers/firstMove';
+import { firstMove, judgeFirstMove, type NotLegalNote } from '../../answers/firstMove';
 import { defineFamily } from '../../family/family';
 import { listMatingMoves, sceneOfPosition, toTexts } from '../../family/legalTask';
 import { RIGHT, wrongFor } from '../../family/verdict';
@@ -19,7 +19,9 @@ export interface StopMateQuestion {
   readonly turn: Side;
 }
 
-export const stopMateFamily = defineFamily<BoardTask, 'play', StopMateQuestion>({
+export type StopMateNote = NotLegalNote | { readonly code: 'still-mates'; readonly move: string };
+
+export const stopMateFamily = defineFamily<BoardTask, 'play', StopMateQuestion, StopMateNote>({
   ...PARTS,
   id: 'stop-mate',
   skill: 'stopping-mate',

@@ -1,42 +1,54 @@
 /** Family `what-is-it`: check, mate, stalemate, a dead position, or does the game go on? */
 import { getPosition } from '../../../notation';
 import { listCheckers, type Position } from '../../../rules';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
-import type { Reason } from '../../family/verdict';
+import type { PlainReason } from '../../family/note';
 import type { BoardTask } from '../capturing/theirMen';
-import { boardTaskSchema, findState, PARTS, reasonOfMoves, STATE_OPTIONS, whyState } from './boardState';
+import {
+  boardTaskSchema,
+  findState,
+  PARTS,
+  reasonOfMoves,
+  STATE_OPTIONS,
+  whyState,
+  type StateReason,
+} from './boardState';
 
 export interface WhatIsItQuestion {
   readonly code: 'what-is-it';
 }
 
-export const whatIsItFamily = defineFamily<BoardTask, 'choose', WhatIsItQuestion>({
-  ...PARTS,
-  id: 'what-is-it',
-  skill: 'ends-of-the-game',
-  answerMode: 'choose',
-  levels: 4,
-  taskSchema: boardTaskSchema,
-  question: () => ({ code: 'what-is-it' }),
-  scene: ({ fen }) => sceneOfPosition(fen, { bottom: 'white' }),
-  ask: () => ({ kind: 'choose', options: STATE_OPTIONS, isMultiple: false }),
-  solution: ({ fen }) => chooseOptions([findState(getPosition(fen))]),
-  judge({ fen }, answer) {
-    const position = getPosition(fen);
-    return compareOptions([findState(position)], answer, (option) => reasonOfState(position, option));
+type WhatIsItReason = StateReason | PlainReason<'no-check' | 'enough-men'>;
+
+export const whatIsItFamily = defineFamily<BoardTask, 'choose', WhatIsItQuestion, ChoiceNote<WhatIsItReason>>(
+  {
+    ...PARTS,
+    id: 'what-is-it',
+    skill: 'ends-of-the-game',
+    answerMode: 'choose',
+    levels: 4,
+    taskSchema: boardTaskSchema,
+    question: () => ({ code: 'what-is-it' }),
+    scene: ({ fen }) => sceneOfPosition(fen, { bottom: 'white' }),
+    ask: () => ({ kind: 'choose', options: STATE_OPTIONS, isMultiple: false }),
+    solution: ({ fen }) => chooseOptions([findState(getPosition(fen))]),
+    judge({ fen }, answer) {
+      const position = getPosition(fen);
+      return compareOptions([findState(position)], answer, (option) => reasonOfState(position, option));
+    },
+    /** Men that have to be looked at for check, and moves for mate and stalemate. */
+    measure({ fen }) {
+      const { board } = getPosition(fen);
+      return board.filter((man) => man !== undefined).length;
+    },
+    hints: ({ fen }) => chooseHints(STATE_OPTIONS, [findState(getPosition(fen))]),
   },
-  /** Men that have to be looked at for check, and moves for mate and stalemate. */
-  measure({ fen }) {
-    const { board } = getPosition(fen);
-    return board.filter((man) => man !== undefined).length;
-  },
-  hints: ({ fen }) => chooseHints(STATE_OPTIONS, [findState(getPosition(fen))]),
-});
+);
 
 /** Why the option holds, or why it does not. */
-function reasonOfState(position: Position, option: string): Reason {
+function reasonOfState(position: Position, option: string): WhatIsItReason {
   const state = findState(position);
   if (option === state) return whyState(position, state);
   const checkers = listCheckers(position);

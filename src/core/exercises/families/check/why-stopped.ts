@@ -3,12 +3,12 @@ import type { GameStory } from '../../family/question';
 import { z } from 'zod/mini';
 import { getPosition } from '../../../notation';
 import { findOutcome, isCheck } from '../../../rules';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
-import type { Reason } from '../../family/verdict';
+import type { PlainReason } from '../../family/note';
 import { reasonOfMoves } from './boardState';
-import { DRAW_OPTIONS, drawShape, listDraws, measureStory, reasonOfDraw } from './gameStory';
+import { DRAW_OPTIONS, drawShape, listDraws, measureStory, reasonOfDraw, type DrawReason } from './gameStory';
 
 export const STOP_OPTIONS = [
   'mate',
@@ -48,7 +48,14 @@ export interface WhyStoppedQuestion {
   readonly result: string;
 }
 
-export const whyStoppedFamily = defineFamily<StopTask, 'choose', WhyStoppedQuestion>({
+type WhyStoppedReason = DrawReason | PlainReason<'no-check' | 'is-a-draw' | 'has-a-winner'>;
+
+export const whyStoppedFamily = defineFamily<
+  StopTask,
+  'choose',
+  WhyStoppedQuestion,
+  ChoiceNote<WhyStoppedReason>
+>({
   id: 'why-stopped',
   version: 1,
   stage: 'check',
@@ -69,7 +76,7 @@ export const whyStoppedFamily = defineFamily<StopTask, 'choose', WhyStoppedQuest
 });
 
 /** What ended the game. */
-function whyStopped(task: StopTask): Reason {
+function whyStopped(task: StopTask): WhyStoppedReason {
   const reason = solveStop(task);
   switch (reason) {
     case 'mate':
@@ -84,7 +91,7 @@ function whyStopped(task: StopTask): Reason {
 }
 
 /** What speaks against another end: the result first, then the board and the story. */
-function whyNotStopped(task: StopTask, option: string): Reason {
+function whyNotStopped(task: StopTask, option: string): WhyStoppedReason {
   const position = getPosition(task.fen);
   const isDrawn = task.result === '1/2-1/2';
   switch (option) {

@@ -14,7 +14,8 @@ import { tapHints } from '../../answers/tap';
 import { defineFamily } from '../../family/family';
 import { GAIN_LABELS, type ForcingLabel, type GainLabel } from '../../family/forcingLabels';
 import { isMatingMove, positionTextSchema, sceneOfPosition } from '../../family/legalTask';
-import { RIGHT, wrongFor, type Note } from '../../family/verdict';
+import type { SquareNote } from '../../family/note';
+import { RIGHT, wrongFor } from '../../family/verdict';
 import { scaleSchema, type Scale } from '../values/scale';
 
 /** What is asked: the checks alone, every kind, or what comes of checks and captures. */
@@ -63,7 +64,13 @@ export interface ForcingMovesQuestion {
   readonly asked: 'checks' | 'kinds' | 'gains';
 }
 
-export const forcingMovesFamily = defineFamily<ForcingTask, 'tap', ForcingMovesQuestion>({
+export type ForcingMovesNote =
+  /** No such move goes to this square. */
+  | SquareNote<'forces-nothing'>
+  /** One does, and what it is or comes to. */
+  | { readonly code: 'forces'; readonly square: Square; readonly move: string; readonly label: ForcingLabel };
+
+export const forcingMovesFamily = defineFamily<ForcingTask, 'tap', ForcingMovesQuestion, ForcingMovesNote>({
   id: 'forcing-moves',
   version: 1,
   stage: 'forced-mates',
@@ -99,7 +106,7 @@ export const forcingMovesFamily = defineFamily<ForcingTask, 'tap', ForcingMovesQ
       .filter((square) => !right.includes(square))
       .sort((one, other) => one - other);
     if (extra.length === 0 && missed.length === 0) return { ...RIGHT, right };
-    const notes = [...extra, ...missed].map((square): Note => {
+    const notes = [...extra, ...missed].map((square): ForcingMovesNote => {
       const move = moves.find((one) => one.square === square);
       return move === undefined
         ? { code: 'forces-nothing', square }

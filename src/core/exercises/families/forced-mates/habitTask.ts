@@ -7,8 +7,10 @@ import { getPosition, makeSan, parseMoveText, type MoveText } from '../../../not
 import { solutionGraphSchema, splitLine, type SolutionGraph } from '../../../puzzles';
 import { playMove, type Position } from '../../../rules';
 import { findLegalMove, positionTextSchema } from '../../family/legalTask';
-import type { Note, Verdict } from '../../family/verdict';
+import type { FamilyNote } from '../../family/note';
+import type { Verdict } from '../../family/verdict';
 import { getAskedLength, MATE_COUNTS, mateFamily, type MateTask } from './mate';
+import type { NotLegalNote } from '../../answers/firstMove';
 
 export const habitShape = z.object({
   fen: positionTextSchema,
@@ -53,7 +55,7 @@ export function hintMan(task: HabitTask) {
   return first === undefined ? [] : [{ kind: 'man' as const, square: first.from }];
 }
 
-export function asNotes(note: Note) {
+export function asNotes<Note extends FamilyNote>(note: Note): Pick<Verdict<Note>, 'notes' | 'diagnoses'> {
   return { notes: [note], diagnoses: [note.code] };
 }
 
@@ -65,15 +67,30 @@ export function countedGraph({ graph, count }: HabitTask): Pick<SolutionGraph, '
 /** A line is counted from its own first move, whatever number the position has in its game. */
 export const getHome = (fen: string): Position => ({ ...getPosition(fen), fullmoves: 1 });
 
+interface LineBreaksNote {
+  readonly code: 'line-breaks';
+  /** "2." or "2...". */
+  readonly number: string;
+  readonly san: string;
+  readonly reply: string | undefined;
+}
+export type BreakNote = NotLegalNote | LineBreaksNote;
+
+/** A line or an order without its end. */
+export interface TooShortNote {
+  readonly code: 'line-too-short';
+  readonly moves: number;
+}
+
 /** Where the line breaks: the move, and what answers it. */
-export function noteBreak(fen: string, moves: readonly MoveText[], ply: number, verdict: Verdict): Note {
+export function noteBreak(fen: string, moves: readonly MoveText[], ply: number, verdict: Verdict): BreakNote {
   const place = moves.slice(0, ply).reduce<Position | undefined>(playText, getHome(fen));
   const move = place && findLegalMove(place, moves[ply] ?? '');
   if (place === undefined || move === undefined) return { code: 'not-a-legal-move' };
   return noteOfMove(place, makeSan(place, move), playMove(place, move), verdict);
 }
 
-export function noteOfMove(place: Position, san: string, after: Position, { fate }: Verdict): Note {
+export function noteOfMove(place: Position, san: string, after: Position, { fate }: Verdict): LineBreaksNote {
   const [first] = fate === undefined ? [] : splitLine(fate.line);
   const reply = first === undefined ? undefined : findLegalMove(after, first);
   const number = `${place.fullmoves}${place.turn === 'white' ? '.' : '...'}`;

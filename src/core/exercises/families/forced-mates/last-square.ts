@@ -16,6 +16,7 @@ import {
   type HabitTask,
 } from './habitTask';
 import { mateFamily } from './mate';
+import type { SquareNote } from '../../family/note';
 
 export interface LastSquareQuestion {
   readonly code: 'last-square';
@@ -23,7 +24,12 @@ export interface LastSquareQuestion {
   readonly moves: number;
 }
 
-export const lastSquareFamily = defineFamily<HabitTask, 'tap', LastSquareQuestion>({
+export const lastSquareFamily = defineFamily<
+  HabitTask,
+  'tap',
+  LastSquareQuestion,
+  SquareNote<'no-mate-there' | 'mates-there'>
+>({
   ...PARTS,
   id: 'last-square',
   skill: 'thinking-ahead',

@@ -45,7 +45,7 @@ export function getAskedLength({ mateInMoves, mateNoBlocks, count }: MateTask): 
 type Walk =
   | { readonly kind: 'at'; readonly node: SolutionNode }
   | { readonly kind: 'answered'; readonly reply: MoveText }
-  | { readonly kind: 'ended'; readonly verdict: Verdict; readonly node: SolutionNode };
+  | { readonly kind: 'ended'; readonly verdict: Verdict<never>; readonly node: SolutionNode };
 
 type Nodes = readonly SolutionNode[];
 
@@ -84,7 +84,7 @@ function tagWalk(
   fen: string,
   moves: readonly MoveText[],
   { verdict, node }: Extract<Walk, { kind: 'ended' }>,
-): Verdict {
+): Verdict<never> {
   const ply = verdict.wrongPly;
   if (ply === undefined || ply % 2 === 1) return verdict;
   const home = findPosition(fen);
@@ -144,7 +144,7 @@ function longestReply(nodes: Nodes, node: SolutionNode, move: SolutionNode['move
   return first.move;
 }
 
-function wrong(ply: number, node: SolutionNode, fate: StoredFate | undefined): Verdict {
+function wrong(ply: number, node: SolutionNode, fate: StoredFate | undefined): Verdict<never> {
   return {
     ...wrongFor([]),
     diagnoses: [diagnosisOf(node, fate)],

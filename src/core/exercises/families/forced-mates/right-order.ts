@@ -19,6 +19,8 @@ import {
   PARTS,
   playText,
   type HabitTask,
+  type BreakNote,
+  type TooShortNote,
 } from './habitTask';
 import { mateFamily } from './mate';
 
@@ -35,7 +37,10 @@ export interface RightOrderQuestion {
   readonly moves: number;
 }
 
-export const rightOrderFamily = defineFamily<OrderTask, 'choose', RightOrderQuestion>({
+/** In this order a move is not possible; or the line breaks, or does not end. */
+export type RightOrderNote = { readonly code: 'cannot-yet'; readonly san: string } | BreakNote | TooShortNote;
+
+export const rightOrderFamily = defineFamily<OrderTask, 'choose', RightOrderQuestion, RightOrderNote>({
   ...PARTS,
   id: 'right-order',
   skill: 'thinking-ahead',
@@ -70,7 +75,7 @@ export function listOwnSans(task: HabitTask): string[] {
 }
 
 /** Plays the order out against a longest defence. */
-function judgeOrder(task: OrderTask, { options }: AnswerOf<'choose'>): Verdict {
+function judgeOrder(task: OrderTask, { options }: AnswerOf<'choose'>): Verdict<RightOrderNote> {
   const moves: MoveText[] = [];
   let position = getHome(task.fen);
   for (const san of options) {

@@ -6,7 +6,7 @@ import { playMove } from '../../../rules';
 import type { AnswerOf } from '../../family/answer';
 import { defineFamily } from '../../family/family';
 import { findLegalMove, sceneOfPosition } from '../../family/legalTask';
-import { RIGHT, wrongFor, type Note, type Verdict } from '../../family/verdict';
+import { RIGHT, wrongFor, type Verdict } from '../../family/verdict';
 import {
   askOf,
   asNotes,
@@ -18,8 +18,11 @@ import {
   noteBreak,
   PARTS,
   type HabitTask,
+  type BreakNote,
+  type TooShortNote,
 } from './habitTask';
 import { mateFamily } from './mate';
+import type { NotLegalNote } from '../../answers/firstMove';
 
 export interface WholeLineQuestion {
   readonly code: 'whole-line';
@@ -27,7 +30,15 @@ export interface WholeLineQuestion {
   readonly moves: number;
 }
 
-export const wholeLineFamily = defineFamily<HabitTask, 'play', WholeLineQuestion>({
+/** A defence that could hold out longer. */
+interface LastsLongerNote {
+  readonly code: 'lasts-longer';
+  readonly san: string;
+  readonly better: string;
+}
+export type WholeLineNote = BreakNote | LastsLongerNote | TooShortNote;
+
+export const wholeLineFamily = defineFamily<HabitTask, 'play', WholeLineQuestion, WholeLineNote>({
   ...PARTS,
   id: 'whole-line',
   skill: 'thinking-ahead',
@@ -42,7 +53,7 @@ export const wholeLineFamily = defineFamily<HabitTask, 'play', WholeLineQuestion
   hints: hintMan,
 });
 
-function judgeLine(task: HabitTask, answer: AnswerOf<'play'>): Verdict {
+function judgeLine(task: HabitTask, answer: AnswerOf<'play'>): Verdict<WholeLineNote> {
   const verdict = mateFamily.judge(mateTaskOf(task), task.graph, answer);
   if (verdict.outcome === 'unfinished')
     return wrongFor([{ code: 'line-too-short', moves: answer.moves.length }]);
@@ -52,11 +63,14 @@ function judgeLine(task: HabitTask, answer: AnswerOf<'play'>): Verdict {
   }
   const ply = verdict.wrongPly ?? 0;
   const weak = ply % 2 === 1 ? findWeakDefence(task, answer.moves) : undefined;
-  return { ...verdict, ...asNotes(weak ?? noteBreak(task.fen, answer.moves, ply, verdict)) };
+  return { ...verdict, ...asNotes<WholeLineNote>(weak ?? noteBreak(task.fen, answer.moves, ply, verdict)) };
 }
 
 /** A defence of the line that lets itself be mated sooner than it need. */
-function findWeakDefence(task: HabitTask, moves: readonly MoveText[]): Note | undefined {
+function findWeakDefence(
+  task: HabitTask,
+  moves: readonly MoveText[],
+): NotLegalNote | LastsLongerNote | undefined {
   const { nodes } = countedGraph(task);
   let node = nodes[0];
   let position = getPosition(task.fen);

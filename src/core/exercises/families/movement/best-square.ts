@@ -12,7 +12,7 @@ import { compareMarks, tapSquares } from '../../answers/tap';
 import { squareSchema } from '../../family/answer';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
-import type { Note } from '../../family/verdict';
+import type { SquareNote } from '../../family/note';
 import { wander, without } from './looseMoves';
 
 /** d4, e4, d5, e5. */
@@ -55,7 +55,20 @@ export interface BestSquareQuestion {
   readonly weights: Readonly<Record<'middle' | 'attacked' | 'blocked' | 'moves', number>>;
 }
 
-export const bestSquareFamily = defineFamily<BestSquareTask, 'tap', BestSquareQuestion>({
+/** What is counted for a square; `isBest`: no other one has as many points. */
+export interface TallyNote {
+  readonly code: 'tally';
+  readonly isBest: boolean;
+  readonly square: Square;
+  readonly middle: number;
+  readonly attacked: number;
+  readonly blocked: number;
+  readonly moves: number;
+  readonly points: number;
+}
+export type BestSquareNote = SquareNote<'not-marked'> | TallyNote;
+
+export const bestSquareFamily = defineFamily<BestSquareTask, 'tap', BestSquareQuestion, BestSquareNote>({
   id: 'best-square',
   version: 1,
   stage: 'movement',
@@ -90,7 +103,7 @@ export const bestSquareFamily = defineFamily<BestSquareTask, 'tap', BestSquareQu
       [best.square],
       answer,
       (square) => noteSquare(task, square),
-      () => ({ code: 'tally', isBest: true, ...best }),
+      (): BestSquareNote => ({ code: 'tally', isBest: true, ...best }),
     );
   },
   /** What has to be counted, and how close it comes. */
@@ -105,7 +118,7 @@ export const bestSquareFamily = defineFamily<BestSquareTask, 'tap', BestSquareQu
   },
 });
 
-function noteSquare(task: BestSquareTask, square: Square): Note {
+function noteSquare(task: BestSquareTask, square: Square): BestSquareNote {
   const tally = listTallies(task).find((one) => one.square === square);
   return tally === undefined ? { code: 'not-marked', square } : { code: 'tally', isBest: false, ...tally };
 }

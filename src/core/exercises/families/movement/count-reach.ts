@@ -1,7 +1,7 @@
 /** Family `count-reach`: how many squares one piece can go to. */
 import type { Role } from '../../../board';
 import { getDraft } from '../../../notation';
-import { compareNumber } from '../../answers/number';
+import { compareNumber, type NumberNote } from '../../answers/number';
 import { defineFamily } from '../../family/family';
 import { getRole } from '../../family/lessonBoard';
 import { listTargets, measureReach, REACH_PARTS, type ReachTask } from './reachTask';
@@ -11,7 +11,7 @@ export interface CountReachQuestion {
   readonly role: Role;
 }
 
-export const countReachFamily = defineFamily<ReachTask, 'number', CountReachQuestion>({
+export const countReachFamily = defineFamily<ReachTask, 'number', CountReachQuestion, NumberNote>({
   id: 'count-reach',
   skill: 'mobility',
   ...REACH_PARTS,

@@ -3,14 +3,14 @@ import type { Role } from '../../../board';
 import { getDraft } from '../../../notation';
 import { defineFamily } from '../../family/family';
 import { getRole } from '../../family/lessonBoard';
-import { measureReach, REACH_PARTS, TAP_PARTS, type ReachTask } from './reachTask';
+import { measureReach, REACH_PARTS, TAP_PARTS, type ReachTask, type ReachNote } from './reachTask';
 
 export interface ReachQuestion {
   readonly code: 'reach';
   readonly role: Role;
 }
 
-export const reachFamily = defineFamily<ReachTask, 'tap', ReachQuestion>({
+export const reachFamily = defineFamily<ReachTask, 'tap', ReachQuestion, ReachNote>({
   id: 'reach',
   skill: 'ways-of-the-men',
   ...REACH_PARTS,

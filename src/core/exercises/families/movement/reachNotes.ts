@@ -1,12 +1,28 @@
 /** Why a man does not get to a square: by its own way of going, by what stands there, or by the laws of kings. */
-import { fileOf, opponentOf, rankOf, type Square } from '../../../board';
+import { fileOf, opponentOf, rankOf, type Square, type Role } from '../../../board';
 import { findKing, listAttackers, listReach, type PositionDraft } from '../../../rules';
 import { findManBetween, getRole, isOnItsWay } from '../../family/lessonBoard';
 import { wander } from './looseMoves';
-import type { Note } from '../../family/verdict';
+import type { ByNote, ManNote, SquareNote, AttackedNote } from '../../family/note';
+
+/** Why a man does not get to a square: what is in its way, how it goes, or the laws of kings. */
+export type NotReachedNote =
+  | ManNote<'own-square' | 'not-its-way' | 'own-man'>
+  | { readonly code: 'behind'; readonly square: Square; readonly role: Role; readonly by: Square }
+  | SquareNote<'king-is-never-taken' | 'pawn-takes-diagonally' | 'pawn-needs-a-man' | 'passing-is-over'>
+  | AttackedNote<'king-steps-into-check'>
+  | ByNote<'is-pinned-there'>;
+
+/** A square that a man gets to and nobody marked. */
+export interface MissedNote {
+  readonly code: 'missed';
+  readonly square: Square;
+  readonly from: Square;
+  readonly role: Role;
+}
 
 /** The man on `from`, of the side to move, and a square that it may not go to. */
-export function noteNotReached(draft: PositionDraft, from: Square, square: Square): Note {
+export function noteNotReached(draft: PositionDraft, from: Square, square: Square): NotReachedNote {
   const role = getRole(draft, from);
   const man = draft.board[square];
   if (square === from) return { code: 'own-square', square, role };
@@ -21,7 +37,7 @@ export function noteNotReached(draft: PositionDraft, from: Square, square: Squar
 }
 
 /** The man goes that way, but a king forbids it. */
-function noteUnlawful(draft: PositionDraft, from: Square, square: Square): Note {
+function noteUnlawful(draft: PositionDraft, from: Square, square: Square): NotReachedNote {
   const role = getRole(draft, from);
   if (draft.board[square]?.role === 'king') return { code: 'king-is-never-taken', square };
   const { board } = wander(draft, { from, to: square });
@@ -35,7 +51,7 @@ function noteUnlawful(draft: PositionDraft, from: Square, square: Square): Note 
 }
 
 /** Pawns go straight and capture diagonally (FIDE Laws of Chess, article 3.7). */
-function notePawn({ board, turn }: PositionDraft, from: Square, square: Square): Note {
+function notePawn({ board, turn }: PositionDraft, from: Square, square: Square): NotReachedNote {
   const forward = turn === 'white' ? 1 : -1;
   const files = Math.abs(fileOf(square) - fileOf(from));
   const ranks = (rankOf(square) - rankOf(from)) * forward;

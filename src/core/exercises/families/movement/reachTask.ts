@@ -9,7 +9,7 @@ import { listLawfulReach } from '../../../rules';
 import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
 import { squareSchema } from '../../family/answer';
 import { boardTextSchema, getRole, isOnItsWay, sceneOf } from '../../family/lessonBoard';
-import { noteNotReached } from './reachNotes';
+import { noteNotReached, type NotReachedNote, type MissedNote } from './reachNotes';
 
 export const reachTaskSchema = z.object({ fen: boardTextSchema, square: squareSchema }).check(
   z.refine(({ fen, square }) => {
@@ -49,6 +49,9 @@ export const REACH_PARTS = {
   scene: ({ fen, square }: ReachTask) => sceneOf(getDraft(fen), { asked: [square] }),
 } as const;
 
+/** What is said of tapped squares. */
+export type ReachNote = NotReachedNote | MissedNote;
+
 export const TAP_PARTS = {
   answerMode: 'tap',
   ask: () => ({ kind: 'tap', isSingle: false, labels: [] }) as const,
@@ -60,7 +63,7 @@ export const TAP_PARTS = {
       listTargets(fen, from),
       answer,
       (square) => noteNotReached(draft, from, square),
-      (square) => ({ code: 'missed', square, from, role }),
+      (square): MissedNote => ({ code: 'missed', square, from, role }),
     );
   },
   hints: ({ fen, square }: ReachTask) => tapHints(listTargets(fen, square)),

@@ -14,6 +14,7 @@ import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
 import { RIGHT, UNFINISHED, wrongFor, type Verdict } from '../../family/verdict';
 import { without } from './looseMoves';
 import { noteNotReached } from './reachNotes';
+import type { DuelNote } from './routeTask';
 
 /** Longer ways are not asked for. */
 const MOST_MOVES = 5;
@@ -46,7 +47,7 @@ export interface RouteAnsweredQuestion {
   readonly answeringRole: Role;
 }
 
-export const routeAnsweredFamily = defineFamily<RouteAnsweredTask, 'play', RouteAnsweredQuestion>({
+export const routeAnsweredFamily = defineFamily<RouteAnsweredTask, 'play', RouteAnsweredQuestion, DuelNote>({
   id: 'route-answered',
   version: 1,
   stage: 'movement',
@@ -272,7 +273,7 @@ function findDistances(listOurs: (duel: Duel) => readonly Move[], target: Square
   return distances;
 }
 
-function judgeDuel(task: RouteAnsweredTask, { moves }: AnswerOf<'play'>): Verdict {
+function judgeDuel(task: RouteAnsweredTask, { moves }: AnswerOf<'play'>): Verdict<DuelNote> {
   const { draft, start, fewest, boardOf, listOurs, listTheirs, reply, winningMoves } = openDuel(task);
   const role = getRole(draft, task.square);
   let duel = start;
@@ -322,6 +323,6 @@ function judgeDuel(task: RouteAnsweredTask, { moves }: AnswerOf<'play'>): Verdic
   return atPly(detour ?? 0, { code: 'goes-round', moves: count, fewest });
 }
 
-function atPly(ply: number, note: Parameters<typeof wrongFor>[0][number]): Verdict {
+function atPly(ply: number, note: DuelNote): Verdict<DuelNote> {
   return { ...wrongFor([note]), wrongPly: ply };
 }

@@ -12,7 +12,9 @@ import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
 import type { Stage } from '../../family/stages';
 import { RIGHT, UNFINISHED, wrongFor, type Verdict } from '../../family/verdict';
 import { wander } from './looseMoves';
-import { noteNotReached } from './reachNotes';
+import { noteNotReached, type NotReachedNote } from './reachNotes';
+import type { NotLegalNote } from '../../answers/firstMove';
+import type { ManNote, ByNote } from '../../family/note';
 
 export const routeTaskSchema = z.object({
   fen: boardTextSchema,
@@ -51,6 +53,17 @@ export interface RouteQuestion<Code extends string> {
   readonly targets: readonly Square[];
 }
 
+/** What is said of a way that goes wrong or round. */
+export type RouteNote = DuelNote | { readonly code: 'way-too-short'; readonly moves: number };
+
+/** The same where somebody answers, and no way is told. */
+export type DuelNote =
+  | NotLegalNote
+  | NotReachedNote
+  | ManNote<'takes-here'>
+  | ByNote<'can-be-taken'>
+  | { readonly code: 'goes-round'; readonly moves: number; readonly fewest: number };
+
 export function defineRoute<Code extends string>(parts: {
   readonly id: string;
   readonly stage: Stage;
@@ -61,7 +74,7 @@ export function defineRoute<Code extends string>(parts: {
 }) {
   const { mayGo, code, ...head } = parts;
   const fewestOf = (task: RouteTask) => findShortest(startOf(task), mayGo)?.length;
-  return defineFamily<RouteTask, 'play', RouteQuestion<Code>>({
+  return defineFamily<RouteTask, 'play', RouteQuestion<Code>, RouteNote>({
     ...head,
     version: 1,
     answerMode: 'play',
@@ -100,7 +113,7 @@ export function defineRoute<Code extends string>(parts: {
   });
 }
 
-function judgeRoute(task: RouteTask, { moves }: AnswerOf<'play'>, mayGo: Permission): Verdict {
+function judgeRoute(task: RouteTask, { moves }: AnswerOf<'play'>, mayGo: Permission): Verdict<RouteNote> {
   const start = startOf(task);
   const fewest = findShortest(start, mayGo)?.length ?? 0;
   let way = start;

@@ -16,6 +16,7 @@ import {
   measureMate,
   noteBreak,
   type HabitTask,
+  type BreakNote,
 } from '../forced-mates/habitTask';
 import { mateFamily } from '../forced-mates/mate';
 
@@ -32,7 +33,7 @@ export interface GiveUpQuestion {
 }
 
 /** `give-up`: the first move of a mate gives a man away; that move alone is asked for. */
-export const giveUpFamily = defineFamily<HabitTask, 'play', GiveUpQuestion>({
+export const giveUpFamily = defineFamily<HabitTask, 'play', GiveUpQuestion, BreakNote>({
   version: 1,
   id: 'give-up',
   stage: 'named-mates',

@@ -9,8 +9,10 @@ import type { AnswerOf } from '../../family/answer';
 import { defineFamily } from '../../family/family';
 import { findLegalMove, isMatingMove, positionTextSchema, sceneOfPosition } from '../../family/legalTask';
 import { RIGHT, wrongFor, type Verdict } from '../../family/verdict';
-import { whyNoMate } from '../check/whyNoMate';
+import { whyNoMate, type NoMateNote } from '../check/whyNoMate';
 import { countMen, getOwnMan, PARTS, patternSchema } from './mateBoard';
+import type { NotLegalNote } from '../../answers/firstMove';
+import type { NamedMateNote } from './missing';
 
 const byNameShape = z.object({
   fen: positionTextSchema,
@@ -36,7 +38,9 @@ export interface MateByNameQuestion {
   readonly pattern: PatternId | undefined;
 }
 
-export const mateByNameFamily = defineFamily<ByNameTask, 'play', MateByNameQuestion>({
+export type ByNameNote = NotLegalNote | NoMateNote | NamedMateNote<'other-mate'>;
+
+export const mateByNameFamily = defineFamily<ByNameTask, 'play', MateByNameQuestion, ByNameNote>({
   ...PARTS,
   id: 'mate-by-name',
   skill: 'named-mates',
@@ -60,7 +64,7 @@ export const mateByNameFamily = defineFamily<ByNameTask, 'play', MateByNameQuest
   listRightMoves: (task, moves) => (moves.length > 0 ? [] : listNamedMates(task).map(makeMoveText)),
 });
 
-function judgeNamedMate(task: ByNameTask, { moves }: AnswerOf<'play'>): Verdict {
+function judgeNamedMate(task: ByNameTask, { moves }: AnswerOf<'play'>): Verdict<ByNameNote> {
   const position = getPosition(task.fen);
   const move = findLegalMove(position, moves[0] ?? '');
   if (move === undefined) return wrongFor([{ code: 'not-a-legal-move' }]);
@@ -72,7 +76,7 @@ function judgeNamedMate(task: ByNameTask, { moves }: AnswerOf<'play'>): Verdict 
   )
     return RIGHT;
   const { role } = getOwnMan(position, move.from);
-  const verdict = isMatingMove(position, move)
+  const verdict: Verdict<ByNameNote> = isMatingMove(position, move)
     ? wrongFor([{ code: 'other-mate', square: move.to, role, pattern: task.id }])
     : whyNoMate(position, move);
   return tagMiss({ ...verdict, wrongPly: 0 }, position, right);

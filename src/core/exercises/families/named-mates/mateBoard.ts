@@ -1,6 +1,6 @@
 /** What the families of the named mates share (definitions of the names: `core/patterns`). */
 import { z } from 'zod/mini';
-import { opponentOf, type Man, type Square } from '../../../board';
+import { opponentOf, type Man, type Role, type Square } from '../../../board';
 import { getPosition } from '../../../notation';
 import { PATTERN_IDS } from '../../../patterns';
 import type { Position, PositionDraft } from '../../../rules';
@@ -8,6 +8,7 @@ import { compareMarks } from '../../answers/tap';
 import type { AnswerOf } from '../../family/answer';
 import { positionTextSchema } from '../../family/legalTask';
 import { sceneOf } from '../../family/lessonBoard';
+import type { SquareNote } from '../../family/note';
 import type { Verdict } from '../../family/verdict';
 
 export const PARTS = { version: 1, stage: 'named-mates' } as const;
@@ -31,24 +32,28 @@ export const mateShape = z.object({ fen: positionTextSchema });
 
 export type MateBoardTask = z.infer<typeof mateShape>;
 
+export type MenNote<Code extends string> =
+  | SquareNote<'nobody-there'>
+  | { readonly code: 'not-asked' | Code; readonly square: Square; readonly role: Role };
+
 /** Compares tapped men of the mating side with the right ones; the two codes say what a wrong and a missed one is. */
-export function compareMen(
+export function compareMen<Code extends 'is-needed' | 'is-spare' | 'not-in-the-way' | 'stands-in-the-way'>(
   { fen }: MateBoardTask,
   solution: readonly Square[],
   answer: AnswerOf<'tap'>,
-  [wrong, missed]: readonly ['is-needed', 'is-spare'] | readonly ['not-in-the-way', 'stands-in-the-way'],
-): Verdict {
+  [wrong, missed]: readonly [wrong: Code, missed: Code],
+): Verdict<MenNote<Code>> {
   const position = getPosition(fen);
   return compareMarks(
     solution,
     answer,
-    (square) => {
+    (square): MenNote<Code> => {
       const man = position.board[square];
       if (man === undefined) return { code: 'nobody-there', square };
       // The mating king is never one of the right ones: taking it off says nothing of a game.
       const isAsked = man.side !== position.turn && (man.role !== 'king' || wrong === 'not-in-the-way');
       return { code: isAsked ? wrong : 'not-asked', square, role: man.role };
     },
-    (square) => ({ code: missed, square, role: getOwnMan(position, square).role }),
+    (square): MenNote<Code> => ({ code: missed, square, role: getOwnMan(position, square).role }),
   );
 }

@@ -13,6 +13,7 @@ import {
   PARTS,
   sceneOfGap,
   solve,
+  type AddedNote,
 } from './missing';
 
 const missingManShape = z.object({
@@ -30,7 +31,7 @@ export interface MissingManQuestion {
   readonly pattern: PatternId;
 }
 
-export const missingManFamily = defineFamily<MissingManTask, 'place', MissingManQuestion>({
+export const missingManFamily = defineFamily<MissingManTask, 'place', MissingManQuestion, AddedNote>({
   ...PARTS,
   id: 'missing-man',
   levels: 4,

@@ -16,6 +16,7 @@ import {
   PARTS,
   sceneOfGap,
   solve,
+  type AddedNote,
 } from './missing';
 
 const manShape = z.object({ side: z.enum(SIDES), role: z.enum(ROLES) });
@@ -34,7 +35,7 @@ export interface MissingPartQuestion {
   readonly pattern: PatternId;
 }
 
-export const missingPartFamily = defineFamily<MissingPartTask, 'place', MissingPartQuestion>({
+export const missingPartFamily = defineFamily<MissingPartTask, 'place', MissingPartQuestion, AddedNote>({
   ...PARTS,
   id: 'missing-part',
   levels: 3,

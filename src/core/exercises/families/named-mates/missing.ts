@@ -15,6 +15,7 @@ import { namePatterns, PATTERN_IDS, type PatternId } from '../../../patterns';
 import { findKing, isCheckmate, listAttackers, type PositionDraft } from '../../../rules';
 import { squareSchema, type AnswerOf } from '../../family/answer';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
+import type { AttackedNote, ManNote, SquareNote } from '../../family/note';
 import { RIGHT, wrongFor, type Verdict } from '../../family/verdict';
 
 export const PARTS = {
@@ -79,7 +80,23 @@ function findAttackerOfMatingKing({ board, turn }: PositionDraft) {
   return by === undefined || byRole === undefined ? undefined : { by, byRole };
 }
 
-export function judgeAdded(gap: Gap, { men }: AnswerOf<'place'>, sides: readonly Side[]): Verdict {
+/** Why a man that was put on the board does not make this mate. */
+export type AddedNote =
+  | { readonly code: 'one-man-only' }
+  | SquareNote<'pawn-on-last-rank'>
+  | AttackedNote<'leaves-king-in-check'>
+  | ManNote<'not-mate-yet'>
+  | NamedMateNote<'not-this-mate'>;
+
+/** A mate, or none, but not the one of this name. */
+export interface NamedMateNote<Code extends string> {
+  readonly code: Code;
+  readonly square: Square;
+  readonly role: Role;
+  readonly pattern: PatternId;
+}
+
+export function judgeAdded(gap: Gap, { men }: AnswerOf<'place'>, sides: readonly Side[]): Verdict<AddedNote> {
   const draft = getDraft(gap.fen);
   const stays = listMen(draft.board).every((one) =>
     men.some(({ square, side, role }) => square === one.square && side === one.side && role === one.role),

@@ -1,12 +1,12 @@
 /** Family `name-mate`: which named mate is on the board? Exactly one of the names shown fits. */
 import { z } from 'zod/mini';
-import { opponentOf, type Side } from '../../../board';
+import { opponentOf, type Side, type Square, type Role } from '../../../board';
 import { getPosition } from '../../../notation';
 import { namePatterns, type PatternId, type PatternMatch } from '../../../patterns';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { positionTextSchema } from '../../family/legalTask';
-import type { Reason } from '../../family/verdict';
+import type { SquaresReason } from '../../family/note';
 import { countMen, getOwnMan, PARTS, patternSchema, sceneOfMate } from './mateBoard';
 
 const nameMateShape = z.object({
@@ -27,7 +27,17 @@ export interface NameMateQuestion {
   readonly turn: Side;
 }
 
-export const nameMateFamily = defineFamily<NameMateTask, 'choose', NameMateQuestion>({
+type NameMateReason =
+  | SquaresReason<'gives-check'>
+  /** The name of the mate on the board, and the man that gives it. */
+  | { readonly code: 'is-called'; readonly pattern: PatternId; readonly square: Square; readonly role: Role };
+
+export const nameMateFamily = defineFamily<
+  NameMateTask,
+  'choose',
+  NameMateQuestion,
+  ChoiceNote<NameMateReason>
+>({
   ...PARTS,
   id: 'name-mate',
   skill: 'names-of-mates',
@@ -53,7 +63,7 @@ export const nameMateFamily = defineFamily<NameMateTask, 'choose', NameMateQuest
 });
 
 /** A wrong name is answered by who gives the check; the right one by the name itself. */
-function reasonOfName({ fen }: NameMateTask, { id, roles }: PatternMatch, option: string): Reason {
+function reasonOfName({ fen }: NameMateTask, { id, roles }: PatternMatch, option: string): NameMateReason {
   const { mating: square } = roles;
   if (option !== id) return { code: 'gives-check', squares: [square] };
   return { code: 'is-called', pattern: id, square, role: getOwnMan(getPosition(fen), square).role };

@@ -6,7 +6,15 @@ import { isCheckmate } from '../../../rules';
 import { tapSquares } from '../../answers/tap';
 import { defineFamily } from '../../family/family';
 import { without } from '../movement/looseMoves';
-import { compareMen, countMen, mateShape, PARTS, sceneOfMate, type MateBoardTask } from './mateBoard';
+import {
+  compareMen,
+  countMen,
+  mateShape,
+  PARTS,
+  sceneOfMate,
+  type MateBoardTask,
+  type MenNote,
+} from './mateBoard';
 
 /** Men of the side that wants to mate that stand in the way: without the man it is mate. */
 export function listMenInTheWay({ fen }: MateBoardTask): Square[] {
@@ -21,7 +29,12 @@ export interface OpenLineQuestion {
   readonly side: Side;
 }
 
-export const openLineFamily = defineFamily<MateBoardTask, 'tap', OpenLineQuestion>({
+export const openLineFamily = defineFamily<
+  MateBoardTask,
+  'tap',
+  OpenLineQuestion,
+  MenNote<'not-in-the-way' | 'stands-in-the-way'>
+>({
   ...PARTS,
   id: 'open-line',
   skill: 'ingredients',

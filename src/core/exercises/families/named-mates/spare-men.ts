@@ -6,7 +6,15 @@ import { isCheckmate, type PositionDraft } from '../../../rules';
 import { tapHints, tapSquares } from '../../answers/tap';
 import { defineFamily } from '../../family/family';
 import { without } from '../movement/looseMoves';
-import { compareMen, countMen, mateShape, PARTS, sceneOfMate, type MateBoardTask } from './mateBoard';
+import {
+  compareMen,
+  countMen,
+  mateShape,
+  PARTS,
+  sceneOfMate,
+  type MateBoardTask,
+  type MenNote,
+} from './mateBoard';
 
 /** Men of the mating side without which it is still mate; not its king. */
 export function listSpareMen({ fen }: MateBoardTask): Square[] {
@@ -23,7 +31,12 @@ export interface SpareMenQuestion {
   readonly side: Side;
 }
 
-export const spareMenFamily = defineFamily<MateBoardTask, 'tap', SpareMenQuestion>({
+export const spareMenFamily = defineFamily<
+  MateBoardTask,
+  'tap',
+  SpareMenQuestion,
+  MenNote<'is-needed' | 'is-spare'>
+>({
   ...PARTS,
   id: 'spare-men',
   skill: 'ingredients',

@@ -3,11 +3,12 @@ import { z } from 'zod/mini';
 import type { Side } from '../../../board';
 import { getPosition, makeSan } from '../../../notation';
 import { isCheck, listLegalMoves, passTurn, type Position } from '../../../rules';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { isMatingMove } from '../../family/legalTask';
 import { sceneOf } from '../../family/lessonBoard';
 import { countMen, mateShape, PARTS, type MateBoardTask } from './mateBoard';
+import type { MovesReason, PlainReason } from '../../family/note';
 
 const MATERS = ['white-mates', 'black-mates', 'both-mate', 'nobody-mates'] as const;
 
@@ -31,7 +32,12 @@ export interface WhoMatesQuestion {
   readonly code: 'who-mates';
 }
 
-export const whoMatesFamily = defineFamily<MateBoardTask, 'choose', WhoMatesQuestion>({
+export const whoMatesFamily = defineFamily<
+  MateBoardTask,
+  'choose',
+  WhoMatesQuestion,
+  ChoiceNote<MovesReason<'mates'> | PlainReason<'nothing-does'>>
+>({
   ...PARTS,
   id: 'who-mates',
   skill: 'named-mates',

@@ -8,7 +8,7 @@ import { defineFamily } from '../../family/family';
 import { positionTextSchema } from '../../family/legalTask';
 import { getRole, sceneOf } from '../../family/lessonBoard';
 import type { BoardTask } from '../capturing/theirMen';
-import { getKing, judgeLabels, listGuards, listNeighbours } from '../check/besideKing';
+import { getKing, judgeLabels, listGuards, listNeighbours, type BesideKingNote } from '../check/besideKing';
 
 /** What keeps the king off a square: a piece of its own on it, or the kind of piece that guards it. */
 function listTakers(draft: PositionDraft, square: Square): string[] {
@@ -23,7 +23,7 @@ export interface WhoTakesQuestion {
   readonly turn: Side;
 }
 
-export const whoTakesFamily = defineFamily<BoardTask, 'tap', WhoTakesQuestion>({
+export const whoTakesFamily = defineFamily<BoardTask, 'tap', WhoTakesQuestion, BesideKingNote>({
   id: 'who-takes',
   version: 1,
   stage: 'named-mates',

@@ -7,6 +7,8 @@ import { defineFamily } from '../../family/family';
 import { positionTextSchema, sceneOfPosition } from '../../family/legalTask';
 import { RIGHT, wrongFor } from '../../family/verdict';
 import { numberSheet } from './scoreText';
+import type { UnreadableNote } from './writtenTask';
+import type { WrittenNote } from '../../answers/notationWays';
 
 /** Stands for a sign that cannot be read. */
 export const SMUDGE = '_';
@@ -73,7 +75,14 @@ export interface GarbledLineQuestion {
   readonly after: string;
 }
 
-export const garbledLineFamily = defineFamily<GarbledTask, 'write', GarbledLineQuestion>({
+/** A smudged move: this one has other signs, or the next move could not follow it. */
+export type GarbledLineNote =
+  | UnreadableNote
+  | Extract<WrittenNote, { code: 'usually-written' }>
+  | { readonly code: 'not-on-the-sheet'; readonly san: string }
+  | { readonly code: 'does-not-go-on'; readonly san: string; readonly next: string };
+
+export const garbledLineFamily = defineFamily<GarbledTask, 'write', GarbledLineQuestion, GarbledLineNote>({
   id: 'garbled-line',
   version: 1,
   stage: 'notation',

@@ -2,11 +2,17 @@
 import { z } from 'zod/mini';
 import { getPosition, makeSan, readMove } from '../../../notation';
 import { playMove, type Position } from '../../../rules';
-import { judgeRead, notationWaysSchema, USUAL_WAYS, type NotationWays } from '../../answers/notationWays';
+import {
+  judgeRead,
+  notationWaysSchema,
+  USUAL_WAYS,
+  type NotationWays,
+  type WrittenNote,
+} from '../../answers/notationWays';
 import { defineFamily } from '../../family/family';
 import { findLegalMove, positionTextSchema } from '../../family/legalTask';
 import { sceneOf } from '../../family/lessonBoard';
-import { RIGHT, wrongFor, type Note } from '../../family/verdict';
+import { RIGHT, wrongFor } from '../../family/verdict';
 
 const scoreShape = z.object({
   fen: positionTextSchema,
@@ -21,7 +27,19 @@ export interface KeepScoreQuestion {
   readonly moves: number;
 }
 
-export const keepScoreFamily = defineFamily<ScoreTask, 'write', KeepScoreQuestion>({
+/** A move of a score sheet that is not what was played. */
+interface SheetDiffersNote {
+  readonly code: 'sheet-differs';
+  /** From 0. */
+  readonly ply: number;
+  /** "3." or "3...". */
+  readonly number: string;
+  readonly text: string;
+  readonly san: string;
+}
+export type KeepScoreNote = SheetDiffersNote | WrittenNote;
+
+export const keepScoreFamily = defineFamily<ScoreTask, 'write', KeepScoreQuestion, KeepScoreNote>({
   id: 'keep-score',
   version: 1,
   stage: 'notation',
@@ -82,7 +100,12 @@ function openGame(task: ScoreTask): Turn[] {
 }
 
 /** What is to be said of one written move: nothing when it stands as it should. */
-function noteTurn({ position, san }: Turn, text: string, ply: number, ways: NotationWays): readonly Note[] {
+function noteTurn(
+  { position, san }: Turn,
+  text: string,
+  ply: number,
+  ways: NotationWays,
+): readonly KeepScoreNote[] {
   const read = readMove(position, text);
   if (read.kind !== 'wrong' && read.san === san) {
     const verdict = judgeRead(position, read, text, ways);

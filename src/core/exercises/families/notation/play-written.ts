@@ -2,7 +2,7 @@
 import type { Side } from '../../../board';
 import { getPosition, makeMoveText, makeSan } from '../../../notation';
 import { isSameMove } from '../../../rules';
-import { judgeFirstMove } from '../../answers/firstMove';
+import { judgeFirstMove, type NotLegalNote } from '../../answers/firstMove';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
 import { RIGHT, wrongFor } from '../../family/verdict';
@@ -14,7 +14,10 @@ export interface PlayWrittenQuestion {
   readonly san: string;
 }
 
-export const playWrittenFamily = defineFamily<WrittenTask, 'play', PlayWrittenQuestion>({
+export type PlayWrittenNote =
+  NotLegalNote | { readonly code: 'move-not-meant'; readonly move: string; readonly meant: string };
+
+export const playWrittenFamily = defineFamily<WrittenTask, 'play', PlayWrittenQuestion, PlayWrittenNote>({
   ...PARTS,
   id: 'play-written',
   skill: 'reading-moves',

@@ -5,7 +5,8 @@ import { defineFamily } from '../../family/family';
 import { findLegalMove, positionTextSchema } from '../../family/legalTask';
 import { RIGHT, wrongFor } from '../../family/verdict';
 import { numberSheet } from './scoreText';
-import { judgeWriting, measureWritten, openTask, WRITE_PARTS } from './writtenTask';
+import { judgeWriting, measureWritten, openTask, WRITE_PARTS, type NotMeantNote } from './writtenTask';
+import type { WrittenNote } from '../../answers/notationWays';
 
 export const repairLineTaskSchema = z
   .object({
@@ -29,7 +30,12 @@ export interface RepairLineQuestion {
   readonly faulty: string;
 }
 
-export const repairLineFamily = defineFamily<RepairLineTask, 'write', RepairLineQuestion>({
+export const repairLineFamily = defineFamily<
+  RepairLineTask,
+  'write',
+  RepairLineQuestion,
+  NotMeantNote | Extract<WrittenNote, { code: 'still-differs' }>
+>({
   ...WRITE_PARTS,
   id: 'repair-line',
   skill: 'writing-moves',

@@ -2,7 +2,7 @@
 import { z } from 'zod/mini';
 import { SIDES, type Side } from '../../../board';
 import { EMPTY_DRAFT } from '../../../rules';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { sceneOf } from '../../family/lessonBoard';
 import type { GameEnding } from '../../family/question';
@@ -45,7 +45,12 @@ export interface ResultQuestion {
   readonly side: Side;
 }
 
-export const resultFamily = defineFamily<ResultTask, 'choose', ResultQuestion>({
+interface ResultReason {
+  readonly code: 'result-is';
+  readonly result: string;
+}
+
+export const resultFamily = defineFamily<ResultTask, 'choose', ResultQuestion, ChoiceNote<ResultReason>>({
   id: 'result',
   version: 1,
   stage: 'notation',

@@ -16,10 +16,9 @@ import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, makeSan } from '../../../notation';
 import { storedFateSchema, type StoredFate } from '../../../puzzles';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { findLegalMove, positionTextSchema, sceneOfPosition } from '../../family/legalTask';
-import type { Reason } from '../../family/verdict';
 
 export const SIGNS = ['!!', '!', '!?', '?!', '?', '??', 'none'] as const;
 
@@ -48,7 +47,17 @@ export interface SignsQuestion {
   readonly move: string;
 }
 
-export const signsFamily = defineFamily<SignTask, 'choose', SignsQuestion>({
+/** What becomes of a move, and of the best other one. */
+export interface FatesReason {
+  readonly code: 'fates';
+  readonly move: string;
+  readonly fate: StoredFate;
+  readonly other: string;
+  readonly otherFate: StoredFate;
+  readonly isGivenUp: boolean;
+}
+
+export const signsFamily = defineFamily<SignTask, 'choose', SignsQuestion, ChoiceNote<FatesReason>>({
   id: 'signs',
   version: 2,
   stage: 'notation',
@@ -111,7 +120,7 @@ function sanOf({ fen }: SignTask, text: string): string {
   return move === undefined ? text : makeSan(position, move);
 }
 
-function reasonOf(task: SignTask): Reason {
+function reasonOf(task: SignTask): FatesReason {
   const { own, other, isGivenUp } = task;
   return {
     code: 'fates',

@@ -1,5 +1,5 @@
 /** Family `which-man`: a move is written. Which of the pieces that look alike makes it? */
-import type { Side } from '../../../board';
+import type { Side, Square } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, makeSan } from '../../../notation';
 import { listLegalMoves } from '../../../rules';
@@ -7,6 +7,7 @@ import { compareMarks, tapSquares } from '../../answers/tap';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
 import { openTask, PARTS, writtenTaskSchema, type WrittenTask } from './writtenTask';
+import type { SquareNote } from '../../family/note';
 
 export interface WhichManQuestion {
   readonly code: 'which-man';
@@ -14,7 +15,18 @@ export interface WhichManQuestion {
   readonly san: string;
 }
 
-export const whichManFamily = defineFamily<WrittenTask, 'tap', WhichManQuestion>({
+export type WhichManNote =
+  | SquareNote<'nobody-there'>
+  /** Another man of its kind: how its own move would be written, if it has one. */
+  | {
+      readonly code: 'man-not-meant';
+      readonly square: Square;
+      readonly san: string;
+      readonly would: string | undefined;
+    }
+  | { readonly code: 'man-meant'; readonly square: Square; readonly san: string };
+
+export const whichManFamily = defineFamily<WrittenTask, 'tap', WhichManQuestion, WhichManNote>({
   ...PARTS,
   id: 'which-man',
   skill: 'reading-moves',

@@ -1,16 +1,21 @@
 /** Family `write-move`: a move is shown, it is written. */
 import type { Side } from '../../../board';
 import { getPosition } from '../../../notation';
-import { judgeRead, USUAL_WAYS } from '../../answers/notationWays';
+import { judgeRead, USUAL_WAYS, type WrittenNote } from '../../answers/notationWays';
 import { defineFamily } from '../../family/family';
-import { judgeWriting, WRITE_PARTS, type WrittenTask } from './writtenTask';
+import { judgeWriting, WRITE_PARTS, type WrittenTask, type NotMeantNote } from './writtenTask';
 
 export interface WriteMoveQuestion {
   readonly code: 'write-move';
   readonly turn: Side;
 }
 
-export const writeMoveFamily = defineFamily<WrittenTask, 'write', WriteMoveQuestion>({
+export const writeMoveFamily = defineFamily<
+  WrittenTask,
+  'write',
+  WriteMoveQuestion,
+  NotMeantNote | WrittenNote
+>({
   ...WRITE_PARTS,
   id: 'write-move',
   skill: 'writing-moves',

@@ -3,10 +3,11 @@
  * shown.
  */
 import { z } from 'zod/mini';
-import { getPosition, makeSan, readMove, type ReadMove } from '../../../notation';
+import { getPosition, makeSan, readMove, type ReadMove, type NotationReason } from '../../../notation';
 import { isSameMove, type Move, type Position } from '../../../rules';
 import { notationWaysSchema, USUAL_WAYS, writeAsTaught } from '../../answers/notationWays';
 import { findLegalMove, positionTextSchema, sceneOfPosition } from '../../family/legalTask';
+import type { FamilyNote } from '../../family/note';
 import { wrongFor, type Verdict } from '../../family/verdict';
 
 export const writtenTaskSchema = z
@@ -68,11 +69,20 @@ export const WRITE_PARTS = {
 } as const;
 
 /** What the text means here; how the asked move is written is for the family to judge. */
-export function judgeWriting(
+/** What was written cannot be read; or it is another move. */
+export type NotMeantNote =
+  UnreadableNote | { readonly code: 'writes-another'; readonly san: string; readonly asked: string };
+
+export interface UnreadableNote {
+  readonly code: 'unreadable';
+  readonly reason: NotationReason;
+}
+
+export function judgeWriting<Note extends FamilyNote>(
   task: WrittenTask,
   text: string,
-  judgeMeant: (position: Position, read: Extract<ReadMove, { kind: 'exact' | 'tolerable' }>) => Verdict,
-): Verdict {
+  judgeMeant: (position: Position, read: Extract<ReadMove, { kind: 'exact' | 'tolerable' }>) => Verdict<Note>,
+): Verdict<NotMeantNote | Note> {
   const { position, move, san } = openTask(task);
   const read = readMove(position, text);
   if (read.kind === 'wrong') return wrongFor([{ code: 'unreadable', reason: read.reason }]);

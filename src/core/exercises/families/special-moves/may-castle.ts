@@ -7,10 +7,10 @@ import { z } from 'zod/mini';
 import { opponentOf, rankOf, type Square, type Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { findKing, listAttackers, type PositionDraft, type CastlingWing } from '../../../rules';
-import { chooseHints, chooseOptions, compareWithReason } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareWithReason, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { positionTextSchema, sceneOfPosition } from '../../family/legalTask';
-import type { Reason } from '../../family/verdict';
+import type { PlainReason, SquaresReason } from '../../family/note';
 import { without } from '../movement/looseMoves';
 
 export const CASTLING_OPTIONS = [
@@ -46,7 +46,18 @@ export interface MayCastleQuestion {
   readonly wasInCheck: boolean;
 }
 
-export const mayCastleFamily = defineFamily<CastlingTask, 'choose', MayCastleQuestion>({
+type CastlingReason =
+  | PlainReason<'all-conditions-hold' | 'has-moved' | 'does-not-matter' | 'nothing-does'>
+  | SquaresReason<'in-the-way'>
+  /** These men attack a square; nobody does when there are none. */
+  | { readonly code: 'guards'; readonly square: Square; readonly squares: readonly Square[] };
+
+export const mayCastleFamily = defineFamily<
+  CastlingTask,
+  'choose',
+  MayCastleQuestion,
+  ChoiceNote<CastlingReason>
+>({
   id: 'may-castle',
   version: 1,
   stage: 'special-moves',
@@ -121,9 +132,9 @@ function solve(task: CastlingTask): CastlingAnswer {
 }
 
 /** Of a wrong "it may": the condition that fails. Of any other: whether that one does. */
-function reasonOf(task: CastlingTask, option: string): Reason | undefined {
+function reasonOf(task: CastlingTask, option: string): CastlingReason | undefined {
   const { draft, way } = wayOf(task);
-  const guards = (square: Square): Reason => ({
+  const guards = (square: Square): CastlingReason => ({
     code: 'guards',
     square,
     squares: listGuards(draft, way.king, square),

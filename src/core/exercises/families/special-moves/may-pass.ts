@@ -3,14 +3,14 @@
  * and shown.
  */
 import { z } from 'zod/mini';
-import { fileOf, opponentOf, rankOf, type Square, type Side } from '../../../board';
+import { fileOf, opponentOf, rankOf, type Square, type Side, type Role } from '../../../board';
 import { getPosition } from '../../../notation';
 import { findKing, listAttackers, listLegalMoves } from '../../../rules';
-import { chooseHints, chooseOptions, compareWithReason } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareWithReason, type ChoiceNote } from '../../answers/choose';
 import { squareSchema } from '../../family/answer';
 import { defineFamily } from '../../family/family';
 import { positionTextSchema, sceneOfPosition } from '../../family/legalTask';
-import type { Reason } from '../../family/verdict';
+import type { PlainReason } from '../../family/note';
 
 export const PASSING_OPTIONS = [
   'may-take',
@@ -42,7 +42,21 @@ export interface MayPassQuestion {
   readonly isLate: boolean;
 }
 
-export const mayPassFamily = defineFamily<PassingTask, 'choose', MayPassQuestion>({
+type PassingReason =
+  | PlainReason<
+      | 'one-step'
+      | 'two-steps'
+      | 'only-at-once'
+      | 'just-now'
+      | 'is-beside'
+      | 'is-not-beside'
+      | 'all-conditions-hold'
+      | 'king-is-safe'
+    >
+  /** With both pawns gone, this man attacks the king. */
+  | { readonly code: 'king-would-be-attacked'; readonly by: Square; readonly byRole: Role };
+
+export const mayPassFamily = defineFamily<PassingTask, 'choose', MayPassQuestion, ChoiceNote<PassingReason>>({
   id: 'may-pass',
   version: 1,
   stage: 'special-moves',
@@ -89,7 +103,7 @@ function solvePassing({ fen, pawn, from, to, isLate }: PassingTask): (typeof PAS
 }
 
 /** Why a condition of taking in passing holds, or fails. */
-function reasonOfPassing(task: PassingTask, option: string): Reason {
+function reasonOfPassing(task: PassingTask, option: string): PassingReason {
   const { pawn, from, to, isLate } = task;
   switch (option) {
     case 'single-step':
@@ -106,7 +120,7 @@ function reasonOfPassing(task: PassingTask, option: string): Reason {
 }
 
 /** After the en passant capture: does anything attack the capturing side's own king, and what? */
-function reasonOfKing({ fen, pawn, from, to }: PassingTask): Reason {
+function reasonOfKing({ fen, pawn, from, to }: PassingTask): PassingReason {
   const { board, turn } = getPosition(fen);
   const after = board.slice();
   after[(from + to) / 2] = after[pawn];

@@ -7,12 +7,12 @@ import { z } from 'zod/mini';
 import { MAN_VALUES, opponentOf, PROMOTION_ROLES, type Square } from '../../../board';
 import { getPosition, makeSan } from '../../../notation';
 import { findOutcome, listAttackers, listLegalMoves, playMove, type Position } from '../../../rules';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { squareSchema } from '../../family/answer';
 import { defineFamily } from '../../family/family';
 import { isMatingMove, positionTextSchema, sceneOfPosition } from '../../family/legalTask';
-import type { Reason } from '../../family/verdict';
-import { findState, reasonOfMoves, whyState } from '../check/boardState';
+import type { MovesReason, SquaresReason } from '../../family/note';
+import { findState, reasonOfMoves, whyState, type StateReason } from '../check/boardState';
 
 const promotionShape = z.object({
   fen: positionTextSchema,
@@ -37,7 +37,14 @@ export interface PromoteToQuestion {
   readonly goal: 'mate' | 'no-stalemate' | 'fork';
 }
 
-export const promoteToFamily = defineFamily<PromotionTask, 'choose', PromoteToQuestion>({
+type PromoteToReason = StateReason | MovesReason<'is-taken-by'> | SquaresReason<'attacks'>;
+
+export const promoteToFamily = defineFamily<
+  PromotionTask,
+  'choose',
+  PromoteToQuestion,
+  ChoiceNote<PromoteToReason>
+>({
   id: 'promote-to',
   version: 1,
   stage: 'special-moves',
@@ -60,7 +67,7 @@ export const promoteToFamily = defineFamily<PromotionTask, 'choose', PromoteToQu
 });
 
 /** What the other side has left once the pawn has become this. */
-function reasonOfRole({ fen, from, to, goal }: PromotionTask, option: string): Reason | undefined {
+function reasonOfRole({ fen, from, to, goal }: PromotionTask, option: string): PromoteToReason | undefined {
   const position = getPosition(fen);
   const move = listLegalMoves(position).find(
     (one) => one.from === from && one.to === to && one.promotion === option,
@@ -100,7 +107,7 @@ function listForked({ board, turn }: Position, square: Square): Square[] {
 }
 
 /** Which men it attacks, or that it can be taken. */
-function reasonOfFork(after: Position, square: Square): Reason {
+function reasonOfFork(after: Position, square: Square): PromoteToReason {
   const taking = listLegalMoves(after).find(({ to }) => to === square);
   if (taking !== undefined) return { code: 'is-taken-by', moves: [makeSan(after, taking)] };
   return { code: 'attacks', squares: listForked(after, square) };

@@ -6,7 +6,7 @@ import { z } from 'zod/mini';
 import { opponentOf, type Side, type Square } from '../../../board';
 import { getDraft } from '../../../notation';
 import { findKing, listAttackers, type PositionDraft } from '../../../rules';
-import { compareNumber } from '../../answers/number';
+import { compareNumber, type NumberNote } from '../../answers/number';
 import { squareSchema } from '../../family/answer';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
@@ -26,7 +26,7 @@ export interface CountOnSquareQuestion {
   readonly side: Side;
 }
 
-export const countOnSquareFamily = defineFamily<CountTask, 'number', CountOnSquareQuestion>({
+export const countOnSquareFamily = defineFamily<CountTask, 'number', CountOnSquareQuestion, NumberNote>({
   id: 'count-on-square',
   version: 1,
   stage: 'values',

@@ -8,7 +8,7 @@ import { z } from 'zod/mini';
 import { getPosition, makeSan, makeSanLine } from '../../../notation';
 import { findCaptured, listLegalMoves, playMove, type Move, type Position } from '../../../rules';
 import { exchangeAfter } from '../../../tactics';
-import { chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import {
   findLegalMove,
@@ -17,8 +17,9 @@ import {
   sceneOfPosition,
   toSans,
 } from '../../family/legalTask';
-import type { Reason } from '../../family/verdict';
+import type { MovesReason, PlainReason } from '../../family/note';
 import { scaleSchema } from './scale';
+import type { ExchangeReason } from './take-or-leave';
 
 export const POISON_OPTIONS = ['allows-mate', 'loses-more', 'take-it'] as const;
 
@@ -33,7 +34,14 @@ export interface PoisonedQuestion {
   readonly gain: number;
 }
 
-export const poisonedFamily = defineFamily<PoisonedTask, 'choose', PoisonedQuestion>({
+type PoisonedReason = MovesReason<'mates'> | ExchangeReason | PlainReason<'nothing-against'>;
+
+export const poisonedFamily = defineFamily<
+  PoisonedTask,
+  'choose',
+  PoisonedQuestion,
+  ChoiceNote<PoisonedReason>
+>({
   id: 'poisoned',
   version: 1,
   stage: 'values',
@@ -96,7 +104,7 @@ function solve(task: PoisonedTask): (typeof POISON_OPTIONS)[number] {
   return (findElsewhere(task)?.gain ?? 0) > won ? 'loses-more' : 'take-it';
 }
 
-function reasonOf(task: PoisonedTask): Reason {
+function reasonOf(task: PoisonedTask): PoisonedReason {
   const { position, move } = openTask(task);
   const after = playMove(position, move);
   switch (solve(task)) {

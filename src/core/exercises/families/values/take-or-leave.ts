@@ -15,7 +15,7 @@ import {
 } from '../../../notation';
 import { findCaptured, listAttackers, listLegalMoves } from '../../../rules';
 import { exchangeAfter } from '../../../tactics';
-import { chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
 import { scaleSchema } from './scale';
@@ -45,7 +45,19 @@ export interface TakeOrLeaveQuestion {
   readonly move: string;
 }
 
-export const takeOrLeaveFamily = defineFamily<ExchangeTask, 'choose', TakeOrLeaveQuestion>({
+/** Men after one another on one square: what each takes, in points, and what it comes to. */
+export interface ExchangeReason {
+  readonly code: 'exchange';
+  readonly moves: readonly string[];
+  readonly gain: number;
+}
+
+export const takeOrLeaveFamily = defineFamily<
+  ExchangeTask,
+  'choose',
+  TakeOrLeaveQuestion,
+  ChoiceNote<ExchangeReason>
+>({
   id: 'take-or-leave',
   version: 1,
   stage: 'values',

@@ -2,7 +2,7 @@
 import { z } from 'zod/mini';
 import type { Role, ValueScale } from '../../../board';
 import { EMPTY_DRAFT } from '../../../rules';
-import { chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { sceneOf } from '../../family/lessonBoard';
 import { scaleSchema } from './scale';
@@ -23,7 +23,13 @@ export interface TradeQuestion {
   readonly taken: readonly Role[];
 }
 
-export const tradeFamily = defineFamily<TradeTask, 'choose', TradeQuestion>({
+interface TradeReason {
+  readonly code: 'given-and-taken';
+  readonly given: number;
+  readonly taken: number;
+}
+
+export const tradeFamily = defineFamily<TradeTask, 'choose', TradeQuestion, ChoiceNote<TradeReason>>({
   id: 'trade',
   version: 1,
   stage: 'values',

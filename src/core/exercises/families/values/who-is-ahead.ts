@@ -2,7 +2,7 @@
 import { z } from 'zod/mini';
 import { findBalance, type Side } from '../../../board';
 import { getDraft } from '../../../notation';
-import { chooseHints, chooseOptions, compareOptions } from '../../answers/choose';
+import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
 import { scaleSchema } from './scale';
@@ -15,7 +15,18 @@ export interface WhoIsAheadQuestion {
   readonly code: 'who-is-ahead';
 }
 
-export const whoIsAheadFamily = defineFamily<AheadTask, 'choose', WhoIsAheadQuestion>({
+interface WorthReason {
+  readonly code: 'worth';
+  readonly white: number;
+  readonly black: number;
+}
+
+export const whoIsAheadFamily = defineFamily<
+  AheadTask,
+  'choose',
+  WhoIsAheadQuestion,
+  ChoiceNote<WorthReason>
+>({
   id: 'who-is-ahead',
   version: 1,
   stage: 'values',
