@@ -238,7 +238,7 @@ function isTrue(said: Said, note: Note): boolean {
       return cells[note.square] !== undefined && cells[note.square]?.isWhite !== own;
     case 'protected':
       return (
-        (note.role === undefined || isPiece(cells, note.square, note.role, !own)) &&
+        isPiece(cells, note.square, note.role, !own) &&
         isPiece(cells, note.by, note.byRole, !own) &&
         listAttacked(cells, note.by).includes(note.square)
       );
@@ -362,7 +362,6 @@ function isTrue(said: Said, note: Note): boolean {
       if (note.reason.code === 'no-check') return !isInCheck(move.after);
       return (
         isInCheck(move.after) &&
-        note.reason.code === 'moves-do' &&
         note.reason.moves.every((san) => findBySan(move.after, san) !== undefined)
       );
     }
