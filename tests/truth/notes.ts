@@ -361,8 +361,7 @@ function isTrue(said: Said, note: Note): boolean {
       if (move === undefined || isMate(move.after)) return false;
       if (note.reason.code === 'no-check') return !isInCheck(move.after);
       return (
-        isInCheck(move.after) &&
-        note.reason.moves.every((san) => findBySan(move.after, san) !== undefined)
+        isInCheck(move.after) && note.reason.moves.every((san) => findBySan(move.after, san) !== undefined)
       );
     }
     case 'stalemates': {
