@@ -10,7 +10,7 @@ import type { PositionEdit } from './positionState';
 import { isPromotion, listHandMarks, tryStep } from './study';
 
 /** What a board is told of the coach's hand. */
-interface BenchBoard {
+export interface BenchBoard {
   readonly rules: HandRules;
   readonly onDrop: (drop: Drop) => void;
   /** Says whether the tap has done something. */

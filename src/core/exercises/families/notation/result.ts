@@ -45,7 +45,7 @@ export interface ResultQuestion {
   readonly side: Side;
 }
 
-interface ResultReason {
+export interface ResultReason {
   readonly code: 'result-is';
   readonly result: string;
 }

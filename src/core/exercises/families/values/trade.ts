@@ -23,7 +23,7 @@ export interface TradeQuestion {
   readonly taken: readonly Role[];
 }
 
-interface TradeReason {
+export interface TradeReason {
   readonly code: 'given-and-taken';
   readonly given: number;
   readonly taken: number;

@@ -15,7 +15,7 @@ export interface WhoIsAheadQuestion {
   readonly code: 'who-is-ahead';
 }
 
-interface WorthReason {
+export interface WorthReason {
   readonly code: 'worth';
   readonly white: number;
   readonly black: number;
