@@ -73,7 +73,7 @@ const VIEWS = {
       await open(`/desk?fen=${encodeURIComponent(LONGER)}`)(page);
       await page.getByRole('tab', { name: 'Every move' }).click();
       await page.getByRole('button', { name: 'Look at every move' }).click();
-      await page.getByText(/seen 7 half-moves deep\./).waitFor({ timeout: 120_000 });
+      await page.getByText(/seen 7 plies deep\./).waitFor({ timeout: 120_000 });
     },
   ],
   mates: [DESK, open('/patterns')],

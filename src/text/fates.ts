@@ -32,7 +32,7 @@ const drawTexts = (terms: Terms) => ({
   threefold: 'the same position again and again',
 });
 
-/** "mates in 2 (proved)", "loses 3 (seen 4 half-moves deep)", "nothing found in 4 half-moves"; the side is the one that moves. */
+/** "mates in 2 (proved)", "loses 3 (seen 4 plies deep)", "nothing found in 4 plies"; the side is the one that moves. */
 export function fateText(mover: Side, fate: FateWords, terms: Terms): string {
   switch (fate.kind) {
     case 'mates':
@@ -50,7 +50,7 @@ export function fateText(mover: Side, fate: FateWords, terms: Terms): string {
     case 'material': {
       const { gain, seenPlies } = fate;
       // Nothing won and nothing lost so far is no proof that the move holds.
-      if (gain === 0) return `nothing found in ${countWords(seenPlies, 'half-move')}`;
+      if (gain === 0) return `nothing found in ${countWords(seenPlies, 'ply', 'plies')}`;
       return `${gain > 0 ? 'wins' : 'loses'} ${Math.abs(gain)} (${seenText(seenPlies)})`;
     }
     default:
@@ -58,9 +58,9 @@ export function fateText(mover: Side, fate: FateWords, terms: Terms): string {
   }
 }
 
-/** "seen 4 half-moves deep". */
+/** "seen 4 plies deep". */
 export function seenText(plies: number): string {
-  return `seen ${countWords(plies, 'half-move')} deep`;
+  return `seen ${countWords(plies, 'ply', 'plies')} deep`;
 }
 
 /** "You lose the queen and win a pawn": what is taken along the line that begins with the mover's move. */

@@ -46,10 +46,10 @@ test('a set is summed up by lengths, levels and names', () => {
 test('a forecast says from how much it is told, and nothing that is not known', () => {
   const forecast = { rightAtOnce: 6.6, children: 4, spentMs: 840_000, answers: 48 };
   expect(forecastText(forecast, 12, 'Lantern class')).toBe(
-    'A child of Lantern class may get about 7 of 12 mates right first time (from the answers of 4 children) and sit over them for about 14 minutes (from 48 answers).',
+    'A child in Lantern class will probably get about 7 of 12 mates right first time (based on 4 children) and need about 14 minutes (based on 48 answers).',
   );
   expect(forecastText({ ...forecast, spentMs: undefined }, 12, 'Lantern class')).toBe(
-    'A child of Lantern class may get about 7 of 12 mates right first time (from the answers of 4 children); how long it takes is not known yet.',
+    'A child in Lantern class will probably get about 7 of 12 mates right first time (based on 4 children); how long it takes is not known yet.',
   );
   expect(forecastText({ ...forecast, rightAtOnce: undefined, children: 0 }, 12, 'Lantern class')).toBe(
     'No child of Lantern class has answered a mate yet, so nothing can be said of its chances.',

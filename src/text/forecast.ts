@@ -56,11 +56,11 @@ export function forecastText(forecast: SetForecast, mates: number, className: st
   const right =
     rightAtOnce === undefined
       ? `No child of ${className} has answered a mate yet, so nothing can be said of its chances.`
-      : `A child of ${className} may get about ${Math.round(rightAtOnce)} of ${countWords(mates, 'mate')} right first time (from the answers of ${countWords(children, 'child', 'children')})`;
+      : `A child in ${className} will probably get about ${Math.round(rightAtOnce)} of ${countWords(mates, 'mate')} right first time (based on ${countWords(children, 'child', 'children')})`;
   if (rightAtOnce === undefined) return right;
   return spentMs === undefined
     ? `${right}; how long it takes is not known yet.`
-    : `${right} and sit over them for about ${countWords(Math.max(1, Math.round(spentMs / 60_000)), 'minute')} (from ${countWords(answers, 'answer')}).`;
+    : `${right} and need about ${countWords(Math.max(1, Math.round(spentMs / 60_000)), 'minute')} (based on ${countWords(answers, 'answer')}).`;
 }
 
 /** What the class has shown of the named mates a set ends in; nothing where it ends in none. */

@@ -31,6 +31,10 @@ test('a game is called by what its tags tell', () => {
     ['Date', '????.??.??'],
   ]);
   expect(gameTitle(tags, 3)).toBe('Pip – ?, Ladder');
+  const on = (date: string) => gameTitle(new Map([...tags, ['Date', date]]), 3);
+  expect(on('2026.11.07')).toBe('Pip – ?, Ladder, 7 November 2026');
+  expect(on('2026.11.??')).toBe('Pip – ?, Ladder, 2026.11.??');
+  expect(on('2026.02.31')).toBe('Pip – ?, Ladder, 2026.02.31');
   expect(gameTitle(new Map([['White', '?']]), 3)).toBe('Game 3');
   expect(gameTitle(new Map([['Event', 'x'.repeat(900)]]), 1)).toHaveLength(200);
 });

@@ -2,6 +2,7 @@
 import { opponentOf, type Side } from '@/core/board';
 import { getMove, getPosition, makeNumberedLine, makeSan, type GameResult } from '@/core/notation';
 import type { Chance } from '@/core/proof';
+import { dayText } from './roster';
 import { SIDE_WORDS } from './words';
 
 const MOST_TITLE = 200;
@@ -11,7 +12,7 @@ export function resultText(result: GameResult): string {
   return result === '*' ? 'no result' : result.replace('1/2-1/2', '½-½');
 }
 
-/** "Pip – Wren, Quillhaven autumn games, 2026.11.07"; what the tags leave open is left out. */
+/** "Pip – Wren, Quillhaven autumn games, 7 November 2026"; what the tags leave open is left out. */
 export function gameTitle(tags: ReadonlyMap<string, string>, number: number): string {
   const told = (name: string) => {
     const value = tags.get(name)?.trim() ?? '';
@@ -20,8 +21,17 @@ export function gameTitle(tags: ReadonlyMap<string, string>, number: number): st
   const [white, black] = [told('White'), told('Black')];
   const players =
     white === undefined && black === undefined ? undefined : `${white ?? '?'} – ${black ?? '?'}`;
-  const parts = [players, told('Event'), told('Date')].filter((part) => part !== undefined);
+  const parts = [players, told('Event'), dateWords(told('Date'))].filter((part) => part !== undefined);
   return (parts.length === 0 ? `Game ${number}` : parts.join(', ')).slice(0, MOST_TITLE);
+}
+
+/** A whole date of PGN ("2026.11.07") in words; what is only partly known, as it was written. */
+function dateWords(date: string | undefined): string | undefined {
+  const day = date?.replaceAll('.', '-') ?? '';
+  const at = /^\d{4}-\d\d-\d\d$/.test(day) ? Date.parse(`${day}T00:00:00Z`) : NaN;
+  // The 31st of February is read as a day in March.
+  const isDay = !Number.isNaN(at) && new Date(at).toISOString().startsWith(day);
+  return isDay ? dayText(day) : date;
 }
 
 /** Whose move it was, and which: "Move 14, White". Counted from where the game began. */

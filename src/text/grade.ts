@@ -14,7 +14,7 @@ const REASON_WORDS: Readonly<Record<GradeReason, readonly [more: string, less: s
   sacrifice: ['a sacrifice', ''],
   distance: ['a far first move', ''],
   promotion: ['a promotion', ''],
-  picture: ['a mate without a name', 'a mate met early'],
+  picture: ['a mate without a name', 'a mate taught early'],
 };
 /** So many reasons are told. */
 const MOST_REASONS = 3;

@@ -14,7 +14,7 @@ test('what becomes of a suggestion names the man that is lost and the move that 
     seenPlies: 5,
     line: ['e1e4', 'a4e4'].map(getMove),
   };
-  expect(suggestionText(at, loses, 0, PLAIN_TERMS)).toBe('loses a rook, by Qxe4 (seen 5 half-moves deep)');
+  expect(suggestionText(at, loses, 0, PLAIN_TERMS)).toBe('loses a rook, by Qxe4 (seen 5 plies deep)');
   const slow: Fate = { kind: 'mates', inMoves: 4, line: [getMove('e1e8')] };
   expect(suggestionText(at, slow, 2, PLAIN_TERMS)).toBe('mates in 4, 2 moves later (proved)');
   expect(suggestionText(at, { ...slow, inMoves: 2 }, 0, PLAIN_TERMS)).toBe('mates in 2 (proved)');
@@ -24,7 +24,7 @@ test('a queen for a queen is crossed out of what is lost', () => {
   const home = getPosition('3qr1k1/5ppp/8/8/8/8/PP1Q2PP/6K1 w - - 0 1');
   const line = ['d2d8', 'e8d8', 'h2h3', 'd8d2', 'h3h4', 'd2b2', 'h4h5', 'b2a2'].map(getMove);
   expect(suggestionText(home, { kind: 'material', gain: -2, seenPlies: 4, line }, 0, PLAIN_TERMS)).toBe(
-    'loses two pawns, by Rxd8 (seen 4 half-moves deep)',
+    'loses two pawns, by Rxd8 (seen 4 plies deep)',
   );
 });
 

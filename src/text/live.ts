@@ -23,7 +23,7 @@ export const SUGGESTION_WORDS: Readonly<Record<SuggestionGroup, string>> = {
   open: 'Not looked at yet',
 };
 
-/** "mates in 4, 2 moves later (proved)"; "loses a knight, by Qxd4 (seen 4 half-moves deep)". */
+/** "mates in 4, 2 moves later (proved)"; "loses a knight, by Qxd4 (seen 4 plies deep)". */
 export function suggestionText(position: Position, fate: Fate, delay: number, terms: Terms): string {
   if (fate.kind === 'mates' && delay > 0)
     return `mates in ${fate.inMoves}, ${countWords(delay, 'move')} later (proved)`;

@@ -116,7 +116,7 @@ test('a stair says what it is and whether its key is the only one', () => {
     'The same idea without 9 pieces that play no part. The only key is Nf7#.',
   );
   expect(stairText({ kind: 'line', men: 0, isOnlyKey: false }, 'Qg8+')).toBe(
-    'A turn of the main line. One key is Qg8+; there are others.',
+    'A position from the main line. One key is Qg8+; there are others.',
   );
   expect(stairText({ kind: 'side', men: 0, isOnlyKey: true }, 'Rd8#')).toContain('another defence');
   expect(stairText({ kind: 'full', men: 1, isOnlyKey: true }, 'Rd8#')).toContain('1 extra piece');

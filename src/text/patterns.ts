@@ -153,7 +153,7 @@ export function stairText(
   key: string,
 ): string {
   const what = {
-    line: 'A turn of the main line.',
+    line: 'A position from the main line.',
     thin: `The same idea without ${countWords(stair.men, 'piece')} that ${stair.men === 1 ? 'plays' : 'play'} no part.`,
     side: 'Behind another defence that lasts as long.',
     full: `The whole mate with ${countWords(stair.men, 'extra piece')}.`,

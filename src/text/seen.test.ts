@@ -14,10 +14,13 @@ test('who has had what of a set, by its numbers', () => {
     ofChildren('Pip'),
   ];
   expect(seenSetText(seen, 'Lantern class')).toBe(
-    'Lantern class has had 1 and 3, and the twin of 5, and the idea of 4. Pip has had 6 or its like.',
+    'Lantern class has met 1 and 3, and a twin of 5, and the idea of 4. Pip has met 6 or one like it.',
   );
   expect(seenSetText([ofClass('same'), ofClass('same')], 'Lantern class')).toBe(
-    'Lantern class has had all of this.',
+    'Lantern class has met all of these.',
   );
-  expect(seenSetText([undefined], 'Lantern class')).toBe('Lantern class has had nothing of this.');
+  expect(seenSetText([ofClass('twin'), ofClass('twin')], 'Lantern class')).toBe(
+    'Lantern class has met a twin of every one of these.',
+  );
+  expect(seenSetText([undefined], 'Lantern class')).toBe('Lantern class has met none of these.');
 });

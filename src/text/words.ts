@@ -53,7 +53,7 @@ const COUNTED = {
   child: ['child', 'children'],
   class: ['class', 'classes'],
   game: ['game', 'games'],
-  'half-move': ['half-move', 'half-moves'],
+  ply: ['ply', 'plies'],
   hint: ['hint', 'hints'],
   lesson: ['lesson', 'lessons'],
   mate: ['mate', 'mates'],

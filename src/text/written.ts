@@ -35,7 +35,7 @@ const BETTER_WORDS: Partial<Record<BreakReason, string>> = {
 };
 
 /**
- * "Half-move 3: it is not forced ...". A mate that is forced but not the shortest, and a defence that is not the longest, are said as what
+ * "Ply 3: it is not forced ...". A mate that is forced but not the shortest, and a defence that is not the longest, are said as what
  * they are: remarks on a line that mates.
  */
 export function writtenVerdictText(verdict: WrittenWords, terms: Terms): string {
@@ -54,7 +54,5 @@ export function writtenVerdictText(verdict: WrittenWords, terms: Terms): string 
 }
 
 function headText(reason: BreakReason, ply: number): string {
-  return reason === 'not-best-defence' || reason === 'too-slow'
-    ? `A remark on half-move ${ply}:`
-    : `Half-move ${ply}:`;
+  return reason === 'not-best-defence' || reason === 'too-slow' ? `A remark on ply ${ply}:` : `Ply ${ply}:`;
 }

@@ -138,7 +138,7 @@ test('the fate of every move deepens while one looks, and Stop keeps what is see
   await page.getByRole('tab', { name: 'Every move' }).click();
   await page.getByRole('button', { name: 'Look at every move' }).click();
   await expect(page.getByText('mates in 2 (proved)')).toBeVisible();
-  await expect(page.getByText(/Every move, seen \d half-moves deep/)).toBeVisible();
+  await expect(page.getByText(/Every move, seen \d plies deep/)).toBeVisible();
   await page.getByRole('button', { name: 'Re5', exact: true }).click();
   await expect(boardOf(page).square('e5')).toHaveAccessibleName('e5, black bishop');
 });

@@ -53,7 +53,7 @@ test('twelve mates in two with Boden’s or the smothered mate, level 3, none th
   await expect(page.getByText(/Ends in: [^.]*(Boden’s|Smothered) mate\. Level 3/)).toHaveCount(12);
   await store(page, 12, 'Two bishops and a knight');
   await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Tidepool class' });
-  await expect(page.getByText('Tidepool class has had nothing of this.')).toBeVisible();
+  await expect(page.getByText('Tidepool class has met none of these.')).toBeVisible();
   const links = await page.getByRole('link', { name: 'Open on the Desk' }).all();
   const fens = await Promise.all(
     links.map(async (link) =>

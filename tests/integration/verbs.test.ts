@@ -291,7 +291,7 @@ test('pgn: one object a game; a faulty one keeps its moves and says where it bro
   ]);
   const plain = await run(['pgn', '-'], '1. f3 e5 2. g4 Qh4# 0-1');
   expect(plain).toMatchObject({ code: 0, told: '' });
-  expect(plain.out).toMatch(/^1\. \? - \?, 0-1, 4 half-moves: rnb1kbnr/);
+  expect(plain.out).toMatch(/^1\. \? - \?, 0-1, 4 plies: rnb1kbnr/);
   expect(await run(['pgn', '-'], 'PK\u0003\u0004')).toMatchObject({ out: '' });
 });
 

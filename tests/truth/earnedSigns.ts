@@ -38,7 +38,7 @@ const isLoud = (position: Chess, move: Move) =>
     position.board.occupied.has(move.to) ||
     (position.epSquare === move.to && position.board.pawn.has(move.from)));
 
-/** Checks that take nothing are followed for so many half-moves behind the depth, captures and ways out of check for so many. */
+/** Checks that take nothing are followed for so many plies behind the depth, captures and ways out of check for so many. */
 const CHECK_PLIES = 3;
 const QUIET_PLIES = 24;
 
@@ -48,7 +48,7 @@ const keyOf = ({ board, turn }: Chess) =>
     .join() + turn;
 
 /**
- * Worth for the side to move, within a window: so many half-moves with every move, then captures, promotions, checks and ways out of check;
+ * Worth for the side to move, within a window: so many plies with every move, then captures, promotions, checks and ways out of check;
  * material at the end, a mate sooner worth more, a draw none.
  */
 function search(

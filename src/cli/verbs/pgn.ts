@@ -75,6 +75,6 @@ function toLine({ number, tags, game, warnings, fault }: ReadGame): GameLine {
 
 function toText({ game, tags, plies, finalFen, result, warnings }: GameLine): string {
   const [white, black] = [tags.White ?? '?', tags.Black ?? '?'];
-  const head = `${game}. ${white} - ${black}, ${result}, ${countText(plies, 'half-move')}: ${finalFen ?? 'no position'}`;
+  const head = `${game}. ${white} - ${black}, ${result}, ${countText(plies, 'ply')}: ${finalFen ?? 'no position'}`;
   return [head, ...warnings.map((warning) => `   ${warning}`)].join('\n');
 }

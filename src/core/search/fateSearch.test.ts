@@ -27,7 +27,7 @@ test.each([
   // FIDE Laws of Chess, article 5.2.2: bare kings.
   ['8/8/8/8/8/5k2/5p2/5K2 w - - 0 1', 'Kxf2', undefined],
   ['7k/8/8/8/8/8/6p1/6K1 w - - 0 1', 'Kxg2', { kind: 'draw', why: 'dead', seenPlies: undefined }],
-  // Article 9.3: the hundredth half-move without capture or pawn move.
+  // Article 9.3: the hundredth ply without capture or pawn move.
   ['7k/8/8/8/8/8/1R6/6K1 w - - 99 90', 'Kf1', { kind: 'draw', why: 'fifty', seenPlies: undefined }],
   // The queen is taken by a pawn; it is seen, not proved.
   [
@@ -104,8 +104,8 @@ test('passing: what the other side would do if it were its turn again', () => {
   expect(passTurn(positionOf('4k3/8/8/8/8/8/4r3/4K3 w - - 0 1'))).toBeUndefined();
 });
 
-test('the half-move that reaches the fifty-move limit may still mate, in what is proved and in what is seen', () => {
-  // Kf7 Kh7 Rh1#: the mate is the hundredth half-move (FIDE Laws of Chess, article 9.3).
+test('the ply that reaches the fifty-move limit may still mate, in what is proved and in what is seen', () => {
+  // Kf7 Kh7 Rh1#: the mate is the hundredth ply (FIDE Laws of Chess, article 9.3).
   expect(fateOf('7k/8/5K2/8/8/8/8/R7 w - - 97 90', 'Kf7')).toMatchObject({ kind: 'mates', inMoves: 2 });
   // One later nobody mates in time: the draw is told.
   expect(fateOf('7k/8/5K2/8/8/8/8/R7 w - - 98 90', 'Kf7')).toMatchObject({ kind: 'draw', why: 'fifty' });

@@ -94,7 +94,7 @@ test('an unreadable text says where, a small budget decides nothing', () => {
   });
 });
 
-test('a line that begins with the other side counts its half-moves from there', () => {
+test('a line that begins with the other side counts its plies from there', () => {
   expect(judge(SCHOLARS, '3... Nf6 4. Qxf7')).toMatchObject({
     kind: 'breaks',
     ply: 2,

@@ -77,7 +77,7 @@ export const lookAtEveryMove = 'Look at every move';
 export const ifCouldMove = (side: string) => `If ${side} could move`;
 
 export const everyMoveHelp =
-  'For each move: mate and how soon, what is won or lost, a draw, or that nothing was found. Mates are proved; the rest is seen so many half-moves deep.';
+  'For each move: mate and how soon, what is won or lost, a draw, or that nothing was found. Mates are proved; the rest is seen so many plies deep.';
 
 export const noMoveInCheck = (side: string) =>
   `${side} is in check, so the other side can’t be the one to move.`;
@@ -216,7 +216,7 @@ export const forcingMove = 'A forcing move';
 export const beginning = (whose: string) => `${whose}: beginning ...`;
 
 export const seenDeep = (whose: string, seenPlies: number, isDeeper: boolean) =>
-  `${whose}, seen ${seenPlies} half-moves deep${isDeeper ? '; looking deeper' : ''}.`;
+  `${whose}, seen ${seenPlies} plies deep${isDeeper ? '; looking deeper' : ''}.`;
 
 export const noSquare = 'no square';
 

@@ -39,7 +39,7 @@ export const onlySomeFound = (count: string, asked: number) =>
 export const eachProved = (count: string) => `${count}, each proved.`;
 
 export const notSaidWhatIsNew = (className: string) =>
-  `The server did not say what ${className} has had before.`;
+  `The server did not say what ${className} has met before.`;
 
 export const allNew = (className: string) => `All are new to ${className}.`;
 

@@ -140,7 +140,7 @@ test('a budget that runs out is "undecided", and nothing is stored on the streng
 });
 
 test('a mate that the fates do not reach is proved first: a move has one verdict wherever it is asked about', () => {
-  // Mate in four (tests/fixtures/mates); two half-moves deep nothing of it is seen.
+  // Mate in four (tests/fixtures/mates); two plies deep nothing of it is seen.
   const fen = '1k6/8/8/5P2/P2PRpP1/5P2/4K3/R7 w - - 0 1';
   const proof = answerQuestion({ kind: 'prove', fen, maxMoves: 4 });
   const fates = answerQuestion({ kind: 'fates', fen, plies: 2, isPassed: false });

@@ -209,9 +209,9 @@ test('the fate of every move, and what the other side would do', async () => {
   await openTab('Every move');
   await press('Look at every move');
   expect(screen.getByText('mates in 2 (proved)')).toBeInTheDocument();
-  expect(screen.getAllByText(/seen 3 half-moves deep/).length).toBeGreaterThan(1);
+  expect(screen.getAllByText(/seen 3 plies deep/).length).toBeGreaterThan(1);
   await press('If Black could move');
-  expect(screen.getByText(/If Black could move, seen 3 half-moves deep/)).toBeInTheDocument();
+  expect(screen.getByText(/If Black could move, seen 3 plies deep/)).toBeInTheDocument();
   await press('Qxa2');
   expect(cell('a2, black queen')).toBeInTheDocument();
 });
@@ -284,7 +284,7 @@ test('a written solution is judged, and the break is shown on the board', async 
   await check('1 Rd8+ Qe8 2 Rexe8#');
   expect(screen.getByText('The solution is right: mate in 2, every move checked.')).toBeInTheDocument();
   await check('1 Re8+ Qxe8 2 Rd8 Qxd8');
-  expect(screen.getByText(/^Half-move 1: it is not forced/)).toBeInTheDocument();
+  expect(screen.getByText(/^Ply 1: it is not forced/)).toBeInTheDocument();
   expect(cell('e8, black queen')).toBeInTheDocument();
   await check('1 Rd8+ (');
   expect(screen.getByText(/The bracket at letter 8 is not closed/)).toBeInTheDocument();

@@ -75,7 +75,7 @@ test('filters stand in the address, and those of the address in the fields', asy
 test('what was found is told with its number, and what the class has had of it', () => {
   openLibrary(found(2, 60), { classId: '3' });
   expect(screen.getByText('60 mates new to Lantern class, the easiest first.')).toBeTruthy();
-  expect(screen.getByText(/Level 1 \(300\)\. Lantern class has had its twin\./)).toBeTruthy();
+  expect(screen.getByText(/Level 1 \(300\)\. Lantern class has met a twin of this one\./)).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Next page' })).toBeTruthy();
 });
 

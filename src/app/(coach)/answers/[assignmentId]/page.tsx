@@ -5,7 +5,7 @@ import { assignmentIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getAnswersPage } from '@/server/services/answers';
 import { getAnswersNews } from '@/server/services/news';
-import { countText, familyName } from '@/text';
+import { countText, dayText, familyName } from '@/text';
 import { AutoRefresh } from '../../../_parts/AutoRefresh';
 import pages from '@/ui/theme/page.module.css';
 import styles from './answers.module.css';
@@ -30,7 +30,9 @@ export default async function AnswersPage({ params }: PageProps<'/answers/[assig
       <div className={pages.head}>
         <div>
           <h1>{setName}</h1>
-          <span className={pages.soft}>{answersText.setAndClass(className, givenAt.slice(0, 10))}</span>
+          <span className={pages.soft}>
+            {answersText.setAndClass(className, dayText(givenAt.slice(0, 10)))}
+          </span>
         </div>
         <span className={pages.soft}>{answersText.howToReadACell}</span>
       </div>

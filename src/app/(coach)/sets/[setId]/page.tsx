@@ -5,7 +5,7 @@ import { FILE_FORMATS } from '@/contracts/files';
 import { setIdSchema } from '@/contracts/ids';
 import { parseInput } from '@/server/auth/parseInput';
 import { getSetPage } from '@/server/services/sets';
-import { setProofText, setSummaryText } from '@/text';
+import { dayText, setProofText, setSummaryText } from '@/text';
 import pages from '@/ui/theme/page.module.css';
 import { LinkButton } from '../../../_parts/LinkButton';
 import { getPageCoach } from '../../_parts/coachPage';
@@ -64,7 +64,7 @@ export default async function SetPage({ params }: PageProps<'/sets/[setId]'>) {
                 <li key={given.assignmentId}>
                   <span>
                     {setsText.version(given.className, given.version)}
-                    <time dateTime={given.givenAt}>{given.givenAt.slice(0, 10)}</time>
+                    <time dateTime={given.givenAt}>{dayText(given.givenAt.slice(0, 10))}</time>
                   </span>
                   <Link href={`/answers/${given.assignmentId}`}>{setsText.answers}</Link>
                 </li>
