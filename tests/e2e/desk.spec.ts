@@ -148,6 +148,6 @@ test('a written solution is judged and the break stands on the board', async ({ 
   await page.getByRole('tab', { name: 'Written solution' }).click();
   await page.getByRole('textbox', { name: 'Written solution' }).fill('1 Rb1 Bxa3 2 Rb8+');
   await page.getByRole('button', { name: 'Check it' }).click();
-  await expect(page.getByText(/Half-move 1: it is not forced/)).toBeVisible();
+  await expect(page.getByText(/Ply 1: it is not forced/)).toBeVisible();
   await expect(boardOf(page).square('b1')).toHaveAccessibleName('b1, white rook');
 });

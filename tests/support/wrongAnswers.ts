@@ -16,9 +16,7 @@ export function listWrongAnswers(
       const marked = marks.map(({ square }) => square);
       const without = isSingle
         ? []
-        : marked
-            .map((square) => marks.filter((mark) => mark.square !== square))
-            .filter((left) => left.length > 0);
+        : marked.map((square) => marks.filter((mark) => mark.square !== square));
       const label = marks[0]?.label;
       const withExtra = all
         .filter((square) => !marked.includes(square))

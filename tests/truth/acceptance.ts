@@ -21,6 +21,7 @@ import {
   liftOff,
   listAttacked,
   listAttackersOf,
+  listTakersAfter,
   listTargets,
   moveOn,
   nameOf,
@@ -37,11 +38,6 @@ import { acceptPawnGame } from './pawnGames';
 import { acceptWritten } from './writtenMoves';
 
 const VALUE: Readonly<Record<Kind, number>> = { k: 0, q: 9, r: 5, b: 3, n: 3, p: 1 };
-
-const attackersAfter = (cells: Cells, from: number, to: number) => {
-  const piece = cells[from];
-  return piece === undefined ? [] : listAttackersOf(moveOn(cells, from, to), to, !piece.isWhite);
-};
 
 const menOf = (cells: Cells, isWhite: boolean) =>
   cells.flatMap((piece, square) => (piece?.isWhite === isWhite ? [square] : []));
@@ -65,25 +61,30 @@ export function acceptanceOf(id: ExerciseId, task: TaskFields): Accepts {
     }
     case 'reach':
     case 'pawn-moves':
-      return exactly([...new Set(listTargets(board, task.square))]);
+      return exactly([...new Set(reachOf(task))]);
     case 'count-reach':
-      return number(new Set(listTargets(board, task.square)).size);
+      return number(new Set(reachOf(task)).size);
     case 'captures':
       return exactly(theirs.filter((square) => takersOf(square).length > 0));
     case 'free-men':
       return exactly(
         theirs.filter((square) =>
-          takersOf(square).some((from) => attackersAfter(cells, from, square).length === 0),
+          takersOf(square).some((from) => listTakersAfter(cells, from, square).length === 0),
         ),
       );
     case 'unprotected':
-      return exactly(theirs.filter((square) => listAttackersOf(cells, square, !own).length === 0));
+      return exactly(
+        theirs.filter(
+          (square) => cells[square]?.kind !== 'k' && listAttackersOf(cells, square, !own).length === 0,
+        ),
+      );
     case 'trapped':
       return exactly(
         theirs.filter(
           (square) =>
             cells[square]?.kind !== 'p' &&
-            listTargets(board, square).every((to) => attackersAfter(cells, square, to).length > 0),
+            cells[square]?.kind !== 'k' &&
+            listTargets(board, square).every((to) => listTakersAfter(cells, square, to).length > 0),
         ),
       );
     case 'attack-from':
@@ -92,7 +93,7 @@ export function acceptanceOf(id: ExerciseId, task: TaskFields): Accepts {
           (to) =>
             to !== task.target &&
             listAttacked(moveOn(cells, task.square, to), to).includes(task.target) &&
-            attackersAfter(cells, task.square, to).length === 0,
+            listTakersAfter(cells, task.square, to).length === 0,
         ),
       );
     case 'best-square':
@@ -275,6 +276,16 @@ export function acceptanceOf(id: ExerciseId, task: TaskFields): Accepts {
       // It has a check of its own: the answers depend on the replies.
       return () => undefined;
   }
+}
+
+/** Where the piece goes; castling where the position is one of a game, as chess.js has it. */
+function reachOf({ fen, square }: TaskFields): number[] {
+  const board = readBoard(fen);
+  const isGame = [true, false].every((isWhite) => findKingOf(board.cells, isWhite) >= 0);
+  const castling = isGame
+    ? movesOf(fen).filter((move) => /[kq]/.test(move.flags) && squareOf(move.from) === square)
+    : [];
+  return [...listTargets(board, square), ...castling.map(({ to }) => squareOf(to))];
 }
 
 /** A file by its letter, a rank by its number, a diagonal by its ends. */
@@ -467,7 +478,7 @@ function bestSquares(task: TaskFields): number[] {
 export function stepsOf(id: ExerciseId, cells: Cells, at: number): number[] {
   const targets = listTargets({ cells, passed: undefined }, at);
   if (id === 'route') return targets.filter((to) => cells[to] === undefined);
-  if (id === 'route-unguarded') return targets.filter((to) => attackersAfter(cells, at, to).length === 0);
+  if (id === 'route-unguarded') return targets.filter((to) => listTakersAfter(cells, at, to).length === 0);
   return targets;
 }
 

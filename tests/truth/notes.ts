@@ -28,6 +28,7 @@ import {
   listAttacked,
   listAttackersOf,
   listBetween,
+  listTakersAfter,
   listTargets,
   moveOn,
   nameOf,
@@ -196,7 +197,8 @@ function isTrue(said: Said, note: Note): boolean {
     case 'is-pinned-there': {
       const king = findKingOf(cells, own);
       return (
-        king >= 0 && listAttackersOf(moveOn(cells, task.target, note.square), king, !own).includes(note.by)
+        king >= 0 &&
+        listAttackersOf(moveOn(cells, askedFrom(said), note.square), king, !own).includes(note.by)
       );
     }
     // Men of theirs.
@@ -214,21 +216,23 @@ function isTrue(said: Said, note: Note): boolean {
       );
     case 'not-asked': {
       if (!isPiece(cells, note.square, note.role)) return false;
-      if (id === 'trapped') return note.role === 'pawn';
+      if (id === 'trapped') return note.role === 'pawn' || note.role === 'king';
       // Of a mate: the mated side's men, or the mating king, are not asked about.
       return cells[note.square]?.isWhite === own || note.role === 'king';
     }
+    case 'king-not-asked':
+      return isPiece(cells, note.square, 'king', !own);
     case 'has-no-way':
       return (
         board !== undefined &&
-        listTargets(board, note.square).every((to) => attackersAfter(cells, note.square, to).length > 0)
+        listTargets(board, note.square).every((to) => listTakersAfter(cells, note.square, to).length > 0)
       );
     case 'has-a-way':
       return (
         board !== undefined &&
         isPiece(cells, note.square, note.role, !own) &&
         listTargets(board, note.square).includes(note.target) &&
-        attackersAfter(cells, note.square, note.target).length === 0
+        listTakersAfter(cells, note.square, note.target).length === 0
       );
     case 'nobody-there':
       return cells[note.square] === undefined;
@@ -250,7 +254,7 @@ function isTrue(said: Said, note: Note): boolean {
           (piece, from) =>
             piece?.isWhite === own &&
             listTargets(board, from).includes(note.square) &&
-            attackersAfter(cells, from, note.square).includes(note.by),
+            listTakersAfter(cells, from, note.square).includes(note.by),
         )
       );
     case 'king-is-never-taken':
@@ -260,7 +264,7 @@ function isTrue(said: Said, note: Note): boolean {
       return (
         isPiece(cells, from, note.role) &&
         isPiece(cells, note.by, note.byRole, !own) &&
-        attackersAfter(cells, from, note.square).includes(note.by)
+        listTakersAfter(cells, from, note.square).includes(note.by)
       );
     }
     case 'attacks-not': {
@@ -275,7 +279,7 @@ function isTrue(said: Said, note: Note): boolean {
         board !== undefined &&
         listTargets(board, task.square).includes(note.square) &&
         listAttacked(after, note.square).includes(note.target) &&
-        attackersAfter(cells, task.square, note.square).length === 0
+        listTakersAfter(cells, task.square, note.square).length === 0
       );
     }
     case 'is-the-target':

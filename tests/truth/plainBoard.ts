@@ -122,8 +122,31 @@ export function listAttackersOf(cells: Cells, square: number, byWhite: boolean):
   );
 }
 
-/** Squares a man goes to or takes on, whatever becomes of its king; a king only where it is not attacked. */
-export function listTargets({ cells, passed }: Pick<PlainBoard, 'cells' | 'passed'>, from: number): number[] {
+/** Squares a man goes to or takes on by the laws of kings: none is taken, none is left or put where it is attacked. Castling aside. */
+export function listTargets(board: Pick<PlainBoard, 'cells' | 'passed'>, from: number): number[] {
+  const piece = board.cells[from];
+  if (piece === undefined) return [];
+  return listWays(board, from).filter((to) => {
+    const after = [...moveOn(board.cells, from, to)];
+    if (piece.kind === 'p' && to === board.passed && board.cells[to] === undefined)
+      after[to + (piece.isWhite ? -8 : 8)] = undefined;
+    const king = findKingOf(after, piece.isWhite);
+    return king < 0 || listAttackersOf(after, king, !piece.isWhite).length === 0;
+  });
+}
+
+/** Men of the other side that may take the man that has gone from one square to another. */
+export function listTakersAfter(cells: Cells, from: number, to: number): number[] {
+  const piece = cells[from];
+  if (piece === undefined) return [];
+  const after = moveOn(cells, from, to);
+  return listAttackersOf(after, to, !piece.isWhite).filter((by) =>
+    listTargets({ cells: after, passed: undefined }, by).includes(to),
+  );
+}
+
+/** Squares a man goes to or takes on by its own way of going; no king is taken. */
+function listWays({ cells, passed }: Pick<PlainBoard, 'cells' | 'passed'>, from: number): number[] {
   const piece = cells[from];
   if (piece === undefined) return [];
   if (piece.kind === 'p') {
@@ -142,8 +165,7 @@ export function listTargets({ cells, passed }: Pick<PlainBoard, 'cells' | 'passe
   }
   return listAttacked(cells, from).filter((to) => {
     const victim = cells[to];
-    if (victim?.isWhite === piece.isWhite || victim?.kind === 'k') return false;
-    return piece.kind !== 'k' || listAttackersOf(moveOn(cells, from, to), to, !piece.isWhite).length === 0;
+    return victim?.isWhite !== piece.isWhite && victim?.kind !== 'k';
   });
 }
 

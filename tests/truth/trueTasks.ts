@@ -1,5 +1,12 @@
 /** Holds composed tasks against the oracles: the solution right, every answer judged as the oracle judges it, every reason true. */
-import { isChoiceNote, openExercise, type Answer, type ExerciseId, type Level } from '@/core/exercises';
+import {
+  isChoiceNote,
+  openExercise,
+  type Answer,
+  type ExerciseId,
+  type ExerciseTask,
+  type Level,
+} from '@/core/exercises';
 import { composeExercise } from '@/core/compose';
 import { noteText } from '@/text';
 import { acceptanceOf } from './acceptance';
@@ -17,12 +24,16 @@ export interface Fault {
 }
 
 export function listFaults(id: ExerciseId, level: Level, seed: number): Fault[] {
-  const composed = composeExercise(id, level, seed);
-  const exercise = openExercise(composed);
-  const task = composed.task as TaskFields;
+  return listTaskFaults(composeExercise(id, level, seed), `${id} ${level} ${seed}`, seed);
+}
+
+/** The same of any task; `at` says where it comes from. */
+export function listTaskFaults(given: ExerciseTask, at: string, seed: number): Fault[] {
+  const id = given.family;
+  const exercise = openExercise(given);
+  const task = given.task as TaskFields;
   const accepts = acceptanceOf(id, task);
   const { solution, scene } = exercise;
-  const at = `${id} ${level} ${seed}`;
   const wording = listWordingFaults(id, exercise).map((fault) => ({ at, task, answer: solution, fault }));
   if (wording.length > 0) return wording;
   if (id === 'route-answered')
@@ -46,6 +57,6 @@ export function listFaults(id: ExerciseId, level: Level, seed: number): Fault[] 
     }
     if (verdict.outcome === 'wrong' && said.every(({ text }) => text.trim() === ''))
       found.push('no reason is given');
-    return found.map((fault) => ({ at, task: composed.task, answer, fault }));
+    return found.map((fault) => ({ at, task, answer, fault }));
   });
 }

@@ -5,6 +5,7 @@
 import { MAN_VALUES } from '../board';
 import {
   EXERCISES,
+  withWays,
   type ExerciseId,
   type ExerciseTask,
   type ExerciseTaskOf,
@@ -154,7 +155,5 @@ export function composeExercise(
   const random = createRandom(Math.imul(seed + 1, 0x9e3779b1) ^ (level << 8));
   for (let count = 0; count < 3; count += 1) random();
   const task = COMPOSERS[family](random, level, values);
-  // Only what the child writes freely is judged by the ways of the club.
-  const isWritten = family === 'write-move' || family === 'keep-score';
-  return { family, level, task: isWritten && ways !== undefined ? { ...task, ways } : task };
+  return withWays({ family, level, task }, ways);
 }

@@ -46,6 +46,9 @@ export {
   type Reason,
   type ReasonOf,
 } from './registry';
+export { listBoardQuestions, withWays, type FamilyFit } from './askBoard';
+export { bringBoard, MISFITS, type BroughtBoard, type Fit, type Misfit } from './family/brought';
+export { EVEN_WEIGHTS } from './families/movement/best-square';
 export { loadFamily } from './loadFamily';
 export { wander, without } from './families/movement/looseMoves';
 export { scaleSchema, type Scale } from './families/values/scale';

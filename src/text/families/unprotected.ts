@@ -20,6 +20,11 @@ export const words: MakeFamilyWords<'unprotected'> = (terms) => ({
         `${makeSquareName(square)}: the ${manOn(byRole, by, terms)} protects the ${terms.one(role)}.`,
       mistake: 'overlook a protector',
     },
+    'king-not-asked': {
+      text: ({ square }) =>
+        `${makeSquareName(square)}: a ${terms.one('king')} is not asked about. Nobody may ${terms.one('capture')} it.`,
+      mistake: `ask who protects the ${terms.one('king')}`,
+    },
     unprotected: {
       text: ({ square, role }) => `${makeSquareName(square)}: nobody protects the ${terms.one(role)}.`,
       mistake: 'overlook an unprotected piece',

@@ -1,13 +1,11 @@
 import { getMan, opponentOf, SIDES, type Square } from '../../../board';
-import { EXERCISES, tapSquares, wander, type ExerciseTaskOf } from '../../../exercises';
+import { EVEN_WEIGHTS, EXERCISES, tapSquares, wander, type ExerciseTaskOf } from '../../../exercises';
 import { makeFen } from '../../../notation';
 import { listAttackers, listLawfulReach } from '../../../rules';
 import { pickOne, randomBelow } from '../../../shared';
 import { getRecipe, scatter, shuffle, sampleUntil, type Composer, type Recipes } from '../../draw';
 
 type BestSquareTask = ExerciseTaskOf<'best-square'>;
-
-const EVEN_WEIGHTS = { middle: 1, attacked: 1, blocked: 1, moves: 1 } as const;
 
 const BEST_RECIPES: Recipes<{ candidates: number; own: number; others: number; most: number }> = {
   1: { candidates: 2, own: 0, others: 1, most: 1 },

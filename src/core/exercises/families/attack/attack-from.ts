@@ -1,14 +1,15 @@
-/** Family `attack-from`: every square from which one piece of ours attacks a piece of theirs and cannot be captured. Boards without kings. */
+/** Family `attack-from`: every square from which one piece of ours attacks a piece of theirs and cannot be captured, kings or not. */
 import { z } from 'zod/mini';
 import { opponentOf, type Square, type Role } from '../../../board';
 import { getDraft } from '../../../notation';
 import { listAttackers, listLawfulReach, type PositionDraft } from '../../../rules';
 import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
 import { squareSchema } from '../../family/answer';
+import { findChosenMan, fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
 import type { ByNote, SquareNote, TargetNote } from '../../family/note';
-import { wander } from '../movement/looseMoves';
+import { listThreats, wander } from '../movement/looseMoves';
 import { noteNotReached, type NotReachedNote } from '../movement/reachNotes';
 
 const attackFromShape = z.object({ fen: boardTextSchema, square: squareSchema, target: squareSchema });
@@ -20,7 +21,6 @@ const attackFromTaskSchema = attackFromShape.check(
     const { board, turn } = getDraft(fen);
     return board[square]?.side === turn && board[target]?.side === opponentOf(turn);
   }, 'the two men are not there'),
-  z.refine((task) => listAttackingSquares(task).length > 0, 'no such square'),
 );
 
 export interface AttackFromQuestion {
@@ -68,23 +68,29 @@ export const attackFromFamily = defineFamily<AttackFromTask, 'tap', AttackFromQu
     return listLawfulReach(draft, square).length * others;
   },
   hints: (task) => tapHints(listAttackingSquares(task)),
+  fits(brought) {
+    const chosen = findChosenMan(brought);
+    if (chosen === undefined) return misfit('needs-piece');
+    const [, target] = brought.chosen;
+    const theirs = target === undefined ? undefined : brought.draft.board[target];
+    return target === undefined || theirs?.side !== opponentOf(brought.draft.turn)
+      ? misfit('needs-target')
+      : fitting({ fen: brought.fen, square: chosen.square, target });
+  },
 });
 
 function listAttackingSquares({ fen, square, target }: AttackFromTask): Square[] {
   const draft = getDraft(fen);
   return listLawfulReach(draft, square)
-    .filter(({ to }) => attacks(draft, square, to, target) && listGuards(draft, square, to).length === 0)
+    .filter(
+      ({ to }) => attacks(draft, square, to, target) && listThreats(draft, { from: square, to }).length === 0,
+    )
     .map(({ to }) => to)
     .sort((one, other) => one - other);
 }
 
 function attacks(draft: PositionDraft, from: Square, to: Square, target: Square): boolean {
   return to !== target && listAttackers(wander(draft, { from, to }).board, target, draft.turn).includes(to);
-}
-
-/** Their men that take a man of ours that goes there. */
-function listGuards(draft: PositionDraft, from: Square, to: Square): Square[] {
-  return listAttackers(wander(draft, { from, to }).board, to, opponentOf(draft.turn));
 }
 
 function noteNoAttack({ fen, square: from, target }: AttackFromTask, square: Square): AttackFromNote {
@@ -94,7 +100,7 @@ function noteNoAttack({ fen, square: from, target }: AttackFromTask, square: Squ
   if (!listLawfulReach(draft, from).some(({ to }) => to === square))
     return noteNotReached(draft, from, square);
   if (!attacks(draft, from, square, target)) return { code: 'attacks-not', square, role, target };
-  const [by] = listGuards(draft, from, square);
+  const [by] = listThreats(draft, { from, to: square });
   if (by === undefined) throw new Error('a square that is not right is guarded');
   return { code: 'can-be-taken', square, role, by, byRole: getRole(draft, by) };
 }

@@ -1,13 +1,13 @@
 /**
- * Family `trapped`: their pieces that cannot go anywhere without being captured there (the first grade of safe). Pawns are not asked about.
- * Boards without kings.
+ * Family `trapped`: their pieces that cannot go anywhere without being captured there (the first grade of safe), kings or not. Pawns and
+ * kings are not asked about.
  */
 import { opponentOf, type Square, type Side } from '../../../board';
-import { listAttackers, listLawfulReach, type PositionDraft } from '../../../rules';
+import { listLawfulReach, type PositionDraft } from '../../../rules';
 import { getRole } from '../../family/lessonBoard';
 import type { ManNote, TargetNote } from '../../family/note';
 import { defineTheirMen, listMen } from '../capturing/theirMen';
-import { wander } from '../movement/looseMoves';
+import { listThreats } from '../movement/looseMoves';
 
 export interface TrappedQuestion {
   readonly code: 'trapped';
@@ -26,11 +26,11 @@ export const trappedFamily = defineTheirMen<TrappedQuestion, TrappedNote>({
     listMen(
       draft,
       opponentOf(draft.turn),
-      (square) => draft.board[square]?.role !== 'pawn' && findSafeSquare(draft, square) === undefined,
+      (square) => isAsked(draft, square) && findSafeSquare(draft, square) === undefined,
     ),
   noteExtra(draft, square): TrappedNote {
     const role = getRole(draft, square);
-    const target = role === 'pawn' ? undefined : findSafeSquare(draft, square);
+    const target = isAsked(draft, square) ? findSafeSquare(draft, square) : undefined;
     return target === undefined
       ? { code: 'not-asked', square, role }
       : { code: 'has-a-way', square, role, target };
@@ -39,10 +39,14 @@ export const trappedFamily = defineTheirMen<TrappedQuestion, TrappedNote>({
   measure: (own, others) => own * others,
 });
 
+/** Knight, bishop, rook or queen. */
+function isAsked({ board }: PositionDraft, square: Square): boolean {
+  const role = board[square]?.role;
+  return role !== 'pawn' && role !== 'king';
+}
+
 /** A square one of their men can go to without being taken there. */
 function findSafeSquare(draft: PositionDraft, from: Square): Square | undefined {
   const theirs = { ...draft, turn: opponentOf(draft.turn) };
-  return listLawfulReach(theirs, from).find(
-    (move) => listAttackers(wander(theirs, move).board, move.to, draft.turn).length === 0,
-  )?.to;
+  return listLawfulReach(theirs, from).find((move) => listThreats(theirs, move).length === 0)?.to;
 }

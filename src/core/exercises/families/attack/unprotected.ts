@@ -1,18 +1,19 @@
 /**
- * Family `unprotected`: their men that none of their own protects. That a protector might be pinned is another lesson. Boards without kings.
+ * Family `unprotected`: their men that none of their own protects. That a protector might be pinned is another lesson. A king
+ * protects, and is not asked about.
  */
 import { opponentOf, type Square, type Side } from '../../../board';
 import { listAttackers, type PositionDraft } from '../../../rules';
 import { getRole } from '../../family/lessonBoard';
 import { defineTheirMen, listMen } from '../capturing/theirMen';
-import type { ByNote, ManNote } from '../../family/note';
+import type { ByNote, ManNote, SquareNote } from '../../family/note';
 
 export interface UnprotectedQuestion {
   readonly code: 'unprotected';
   readonly side: Side;
 }
 
-export type UnprotectedNote = ByNote<'protected'> | ManNote<'unprotected'>;
+export type UnprotectedNote = ByNote<'protected'> | ManNote<'unprotected'> | SquareNote<'king-not-asked'>;
 
 export const unprotectedFamily = defineTheirMen<UnprotectedQuestion, UnprotectedNote>({
   id: 'unprotected',
@@ -21,8 +22,13 @@ export const unprotectedFamily = defineTheirMen<UnprotectedQuestion, Unprotected
   levels: 4,
   question: ({ turn }) => ({ code: 'unprotected', side: opponentOf(turn) }),
   listRight: (draft) =>
-    listMen(draft, opponentOf(draft.turn), (square) => listProtectors(draft, square).length === 0),
-  noteExtra(draft, square) {
+    listMen(
+      draft,
+      opponentOf(draft.turn),
+      (square) => draft.board[square]?.role !== 'king' && listProtectors(draft, square).length === 0,
+    ),
+  noteExtra(draft, square): UnprotectedNote {
+    if (draft.board[square]?.role === 'king') return { code: 'king-not-asked', square };
     const [by] = listProtectors(draft, square);
     if (by === undefined) throw new Error('a man that was marked too much has a protector');
     return { code: 'protected', square, role: getRole(draft, square), by, byRole: getRole(draft, by) };

@@ -1,4 +1,5 @@
-/** Family `captures`: every man that can be captured now, none forgotten. Boards without kings; en passant is another lesson. */
+/** Family `captures`: every man that can be captured now, none forgotten, kings or not. A pawn that can be captured en passant
+ * alone is another lesson. */
 import { opponentOf, type Side } from '../../../board';
 import { getRole } from '../../family/lessonBoard';
 import { listTakers } from './takers';

@@ -1,12 +1,11 @@
 /**
- * Family `free-men`: every man that can be captured so that nobody captures back on its square (the first grade of safe). Boards without
- * kings.
+ * Family `free-men`: every man that can be captured so that nobody captures back on its square (the first grade of safe), kings or not.
  */
 import { opponentOf, type Square, type Side } from '../../../board';
-import { listAttackers, type PositionDraft } from '../../../rules';
+import type { PositionDraft } from '../../../rules';
 import { getRole } from '../../family/lessonBoard';
 import type { ByNote, ManNote } from '../../family/note';
-import { wander } from '../movement/looseMoves';
+import { listThreats } from '../movement/looseMoves';
 import { listTakers } from './takers';
 import { defineTheirMen, listMen } from './theirMen';
 import type { MissedNote } from '../movement/reachNotes';
@@ -45,7 +44,7 @@ function isFree(draft: PositionDraft, square: Square): boolean {
   return listTakers(draft, square).some((taker) => listTakingBack(draft, square, taker).length === 0);
 }
 
-/** Their men that attack the square once our man stands on it. */
+/** Their men that may take back once our man stands on the square. */
 function listTakingBack(draft: PositionDraft, square: Square, taker: Square): Square[] {
-  return listAttackers(wander(draft, { from: taker, to: square }).board, square, opponentOf(draft.turn));
+  return listThreats(draft, { from: taker, to: square });
 }

@@ -6,6 +6,7 @@ import type { PositionDraft } from '../../../rules';
 import { defineFamily } from '../../family/family';
 import { sceneOf } from '../../family/lessonBoard';
 import {
+  fitsChosen,
   listTargets,
   REACH_PARTS,
   reachTaskSchema,
@@ -34,6 +35,7 @@ export const pawnMovesFamily = defineFamily<ReachTask, 'tap', PawnMovesQuestion,
     const draft = getDraft(fen);
     return sceneOf(draft, { asked: [square], bottom: draft.turn, trace: findLastStep(draft) });
   },
+  fits: (brought) => fitsChosen(brought, (role) => role === 'pawn'),
   /** Men close to it, and a pawn that has just passed counts much. */
   measure({ fen, square }) {
     const { board, enPassant } = getDraft(fen);

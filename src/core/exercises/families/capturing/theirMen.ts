@@ -5,6 +5,7 @@
 import { z } from 'zod/mini';
 import { opponentOf, type Square } from '../../../board';
 import type { PositionDraft } from '../../../rules';
+import { fitting, misfit } from '../../family/brought';
 import { defineFamily, type Level } from '../../family/family';
 import { getDraft } from '../../../notation';
 import { boardTextSchema, noteNotTheirs, sceneOfTheirs, type NotTheirsNote } from '../../family/lessonBoard';
@@ -23,7 +24,7 @@ interface TheirMen<Question extends FamilyQuestion, Note extends FamilyNote> {
   readonly skill: string;
   readonly levels: Level;
   readonly question: (draft: PositionDraft) => Question;
-  /** Every right man, in ascending order; a task has at least one. */
+  /** Every right man, in ascending order; there may be none. */
   readonly listRight: (draft: PositionDraft) => Square[];
   /** Why one of their men is not right, or is. */
   readonly noteExtra: (draft: PositionDraft, square: Square) => Note;
@@ -42,9 +43,7 @@ export function defineTheirMen<Question extends FamilyQuestion, Note extends Fam
     skill,
     levels,
     answerMode: 'tap',
-    taskSchema: z
-      .object({ fen: boardTextSchema })
-      .check(z.refine(({ fen }) => listRight(getDraft(fen)).length > 0, 'no man is right')),
+    taskSchema: z.object({ fen: boardTextSchema }),
     question: ({ fen }) => parts.question(getDraft(fen)),
     scene: ({ fen }) => sceneOfTheirs(fen),
     ask: () => ({ kind: 'tap', isSingle: false, labels: [] }),
@@ -64,6 +63,10 @@ export function defineTheirMen<Question extends FamilyQuestion, Note extends Fam
       return parts.measure(count(turn), count(opponentOf(turn)));
     },
     hints: ({ fen }) => tapHints(listRight(getDraft(fen))),
+    fits: ({ fen, draft }) =>
+      draft.board.some((man) => man?.side === opponentOf(draft.turn) && man.role !== 'king')
+        ? fitting({ fen })
+        : misfit('nothing-here'),
   });
 }
 

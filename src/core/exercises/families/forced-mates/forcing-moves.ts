@@ -11,6 +11,7 @@ import { FORCING_KINDS, listForcing, type ForcingKind } from '../../../proof';
 import type { Move, Position } from '../../../rules';
 import { exchangeAfter } from '../../../tactics';
 import { tapHints } from '../../answers/tap';
+import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { GAIN_LABELS, type ForcingLabel, type GainLabel } from '../../family/forcingLabels';
 import { isMatingMove, positionTextSchema, sceneOfPosition } from '../../family/legalTask';
@@ -80,7 +81,8 @@ export const forcingMovesFamily = defineFamily<ForcingTask, 'tap', ForcingMovesQ
   taskSchema: forcingShape.check(
     z.refine((task) => {
       const squares = listLabelled(task).map(({ square }) => square);
-      return squares.length > 0 && new Set(squares).size === squares.length;
+      const isNoneAnAnswer = task.asked === 'checks';
+      return (squares.length > 0 || isNoneAnAnswer) && new Set(squares).size === squares.length;
     }, 'no move of these kinds, or two that go to one square'),
   ),
   question: ({ fen, asked }) => ({ code: 'forcing-moves', turn: getPosition(fen).turn, asked }),
@@ -121,4 +123,8 @@ export const forcingMovesFamily = defineFamily<ForcingTask, 'tap', ForcingMovesQ
     return men + each * listLabelled(task).length;
   },
   hints: (task) => tapHints(listLabelled(task).map(({ square }) => square)),
+  fits: ({ fen, position, values }) =>
+    position === undefined
+      ? misfit('needs-game')
+      : fitting(...FORCING_ASKS.map((asked) => ({ fen, asked, values }))),
 });

@@ -4,7 +4,7 @@ import { getDraft } from '../../../notation';
 import { compareNumber, type NumberNote } from '../../answers/number';
 import { defineFamily } from '../../family/family';
 import { getRole } from '../../family/lessonBoard';
-import { listTargets, measureReach, REACH_PARTS, type ReachTask } from './reachTask';
+import { fitsChosen, listTargets, measureReach, REACH_PARTS, type ReachTask } from './reachTask';
 
 export interface CountReachQuestion {
   readonly code: 'count-reach';
@@ -27,6 +27,7 @@ export const countReachFamily = defineFamily<ReachTask, 'number', CountReachQues
     return verdict.outcome === 'right' ? { ...verdict, right: targets } : { ...verdict, missed: targets };
   },
   measure: measureReach,
+  fits: (brought) => fitsChosen(brought, () => true),
   hints: ({ fen, square }) =>
     listTargets(fen, square)
       .slice(0, 1)

@@ -1,6 +1,6 @@
 /**
- * Where one man can go, captures included. The board has no kings, so nothing but the way the men go decides (FIDE Laws of Chess, articles
- * 3.1 to 3.8).
+ * Where one man can go, captures included, by the way the men go and, where there are kings, by the laws of kings (FIDE Laws of Chess,
+ * articles 3.1 to 3.9).
  */
 import { z } from 'zod/mini';
 import type { Role, Square } from '../../../board';
@@ -8,17 +8,26 @@ import { getDraft } from '../../../notation';
 import { listLawfulReach } from '../../../rules';
 import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
 import { squareSchema } from '../../family/answer';
+import { findChosenMan, fitting, misfit, type BroughtBoard, type Fit } from '../../family/brought';
 import { boardTextSchema, getRole, isOnItsWay, sceneOf } from '../../family/lessonBoard';
 import { noteNotReached, type NotReachedNote, type MissedNote } from './reachNotes';
 
 export const reachTaskSchema = z.object({ fen: boardTextSchema, square: squareSchema }).check(
   z.refine(({ fen, square }) => {
     const { board, turn } = getDraft(fen);
-    return board[square]?.side === turn && listTargets(fen, square).length > 0;
-  }, 'no man that can move stands there'),
+    return board[square]?.side === turn;
+  }, 'no man of the side to move stands there'),
 );
 
 export type ReachTask = z.infer<typeof reachTaskSchema>;
+
+/** The chosen piece, where it is of this kind. */
+export function fitsChosen(brought: BroughtBoard, isAsked: (role: Role) => boolean): Fit<ReachTask> {
+  const chosen = findChosenMan(brought);
+  return chosen === undefined || !isAsked(chosen.man.role)
+    ? misfit('needs-piece')
+    : fitting({ fen: brought.fen, square: chosen.square });
+}
 
 /** How strange a man's way is to a beginner: a rook's is the plainest. Common practice. */
 const STRANGENESS: Readonly<Record<Role, number>> = {

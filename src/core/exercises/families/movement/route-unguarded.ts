@@ -2,7 +2,8 @@
  * Family `route-unguarded`: to the target in the fewest moves without stopping where a man of theirs could capture; a man of theirs may be
  * captured on the way.
  */
-import { defineRoute, listThreats, type Permission } from './routeTask';
+import { listThreats } from './looseMoves';
+import { defineRoute, type Permission } from './routeTask';
 
 const ontoSafeSquares: Permission = ({ draft }, move) => listThreats(draft, move).length === 0;
 

@@ -3,24 +3,30 @@
  * whole way is told before it moves (`commit`). The fewest moves are computed by breadth-first search, and every way of that length is right.
  */
 import { z } from 'zod/mini';
-import { opponentOf, type Role, type Square } from '../../../board';
+import type { Role, Square } from '../../../board';
 import { getDraft, makeMoveText, parseMoveText, type MoveText } from '../../../notation';
-import { listAttackers, listLawfulReach, type Move, type PositionDraft } from '../../../rules';
+import { listLawfulReach, type Move, type PositionDraft } from '../../../rules';
 import { squareSchema, type AnswerOf } from '../../family/answer';
+import { findChosenMan, fitting, misfit, type BroughtBoard } from '../../family/brought';
 import { defineFamily, type Level } from '../../family/family';
 import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
 import type { Stage } from '../../family/stages';
 import { RIGHT, UNFINISHED, wrongFor, type Verdict } from '../../family/verdict';
-import { wander } from './looseMoves';
+import { listThreats, wander } from './looseMoves';
 import { noteNotReached, type NotReachedNote } from './reachNotes';
 import type { NotLegalNote } from '../../answers/firstMove';
 import type { ManNote, ByNote } from '../../family/note';
+
+const MOST_TARGETS = 4;
+
+/** A way through more places than these (a square, and what was taken before) is not looked for: on a board that is brought, there may be none. */
+const MOST_WAYS = 20_000;
 
 export const routeTaskSchema = z.object({
   fen: boardTextSchema,
   /** The man that moves. */
   square: squareSchema,
-  targets: z.array(squareSchema).check(z.minLength(1), z.maxLength(4)),
+  targets: z.array(squareSchema).check(z.minLength(1), z.maxLength(MOST_TARGETS)),
   /** `line`: the whole way is told before the man moves. */
   commit: z._default(z.enum(['step', 'line']), 'step'),
 });
@@ -102,6 +108,14 @@ export function defineRoute<Code extends string>(parts: {
     judge: (task, answer) => judgeRoute(task, answer, mayGo),
     measure: (task) => (fewestOf(task) ?? 0) + (task.commit === 'line' ? TOLD_MEASURE : 0),
     hints: (task) => [{ kind: 'count', count: fewestOf(task) ?? 0 }],
+    fits(brought) {
+      const chosen = findChosenMan(brought);
+      // A pawn that becomes something else on its way is no question for a beginner.
+      if (chosen === undefined || chosen.man.role === 'pawn') return misfit('needs-piece');
+      const targets = listRouteTargets(brought, code === 'collect');
+      if (targets.length === 0) return misfit(code === 'collect' ? 'nothing-here' : 'needs-target');
+      return fitting<RouteTask>({ fen: brought.fen, square: chosen.square, targets, commit: 'step' });
+    },
     listRightMoves(task, moves) {
       const way = moves.reduce<Way | undefined>((one, text) => one && follow(one, text), startOf(task));
       if (way === undefined) return [];
@@ -185,12 +199,17 @@ function listSteps(way: Way, mayGo: Permission): Move[] {
   return listLawfulReach(way.draft, way.at).filter((move) => mayGo(way, move));
 }
 
-/** Their men that could take the man after this move. */
-export function listThreats(draft: PositionDraft, move: Move): Square[] {
-  return listAttackers(wander(draft, move).board, move.to, opponentOf(draft.turn));
+/** The squares chosen after the piece; to collect, all their men but the king where none was chosen. */
+function listRouteTargets({ draft, chosen }: BroughtBoard, isCollecting: boolean): Square[] {
+  const targets = chosen.slice(1, 1 + MOST_TARGETS);
+  if (targets.length > 0 || !isCollecting) return targets;
+  const men = draft.board.flatMap((man, square) =>
+    man !== undefined && man.side !== draft.turn && man.role !== 'king' ? [square] : [],
+  );
+  return men.length > MOST_TARGETS ? [] : men;
 }
 
-/** One shortest way over all targets; undefined when there is none. */
+/** One shortest way over all targets; undefined when there is none, or none within `MOST_WAYS` places. */
 function findShortest(start: Way, mayGo: Permission): Move[] | undefined {
   if (start.left.length === 0) return [];
   const keyOf = ({ at, left, taken }: Way) => `${at}/${left.join(' ')}/${taken.join(' ')}`;
@@ -199,6 +218,7 @@ function findShortest(start: Way, mayGo: Permission): Move[] | undefined {
   while (edge.length > 0) {
     const next: typeof edge = [];
     for (const { way, moves } of edge) {
+      if (seen.size > MOST_WAYS) return undefined;
       for (const move of listSteps(way, mayGo)) {
         const after = take(way, move);
         if (after.left.length === 0) return [...moves, move];

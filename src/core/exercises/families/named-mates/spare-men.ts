@@ -4,6 +4,7 @@ import { opponentOf, type Square, type Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { isCheckmate, type PositionDraft } from '../../../rules';
 import { tapHints, tapSquares } from '../../answers/tap';
+import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { without } from '../movement/looseMoves';
 import {
@@ -48,10 +49,10 @@ export const spareMenFamily = defineFamily<
       const spare = listSpareMen(task);
       // Where one man could stand in for another, each is spare but not both: such a board is not asked about.
       return (
-        spare.length > 0 &&
+        isCheckmate(position) &&
         isCheckmate(spare.reduce<PositionDraft>((rest, at) => without(rest, at), position))
       );
-    }, 'nobody is spare, or not all of them together'),
+    }, 'no mate, or not all that are spare one by one are so together'),
   ),
   question: ({ fen }) => ({ code: 'spare-men', side: opponentOf(getPosition(fen).turn) }),
   scene: ({ fen }) => sceneOfMate(getPosition(fen)),
@@ -60,4 +61,8 @@ export const spareMenFamily = defineFamily<
   judge: (task, answer) => compareMen(task, listSpareMen(task), answer, ['is-needed', 'is-spare']),
   measure: (task) => countMen(getPosition(task.fen)) + 10 * listSpareMen(task).length,
   hints: (task) => tapHints(listSpareMen(task)),
+  fits({ fen, position }) {
+    if (position === undefined) return misfit('needs-game');
+    return isCheckmate(position) ? fitting({ fen }) : misfit('needs-mate');
+  },
 });
