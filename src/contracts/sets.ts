@@ -1,6 +1,6 @@
 import { z } from 'zod/mini';
 import { MOST_LETTERS } from './bounds';
-import { HABITS, EXERCISE_IDS, LEVELS, type ExerciseTask } from '@/core/exercises';
+import { HABITS, EXERCISE_IDS, exerciseTaskSchema, LEVELS, type ExerciseTask } from '@/core/exercises';
 import type { PatternId } from '@/core/patterns';
 import type { Rating, SetForecast } from '@/core/progress';
 import type { Grade } from '@/core/puzzles';
@@ -42,6 +42,8 @@ export const addRoundSchema = z.object({
   count: z.int().check(z.minimum(1), z.maximum(20)),
 });
 export type NewRound = z.infer<typeof addRoundSchema>;
+/** A question of a board that a coach brought. */
+export const addQuestionSchema = z.object({ setId: setIdSchema, exercise: exerciseTaskSchema });
 export const removePuzzleSchema = z.object({ setId: setIdSchema, taskId: taskIdSchema });
 /** What takes the place of a puzzle: one as long and as hard, or the same with colours, or left and right, exchanged. */
 export const replacePuzzleSchema = z.object({
@@ -134,12 +136,15 @@ export interface AddedRound {
   readonly added: number;
 }
 
-export interface AddedPuzzle {
+/** Where something that was put into a set stands in it, from 1. */
+export interface AddedItem {
   readonly setId: SetId;
   readonly setName: string;
   readonly number: number;
-  readonly mateInMoves: number;
   readonly isAlreadyThere: boolean;
+}
+export interface AddedPuzzle extends AddedItem {
+  readonly mateInMoves: number;
 }
 
 /** A puzzle of the club that ends in a named mate. */

@@ -23,6 +23,7 @@ function hintWords(words: FamilyWords, hint: Hint): string {
     case 'man':
       return `Look at ${makeSquareName(hint.square)}.`;
     case 'count':
+      if (hint.count === 0) return 'There is none.';
       return words.count?.(hint.count) ?? `There ${hint.count === 1 ? 'is one' : `are ${hint.count}`}.`;
     case 'not-this':
       return `It is not this: ${optionText(words, hint.option)}.`;
@@ -42,6 +43,7 @@ function answerWords(words: FamilyWords, answer: Answer): string {
     case 'play':
       return answer.moves.join(' ');
     case 'tap':
+      if (answer.marks.length === 0) return 'none';
       return listWords(
         answer.marks.map(({ square, label }) =>
           label === undefined

@@ -22,8 +22,10 @@ export function verdictText(verdict: Verdict, ask: AnswerForm): Spoken {
   if (outcome === 'unfinished') return spoken('Go on.');
   // One square is asked for: to count what is wrong and missing says nothing.
   if ((mode !== 'tap' && mode !== 'place') || (ask.kind === 'tap' && ask.isSingle)) return spoken('Not yet.');
-  if (extra.length === 0 && missed.length > 0)
-    return spoken(`Right so far. ${countWords(missed.length, 'is', 'are')} still missing.`);
+  if (extra.length === 0 && missed.length > 0) {
+    const head = right.length > 0 ? 'Right so far.' : 'Not yet.';
+    return spoken(`${head} ${countWords(missed.length, 'is', 'are')} still missing.`);
+  }
   if (mode === 'place') return spoken('Not yet.');
   return spoken(
     `${countWords(extra.length, 'square')} not right${missed.length > 0 ? `, ${missed.length} missing` : ''}.`,

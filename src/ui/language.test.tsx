@@ -3,6 +3,7 @@ import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import type { ClassId, LessonId, SetId, StudentId } from '@/contracts/ids';
 import { composeExercise } from '@/core/compose';
+import { MAN_VALUES } from '@/core/board';
 import { EXERCISE_IDS } from '@/core/exercises';
 import { data, listUnspoken, speakInBrackets } from '../../tests/support/pseudoLanguage';
 import { renderUi } from '../../tests/support/renderUi';
@@ -119,7 +120,9 @@ const PANELS: readonly (readonly [string, () => Promise<ReactElement>])[] = [
           readingOrder={['checks', 'captures', 'threats']}
           initialFen={MATE}
           sets={SETS}
-          actions={{ addPuzzle: never, addClubPattern: never, addSet: never }}
+          values={{ ...MAN_VALUES, king: 0 }}
+          ways={undefined}
+          actions={{ addPuzzle: never, addQuestion: never, addClubPattern: never, addSet: never }}
         />
       );
     },

@@ -3,8 +3,9 @@
  * FEN: the men of a board are shared objects compared by identity, and a copy made by a message would no longer be them.
  */
 import type { NamedPicture } from '@/contracts/clubPatterns';
-import type { ComposedPuzzle, PuzzleRecipe, Stair } from '@/core/compose';
+import type { ComposedPuzzle, FamilyFit, PuzzleRecipe, Stair } from '@/core/compose';
 import type { ExerciseId, ExerciseTask, Level, MateTask, NotationWays, Scale } from '@/core/exercises';
+import type { Square } from '@/core/board';
 import type { GameResult, MoveText } from '@/core/notation';
 import type { Chance, FateTable, MateSolution, ProofReport, WhyEnded } from '@/core/proof';
 import type { MateTag, PatternId, Sacrifice } from '@/core/patterns';
@@ -83,6 +84,18 @@ export interface ComposeQuestion {
   readonly ways?: NotationWays | undefined;
 }
 
+/** Which questions make sense on a board, kings or not, and why the others do not. */
+export interface BoardQuestionsQuestion {
+  readonly kind: 'board-questions';
+  readonly fen: string;
+  /** Chosen squares, the piece that is asked about first. */
+  readonly chosen: readonly Square[];
+  /** Chosen moves, from this board on. */
+  readonly line: readonly MoveText[];
+  readonly values: Scale;
+  readonly ways?: NotationWays | undefined;
+}
+
 /** Reads every position of a file or a pasted text and proves its mate. */
 export interface ImportQuestion {
   readonly kind: 'import';
@@ -144,7 +157,8 @@ export type Question =
   | NameOursQuestion
   | CountMovesQuestion
   | ReadTableQuestion
-  | ComposeQuestion;
+  | ComposeQuestion
+  | BoardQuestionsQuestion;
 
 export interface NotAPosition {
   readonly kind: 'not-a-position';
@@ -331,6 +345,11 @@ export interface ComposeAnswer {
   readonly tasks: readonly ExerciseTask[];
 }
 
+export type BoardQuestionsAnswer =
+  | { readonly kind: 'board-questions'; readonly families: readonly FamilyFit[] }
+  /** Not even a board: the text is no FEN. */
+  | NotAPosition;
+
 interface Answers {
   readonly prove: ProveAnswer;
   readonly explain: ExplainAnswer;
@@ -346,6 +365,7 @@ interface Answers {
   readonly 'count-moves': CountMovesAnswer;
   readonly 'read-table': ReadTableAnswer;
   readonly compose: ComposeAnswer;
+  readonly 'board-questions': BoardQuestionsAnswer;
 }
 export type AnswerTo<Q extends Question> = Answers[Q['kind']];
 

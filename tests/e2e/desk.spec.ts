@@ -115,7 +115,7 @@ test('a double click on Add stores the puzzle once', async ({ page }) => {
   await page.getByLabel('Set', { exact: true }).selectOption({ label: 'a new set ...' });
   await page.getByLabel('Name of the new set').fill('Twice');
   await page.getByRole('button', { name: 'Add to set' }).dblclick();
-  await expect(page.getByText('Added to Twice as puzzle 1.')).toBeVisible();
+  await expect(page.getByText('Added to Twice as number 1.')).toBeVisible();
   await page.getByRole('link', { name: 'Sets' }).click();
   await expect(page.getByRole('link', { name: /Twice/ })).toHaveCount(1);
   await expect(page.getByRole('link', { name: /Twice/ })).toContainText('1 task');

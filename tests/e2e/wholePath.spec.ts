@@ -32,7 +32,7 @@ test('coach, child, coach: a position is proved, given, solved in another browse
   await coach.getByLabel('Set', { exact: true }).selectOption({ label: 'a new set ...' });
   await coach.getByLabel('Name of the new set').fill('Tide tables');
   await coach.getByRole('button', { name: 'Add to set' }).click();
-  await expect(coach.getByText('Added to Tide tables as puzzle 1.')).toBeVisible();
+  await expect(coach.getByText('Added to Tide tables as number 1.')).toBeVisible();
 
   // Give it.
   await coach.getByRole('link', { name: 'Sets' }).click();

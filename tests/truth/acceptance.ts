@@ -283,7 +283,9 @@ function reachOf({ fen, square }: TaskFields): number[] {
   const board = readBoard(fen);
   const isGame = [true, false].every((isWhite) => findKingOf(board.cells, isWhite) >= 0);
   const castling = isGame
-    ? movesOf(fen).filter((move) => /[kq]/.test(move.flags) && squareOf(move.from) === square)
+    ? movesOf(fen).filter(
+        (move) => (move.isKingsideCastle() || move.isQueensideCastle()) && squareOf(move.from) === square,
+      )
     : [];
   return [...listTargets(board, square), ...castling.map(({ to }) => squareOf(to))];
 }

@@ -3,14 +3,8 @@
  * in plain code. Each is held against the oracles with every question that any family has for it.
  */
 import { Chess } from 'chess.js';
-import {
-  bringBoard,
-  EXERCISE_IDS,
-  listBoardQuestions,
-  MISFITS,
-  type BroughtBoard,
-  type ExerciseTask,
-} from '@/core/exercises';
+import { bringBoard, listBoardQuestions, MISFITS, type BroughtBoard } from '@/core/compose';
+import { EXERCISE_IDS, type ExerciseTask } from '@/core/exercises';
 import { MAN_VALUES } from '@/core/board';
 import { getDraft } from '@/core/notation';
 import { createRandom, type Random } from '@/core/shared';
@@ -31,6 +25,8 @@ function drawGameFen(random: Random): string {
   return chess.fen();
 }
 
+const PIECES: readonly string[] = ['q', 'r', 'b', 'n', 'Q', 'R', 'B', 'N'];
+
 /** A handful of pieces of both sides without kings, no pawn on the first or last rank. */
 function drawKinglessFen(random: Random): string {
   const cells = Array.from({ length: 64 }, () => '');
@@ -38,7 +34,7 @@ function drawKinglessFen(random: Random): string {
   for (let put = 0; put < count; put += 1) {
     const square = Math.floor(random() * 64);
     const isEdge = square < 8 || square > 55;
-    cells[square] = pick(random, isEdge ? [...'qrbnQRBN'] : [...'qrbnpQRBNP']) ?? '';
+    cells[square] = pick(random, isEdge ? PIECES : [...PIECES, 'p', 'P']) ?? '';
   }
   const rows = Array.from({ length: 8 }, (_, rank) =>
     cells

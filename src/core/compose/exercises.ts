@@ -5,7 +5,6 @@
 import { MAN_VALUES } from '../board';
 import {
   EXERCISES,
-  withWays,
   type ExerciseId,
   type ExerciseTask,
   type ExerciseTaskOf,
@@ -156,4 +155,10 @@ export function composeExercise(
   for (let count = 0; count < 3; count += 1) random();
   const task = COMPOSERS[family](random, level, values);
   return withWays({ family, level, task }, ways);
+}
+
+/** Only what the child writes freely is judged by the ways of the club. */
+export function withWays(made: ExerciseTask, ways: NotationWays | undefined): ExerciseTask {
+  const isWritten = made.family === 'write-move' || made.family === 'keep-score';
+  return isWritten && ways !== undefined ? { ...made, task: { ...(made.task as object), ways } } : made;
 }

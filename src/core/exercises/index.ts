@@ -46,8 +46,10 @@ export {
   type Reason,
   type ReasonOf,
 } from './registry';
-export { listBoardQuestions, withWays, type FamilyFit } from './askBoard';
-export { bringBoard, MISFITS, type BroughtBoard, type Fit, type Misfit } from './family/brought';
+export { isMatingMove, listMatingMoves, toSans } from './family/legalTask';
+export { isAttack, listSound, type AttackedTask } from './families/attack/attackedTask';
+export { FORCING_ASKS } from './families/forced-mates/forcing-moves';
+export { PROMOTION_GOALS } from './families/special-moves/promote-to';
 export { EVEN_WEIGHTS } from './families/movement/best-square';
 export { loadFamily } from './loadFamily';
 export { wander, without } from './families/movement/looseMoves';

@@ -2,8 +2,8 @@
 import type { ServiceFault } from '@/contracts/faults';
 import type { ClassId, SetId, TaskId } from '@/contracts/ids';
 import type { AddedStored } from '@/contracts/library';
-import type { ReplacePuzzle } from '@/contracts/sets';
-import { makeHabitTask, type Habit } from '@/core/exercises';
+import type { AddedItem, ReplacePuzzle } from '@/contracts/sets';
+import { makeHabitTask, type ExerciseTask, type Habit } from '@/core/exercises';
 import { getPosition, makeFen } from '@/core/notation';
 import { trimToSeat } from '@/core/puzzles';
 import { mirrorFiles, swapColours } from '@/core/rules';
@@ -91,6 +91,26 @@ export async function addHabit(
     const version = await openVersion(db, setId, latest);
     await addItem(db, version.setVersionId, id);
     return success(undefined);
+  });
+}
+
+/** Puts a question of a board that the coach brought behind the others. The same question is there once. */
+export async function addQuestion(
+  actor: CoachActor,
+  { setId, exercise }: { readonly setId: SetId; readonly exercise: ExerciseTask },
+): Promise<Result<AddedItem, ServiceFault>> {
+  return storeOnce(async (db) => {
+    const found = await findOwnSet(db, actor, setId);
+    if (found === undefined) return failure<ServiceFault>({ code: 'set/not-found' });
+    const taskId = await storeExercise(db, actor.clubId, exercise);
+    const latest = await getLatestVersion(db, setId, 'lock');
+    const known = await findItemNumber(db, latest.setVersionId, taskId);
+    const added = { setId, setName: found.name };
+    if (known !== undefined) return success({ ...added, number: known, isAlreadyThere: true });
+    const version = await openVersion(db, setId, latest);
+    await addItem(db, version.setVersionId, taskId);
+    const number = (await findItemNumber(db, version.setVersionId, taskId)) ?? 1;
+    return success({ ...added, number, isAlreadyThere: false });
   });
 }
 

@@ -10,7 +10,8 @@ export const words: MakeFamilyWords<'king-squares'> = (terms) => ({
     `Lines that go on through the ${terms.one('king')}.`,
   ],
   rule: `Look at each square beside the ${terms.one('king')}: is its own piece there? Does anybody guard it?`,
-  question: () => `Mark every square beside the ${terms.one('king')}: free, own piece or guarded.`,
+  question: (question) =>
+    `Mark every square beside the ${question.turn} ${terms.one('king')}: free, own piece or guarded.`,
   options: { free: 'Free', 'own-man': 'Own piece', guarded: 'Guarded' },
   notes: besideKingNotes(terms),
 });

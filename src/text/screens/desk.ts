@@ -193,9 +193,9 @@ export const savedName = (trim: string) => `Saved. Mates like this are called ${
 export const noAnswerPositionKept = 'The server did not answer. The position is still here; try again.';
 
 export const alreadyInSet = (setName: string, number: number) =>
-  `It is in ${setName} already, as puzzle ${number}.`;
+  `It is in ${setName} already, as number ${number}.`;
 
-export const addedToSet = (setName: string, number: number) => `Added to ${setName} as puzzle ${number}.`;
+export const addedToSet = (setName: string, number: number) => `Added to ${setName} as number ${number}.`;
 
 export const inABroadSense = ' (in a broad sense)';
 

@@ -156,6 +156,8 @@ export const keyHome = 'home: where the question began';
 
 export const keyAsk = 'ask the class, stop asking';
 
+export const keyQuestions = 'what can be asked here';
+
 export const keyWhatTheySay = 'what they say';
 
 export const keyWhatItLeadsTo = 'what it leads to, or hide it';

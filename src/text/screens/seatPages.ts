@@ -2,6 +2,9 @@ import { capital, spoken, type Spoken, type Terms } from '../terms';
 
 export const done = 'Done' as Spoken;
 
+/** The answer that there is nothing to mark. */
+export const none = 'None' as Spoken;
+
 export const help = 'Help' as Spoken;
 
 export const noMoreHelp = 'No more help' as Spoken;

@@ -38,6 +38,8 @@ export function AnswerFrame(props: {
   readonly isBoardSmall?: boolean;
   /** Gives the answer; undefined: there is none yet. */
   readonly onDone: (() => void) | undefined;
+  /** What the button that gives it says. */
+  readonly done?: Spoken;
   readonly next: Spoken;
   readonly onNext: () => void;
 }) {
@@ -69,7 +71,7 @@ export function AnswerFrame(props: {
         ) : (
           <>
             <Button disabled={onDone === undefined || verdict !== undefined} onClick={onDone}>
-              {seatPagesText.done}
+              {props.done ?? seatPagesText.done}
             </Button>
             {verdict === undefined ? (
               <Button variant="default" disabled={!hasMoreHelp} onClick={session.askHelp}>
@@ -116,7 +118,8 @@ function headText({ exercise, words, verdict, isShown }: Answering): Spoken {
   const { ask, solution } = exercise;
   if (!isShown && verdict !== undefined) return verdictText(verdict, ask);
   if (ask.kind === 'place') return seatPagesText.thisIsHowItLooks;
-  const begin = ask.kind === 'tap' ? seatPagesText.theseAreRight : seatPagesText.theAnswerIs;
+  const hasSquares = solution.kind === 'tap' && solution.marks.length > 0;
+  const begin = hasSquares ? seatPagesText.theseAreRight : seatPagesText.theAnswerIs;
   return begin(answerText(words, solution));
 }
 

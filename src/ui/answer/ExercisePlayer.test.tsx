@@ -40,7 +40,8 @@ const CAPTURES = { fen: '8/b7/3p4/4n3/8/8/7p/R3R3 w - - 0 1' };
 
 test('tapping: a mark is given and taken back; what is wrong is told, what is missing counted; each answer is heard once', () => {
   const { heard, gone } = openPlayer('captures', CAPTURES);
-  expect(screen.getByRole('button', { name: 'Done' })).toBeDisabled();
+  // Nothing is marked yet: that none is right would be an answer too.
+  expect(screen.getByRole('button', { name: 'None' })).toBeEnabled();
   pressSquare('a7');
   pressSquare('d6');
   pressSquare('b2');
@@ -118,6 +119,27 @@ test('several choices', () => {
   check('Something goes in between');
   check('The king moves away');
   press('Done');
+  expect(heard.map(([, isRight]) => isRight)).toEqual([false, true]);
+});
+
+test('none is an answer: wrong where there is one, right where there is none', () => {
+  const { heard } = openPlayer('captures', CAPTURES);
+  press('None');
+  expect(screen.getByText('Not yet. 2 are still missing.')).toBeInTheDocument();
+  expect(heard).toEqual([[{ kind: 'tap', marks: [] }, false, 0]]);
+});
+
+test('where none is right, help says so, and a marked square is explained', () => {
+  const { heard } = openPlayer('captures', { fen: '8/b7/8/8/8/8/8/4R3 w - - 0 1' });
+  pressSquare('a7');
+  press('Done');
+  expect(screen.getByText('a7: nothing can capture the bishop there.')).toBeInTheDocument();
+  pressSquare('a7');
+  press('Help');
+  press('Help');
+  expect(screen.getByText('There is none.')).toBeInTheDocument();
+  press('None');
+  expect(screen.getByText('Yes, that is right.')).toBeInTheDocument();
   expect(heard.map(([, isRight]) => isRight)).toEqual([false, true]);
 });
 

@@ -43,6 +43,8 @@ export function TapAnswer(props: {
     ask.labels[0],
   );
   const helpSquare = findHelpSquare(session);
+  // Where all that are right are asked for there may be none, and to say so is an answer.
+  const canBeNone = !ask.isSingle && ask.labels.length === 0;
 
   function press(square: Square): boolean {
     if (session.isOver) return true;
@@ -63,7 +65,10 @@ export function TapAnswer(props: {
     <AnswerFrame
       session={session}
       begin={begin(ask, marks.size)}
-      onDone={marks.size === 0 ? undefined : () => session.give({ kind: 'tap', marks: [...marked] })}
+      onDone={
+        marks.size === 0 && !canBeNone ? undefined : () => session.give({ kind: 'tap', marks: [...marked] })
+      }
+      done={marks.size === 0 && canBeNone ? seatPagesText.none : seatPagesText.done}
       board={
         <Board
           board={scene.board}

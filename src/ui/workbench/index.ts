@@ -10,5 +10,7 @@ export {
   type Refusal,
   type StudyStep,
 } from './study';
+export { QuestionPicker } from './QuestionPicker';
 export { Tray } from './Tray';
+export { useBoardQuestions, type BoardQuestions } from './useBoardQuestions';
 export { marksInHand, useBench, type Bench } from './useBench';

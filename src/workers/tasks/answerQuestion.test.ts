@@ -37,6 +37,13 @@ test('every answer survives being copied as a message', () => {
     { kind: 'make-mate-task', fen: MATE_IN_2, maxMoves: 2, budgetNodes: 1e6 },
     { kind: 'staircase', fen: MATE_IN_2, maxMoves: 2, ours: [] },
     { kind: 'puzzles', recipe: { moves: 1 }, count: 2, seed: 7 },
+    {
+      kind: 'board-questions',
+      fen: MATE_IN_2,
+      chosen: [43],
+      line: ['d6d8'],
+      values: { ...MAN_VALUES, king: 0 },
+    },
     { kind: 'compose', family: 'reach', level: 4, seed: 3, count: 2, values: { ...MAN_VALUES, king: 0 } },
   ];
   const answers = questions.map((question) => answerQuestion(question));
@@ -50,6 +57,7 @@ test('every answer survives being copied as a message', () => {
     'task',
     'staircase',
     'puzzles',
+    'board-questions',
     'composed',
   ]);
   for (const answer of answers) expect(structuredClone(answer)).toEqual(answer);

@@ -1,14 +1,24 @@
 /** Plain calls into the core: the same code behind the browser's worker, the server's pool and the tests. */
 import { findLine } from '@/contracts/lessons';
 import {
+  bringBoard,
   composeExercise,
   composePuzzles,
   createTaskSearches,
+  listBoardQuestions,
   makeMateTask,
   makeStaircase,
   type TaskSearches,
 } from '@/core/compose';
-import { findPosition, makeFen, makeMoveText, makeSan, parseMoveText, getPosition } from '@/core/notation';
+import {
+  findPosition,
+  makeFen,
+  makeMoveText,
+  makeSan,
+  parseFen,
+  parseMoveText,
+  getPosition,
+} from '@/core/notation';
 import {
   defineClubPattern,
   findSacrifices,
@@ -31,6 +41,8 @@ import { isSameMove, passTurn, type Position } from '@/core/rules';
 import { judgeWritten } from '@/core/written';
 import type {
   AnswerTo,
+  BoardQuestionsAnswer,
+  BoardQuestionsQuestion,
   ExplainAnswer,
   ExplainQuestion,
   FatesAnswer,
@@ -79,7 +91,8 @@ export function answerQuestion<Q extends Question>(
   onProgress: OnAnswerProgress = () => 'go',
 ): AnswerTo<Q> {
   // Each branch answers its own kind, which the compiler cannot follow through the generic.
-  return answer(question, onProgress) as AnswerTo<Q>;
+  const found: unknown = answer(question, onProgress);
+  return found as AnswerTo<Q>;
 }
 
 function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Question> {
@@ -92,6 +105,7 @@ function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Ques
       ),
     };
   }
+  if (question.kind === 'board-questions') return answerBoardQuestions(question);
   const startedAt = performance.now();
   const ms = () => performance.now() - startedAt;
   if (question.kind === 'puzzles')
@@ -127,6 +141,19 @@ function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Ques
     case 'staircase':
       return answerStaircase(position, question, (done) => onProgress({ kind: 'stairs', done, ms: ms() }));
   }
+}
+
+function answerBoardQuestions({
+  fen,
+  chosen,
+  line,
+  values,
+  ways,
+}: BoardQuestionsQuestion): BoardQuestionsAnswer {
+  const draft = parseFen(fen);
+  if (!draft.ok) return { kind: 'not-a-position' };
+  const brought = bringBoard(draft.value, values, { chosen, line });
+  return { kind: 'board-questions', families: listBoardQuestions(brought, ways) };
 }
 
 function answerProve(

@@ -3,7 +3,7 @@ import { listOwnClubPatterns } from '@/server/services/clubPatterns';
 import { getClubPage } from '@/server/services/clubs';
 import { listOwnSets } from '@/server/services/sets';
 import { Desk } from '@/ui/panels/desk';
-import { addPuzzleAction, addSetAction } from '../sets/actions';
+import { addPuzzleAction, addQuestionAction, addSetAction } from '../sets/actions';
 import { addClubPatternAction } from '../patterns/actions';
 import { getPageCoach } from '../_parts/coachPage';
 import * as deskText from '@/text/screens/desk';
@@ -26,7 +26,14 @@ export default async function DeskPage({ searchParams }: PageProps<'/desk'>) {
       areLooseNamesShown={settings.areLooseNamesShown}
       readingOrder={settings.readingOrder}
       sets={sets.map(({ setId, name }) => ({ setId, name }))}
-      actions={{ addPuzzle: addPuzzleAction, addSet: addSetAction, addClubPattern: addClubPatternAction }}
+      values={settings.values}
+      ways={settings.ways}
+      actions={{
+        addPuzzle: addPuzzleAction,
+        addQuestion: addQuestionAction,
+        addSet: addSetAction,
+        addClubPattern: addClubPatternAction,
+      }}
     />
   );
 }

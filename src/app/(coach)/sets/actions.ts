@@ -5,6 +5,7 @@ import type { AssignmentId, SetId } from '@/contracts/ids';
 import {
   addHabitSchema,
   addPuzzleSchema,
+  addQuestionSchema,
   addRoundSchema,
   findStoredSchema,
   giveSetSchema,
@@ -12,6 +13,7 @@ import {
   newSetSchema,
   removePuzzleSchema,
   replacePuzzleSchema,
+  type AddedItem,
   type AddedPuzzle,
   type AddedRound,
 } from '@/contracts/sets';
@@ -20,7 +22,14 @@ import { findSeenSchema, type SeenTask } from '@/contracts/seen';
 import type { Result } from '@/core/shared';
 import { runAsCoach } from '@/server/auth/access';
 import { findSeen } from '@/server/services/seen';
-import { addHabit, addStored, orderSet, removePuzzle, replacePuzzle } from '@/server/services/setBuilder';
+import {
+  addHabit,
+  addQuestion,
+  addStored,
+  orderSet,
+  removePuzzle,
+  replacePuzzle,
+} from '@/server/services/setBuilder';
 import { addPuzzle, addRound, addSet, findStored, giveSet } from '@/server/services/sets';
 
 export async function addSetAction(input: unknown): Promise<Result<SetId, ServiceFault>> {
@@ -43,6 +52,12 @@ export async function addRoundAction(input: unknown): Promise<Result<AddedRound,
 
 export async function addHabitAction(input: unknown): Promise<Result<undefined, ServiceFault>> {
   const result = await runAsCoach(addHabitSchema, input, addHabit);
+  revalidatePath('/sets', 'layout');
+  return result;
+}
+
+export async function addQuestionAction(input: unknown): Promise<Result<AddedItem, ServiceFault>> {
+  const result = await runAsCoach(addQuestionSchema, input, addQuestion);
   revalidatePath('/sets', 'layout');
   return result;
 }

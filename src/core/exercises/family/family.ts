@@ -10,7 +10,6 @@
 import type { z } from 'zod/mini';
 import type { MoveText } from '../../notation';
 import type { Answer, AnswerMode, AnswerOf } from './answer';
-import { misfit, type BroughtBoard, type Fit } from './brought';
 import type { AnswerForm, FamilyQuestion, Hint, RuleVariant, Scene } from './question';
 import type { FamilyNote } from './note';
 import type { Stage } from './stages';
@@ -75,8 +74,6 @@ export interface ExerciseFamily<
   reply?(task: Task, moves: readonly MoveText[]): MoveText | undefined;
   /** Of an exercise answered by moves: the moves that are right now, for the help. */
   listRightMoves?(task: Task, moves: readonly MoveText[]): readonly MoveText[];
-  /** What it can ask of a board that a coach brings; a family without makes its own boards only. */
-  fits?(brought: BroughtBoard): Fit<Task>;
 }
 
 /** An exercise with its task, as screens and services use it: of the family's own types only what it asks and says is left. */
@@ -109,8 +106,6 @@ export interface OpenableFamily {
   /** Throws on a task that is none: stored tasks were parsed when they were made. */
   open(task: unknown): Exercise;
   isTask(task: unknown): boolean;
-  /** What it can ask of a board that a coach brings: tasks of its own, or why it has none. */
-  fit(brought: BroughtBoard): Fit<unknown>;
 }
 
 /** Puts a family behind the interface that all screens and services use. */
@@ -125,12 +120,6 @@ export function defineFamily<
   return {
     ...family,
     isTask: (task) => family.taskSchema.safeParse(task).success,
-    fit(brought) {
-      const fit = family.fits?.(brought) ?? misfit('own-boards');
-      if (fit.kind === 'misfit') return fit;
-      const tasks = fit.tasks.filter((task) => family.taskSchema.safeParse(task).success);
-      return tasks.length === 0 ? misfit('nothing-here') : { kind: 'fits', tasks };
-    },
     open(input) {
       const task = family.taskSchema.parse(input);
       const judge = (answer: Answer) => {

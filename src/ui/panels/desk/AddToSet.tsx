@@ -3,7 +3,8 @@ import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { MOST_LETTERS } from '@/contracts/bounds';
 import type { ServiceFault } from '@/contracts/faults';
-import type { AddedPuzzle } from '@/contracts/sets';
+import type { ExerciseTask } from '@/core/exercises';
+import type { AddedItem, AddedPuzzle } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
 import { faultText } from '@/text';
 import type { AddClubPattern } from './ClubMateCard';
@@ -14,34 +15,46 @@ import * as formsText from '@/text/screens/forms';
 
 export interface DeskActions {
   readonly addPuzzle: (input: { setId: number; fen: string }) => Promise<Result<AddedPuzzle, ServiceFault>>;
+  readonly addQuestion: (input: {
+    setId: number;
+    exercise: ExerciseTask;
+  }) => Promise<Result<AddedItem, ServiceFault>>;
   readonly addSet: AddSet;
   readonly addClubPattern: AddClubPattern;
 }
 
 type Said = { readonly isGood: boolean; readonly text: string } | undefined;
 
-/** Puts the proved position into a set; the server proves it once more before it is stored. */
+/** What is put into a set. */
+export interface ToAdd {
+  /** Words of the button. */
+  readonly label: string;
+  readonly isReady: boolean;
+  /** Said as long as it is not ready. */
+  readonly waitsFor: string;
+  readonly add: (setId: number) => Promise<Result<AddedItem, ServiceFault>>;
+}
+
+/** Puts something of the Desk into a set of the club, or into a new one. Key it by what it puts there: what is said is said of that. */
 export function AddToSet(props: {
-  readonly fen: string;
-  readonly isProved: boolean;
+  readonly what: ToAdd;
   readonly sets: readonly SetChoice[];
-  readonly actions: DeskActions;
+  readonly addSet: AddSet;
 }) {
-  const { fen, isProved, actions } = props;
-  const set = useChosenSet(props.sets, actions.addSet);
+  const { what } = props;
+  const set = useChosenSet(props.sets, props.addSet);
   const [isBusy, setIsBusy] = useState(false);
-  const [said, setSaid] = useState<(Said & { fen: string }) | undefined>();
+  const [said, setSaid] = useState<Said>();
 
   async function add() {
     setIsBusy(true);
     try {
       const target = await set.getSetId();
-      const added = target.ok ? await actions.addPuzzle({ setId: target.value, fen }) : target;
-      setSaid({ fen, isGood: added.ok, text: added.ok ? addedText(added.value) : faultText(added.error) });
+      const added = target.ok ? await what.add(target.value) : target;
+      setSaid({ isGood: added.ok, text: added.ok ? addedText(added.value) : faultText(added.error) });
     } catch {
       // A server action rejects when the network or the server is away; the position is still on the board.
       setSaid({
-        fen,
         isGood: false,
         text: deskText.noAnswerPositionKept,
       });
@@ -52,7 +65,7 @@ export function AddToSet(props: {
 
   return (
     <section className={classes.card}>
-      <h2>{deskText.addToSet}</h2>
+      <h2>{what.label}</h2>
       <div className={classes.row} style={{ alignItems: 'end' }}>
         <NativeSelect
           aria-label={deskText.setLabel}
@@ -69,21 +82,21 @@ export function AddToSet(props: {
             onChange={(event) => set.setName(event.currentTarget.value)}
           />
         )}
-        <Button loading={isBusy} disabled={!isProved || !set.isReady} onClick={() => void add()}>
-          {deskText.addToSet}
+        <Button loading={isBusy} disabled={!what.isReady || !set.isReady} onClick={() => void add()}>
+          {what.label}
         </Button>
       </div>
       <div aria-live="polite" style={{ marginTop: '0.5rem', minHeight: '1.6rem' }}>
-        {said?.fen === fen ? (
+        {said !== undefined ? (
           <span style={{ color: said.isGood ? 'var(--cool)' : 'var(--warm)' }}>{said.text}</span>
         ) : (
-          !isProved && <span style={{ color: 'var(--ink-soft)' }}>{deskText.proveMateFirst}</span>
+          !what.isReady && <span style={{ color: 'var(--ink-soft)' }}>{what.waitsFor}</span>
         )}
       </div>
     </section>
   );
 }
 
-function addedText({ setName, number, isAlreadyThere }: AddedPuzzle): string {
+function addedText({ setName, number, isAlreadyThere }: AddedItem): string {
   return isAlreadyThere ? deskText.alreadyInSet(setName, number) : deskText.addedToSet(setName, number);
 }

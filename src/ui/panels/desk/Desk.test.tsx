@@ -4,6 +4,7 @@ import type { ServiceFault } from '@/contracts/faults';
 import type { ClubPatternId, SetId } from '@/contracts/ids';
 import type { AddedPuzzle } from '@/contracts/sets';
 import type { Result } from '@/core/shared';
+import { MAN_VALUES } from '@/core/board';
 import { Desk } from './Desk';
 
 jest.mock('@/workers/browser', () => jest.requireActual<object>('../../../../tests/support/searchInPlace'));
@@ -24,11 +25,17 @@ function openDesk(initialFen = '', added: readonly (typeof ADDED | 'no answer')[
       readingOrder={['checks', 'captures', 'threats']}
       initialFen={initialFen}
       sets={[{ setId: 1 as SetId, name: 'First mates' }]}
+      values={{ ...MAN_VALUES, king: 0 }}
+      ways={undefined}
       actions={{
         addPuzzle: (input) => {
           asked.push(input);
           const answer = answers.shift() ?? ADDED;
           return answer === 'no answer' ? Promise.reject(new Error('offline')) : Promise.resolve(answer);
+        },
+        addQuestion: (input) => {
+          asked.push(input);
+          return Promise.resolve(ADDED);
         },
         addClubPattern: (input) => {
           asked.push(input);
@@ -302,7 +309,7 @@ describe('adding to a set', () => {
     const asked = openDesk(MATE_IN_2);
     await press('Prove');
     await press('Add to set');
-    expect(screen.getByText('Added to First mates as puzzle 4.')).toBeInTheDocument();
+    expect(screen.getByText('Added to First mates as number 4.')).toBeInTheDocument();
     expect(asked).toEqual([{ setId: 1, fen: MATE_IN_2 }]);
   });
 
@@ -314,7 +321,7 @@ describe('adding to a set', () => {
     await press('Add to set');
     expect(screen.getByText(/The server did not answer/)).toBeInTheDocument();
     await press('Add to set');
-    expect(screen.getByText('Added to First mates as puzzle 4.')).toBeInTheDocument();
+    expect(screen.getByText('Added to First mates as number 4.')).toBeInTheDocument();
   });
 
   test('a new set is made once, then the puzzle goes into it', async () => {
@@ -347,4 +354,57 @@ test('away from home it is said which position is proved, and both may be', asyn
   expect(cell('d8, white rook')).toBeInTheDocument();
   await press('Undo');
   expect(cell('d6, white rook')).toBeInTheDocument();
+});
+
+/** White: king and a rook that can capture two pieces; nobody is trapped. */
+const ROOK_AMONG_PIECES = '4k3/8/8/1n6/8/8/8/1R2n1K1 w - - 0 1';
+
+test('the questions of a board: one is picked, its answer told square by square, and put into a set', async () => {
+  const asked = openDesk(ROOK_AMONG_PIECES);
+  fireEvent.click(screen.getByRole('tab', { name: 'Questions' }));
+  await act(() => Promise.resolve());
+  expect(screen.getByRole('heading', { name: 'Capturing' })).toBeInTheDocument();
+  // What cannot be asked says why.
+  expect(screen.getByText('The side to move is not in check.')).toBeInTheDocument();
+  await press('Tap every piece and pawn that White can capture.');
+  expect(screen.getByText('The answer is hidden.')).toBeInTheDocument();
+  await press('Show one more');
+  expect(screen.getByText('e1: 1 of 2.')).toBeInTheDocument();
+  await press('Show the answer');
+  expect(screen.getByText('Right: e1 and b5.')).toBeInTheDocument();
+  await press('Add question to set');
+  expect(screen.getByText('Added to First mates as number 4.')).toBeInTheDocument();
+  expect(asked).toEqual([
+    {
+      setId: 1,
+      exercise: { family: 'captures', level: 2, task: { fen: ROOK_AMONG_PIECES } },
+    },
+  ]);
+});
+
+test('squares are chosen on the board, the piece first; a board without kings has its questions too', async () => {
+  openDesk('8/8/8/3p4/8/8/8/R7 w - - 0 1');
+  fireEvent.click(screen.getByRole('tab', { name: 'Questions' }));
+  await act(() => Promise.resolve());
+  expect(screen.getAllByText('It needs a possible position with both kings.').length).toBeGreaterThan(5);
+  expect(screen.queryByText(/The rook makes one move/)).toBeNull();
+  await press('Choose squares');
+  for (const square of ['a1', 'd5']) fireEvent.keyDown(cell(new RegExp(`^${square}`)), { key: 'Enter' });
+  await act(() => Promise.resolve());
+  expect(screen.getByText('Chosen: a1 and d5.')).toBeInTheDocument();
+  await press(/^The rook makes one move\. Tap every square where it then attacks d5/);
+  await press('Show the answer');
+  expect(screen.getByText('Right: d1 and a5.')).toBeInTheDocument();
+  await press('Other question');
+  await press('Clear choice');
+  expect(screen.getByText(/^No square chosen/)).toBeInTheDocument();
+});
+
+test('where nothing is right, none is the answer', async () => {
+  openDesk('4k3/8/8/1n6/8/8/8/R5K1 w - - 0 1');
+  fireEvent.click(screen.getByRole('tab', { name: 'Questions' }));
+  await act(() => Promise.resolve());
+  await press('Tap every piece and pawn that White can capture.');
+  await press('Show the answer');
+  expect(screen.getByText('Right: none.')).toBeInTheDocument();
 });

@@ -4,6 +4,7 @@ import { useMemo, useReducer, useState } from 'react';
 import type { ClubPattern } from '@/contracts/clubPatterns';
 import { opponentOf, type Side } from '@/core/board';
 import { makeFen } from '@/core/notation';
+import type { NotationWays, Scale } from '@/core/exercises';
 import type { ForcingKind } from '@/core/proof';
 import { checkPosition, findBoardState, isCheckmate, type PositionFault } from '@/core/rules';
 import { boardStateText } from '@/text';
@@ -18,6 +19,7 @@ import {
   startBench,
   startPosition,
   useBench,
+  useBoardQuestions,
   type Hand,
   type Refusal,
   type ShownLine,
@@ -31,6 +33,7 @@ import { DeskHead } from './DeskHead';
 import { DeskTools } from './DeskTools';
 import { LineStepper } from './LineStepper';
 import { PositionTools } from './PositionTools';
+import { listPickedMarks, type PickedQuestion } from './QuestionsPanel';
 import { MATE_LIMITS } from './ProofPanel';
 import { StudyWords } from './StudyWords';
 import { TwinTools } from './TwinTools';
@@ -43,6 +46,8 @@ interface DeskProps {
   readonly areLooseNamesShown: boolean;
   readonly readingOrder: readonly ForcingKind[];
   readonly sets: readonly SetChoice[];
+  readonly values: Scale;
+  readonly ways: NotationWays | undefined;
   readonly actions: DeskActions;
 }
 
@@ -92,6 +97,17 @@ export function Desk(props: DeskProps) {
   const desk = useDesk(props);
   const { state, dispatch, bench, fen, position, faults, search } = desk;
   const [bottom, setBottom] = useState<Side>('white');
+  const [tab, setTab] = useState('proof');
+  const [pickedQuestion, setPicked] = useState<PickedQuestion>();
+  const isAsking = tab === 'questions';
+  const questions = useBoardQuestions(bench, isAsking, props);
+  // A question is about the board it was picked on.
+  const picked = isAsking && pickedQuestion?.fen === questions.fen ? pickedQuestion : undefined;
+  const questionMarks = !isAsking
+    ? []
+    : picked !== undefined
+      ? listPickedMarks(picked)
+      : questions.chosen.map((square) => ({ square, mark: 'chosen' as const }));
   const isMoving = state.hand === 'moves';
   const { shown, steps, ply, isHome } = bench;
   const takeHand = (hand: Hand) => dispatch({ kind: 'hand', hand });
@@ -124,7 +140,15 @@ export function Desk(props: DeskProps) {
           turn={shown.turn}
           bottom={bottom}
           label={deskText.boardLabel}
-          marks={markedSquares(isMoving ? bench.refusal : undefined, isHome && !isMoving ? faults : [])}
+          onPress={(square) => {
+            if (!questions.isChoosing) return bench.forBoard.onPress(square);
+            questions.choose(square);
+            return true;
+          }}
+          marks={[
+            ...markedSquares(isMoving ? bench.refusal : undefined, isHome && !isMoving ? faults : []),
+            ...questionMarks,
+          ]}
           {...marksInHand(state, bench)}
           trace={steps[ply - 1]?.move}
         />
@@ -155,6 +179,11 @@ export function Desk(props: DeskProps) {
           onProve={desk.prove}
           onProveShown={desk.proveShown}
           onShow={desk.show}
+          tab={tab}
+          onTab={setTab}
+          questions={questions}
+          picked={picked}
+          onPick={setPicked}
         />
         <LineStepper
           name={state.byHand.length > 0 ? deskText.movesByHand : (bench.line?.name ?? deskText.line)}
@@ -162,12 +191,19 @@ export function Desk(props: DeskProps) {
           ply={ply}
           onPly={bench.toPly}
         />
-        <AddToSet
-          fen={fen}
-          isProved={search.prover.kind === 'answer' && search.prover.answer.kind === 'mate'}
-          sets={props.sets}
-          actions={props.actions}
-        />
+        {!isAsking && (
+          <AddToSet
+            key={`set ${fen}`}
+            what={{
+              label: deskText.addToSet,
+              isReady: search.prover.kind === 'answer' && search.prover.answer.kind === 'mate',
+              waitsFor: deskText.proveMateFirst,
+              add: (setId) => props.actions.addPuzzle({ setId, fen }),
+            }}
+            sets={props.sets}
+            addSet={props.actions.addSet}
+          />
+        )}
         {isMated && <ClubMateCard key={fen} mated={position} onAdd={props.actions.addClubPattern} />}
         <section className={classes.card}>
           <TwinTools draft={bench.home} onTwin={(twin) => bench.edit({ kind: 'load', draft: twin })} />

@@ -4,12 +4,16 @@ import { makeFen, type MoveText } from '@/core/notation';
 import type { ForcingKind } from '@/core/proof';
 import { checkPosition, passTurn, type Position } from '@/core/rules';
 import * as deskText from '@/text/screens/desk';
-import type { Bench, ShownLine } from '@/ui/workbench';
+import * as questionsText from '@/text/screens/questions';
+import type { SetChoice } from '@/ui/forms/chosenSet';
+import type { Bench, BoardQuestions, ShownLine } from '@/ui/workbench';
+import type { DeskActions } from './AddToSet';
 import { betterLine, breakLine } from './brokenLine';
 import classes from './Desk.module.css';
 import { FatesPanel } from './FatesPanel';
 import { ForcingPanel } from './ForcingPanel';
 import { ProofPanel } from './ProofPanel';
+import { QuestionsPanel, type PickedQuestion } from './QuestionsPanel';
 import { SolutionTree } from './SolutionTree';
 import type { useDeskSearch } from './useDeskSearch';
 import { WrittenPanel } from './WrittenPanel';
@@ -29,6 +33,13 @@ export function DeskFindings(props: {
   readonly onProve: () => void;
   readonly onProveShown: () => void;
   readonly onShow: (line: ShownLine) => void;
+  readonly tab: string;
+  readonly onTab: (tab: string) => void;
+  readonly questions: BoardQuestions;
+  readonly picked: PickedQuestion | undefined;
+  readonly onPick: (picked: PickedQuestion | undefined) => void;
+  readonly sets: readonly SetChoice[];
+  readonly actions: DeskActions;
 }) {
   const { bench, fen, position, search, onShow } = props;
   const { prover, written, fates } = search;
@@ -42,10 +53,16 @@ export function DeskFindings(props: {
   }
 
   return (
-    <Tabs defaultValue="proof" className={`${classes.card} ${classes.findings}`} keepMounted={false}>
+    <Tabs
+      value={props.tab}
+      onChange={(tab) => tab !== null && props.onTab(tab)}
+      className={`${classes.card} ${classes.findings}`}
+      keepMounted={false}
+    >
       <Tabs.List mb="sm" className={classes.tabs}>
         <Tabs.Tab value="proof">{deskText.proof}</Tabs.Tab>
         <Tabs.Tab value="fates">{deskText.everyMove}</Tabs.Tab>
+        <Tabs.Tab value="questions">{questionsText.questions}</Tabs.Tab>
         <Tabs.Tab value="forcing">{deskText.forcingMoves}</Tabs.Tab>
         <Tabs.Tab value="written">{deskText.writtenSolution}</Tabs.Tab>
       </Tabs.List>
@@ -80,6 +97,9 @@ export function DeskFindings(props: {
           onStop={() => search.stop('fates')}
           onShow={(name, moves) => fatesAt !== undefined && onShow({ name, fen: makeFen(fatesAt), moves })}
         />
+      </Tabs.Panel>
+      <Tabs.Panel value="questions" className={classes.panel}>
+        <QuestionsPanel {...props} />
       </Tabs.Panel>
       <Tabs.Panel value="forcing" className={classes.panel}>
         <ForcingPanel

@@ -508,3 +508,42 @@ test('where no lesson runs the coach’s window says so', async () => {
   await settle();
   expect(screen.getByText('Lantern class has no lesson at the board.')).toBeInTheDocument();
 });
+
+test('any question of the board is asked with a key and a press, answered as its family is, and a reload finds it', async () => {
+  const view = await openBoard(AT_THE_MATE);
+  await key('p');
+  expect(screen.getByRole('heading', { name: 'What can be asked here' })).toBeInTheDocument();
+  await press('Tap every piece and pawn that White can capture.');
+  expect(heading()).toBe('Tap every piece and pawn that White can capture.');
+  expect(asked.at(-1)).toMatchObject({
+    what: 'ask',
+    input: {
+      liveId: 5,
+      fen: BACK_RANK,
+      words: 'Tap every piece and pawn that White can capture.',
+      exercise: { family: 'captures', task: { fen: BACK_RANK } },
+    },
+  });
+  await key('a');
+  expect(screen.getByText('The answer is none.')).toBeInTheDocument();
+  view.unmount();
+  await openBoard(AT_THE_MATE);
+  expect(heading()).toBe('Tap every piece and pawn that White can capture.');
+  // The plan goes on from its own stop.
+  await key('PageUp');
+  expect(heading()).toBe('The rook is taken');
+  await key('PageDown');
+  expect(heading()).toBe('White to move. Mate in 1.');
+});
+
+test('a question about a piece: it is chosen on the board first', async () => {
+  await openBoard();
+  await key('p');
+  await press('Choose squares');
+  fireEvent.keyDown(cell('d5, white knight'), { key: 'Enter' });
+  await settle();
+  await press('How many squares can this knight go to?');
+  expect(asked.at(-1)).toMatchObject({
+    input: { exercise: { family: 'count-reach', task: { square: 35 } } },
+  });
+});

@@ -4,11 +4,14 @@ import { useState } from 'react';
 import type { ServiceFault } from '@/contracts/faults';
 import type { BoardPage, BoardPlace } from '@/contracts/live';
 import { opponentOf } from '@/core/board';
+import type { ExerciseTask } from '@/core/exercises';
 import type { Result } from '@/core/shared';
 import { thoughtText } from '@/text';
 import * as liveText from '@/text/screens/live';
+import * as questionsText from '@/text/screens/questions';
 import { useIsBrowser } from '@/ui/device';
-import type { Hand } from '@/ui/workbench';
+import { QuestionPicker, useBoardQuestions, type Hand } from '@/ui/workbench';
+import { useHouseVoice } from '@/ui/words';
 import classes from './BigBoard.module.css';
 import { BoardFoot, type SideName } from './BoardFoot';
 import { BoardStage } from './BoardStage';
@@ -16,6 +19,7 @@ import { LedgerSide } from './LedgerSide';
 import { MoreSide } from './MoreSide';
 import { SaidSide } from './SaidSide';
 import { SetUpSide } from './SetUpSide';
+import { showBrought } from './stops';
 import { useAsking, type AskActions } from './useAsking';
 import { useBoard } from './useBoard';
 import { useBoardKeys } from './useBoardKeys';
@@ -51,6 +55,7 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
     page,
     (place: BoardPlace) => void actions.savePlace({ liveId, place }).catch(() => undefined),
   );
+  const { terms } = useHouseVoice();
   const asking = useAsking(liveId, board, gathered, actions);
   const signs = useSigns(board.fen);
   const [side, setSide] = useState<SideName>();
@@ -61,6 +66,14 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
   async function end() {
     const ended = await asking.sending.send(() => actions.end({ liveId }));
     if (ended !== undefined) onEnded();
+  }
+
+  const questions = useBoardQuestions(board, side === 'questions', page);
+
+  function askBrought(exercise: ExerciseTask) {
+    const question = { fen: questions.fen, exercise };
+    board.bring(question);
+    void asking.askBrought(question, showBrought(question, terms).words);
   }
 
   const deeds = {
@@ -101,6 +114,7 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
           signs={signs}
           asking={asking}
           bottom={isTurned ? opponentOf(shownStop.bottom) : shownStop.bottom}
+          questions={questions}
           isNoting={asking.isAboutShown && side === 'said' && !asking.isRevealed}
         />
         {beside !== undefined && (
@@ -115,6 +129,11 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
                 onCalled={(move) => void asking.note(move)}
                 onPlay={(line) => board.playOut(line)}
               />
+            ) : beside === 'questions' ? (
+              <>
+                <h2>{questionsText.whatCanBeAsked}</h2>
+                <QuestionPicker questions={questions} onPick={askBrought} />
+              </>
             ) : beside === 'ledger' ? (
               <LedgerSide home={board.home} steps={board.steps} ply={board.ply} values={page.values} />
             ) : (

@@ -3,8 +3,9 @@ import { Button } from '@mantine/core';
 import classes from './BigBoard.module.css';
 import type { BoardState } from './useBoard';
 import * as liveText from '@/text/screens/live';
+import * as questionsText from '@/text/screens/questions';
 
-export type SideName = 'said' | 'ledger' | 'more';
+export type SideName = 'said' | 'questions' | 'ledger' | 'more';
 
 /** What can be done at the big board, by hand; every deed has a key as well. */
 export function BoardFoot(props: {
@@ -48,6 +49,13 @@ export function BoardFoot(props: {
           onClick={props.onAsk}
         >
           {isOpen ? liveText.stopAsking : liveText.askTheClass}
+        </Button>
+        <Button
+          variant="default"
+          aria-pressed={side === 'questions'}
+          onClick={() => props.onSide('questions')}
+        >
+          {questionsText.questions}
         </Button>
         <Button variant="default" aria-pressed={side === 'said'} onClick={() => props.onSide('said')}>
           {liveText.whatTheySay}

@@ -7,7 +7,7 @@ import { boardStateText, handFaultText, SIDE_WORDS, workedAnswerText, type Terms
 import * as liveText from '@/text/screens/live';
 import { Board, type Drop } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
-import { marksInHand, squaresOfRefusal } from '@/ui/workbench';
+import { marksInHand, squaresOfRefusal, type BoardQuestions } from '@/ui/workbench';
 import classes from './BigBoard.module.css';
 import type { Asking } from './useAsking';
 import type { BoardState } from './useBoard';
@@ -19,6 +19,8 @@ export function BoardStage(props: {
   readonly signs: ReturnType<typeof useSigns>;
   readonly asking: Asking;
   readonly bottom: Side;
+  /** Squares may be chosen for the questions of the board. */
+  readonly questions: BoardQuestions;
   /** Moves that are made on the board are noted as called out. */
   readonly isNoting: boolean;
 }) {
@@ -31,6 +33,9 @@ export function BoardStage(props: {
     ...(isHome ? shownStop.marks : []),
     ...(isAnswerHere ? (shownStop.answer?.marks ?? []) : []),
     ...signs.listMarks(shown, home.turn),
+    ...(props.questions.isChoosing
+      ? props.questions.chosen.map((square) => ({ square, mark: 'chosen' as const }))
+      : []),
     ...refused.map((square) => ({ square, mark: 'fault' as const })),
   ];
 
@@ -53,6 +58,10 @@ export function BoardStage(props: {
           label={liveText.bigBoard}
           onDrop={drop}
           onPress={(square) => {
+            if (props.questions.isChoosing) {
+              props.questions.choose(square);
+              return true;
+            }
             if (hand !== 'draws') return board.forBoard.onPress(square);
             signs.draw(square);
             return true;

@@ -15,6 +15,7 @@ const listKeys = (terms: Terms): readonly (readonly [string, string])[] => [
   ['. and ,', liveText.keySteps],
   ['H', liveText.keyHome],
   ['Q', liveText.keyAsk],
+  ['P', liveText.keyQuestions],
   ['S', liveText.keyWhatTheySay],
   ['R', liveText.keyWhatItLeadsTo],
   ['A', liveText.keyAnswer],

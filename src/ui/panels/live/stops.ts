@@ -73,6 +73,15 @@ export function showStop(
   }
 }
 
+/** A question of a board that was brought; the board itself stays what it was. */
+export function showBrought(
+  { fen, exercise }: { readonly fen: string; readonly exercise: ExerciseTask },
+  terms: Terms,
+): ShownStop {
+  const shown = showExercise(exercise, { exercise }, terms);
+  return { ...shown, home: { ...getDraft(fen), turn: shown.home.turn } };
+}
+
 function showExercise(exercise: ExerciseTask, task: ShownStop['task'], terms: Terms): ShownStop {
   const { ask, scene, question, solution } = openExercise(exercise);
   const familyText = familyWords(exercise.family, terms);

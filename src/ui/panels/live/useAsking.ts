@@ -11,9 +11,12 @@ import * as liveText from '@/text/screens/live';
 import { useSending } from '@/ui/forms/useSending';
 import { hasMoves } from '@/ui/workbench';
 import type { Gathered } from './answers';
-import type { BoardState } from './useBoard';
+import type { BoardState, BroughtQuestion } from './useBoard';
 
 type Send<Value> = (input: unknown) => Promise<Result<Value, ServiceFault>>;
+
+/** Letters of a question. */
+const MOST_WORDS = 200;
 
 /** What asking needs of the server. */
 export interface AskActions {
@@ -68,9 +71,23 @@ export function useAsking(liveId: LiveId, board: BoardState, gathered: Gathered,
         requestId: makeUuid(),
         liveId,
         fen: isHome ? board.fen : makeFen(shown),
-        words: (isTask ? shownStop.words : liveText.whatWouldYouPlay(SIDE_WORDS[shown.turn])).slice(0, 200),
+        words: (isTask ? shownStop.words : liveText.whatWouldYouPlay(SIDE_WORDS[shown.turn])).slice(
+          0,
+          MOST_WORDS,
+        ),
         ...(isTask ? shownStop.task : {}),
       }),
+    );
+    if (sent !== undefined) setAsked({ questionId: sent.value, isOpen: true });
+  }
+
+  /** Asks a question of a board that was brought. */
+  async function askBrought({ fen, exercise }: BroughtQuestion, words: string) {
+    if (sending.isBusy) return;
+    setNotice('');
+    setIsRevealed(false);
+    const sent = await sending.send(() =>
+      actions.ask({ requestId: makeUuid(), liveId, fen, words: words.slice(0, MOST_WORDS), exercise }),
     );
     if (sent !== undefined) setAsked({ questionId: sent.value, isOpen: true });
   }
@@ -84,6 +101,7 @@ export function useAsking(liveId: LiveId, board: BoardState, gathered: Gathered,
   const isRead = gathered.news !== undefined && question !== undefined && question.questionId === openId;
   return {
     ask,
+    askBrought,
     note,
     sending,
     error: notice === '' ? sending.error : notice,

@@ -4,8 +4,9 @@ import { z } from 'zod/mini';
 import { findPosition, getDraft, makeFen, makeMoveText, parseFen, parseMoveText } from '@/core/notation';
 import type { Position, PositionDraft } from '@/core/rules';
 import { placeSchema, type BoardPage, type BoardPlace } from '@/contracts/live';
+import { exerciseTaskSchema, type ExerciseTask } from '@/core/exercises';
 import type { Terms } from '@/text';
-import { openDraft } from '@/ui/device';
+import { openDraft, type Draft } from '@/ui/device';
 import { useHouseVoice } from '@/ui/words';
 import {
   homeOf,
@@ -18,7 +19,7 @@ import {
   type Hand,
   type ShownLine,
 } from '@/ui/workbench';
-import { findStop, firstOf, showDraft, showStop, stepPlace, type ShownStop } from './stops';
+import { findStop, firstOf, showBrought, showDraft, showStop, stepPlace, type ShownStop } from './stops';
 import { useComposed, useFates } from './useBoardWork';
 
 const fenSchema = z.string().check(z.refine((fen) => parseFen(fen).ok));
@@ -28,6 +29,8 @@ const keptSchema = z.object({
   place: placeSchema,
   /** The own position that stands in the place of the stop. */
   own: z.nullable(fenSchema),
+  /** A question of a board that was brought, in the place of the stop. */
+  brought: z._default(z.nullable(z.object({ fen: fenSchema, exercise: exerciseTaskSchema })), null),
   /** The position that is being set up. */
   setUp: z.nullable(fenSchema),
   /** Moves made by hand, and how many moves are on the board. */
@@ -36,6 +39,12 @@ const keptSchema = z.object({
 });
 
 type KeptBoard = z.infer<typeof keptSchema>;
+
+/** A question of a board that was brought: the board stays as it was, whatever the question needs of it. */
+export interface BroughtQuestion {
+  readonly fen: string;
+  readonly exercise: ExerciseTask;
+}
 
 const KEPT = 'board';
 
@@ -52,24 +61,29 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
   );
   const stop = findStop(segments, place);
   const [state, dispatch] = useReducer(reduceBench, undefined, () => {
-    const kept = keptSchema.safeParse(draft.read(KEPT)).data;
-    const isHere = kept?.place.segment === place.segment && kept.place.stop === place.stop;
-    return isHere ? openKept(kept, stop && showStop(stop, undefined, terms)?.home, terms) : startBench();
+    const kept = readKept(draft, place);
+    return kept !== undefined
+      ? openKept(kept, stop && showStop(stop, undefined, terms)?.home, terms)
+      : startBench();
   });
   const [isAnswerShown, setIsAnswerShown] = useState(false);
+  const [brought, setBrought] = useState<BroughtQuestion | null>(
+    () => readKept(draft, place)?.brought ?? null,
+  );
   const composed = useComposed(stop, page);
   const { own, hand, setUp } = state;
   const isComposing = own === undefined && stop?.kind === 'exercise' && composed === undefined;
   const shownStop = useMemo<ShownStop>(() => {
+    if (own === undefined && brought !== null) return showBrought(brought, terms);
     const planned = stop && showStop(stop, composed, terms);
     return own === undefined && planned !== undefined ? planned : showDraft(own ?? startPosition('').draft);
-  }, [own, stop, composed, terms]);
+  }, [own, brought, stop, composed, terms]);
 
   const home = homeOf(state, shownStop.home);
   const fen = useMemo(() => makeFen(home), [home]);
   const position = useMemo<Position | undefined>(() => findPosition(fen), [fen]);
   // A line of the plan is there to be stepped through; a solution only when it is to be shown.
-  const hasLine = stop?.kind === 'line' || isAnswerShown;
+  const hasLine = (stop?.kind === 'line' && brought === null) || isAnswerShown;
   const line = useMemo<ShownLine>(
     () => ({ name: shownStop.words, fen, moves: hasLine ? shownStop.moves : [] }),
     [shownStop, fen, hasLine],
@@ -83,14 +97,16 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
     draft.write(KEPT, {
       place,
       own: own === undefined ? null : makeFen(own),
+      brought,
       setUp: hand === 'sets-up' ? makeFen(setUp.draft) : null,
       moves: state.byHand.map(({ move }) => makeMoveText(move)),
       ply: state.ply,
     } satisfies z.input<typeof keptSchema>);
-  }, [draft, place, own, hand, setUp.draft, state.byHand, state.ply]);
+  }, [draft, place, own, brought, hand, setUp.draft, state.byHand, state.ply]);
 
   function goTo(next: BoardPlace) {
     dispatch({ kind: 'open' });
+    setBrought(null);
     setIsAnswerShown(false);
     setPlace(next);
     onPlace(next);
@@ -116,6 +132,12 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
       if (first !== undefined) goTo(first);
     },
     goHome: () => dispatch({ kind: 'home' }),
+    /** Puts a question in the place of the stop, with its board. */
+    bring(question: BroughtQuestion) {
+      dispatch({ kind: 'open' });
+      setIsAnswerShown(false);
+      setBrought(question);
+    },
     playOut: (next: ShownLine) => dispatch({ kind: 'play-out', line: next, view: bench }),
     keepAsHome: () => dispatch({ kind: 'keep', draft: bench.shown }),
     /** Another hand; the same one again goes back to moves. */
@@ -131,6 +153,12 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
 }
 
 export type BoardState = ReturnType<typeof useBoard>;
+
+/** What was kept of the board at this place. */
+function readKept(draft: Draft, place: BoardPlace): KeptBoard | undefined {
+  const kept = keptSchema.safeParse(draft.read(KEPT)).data;
+  return kept?.place.segment === place.segment && kept.place.stop === place.stop ? kept : undefined;
+}
 
 /** What a reload finds again, from the home position of the stop it stood at. */
 function openKept(kept: KeptBoard, stopHome: PositionDraft | undefined, terms: Terms): BenchState {

@@ -36,6 +36,7 @@ export function useBoardKeys(deeds: {
   const teaching: Parameters<typeof useHotkeys>[0] = [
     ['A', () => board.showAnswer()],
     ['Q', deeds.onAsk],
+    ['P', () => onSide('questions')],
     ['S', () => onSide('said')],
     ['R', deeds.onReveal],
     ['L', () => onSide('ledger')],

@@ -5,7 +5,6 @@ import { getDraft } from '../../../notation';
 import { listAttackers, listLawfulReach, type PositionDraft } from '../../../rules';
 import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
 import { squareSchema } from '../../family/answer';
-import { findChosenMan, fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
 import type { ByNote, SquareNote, TargetNote } from '../../family/note';
@@ -68,15 +67,6 @@ export const attackFromFamily = defineFamily<AttackFromTask, 'tap', AttackFromQu
     return listLawfulReach(draft, square).length * others;
   },
   hints: (task) => tapHints(listAttackingSquares(task)),
-  fits(brought) {
-    const chosen = findChosenMan(brought);
-    if (chosen === undefined) return misfit('needs-piece');
-    const [, target] = brought.chosen;
-    const theirs = target === undefined ? undefined : brought.draft.board[target];
-    return target === undefined || theirs?.side !== opponentOf(brought.draft.turn)
-      ? misfit('needs-target')
-      : fitting({ fen: brought.fen, square: chosen.square, target });
-  },
 });
 
 function listAttackingSquares({ fen, square, target }: AttackFromTask): Square[] {

@@ -10,7 +10,6 @@ import type { MovesReason, PlainReason } from '../../family/note';
 import {
   aboutAttack,
   attackedShape,
-  fitsAttacks,
   getAttack,
   isAttack,
   isOfKind,
@@ -57,7 +56,6 @@ export const attackKindsFamily = defineFamily<
     return answers.length + 8 * new Set(answers.flatMap(({ kinds }) => kinds)).size;
   },
   hints: (task) => chooseHints(ATTACK_ANSWERS, listKinds(task)),
-  fits: (brought) => fitsAttacks(brought, (task) => [task]),
 });
 
 function listKinds(task: AttackedTask): AttackAnswer[] {

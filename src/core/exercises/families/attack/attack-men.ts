@@ -11,7 +11,6 @@ import { noteNotReached, type NotReachedNote } from '../movement/reachNotes';
 import {
   aboutAttack,
   attackedShape,
-  fitsAttacks,
   getAttack,
   isAttack,
   isOfKind,
@@ -89,11 +88,6 @@ export const attackMenFamily = defineFamily<AttackMenTask, 'tap', AttackMenQuest
     return 12 * ATTACK_ANSWERS.indexOf(task.answer) + board.filter((man) => man !== undefined).length;
   },
   hints: (task) => tapHints(listAnsweringSquares(task)),
-  fits: (brought) =>
-    fitsAttacks(brought, (task) => {
-      const found = new Set(listSound(task).flatMap(({ kinds }) => kinds));
-      return ATTACK_ANSWERS.filter((answer) => found.has(answer)).map((answer) => ({ ...task, answer }));
-    }),
 });
 
 /** The men that can do it; of going away, the squares. */

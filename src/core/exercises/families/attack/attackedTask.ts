@@ -8,7 +8,6 @@ import { getPosition, makeSanLine } from '../../../notation';
 import { playMove } from '../../../rules';
 import { exchangeOn, findAttack, findTaken, listAttackAnswers, type AnsweringMove } from '../../../tactics';
 import { squareSchema } from '../../family/answer';
-import { fitting, misfit, type BroughtBoard, type Fit } from '../../family/brought';
 import { positionTextSchema } from '../../family/legalTask';
 import { getRole } from '../../family/lessonBoard';
 import { scaleSchema } from '../values/scale';
@@ -18,19 +17,6 @@ export const attackedShape = z.object({ fen: positionTextSchema, target: squareS
 export type AttackedTask = z.infer<typeof attackedShape>;
 
 export const isAttack = (task: AttackedTask) => openAttack(task) !== undefined;
-
-/** Every attack that can be answered: on the chosen man, or on any where none is chosen. */
-export function fitsAttacks<Task extends AttackedTask>(
-  { fen, position, chosen, values }: BroughtBoard,
-  makeTasks: (task: AttackedTask) => readonly Task[],
-): Fit<Task> {
-  if (position === undefined) return misfit('needs-game');
-  const targets = position.board.flatMap((man, square) =>
-    man?.side === position.turn && (chosen.length === 0 || square === chosen[0]) ? [square] : [],
-  );
-  const attacked = targets.map((target) => ({ fen, target, values })).filter(isAttack);
-  return attacked.length === 0 ? misfit('nothing-here') : fitting(...attacked.flatMap(makeTasks));
-}
 
 /** The attack with all that can be done about it; undefined when there is none that one man alone makes. */
 function openAttack({ fen, target, values }: AttackedTask) {

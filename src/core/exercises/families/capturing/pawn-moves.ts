@@ -6,7 +6,6 @@ import type { PositionDraft } from '../../../rules';
 import { defineFamily } from '../../family/family';
 import { sceneOf } from '../../family/lessonBoard';
 import {
-  fitsChosen,
   listTargets,
   REACH_PARTS,
   reachTaskSchema,
@@ -35,7 +34,6 @@ export const pawnMovesFamily = defineFamily<ReachTask, 'tap', PawnMovesQuestion,
     const draft = getDraft(fen);
     return sceneOf(draft, { asked: [square], bottom: draft.turn, trace: findLastStep(draft) });
   },
-  fits: (brought) => fitsChosen(brought, (role) => role === 'pawn'),
   /** Men close to it, and a pawn that has just passed counts much. */
   measure({ fen, square }) {
     const { board, enPassant } = getDraft(fen);

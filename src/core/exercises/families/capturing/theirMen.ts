@@ -5,7 +5,6 @@
 import { z } from 'zod/mini';
 import { opponentOf, type Square } from '../../../board';
 import type { PositionDraft } from '../../../rules';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily, type Level } from '../../family/family';
 import { getDraft } from '../../../notation';
 import { boardTextSchema, noteNotTheirs, sceneOfTheirs, type NotTheirsNote } from '../../family/lessonBoard';
@@ -63,10 +62,6 @@ export function defineTheirMen<Question extends FamilyQuestion, Note extends Fam
       return parts.measure(count(turn), count(opponentOf(turn)));
     },
     hints: ({ fen }) => tapHints(listRight(getDraft(fen))),
-    fits: ({ fen, draft }) =>
-      draft.board.some((man) => man?.side === opponentOf(draft.turn) && man.role !== 'king')
-        ? fitting({ fen })
-        : misfit('nothing-here'),
   });
 }
 

@@ -14,7 +14,6 @@ import {
   type Position,
 } from '../../../rules';
 import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition, toSans } from '../../family/legalTask';
 import type { BoardTask } from '../capturing/theirMen';
@@ -61,10 +60,6 @@ export const answersToCheckFamily = defineFamily<
     return position.board.filter((man) => man !== undefined).length + listLegalMoves(position).length;
   },
   hints: ({ fen }) => chooseHints(CHECK_ANSWERS, listCheckAnswers(getPosition(fen))),
-  fits({ fen, position }) {
-    if (position === undefined) return misfit('needs-game');
-    return isCheck(position) ? fitting({ fen }) : misfit('needs-check');
-  },
 });
 
 /** The legal answers of one kind. */

@@ -2,7 +2,6 @@
 import type { GameStory } from '../../family/question';
 import { z } from 'zod/mini';
 import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
 
@@ -46,5 +45,4 @@ export const drawKindFamily = defineFamily<DrawTask, 'choose', DrawKindQuestion,
     compareOptions([listDraws(task)[0] ?? 'no-draw'], answer, (option) => reasonInDraws(task, option)),
   measure: measureStory,
   hints: (task) => chooseHints(DRAW_OPTIONS, [listDraws(task)[0] ?? 'no-draw']),
-  fits: () => misfit('needs-story'),
 });

@@ -4,7 +4,6 @@ import { z } from 'zod/mini';
 import { getPosition, makeSan } from '../../../notation';
 import { isCheck, listLegalMoves, playMove, type Move, type Position } from '../../../rules';
 import { chooseOptions, compareWithReason, type ChoiceNote } from '../../answers/choose';
-import { fitting, listChosenMoves, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import {
   findLegalMove,
@@ -67,11 +66,6 @@ export const isSafeMoveFamily = defineFamily<
     return replies.length + 5 * replies.filter((reply) => isCheck(playMove(after, reply))).length;
   },
   hints: () => [],
-  fits(brought) {
-    if (brought.position === undefined) return misfit('needs-game');
-    if (brought.line.length === 0) return misfit('needs-move');
-    return fitting(...listChosenMoves(brought).map((move) => ({ fen: brought.fen, move })));
-  },
 });
 
 function listMates({ fen, move }: SafeMoveTask): string[] {

@@ -4,7 +4,6 @@ import { opponentOf, type Square, type Side } from '../../../board';
 import { getDraft } from '../../../notation';
 import { findKing, listAttackers, type PositionDraft } from '../../../rules';
 import { tapHints } from '../../answers/tap';
-import { fitting, makeTurnedFen } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
 import type { BoardTask } from '../capturing/theirMen';
@@ -61,8 +60,6 @@ export const kingSquaresFamily = defineFamily<BoardTask, 'tap', KingSquaresQuest
     const draft = getDraft(fen);
     return tapHints(listNeighbours(draft).filter((square) => labelOf(draft, square) === 'free'));
   },
-  // The king of the side to move first, then the other one.
-  fits: ({ fen, draft }) => fitting({ fen }, { fen: makeTurnedFen(draft) }),
 });
 
 /** Guarded only by lines that go on through the king. */

@@ -5,7 +5,6 @@ import { getPosition } from '../../../notation';
 import { isCheck, listLegalMoves, playMove } from '../../../rules';
 import { firstMove, judgeFirstMove, type NotLegalNote } from '../../answers/firstMove';
 import { tagMiss } from '../../answers/missGeometry';
-import { fitsAnyGame } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { isMatingMove, listMatingMoves, sceneOfPosition, toTexts } from '../../family/legalTask';
 import { RIGHT } from '../../family/verdict';
@@ -44,6 +43,5 @@ export const mateInOneFamily = defineFamily<BoardTask, 'play', MateInOneQuestion
     return moves.length + 5 * moves.filter((move) => isCheck(playMove(position, move))).length;
   },
   hints: () => [],
-  fits: fitsAnyGame,
   listRightMoves: ({ fen }, moves) => (moves.length > 0 ? [] : toTexts(listMatingMoves(getPosition(fen)))),
 });

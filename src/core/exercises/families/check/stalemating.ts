@@ -2,11 +2,10 @@
 import type { Side } from '../../../board';
 import { z } from 'zod/mini';
 import { getPosition, parseSan } from '../../../notation';
-import { findOutcome, listLegalMoves, playMove } from '../../../rules';
+import { findOutcome, playMove } from '../../../rules';
 import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
-import { positionTextSchema, sceneOfPosition, toSans } from '../../family/legalTask';
+import { positionTextSchema, sceneOfPosition } from '../../family/legalTask';
 import { findState, reasonOfMoves, whyState, type StateReason } from './boardState';
 
 const stalematingShape = z.object({
@@ -65,14 +64,4 @@ export const stalematingFamily = defineFamily<
   measure: ({ fen, sans }) =>
     5 * sans.length + getPosition(fen).board.filter((man) => man !== undefined).length,
   hints: (task) => chooseHints(task.sans, listStalemating(task)),
-  fits({ fen, position }) {
-    if (position === undefined) return misfit('needs-game');
-    const moves = listLegalMoves(position);
-    const stalemates = moves.filter((move) => findOutcome(playMove(position, move))?.kind === 'stalemate');
-    const others = moves.filter((move) => !stalemates.includes(move));
-    if (stalemates.length === 0) return misfit('nothing-here');
-    // Half of the choices stalemate at most, and they stand in the order of the alphabet, which tells nothing.
-    const shown = [...stalemates.slice(0, 2), ...others.slice(0, 3)];
-    return fitting({ fen, sans: toSans(position, shown).sort() });
-  },
 });

@@ -1,9 +1,8 @@
 /** Family `stop-mate`: any move after which the other side has no mate at once. */
 import type { Side } from '../../../board';
 import { getPosition, makeMoveText, makeSan } from '../../../notation';
-import { listLegalMoves, passTurn, playMove, type Move, type Position } from '../../../rules';
+import { listLegalMoves, playMove, type Move, type Position } from '../../../rules';
 import { firstMove, judgeFirstMove, type NotLegalNote } from '../../answers/firstMove';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { listMatingMoves, sceneOfPosition, toTexts } from '../../family/legalTask';
 import { RIGHT, wrongFor } from '../../family/verdict';
@@ -48,13 +47,6 @@ export const stopMateFamily = defineFamily<BoardTask, 'play', StopMateQuestion, 
     return Math.round((100 * listLegalMoves(position).length) / listSafeMoves(position).length);
   },
   hints: () => [],
-  fits({ fen, position }) {
-    if (position === undefined) return misfit('needs-game');
-    const passed = passTurn(position);
-    // Without a threat there is nothing to stop, and where no move stops it nothing to play.
-    const isThreatened = passed !== undefined && listMatingMoves(passed).length > 0;
-    return isThreatened && listSafeMoves(position).length > 0 ? fitting({ fen }) : misfit('nothing-here');
-  },
   listRightMoves: ({ fen }, moves) => (moves.length > 0 ? [] : toTexts(listSafeMoves(getPosition(fen)))),
 });
 

@@ -2,7 +2,6 @@
 import { getPosition } from '../../../notation';
 import { listCheckers, type Position } from '../../../rules';
 import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { fitsAnyGame } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
 import type { PlainReason } from '../../family/note';
@@ -45,7 +44,6 @@ export const whatIsItFamily = defineFamily<BoardTask, 'choose', WhatIsItQuestion
       return board.filter((man) => man !== undefined).length;
     },
     hints: ({ fen }) => chooseHints(STATE_OPTIONS, [findState(getPosition(fen))]),
-    fits: fitsAnyGame,
   },
 );
 

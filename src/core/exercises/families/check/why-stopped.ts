@@ -4,7 +4,6 @@ import { z } from 'zod/mini';
 import { getPosition } from '../../../notation';
 import { findOutcome, isCheck } from '../../../rules';
 import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
 import type { PlainReason } from '../../family/note';
@@ -74,7 +73,6 @@ export const whyStoppedFamily = defineFamily<
     ),
   measure: measureStory,
   hints: (task) => chooseHints(STOP_OPTIONS, [solveStop(task)]),
-  fits: () => misfit('needs-story'),
 });
 
 /** What ended the game. */

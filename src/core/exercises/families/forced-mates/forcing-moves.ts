@@ -11,7 +11,6 @@ import { FORCING_KINDS, listForcing, type ForcingKind } from '../../../proof';
 import type { Move, Position } from '../../../rules';
 import { exchangeAfter } from '../../../tactics';
 import { tapHints } from '../../answers/tap';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { GAIN_LABELS, type ForcingLabel, type GainLabel } from '../../family/forcingLabels';
 import { isMatingMove, positionTextSchema, sceneOfPosition } from '../../family/legalTask';
@@ -20,7 +19,7 @@ import { RIGHT, wrongFor } from '../../family/verdict';
 import { scaleSchema, type Scale } from '../values/scale';
 
 /** What is asked: the checks alone, every kind, or what comes of checks and captures. */
-const FORCING_ASKS = ['checks', 'kinds', 'gains'] as const;
+export const FORCING_ASKS = ['checks', 'kinds', 'gains'] as const;
 
 const forcingShape = z.object({
   fen: positionTextSchema,
@@ -123,8 +122,4 @@ export const forcingMovesFamily = defineFamily<ForcingTask, 'tap', ForcingMovesQ
     return men + each * listLabelled(task).length;
   },
   hints: (task) => tapHints(listLabelled(task).map(({ square }) => square)),
-  fits: ({ fen, position, values }) =>
-    position === undefined
-      ? misfit('needs-game')
-      : fitting(...FORCING_ASKS.map((asked) => ({ fen, asked, values }))),
 });

@@ -6,7 +6,6 @@ import { z } from 'zod/mini';
 import { getPosition, makeSan, parseMoveText, type MoveText } from '../../../notation';
 import { solutionGraphSchema, splitLine, type SolutionGraph } from '../../../puzzles';
 import { playMove, type Position } from '../../../rules';
-import { misfit } from '../../family/brought';
 import { findLegalMove, positionTextSchema } from '../../family/legalTask';
 import type { FamilyNote } from '../../family/note';
 import type { Verdict } from '../../family/verdict';
@@ -27,8 +26,6 @@ export const PARTS = {
   version: 1,
   stage: 'forced-mates',
   levels: 3,
-  /** A mate is proved when it is stored, so it is asked this way from a set. */
-  fits: () => misfit('needs-proof'),
 } as const;
 
 /** Longer and fuller is harder. */

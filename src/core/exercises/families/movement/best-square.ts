@@ -10,7 +10,6 @@ import { getDraft } from '../../../notation';
 import { listLawfulReach, type PositionDraft } from '../../../rules';
 import { compareMarks, tapSquares } from '../../answers/tap';
 import { squareSchema } from '../../family/answer';
-import { findChosenMan, fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
 import type { SquareNote } from '../../family/note';
@@ -119,14 +118,6 @@ export const bestSquareFamily = defineFamily<BestSquareTask, 'tap', BestSquareQu
     const best = listBest(task).map(({ square }) => square);
     const wrong = task.candidates.find((square) => !best.includes(square));
     return task.candidates.length < 3 || wrong === undefined ? [] : [{ kind: 'not-square', square: wrong }];
-  },
-  fits(brought) {
-    const chosen = findChosenMan(brought);
-    if (chosen === undefined) return misfit('needs-piece');
-    const candidates = brought.chosen.slice(1, 6).sort((one, other) => one - other);
-    return candidates.length < 2
-      ? misfit('needs-target')
-      : fitting({ fen: brought.fen, square: chosen.square, candidates, weights: EVEN_WEIGHTS });
   },
 });
 

@@ -4,7 +4,7 @@ import { getDraft } from '../../../notation';
 import { compareNumber, type NumberNote } from '../../answers/number';
 import { defineFamily } from '../../family/family';
 import { getRole } from '../../family/lessonBoard';
-import { fitsChosen, listTargets, measureReach, REACH_PARTS, type ReachTask } from './reachTask';
+import { listTargets, measureReach, REACH_PARTS, type ReachTask } from './reachTask';
 
 export interface CountReachQuestion {
   readonly code: 'count-reach';
@@ -27,7 +27,6 @@ export const countReachFamily = defineFamily<ReachTask, 'number', CountReachQues
     return verdict.outcome === 'right' ? { ...verdict, right: targets } : { ...verdict, missed: targets };
   },
   measure: measureReach,
-  fits: (brought) => fitsChosen(brought, () => true),
   hints: ({ fen, square }) =>
     listTargets(fen, square)
       .slice(0, 1)

@@ -3,14 +3,7 @@ import type { Role } from '../../../board';
 import { getDraft } from '../../../notation';
 import { defineFamily } from '../../family/family';
 import { getRole } from '../../family/lessonBoard';
-import {
-  fitsChosen,
-  measureReach,
-  REACH_PARTS,
-  TAP_PARTS,
-  type ReachTask,
-  type ReachNote,
-} from './reachTask';
+import { measureReach, REACH_PARTS, TAP_PARTS, type ReachTask, type ReachNote } from './reachTask';
 
 export interface ReachQuestion {
   readonly code: 'reach';
@@ -25,5 +18,4 @@ export const reachFamily = defineFamily<ReachTask, 'tap', ReachQuestion, ReachNo
   levels: 5,
   question: ({ fen, square }) => ({ code: 'reach', role: getRole(getDraft(fen), square) }),
   measure: measureReach,
-  fits: (brought) => fitsChosen(brought, (role) => role !== 'pawn'),
 });

@@ -8,7 +8,6 @@ import { getDraft } from '../../../notation';
 import { listLawfulReach } from '../../../rules';
 import { compareMarks, tapHints, tapSquares } from '../../answers/tap';
 import { squareSchema } from '../../family/answer';
-import { findChosenMan, fitting, misfit, type BroughtBoard, type Fit } from '../../family/brought';
 import { boardTextSchema, getRole, isOnItsWay, sceneOf } from '../../family/lessonBoard';
 import { noteNotReached, type NotReachedNote, type MissedNote } from './reachNotes';
 
@@ -20,14 +19,6 @@ export const reachTaskSchema = z.object({ fen: boardTextSchema, square: squareSc
 );
 
 export type ReachTask = z.infer<typeof reachTaskSchema>;
-
-/** The chosen piece, where it is of this kind. */
-export function fitsChosen(brought: BroughtBoard, isAsked: (role: Role) => boolean): Fit<ReachTask> {
-  const chosen = findChosenMan(brought);
-  return chosen === undefined || !isAsked(chosen.man.role)
-    ? misfit('needs-piece')
-    : fitting({ fen: brought.fen, square: chosen.square });
-}
 
 /** How strange a man's way is to a beginner: a rook's is the plainest. Common practice. */
 const STRANGENESS: Readonly<Record<Role, number>> = {

@@ -9,7 +9,6 @@ import { opponentOf, type Square, type Role } from '../../../board';
 import { getDraft, makeMoveText, parseMoveText, type MoveText } from '../../../notation';
 import { listAttackers, listLawfulReach, listReach, type Move, type PositionDraft } from '../../../rules';
 import { squareSchema, type AnswerOf } from '../../family/answer';
-import { findChosenMan, fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
 import { RIGHT, UNFINISHED, wrongFor, type Verdict } from '../../family/verdict';
@@ -96,21 +95,6 @@ export const routeAnsweredFamily = defineFamily<RouteAnsweredTask, 'play', Route
     { kind: 'man', square: task.answering },
     { kind: 'count', count: openDuel(task).fewest },
   ],
-  fits(brought) {
-    const { draft, fen } = brought;
-    const chosen = findChosenMan(brought);
-    if (chosen === undefined) return misfit('needs-piece');
-    const [, target] = brought.chosen;
-    if (target === undefined) return misfit('needs-target');
-    const theirs = draft.board.flatMap((man, square) =>
-      man?.side === opponentOf(draft.turn) ? [square] : [],
-    );
-    const [answering] = theirs;
-    // Whose turn it is to answer has to be plain: one man of theirs alone.
-    return answering === undefined || theirs.length > 1
-      ? misfit('nothing-here')
-      : fitting({ fen, square: chosen.square, target, answering });
-  },
   reply(task, moves) {
     const { start, reply } = openDuel(task);
     const duel = follow(start, moves);

@@ -7,7 +7,6 @@ import type { Role, Square } from '../../../board';
 import { getDraft, makeMoveText, parseMoveText, type MoveText } from '../../../notation';
 import { listLawfulReach, type Move, type PositionDraft } from '../../../rules';
 import { squareSchema, type AnswerOf } from '../../family/answer';
-import { findChosenMan, fitting, misfit, type BroughtBoard } from '../../family/brought';
 import { defineFamily, type Level } from '../../family/family';
 import { boardTextSchema, getRole, sceneOf } from '../../family/lessonBoard';
 import type { Stage } from '../../family/stages';
@@ -17,16 +16,14 @@ import { noteNotReached, type NotReachedNote } from './reachNotes';
 import type { NotLegalNote } from '../../answers/firstMove';
 import type { ManNote, ByNote } from '../../family/note';
 
-const MOST_TARGETS = 4;
-
-/** A way through more places than these (a square, and what was taken before) is not looked for: on a board that is brought, there may be none. */
+/** A way through more places than these (a square, and what was taken before) is not looked for: composed ones need a thousand at most. */
 const MOST_WAYS = 20_000;
 
 export const routeTaskSchema = z.object({
   fen: boardTextSchema,
   /** The man that moves. */
   square: squareSchema,
-  targets: z.array(squareSchema).check(z.minLength(1), z.maxLength(MOST_TARGETS)),
+  targets: z.array(squareSchema).check(z.minLength(1), z.maxLength(4)),
   /** `line`: the whole way is told before the man moves. */
   commit: z._default(z.enum(['step', 'line']), 'step'),
 });
@@ -108,14 +105,6 @@ export function defineRoute<Code extends string>(parts: {
     judge: (task, answer) => judgeRoute(task, answer, mayGo),
     measure: (task) => (fewestOf(task) ?? 0) + (task.commit === 'line' ? TOLD_MEASURE : 0),
     hints: (task) => [{ kind: 'count', count: fewestOf(task) ?? 0 }],
-    fits(brought) {
-      const chosen = findChosenMan(brought);
-      // A pawn that becomes something else on its way is no question for a beginner.
-      if (chosen === undefined || chosen.man.role === 'pawn') return misfit('needs-piece');
-      const targets = listRouteTargets(brought, code === 'collect');
-      if (targets.length === 0) return misfit(code === 'collect' ? 'nothing-here' : 'needs-target');
-      return fitting<RouteTask>({ fen: brought.fen, square: chosen.square, targets, commit: 'step' });
-    },
     listRightMoves(task, moves) {
       const way = moves.reduce<Way | undefined>((one, text) => one && follow(one, text), startOf(task));
       if (way === undefined) return [];
@@ -197,16 +186,6 @@ function follow(way: Way, text: MoveText): Way | undefined {
 
 function listSteps(way: Way, mayGo: Permission): Move[] {
   return listLawfulReach(way.draft, way.at).filter((move) => mayGo(way, move));
-}
-
-/** The squares chosen after the piece; to collect, all their men but the king where none was chosen. */
-function listRouteTargets({ draft, chosen }: BroughtBoard, isCollecting: boolean): Square[] {
-  const targets = chosen.slice(1, 1 + MOST_TARGETS);
-  if (targets.length > 0 || !isCollecting) return targets;
-  const men = draft.board.flatMap((man, square) =>
-    man !== undefined && man.side !== draft.turn && man.role !== 'king' ? [square] : [],
-  );
-  return men.length > MOST_TARGETS ? [] : men;
 }
 
 /** One shortest way over all targets; undefined when there is none, or none within `MOST_WAYS` places. */

@@ -6,15 +6,8 @@ import { namePatterns, type PatternId } from '../../../patterns';
 import { isCheckmate, listLegalMoves, playMove, type Move } from '../../../rules';
 import { tagMiss } from '../../answers/missGeometry';
 import type { AnswerOf } from '../../family/answer';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
-import {
-  findLegalMove,
-  isMatingMove,
-  listMatingMoves,
-  positionTextSchema,
-  sceneOfPosition,
-} from '../../family/legalTask';
+import { findLegalMove, isMatingMove, positionTextSchema, sceneOfPosition } from '../../family/legalTask';
 import { RIGHT, wrongFor, type Verdict } from '../../family/verdict';
 import { whyNoMate, type NoMateNote } from '../check/whyNoMate';
 import { countMen, getOwnMan, PARTS, patternSchema } from './mateBoard';
@@ -69,11 +62,6 @@ export const mateByNameFamily = defineFamily<ByNameTask, 'play', MateByNameQuest
       .slice(0, 1)
       .map(({ from }) => ({ kind: 'man', square: from })),
   listRightMoves: (task, moves) => (moves.length > 0 ? [] : listNamedMates(task).map(makeMoveText)),
-  fits({ fen, position }) {
-    if (position === undefined) return misfit('needs-game');
-    const names = listMatingMoves(position).flatMap((move) => namePatterns(playMove(position, move)));
-    return fitting(...[...new Set(names.map(({ id }) => id))].map((id) => ({ fen, id, isNamed: true })));
-  },
 });
 
 function judgeNamedMate(task: ByNameTask, { moves }: AnswerOf<'play'>): Verdict<ByNameNote> {

@@ -6,8 +6,6 @@ import { getDraft } from '../../../notation';
 import { defineFamily } from '../../family/family';
 import {
   countMen,
-  fitsGap,
-  GAP_ROLES,
   gapShape,
   isFilledBy,
   judgeAdded,
@@ -48,12 +46,6 @@ export const missingManFamily = defineFamily<MissingManTask, 'place', MissingMan
   ask: ({ fen, tray }) => ({ kind: 'place', tray: tray.map((role) => getMan(matingSideOf(fen), role)) }),
   solution: (task) => solve(task, getMan(matingSideOf(task.fen), task.role)),
   judge: (task, answer) => judgeAdded(task, answer, [matingSideOf(task.fen)]),
-  fits: (brought) =>
-    fitsGap(
-      brought,
-      ({ side }, { turn }) => side !== turn,
-      (gap, { role }) => ({ ...gap, role, tray: [...GAP_ROLES] }),
-    ),
   measure: ({ fen, tray }) => countMen(getDraft(fen)) + 4 * tray.length,
   hints: ({ tray, role, square }) => [
     ...(tray.length > 1

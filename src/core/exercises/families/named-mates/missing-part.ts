@@ -9,8 +9,6 @@ import { getDraft } from '../../../notation';
 import { defineFamily } from '../../family/family';
 import {
   countMen,
-  fitsGap,
-  GAP_ROLES,
   gapShape,
   isFilledBy,
   judgeAdded,
@@ -55,16 +53,6 @@ export const missingPartFamily = defineFamily<MissingPartTask, 'place', MissingP
   ask: ({ tray }) => ({ kind: 'place', tray: tray.map(({ side, role }) => getMan(side, role)) }),
   solution: (task) => solve(task, getMan(task.man.side, task.man.role)),
   judge: (task, answer) => judgeAdded(task, answer, SIDES),
-  fits: (brought) =>
-    fitsGap(
-      brought,
-      () => true,
-      (gap, man) => ({
-        ...gap,
-        man: { side: man.side, role: man.role },
-        tray: SIDES.flatMap((side) => GAP_ROLES.map((role) => ({ side, role }))),
-      }),
-    ),
   measure: ({ fen, tray }) => countMen(getDraft(fen)) + 4 * tray.length,
   hints: ({ square }) => [{ kind: 'man', square }],
 });

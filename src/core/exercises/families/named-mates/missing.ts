@@ -12,13 +12,11 @@ import {
 } from '../../../board';
 import { findPosition, getDraft, makeFen } from '../../../notation';
 import { namePatterns, PATTERN_IDS, type PatternId } from '../../../patterns';
-import { findKing, isCheckmate, listAttackers, type Position, type PositionDraft } from '../../../rules';
+import { findKing, isCheckmate, listAttackers, type PositionDraft } from '../../../rules';
 import { squareSchema, type AnswerOf } from '../../family/answer';
-import { fitting, misfit, type BroughtBoard, type Fit } from '../../family/brought';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
 import type { AttackedNote, ManNote, SquareNote } from '../../family/note';
 import { RIGHT, wrongFor, type Verdict } from '../../family/verdict';
-import { without } from '../movement/looseMoves';
 
 export const PARTS = {
   version: 1,
@@ -26,9 +24,6 @@ export const PARTS = {
   skill: 'ingredients',
   answerMode: 'place',
 } as const;
-
-/** The men that may be missing. */
-export const GAP_ROLES = ['queen', 'rook', 'bishop', 'knight', 'pawn'] as const;
 
 /** A picture without one man, the mated side to move, and where that man stood. */
 interface Gap {
@@ -47,22 +42,6 @@ export const countMen = ({ board }: PositionDraft) => board.filter((man) => man 
 export function sceneOfGap({ fen }: Gap) {
   const draft = getDraft(fen);
   return sceneOf(draft, { bottom: opponentOf(draft.turn) });
-}
-
-/** A mate with a name, and the chosen man taken off it: for each name a picture with that gap. */
-export function fitsGap<Task>(
-  { position, chosen }: BroughtBoard,
-  mayMiss: (man: Man, position: Position) => boolean,
-  makeTask: (gap: Gap, man: Man) => Task,
-): Fit<Task> {
-  if (position === undefined) return misfit('needs-game');
-  if (!isCheckmate(position)) return misfit('needs-mate');
-  const [square] = chosen;
-  const man = square === undefined ? undefined : position.board[square];
-  if (square === undefined || man === undefined || man.role === 'king' || !mayMiss(man, position))
-    return misfit('needs-square');
-  const fen = makeFen(without(position, square));
-  return fitting(...namePatterns(position).map(({ id }) => makeTask({ fen, id, square }, man)));
 }
 
 /** The board with one man more. */

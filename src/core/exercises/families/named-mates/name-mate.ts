@@ -2,10 +2,8 @@
 import { z } from 'zod/mini';
 import { opponentOf, type Side, type Square, type Role } from '../../../board';
 import { getPosition } from '../../../notation';
-import { namePatterns, PATTERN_IDS, type PatternId, type PatternMatch } from '../../../patterns';
-import { isCheckmate } from '../../../rules';
+import { namePatterns, type PatternId, type PatternMatch } from '../../../patterns';
 import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { positionTextSchema } from '../../family/legalTask';
 import type { SquaresReason } from '../../family/note';
@@ -62,19 +60,6 @@ export const nameMateFamily = defineFamily<
   },
   measure: ({ fen, options }) => countMen(getPosition(fen)) + 6 * options.length,
   hints: (task) => chooseHints(task.options, listFitting(task)),
-  fits({ fen, position }) {
-    if (position === undefined) return misfit('needs-game');
-    if (!isCheckmate(position)) return misfit('needs-mate');
-    const fit = namePatterns(position).map(({ id }) => id);
-    const [right] = fit;
-    if (right === undefined) return misfit('nothing-here');
-    // The names after it in the book, so that each mate has its own others; they stand in the order of the alphabet.
-    const at = PATTERN_IDS.indexOf(right);
-    const others = [...PATTERN_IDS.slice(at + 1), ...PATTERN_IDS.slice(0, at)].filter(
-      (id) => !fit.includes(id),
-    );
-    return fitting({ fen, options: [right, ...others.slice(0, 3)].sort() });
-  },
 });
 
 /** A wrong name is answered by who gives the check; the right one by the name itself. */

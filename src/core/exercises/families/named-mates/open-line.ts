@@ -4,7 +4,6 @@ import { opponentOf, type Square, type Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { isCheckmate } from '../../../rules';
 import { tapSquares } from '../../answers/tap';
-import { fitsAnyGame } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { without } from '../movement/looseMoves';
 import {
@@ -55,5 +54,4 @@ export const openLineFamily = defineFamily<
     compareMen(task, listMenInTheWay(task), answer, ['not-in-the-way', 'stands-in-the-way']),
   measure: ({ fen }) => countMen(getPosition(fen)),
   hints: () => [],
-  fits: fitsAnyGame,
 });

@@ -4,7 +4,6 @@ import { opponentOf, type Square, type Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { isCheckmate, type PositionDraft } from '../../../rules';
 import { tapHints, tapSquares } from '../../answers/tap';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { without } from '../movement/looseMoves';
 import {
@@ -61,8 +60,4 @@ export const spareMenFamily = defineFamily<
   judge: (task, answer) => compareMen(task, listSpareMen(task), answer, ['is-needed', 'is-spare']),
   measure: (task) => countMen(getPosition(task.fen)) + 10 * listSpareMen(task).length,
   hints: (task) => tapHints(listSpareMen(task)),
-  fits({ fen, position }) {
-    if (position === undefined) return misfit('needs-game');
-    return isCheckmate(position) ? fitting({ fen }) : misfit('needs-mate');
-  },
 });

@@ -4,7 +4,6 @@ import type { Side } from '../../../board';
 import { getPosition, makeSan } from '../../../notation';
 import { isCheck, listLegalMoves, passTurn, type Position } from '../../../rules';
 import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { fitsAnyGame } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { isMatingMove } from '../../family/legalTask';
 import { sceneOf } from '../../family/lessonBoard';
@@ -63,5 +62,4 @@ export const whoMatesFamily = defineFamily<
     }),
   measure: ({ fen }) => countMen(getPosition(fen)),
   hints: (task) => chooseHints(MATERS, [whoMates(task)]),
-  fits: fitsAnyGame,
 });

@@ -4,7 +4,6 @@ import { opponentOf, ROLES, type Square, type Side } from '../../../board';
 import { getDraft } from '../../../notation';
 import { isCheckmate, type PositionDraft } from '../../../rules';
 import { tapHints } from '../../answers/tap';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { positionTextSchema } from '../../family/legalTask';
 import { getRole, sceneOf } from '../../family/lessonBoard';
@@ -64,10 +63,6 @@ export const whoTakesFamily = defineFamily<BoardTask, 'tap', WhoTakesQuestion, B
     return listNeighbours(draft).length + 2 * draft.board.filter((man) => man !== undefined).length;
   },
   hints: ({ fen }) => tapHints(listNeighbours(getDraft(fen))),
-  fits({ fen, position }) {
-    if (position === undefined) return misfit('needs-game');
-    return isCheckmate(position) ? fitting({ fen }) : misfit('needs-mate');
-  },
 });
 
 const TAKER_LABELS: readonly string[] = ['own-man', ...ROLES];

@@ -9,7 +9,6 @@ import {
   type NotationWays,
   type WrittenNote,
 } from '../../answers/notationWays';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { findLegalMove, positionTextSchema } from '../../family/legalTask';
 import { sceneOf } from '../../family/lessonBoard';
@@ -50,10 +49,6 @@ export const keepScoreFamily = defineFamily<ScoreTask, 'write', KeepScoreQuestio
   taskSchema: scoreShape.check(z.refine((task) => replay(task) !== undefined, 'not a game')),
   question: ({ moves }) => ({ code: 'keep-score', moves: moves.length }),
   scene: ({ fen }) => sceneOf(getPosition(fen), { bottom: 'white' }),
-  fits({ fen, position, line }) {
-    if (position === undefined) return misfit('needs-game');
-    return line.length < 2 ? misfit('needs-line') : fitting({ fen, moves: line.slice(0, 20) });
-  },
   ask: ({ fen, moves }) => ({ kind: 'write', form: 'sheet', fen, moves }),
   solution: (task) => ({
     kind: 'write',

@@ -3,7 +3,6 @@ import type { Side } from '../../../board';
 import { getPosition, makeMoveText, makeSan } from '../../../notation';
 import { isSameMove } from '../../../rules';
 import { judgeFirstMove, type NotLegalNote } from '../../answers/firstMove';
-import { fitting, listChosenMoves, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
 import { RIGHT, wrongFor } from '../../family/verdict';
@@ -37,10 +36,5 @@ export const playWrittenFamily = defineFamily<WrittenTask, 'play', PlayWrittenQu
     );
   },
   hints: () => [],
-  fits(brought) {
-    if (brought.position === undefined) return misfit('needs-game');
-    if (brought.line.length === 0) return misfit('needs-move');
-    return fitting(...listChosenMoves(brought).map((move) => ({ fen: brought.fen, move })));
-  },
   listRightMoves: (task, moves) => (moves.length > 0 ? [] : [makeMoveText(openTask(task).move)]),
 });

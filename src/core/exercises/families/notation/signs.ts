@@ -17,7 +17,6 @@ import { z } from 'zod/mini';
 import { getPosition, makeSan } from '../../../notation';
 import { storedFateSchema, type StoredFate } from '../../../puzzles';
 import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { findLegalMove, positionTextSchema, sceneOfPosition } from '../../family/legalTask';
 
@@ -85,7 +84,6 @@ export const signsFamily = defineFamily<SignTask, 'choose', SignsQuestion, Choic
   judge: (task, answer) => compareOptions([earnSign(task)], answer, () => reasonOf(task)),
   measure: ({ options }) => options.length,
   hints: (task) => chooseHints(task.options, [earnSign(task)]),
-  fits: () => misfit('needs-fates'),
 });
 
 /** Points for an order of fates: mates far above, being mated far below. */

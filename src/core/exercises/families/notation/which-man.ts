@@ -4,7 +4,6 @@ import { z } from 'zod/mini';
 import { getPosition, makeSan } from '../../../notation';
 import { listLegalMoves } from '../../../rules';
 import { compareMarks, tapSquares } from '../../answers/tap';
-import { fitting, listChosenMoves, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { sceneOfPosition } from '../../family/legalTask';
 import { openTask, PARTS, writtenTaskSchema, type WrittenTask } from './writtenTask';
@@ -57,10 +56,6 @@ export const whichManFamily = defineFamily<WrittenTask, 'tap', WhichManQuestion,
     listSameMen(task)
       .slice(0, 1)
       .map((square) => ({ kind: 'man', square })),
-  fits: (brought) =>
-    brought.position === undefined
-      ? misfit('needs-game')
-      : fitting(...listChosenMoves(brought).map((move) => ({ fen: brought.fen, move }))),
 });
 
 /** Own men of the same kind that can go to the same square. */

@@ -2,7 +2,6 @@
 import type { Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { judgeRead, USUAL_WAYS, type WrittenNote } from '../../answers/notationWays';
-import { fitting, listChosenMoves, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { judgeWriting, WRITE_PARTS, type WrittenTask, type NotMeantNote } from './writtenTask';
 
@@ -21,11 +20,6 @@ export const writeMoveFamily = defineFamily<
   id: 'write-move',
   skill: 'writing-moves',
   levels: 5,
-  fits(brought) {
-    if (brought.position === undefined) return misfit('needs-game');
-    if (brought.line.length === 0) return misfit('needs-move');
-    return fitting(...listChosenMoves(brought).map((move) => ({ fen: brought.fen, move })));
-  },
   question: ({ fen }) => ({ code: 'write-move', turn: getPosition(fen).turn }),
   judge(task, { text }) {
     return judgeWriting(task, text, (position, read) =>

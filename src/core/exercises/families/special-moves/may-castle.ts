@@ -4,11 +4,10 @@
  * side and an earlier check do not matter. A task has one failing condition at most, so that one answer is right.
  */
 import { z } from 'zod/mini';
-import { opponentOf, rankOf, type Role, type Square, type Side } from '../../../board';
+import { opponentOf, rankOf, type Square, type Side } from '../../../board';
 import { getPosition } from '../../../notation';
 import { findKing, listAttackers, type PositionDraft, type CastlingWing } from '../../../rules';
 import { chooseHints, chooseOptions, compareWithReason, type ChoiceNote } from '../../answers/choose';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { positionTextSchema, sceneOfPosition } from '../../family/legalTask';
 import type { PlainReason, SquaresReason } from '../../family/note';
@@ -93,22 +92,6 @@ export const mayCastleFamily = defineFamily<
     );
   },
   hints: (task) => chooseHints(CASTLING_OPTIONS, [solve(task)]),
-  fits({ fen, position }) {
-    if (position === undefined) return misfit('needs-game');
-    const { board, turn, castling } = position;
-    const home = turn === 'white' ? 0 : 56;
-    const hasOwn = (square: Square, role: Role) =>
-      board[square]?.side === turn && board[square].role === role;
-    const tasks = (['short', 'long'] as const).flatMap((wing): CastlingTask[] => {
-      const hasRook = hasOwn(wing === 'short' ? home + 7 : home, 'rook');
-      if (!hasOwn(home + 4, 'king') || !hasRook) return [];
-      const rights = castling[turn];
-      // Both stand at home, so a right that is gone says that one of them has moved: the king where both rights are gone.
-      const hasMoved = rights[wing] ? 'nobody' : rights.short || rights.long ? 'rook' : 'king';
-      return [{ fen, wing, hasMoved, wasInCheck: false }];
-    });
-    return fitting(...tasks);
-  },
 });
 
 interface Way {

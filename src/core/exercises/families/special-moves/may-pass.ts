@@ -8,7 +8,6 @@ import { getPosition } from '../../../notation';
 import { findKing, listAttackers, listLegalMoves } from '../../../rules';
 import { chooseHints, chooseOptions, compareWithReason, type ChoiceNote } from '../../answers/choose';
 import { squareSchema } from '../../family/answer';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { positionTextSchema, sceneOfPosition } from '../../family/legalTask';
 import type { PlainReason } from '../../family/note';
@@ -89,18 +88,6 @@ export const mayPassFamily = defineFamily<PassingTask, 'choose', MayPassQuestion
     );
   },
   hints: (task) => chooseHints(PASSING_OPTIONS, [solvePassing(task)]),
-  fits({ fen, position }) {
-    if (position === undefined) return misfit('needs-game');
-    const { board, turn, enPassant } = position;
-    if (enPassant === undefined) return misfit('nothing-here');
-    const forward = turn === 'white' ? 8 : -8;
-    const [from, to] = [enPassant + forward, enPassant - forward];
-    const beside = [to - 1, to + 1].filter((square) => {
-      const man = board[square];
-      return isBeside(square, to) && man?.side === turn && man.role === 'pawn';
-    });
-    return fitting(...beside.map((pawn) => ({ fen, pawn, from, to, isLate: false })));
-  },
 });
 
 function solvePassing({ fen, pawn, from, to, isLate }: PassingTask): (typeof PASSING_OPTIONS)[number] {

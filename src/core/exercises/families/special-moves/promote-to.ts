@@ -9,13 +9,12 @@ import { getPosition, makeSan } from '../../../notation';
 import { findOutcome, listAttackers, listLegalMoves, playMove, type Position } from '../../../rules';
 import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
 import { squareSchema } from '../../family/answer';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { isMatingMove, positionTextSchema, sceneOfPosition } from '../../family/legalTask';
 import type { MovesReason, SquaresReason } from '../../family/note';
 import { findState, reasonOfMoves, whyState, type StateReason } from '../check/boardState';
 
-const PROMOTION_GOALS = ['mate', 'no-stalemate', 'fork'] as const;
+export const PROMOTION_GOALS = ['mate', 'no-stalemate', 'fork'] as const;
 
 const promotionShape = z.object({
   fen: positionTextSchema,
@@ -67,13 +66,6 @@ export const promoteToFamily = defineFamily<
     return men + { 'no-stalemate': 20, mate: 40, fork: 60 }[task.goal];
   },
   hints: (task) => chooseHints(PROMOTION_ROLES, listRightRoles(task)),
-  fits({ fen, position }) {
-    if (position === undefined) return misfit('needs-game');
-    const promotions = listLegalMoves(position).filter(({ promotion }) => promotion === 'queen');
-    return fitting(
-      ...promotions.flatMap(({ from, to }) => PROMOTION_GOALS.map((goal) => ({ fen, from, to, goal }))),
-    );
-  },
 });
 
 /** What the other side has left once the pawn has become this. */

@@ -3,12 +3,11 @@
  * king counts only where it may go.
  */
 import { z } from 'zod/mini';
-import { opponentOf, SIDES, type Side, type Square } from '../../../board';
+import { opponentOf, type Side, type Square } from '../../../board';
 import { getDraft } from '../../../notation';
 import { findKing, listAttackers, type PositionDraft } from '../../../rules';
 import { compareNumber, type NumberNote } from '../../answers/number';
 import { squareSchema } from '../../family/answer';
-import { fitting, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
 import { without } from '../movement/looseMoves';
@@ -60,12 +59,6 @@ export const countOnSquareFamily = defineFamily<CountTask, 'number', CountOnSqua
     listTakingPart(task)
       .slice(0, 1)
       .map((square) => ({ kind: 'man', square })),
-  fits({ fen, chosen }) {
-    const [square] = chosen;
-    return square === undefined
-      ? misfit('needs-square')
-      : fitting(...SIDES.map((side) => ({ fen, square, side })));
-  },
 });
 
 /** Attackers of the square, then those that attack it once the ones in front are gone; pinned ones only where they may go. */

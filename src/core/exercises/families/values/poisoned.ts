@@ -9,7 +9,6 @@ import { getPosition, makeSan, makeSanLine } from '../../../notation';
 import { findCaptured, listLegalMoves, playMove, type Move, type Position } from '../../../rules';
 import { exchangeAfter } from '../../../tactics';
 import { chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { isCapture, fitting, listChosenMoves, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import {
   findLegalMove,
@@ -72,16 +71,6 @@ export const poisonedFamily = defineFamily<
     return listLegalMoves(playMove(position, move)).length;
   },
   hints: () => [],
-  fits: (brought) =>
-    brought.position === undefined
-      ? misfit('needs-game')
-      : fitting(
-          ...listChosenMoves(brought, isCapture).map((move) => ({
-            fen: brought.fen,
-            move,
-            values: brought.values,
-          })),
-        ),
 });
 
 function openTask({ fen, move: text }: PoisonedTask): { position: Position; move: Move } {

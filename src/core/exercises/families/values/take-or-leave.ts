@@ -16,7 +16,6 @@ import {
 import { findCaptured, listAttackers, listLegalMoves } from '../../../rules';
 import { exchangeAfter } from '../../../tactics';
 import { chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { isCapture, fitting, listChosenMoves, misfit } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
 import { scaleSchema } from './scale';
@@ -87,16 +86,6 @@ export const takeOrLeaveFamily = defineFamily<
     return men + exchangeOf(task).moves.length;
   },
   hints: () => [],
-  fits: (brought) =>
-    brought.position === undefined
-      ? misfit('needs-game')
-      : fitting(
-          ...listChosenMoves(brought, isCapture).map((move) => ({
-            fen: brought.fen,
-            move,
-            values: brought.values,
-          })),
-        ),
 });
 
 function kindOfExchange(gain: number): (typeof EXCHANGE_OPTIONS)[number] {

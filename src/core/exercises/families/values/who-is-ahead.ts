@@ -3,7 +3,6 @@ import { z } from 'zod/mini';
 import { findBalance, type Side } from '../../../board';
 import { getDraft } from '../../../notation';
 import { chooseHints, chooseOptions, compareOptions, type ChoiceNote } from '../../answers/choose';
-import { fitting } from '../../family/brought';
 import { defineFamily } from '../../family/family';
 import { boardTextSchema, sceneOf } from '../../family/lessonBoard';
 import { scaleSchema } from './scale';
@@ -47,7 +46,6 @@ export const whoIsAheadFamily = defineFamily<
     })),
   measure: ({ fen }) => getDraft(fen).board.filter((man) => man !== undefined && man.role !== 'king').length,
   hints: (task) => chooseHints(listBalanceOptions(task), [makeBalance(balanceOf(task))]),
-  fits: ({ fen, values }) => fitting({ fen, values }),
 });
 
 function balanceOf({ fen, values }: AheadTask): number {

@@ -2,8 +2,8 @@
  * A board that a coach brings. Beside composing fresh boards, a family says what it can ask of this one, or why it can ask nothing: so
  * whatever can be asked of a fresh board can be asked of any board.
  */
-import { opponentOf, type Man, type Square, type ValueScale } from '../../board';
-import { makeFen, makeMoveText, type MoveText } from '../../notation';
+import { opponentOf, type Man, type Square, type ValueScale } from '../board';
+import { makeFen, makeMoveText, type MoveText } from '../notation';
 import {
   checkPosition,
   findCaptured,
@@ -11,7 +11,7 @@ import {
   type Move,
   type Position,
   type PositionDraft,
-} from '../../rules';
+} from '../rules';
 
 /** Points for the pieces, as the club counts. */
 type Points = ValueScale & { readonly king: 0 };
@@ -28,6 +28,9 @@ export interface BroughtBoard {
   readonly line: readonly MoveText[];
   readonly values: Points;
 }
+
+/** What a family can ask of a board; it may search, as composing may. */
+export type Fits<Task> = (brought: BroughtBoard) => Fit<Task>;
 
 /** Makes the board of what is known of it: choices that are not on it are dropped. */
 export function bringBoard(
@@ -82,12 +85,13 @@ export type Fit<Task> =
   | { readonly kind: 'fits'; readonly tasks: readonly Task[] }
   | { readonly kind: 'misfit'; readonly why: Misfit };
 
-export const misfit = (why: Misfit): Extract<Fit<never>, { kind: 'misfit' }> => ({ kind: 'misfit', why });
+export function misfit(why: Misfit): Extract<Fit<never>, { kind: 'misfit' }> {
+  return { kind: 'misfit', why };
+}
 
-export const fitting = <Task>(...tasks: readonly Task[]): Fit<Task> => ({ kind: 'fits', tasks });
-
-/** A task of the board alone, kings or not. */
-export const fitsAnyBoard = ({ fen }: BroughtBoard): Fit<{ readonly fen: string }> => fitting({ fen });
+export function fitting<Task>(...tasks: readonly Task[]): Fit<Task> {
+  return { kind: 'fits', tasks };
+}
 
 /** A task of the position alone. */
 export const fitsAnyGame = ({ fen, position }: BroughtBoard): Fit<{ readonly fen: string }> =>
