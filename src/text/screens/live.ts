@@ -156,6 +156,10 @@ export const keyHome = 'home: where the question began';
 
 export const keyAsk = 'ask the class, stop asking';
 
+export const ctrlV = 'Ctrl V';
+
+export const keyPaste = 'put a copied position (FEN) on the board';
+
 export const keyQuestions = 'what can be asked here';
 
 export const keyWhatTheySay = 'what they say';

@@ -12,5 +12,6 @@ export {
 } from './study';
 export { QuestionPicker } from './QuestionPicker';
 export { Tray } from './Tray';
+export { usePastedPosition } from './usePastedPosition';
 export { useBoardQuestions, type BoardQuestions } from './useBoardQuestions';
 export { marksInHand, useBench, type Bench } from './useBench';

@@ -20,6 +20,7 @@ import {
   startPosition,
   useBench,
   useBoardQuestions,
+  usePastedPosition,
   type Hand,
   type Refusal,
   type ShownLine,
@@ -113,6 +114,7 @@ export function Desk(props: DeskProps) {
   const takeHand = (hand: Hand) => dispatch({ kind: 'hand', hand });
   const isMated = isHome && position !== undefined && isCheckmate(position);
 
+  const pasteFault = usePastedPosition(shown, (draft) => bench.edit({ kind: 'load', draft }));
   useHotkeys([
     ['mod+Z', () => bench.edit({ kind: 'undo' })],
     ['mod+shift+Z', () => bench.edit({ kind: 'redo' })],
@@ -154,6 +156,11 @@ export function Desk(props: DeskProps) {
         />
       </div>
       <div className={classes.answer} aria-live="polite">
+        {pasteFault !== '' && (
+          <p role="alert" className={classes.pasteFault}>
+            {pasteFault}
+          </p>
+        )}
         {isMoving ? (
           <StudyWords
             refusal={bench.refusal}

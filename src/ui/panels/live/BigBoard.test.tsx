@@ -547,3 +547,22 @@ test('a question about a piece: it is chosen on the board first', async () => {
     input: { exercise: { family: 'count-reach', task: { square: 35 } } },
   });
 });
+
+test('a position pasted anywhere stands on the board; what is none is told and changes nothing', async () => {
+  await openBoard();
+  const paste = (text: string) => {
+    fireEvent.paste(document.body, { clipboardData: { getData: () => text } });
+    return settle();
+  };
+  await paste('8/8/8/3q4/8/8/8/3R4 b - - 0 1');
+  expect(cell('d5, black queen')).toBeInTheDocument();
+  await key('p');
+  await press('Tap every piece and pawn that Black can capture.');
+  expect(asked.at(-1)).toMatchObject({ input: { fen: '8/8/8/3q4/8/8/8/3R4 b - - 0 1' } });
+  await paste('1 e4 e5');
+  expect(screen.getByRole('alert')).toHaveTextContent(/./);
+  expect(cell('d5, black queen')).toBeInTheDocument();
+  await paste(BACK_RANK);
+  expect(screen.queryByRole('alert')).toBeNull();
+  expect(cell('a1, white rook')).toBeInTheDocument();
+});

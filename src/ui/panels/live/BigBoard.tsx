@@ -10,7 +10,7 @@ import { thoughtText } from '@/text';
 import * as liveText from '@/text/screens/live';
 import * as questionsText from '@/text/screens/questions';
 import { useIsBrowser } from '@/ui/device';
-import { QuestionPicker, useBoardQuestions, type Hand } from '@/ui/workbench';
+import { QuestionPicker, useBoardQuestions, usePastedPosition, type Hand } from '@/ui/workbench';
 import { useHouseVoice } from '@/ui/words';
 import classes from './BigBoard.module.css';
 import { BoardFoot, type SideName } from './BoardFoot';
@@ -69,6 +69,8 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
   }
 
   const questions = useBoardQuestions(board, side === 'questions', page);
+
+  const pasteFault = usePastedPosition(board.shown, board.paste);
 
   function askBrought(exercise: ExerciseTask) {
     const question = { fen: questions.fen, exercise };
@@ -157,7 +159,7 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
         side={side}
         isOpen={asking.isOpen}
         isBusy={asking.sending.isBusy}
-        error={asking.error}
+        error={pasteFault === '' ? asking.error : pasteFault}
         onSide={deeds.onSide}
         onAsk={deeds.onAsk}
       />

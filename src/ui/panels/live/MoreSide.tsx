@@ -26,6 +26,7 @@ const listKeys = (terms: Terms): readonly (readonly [string, string])[] => [
   ['C', liveText.keyClearDrawings],
   ['X', liveText.keyNoSigns],
   ['E', liveText.keySetUp],
+  [liveText.ctrlV, liveText.keyPaste],
   ['K', liveText.keyMakeHome],
   ['U', liveText.keyTurnBoard],
   ['Z', liveText.keyWholeScreen],

@@ -139,6 +139,11 @@ export function useBoard(page: BoardPage, onPlace: (place: BoardPlace) => void) 
       setBrought(question);
     },
     playOut: (next: ShownLine) => dispatch({ kind: 'play-out', line: next, view: bench }),
+    /** A position that was pasted: the own position in the place of the stop, or what is set up. */
+    paste: (pasted: PositionDraft) =>
+      hand === 'sets-up'
+        ? bench.edit({ kind: 'load', draft: pasted })
+        : dispatch({ kind: 'keep', draft: pasted }),
     keepAsHome: () => dispatch({ kind: 'keep', draft: bench.shown }),
     /** Another hand; the same one again goes back to moves. */
     takeHand(next: Hand) {
