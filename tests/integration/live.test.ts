@@ -208,6 +208,22 @@ test('an exercise that was composed at the board is stored when it is asked', as
   expect(await getDb()('live_questions').whereNull('closed_at').pluck('id')).toEqual([questionId]);
 });
 
+test('a question of a board that was brought: that there is none is an answer, and the coach reads it in words', async () => {
+  const { coach, classId, student, liveId } = await makeLesson();
+  const fen = '4k3/8/8/1n6/8/8/8/R5K1 w - - 0 1';
+  const exercise = { family: 'captures' as const, level: 2 as const, task: { fen } };
+  const request = { requestId: makeUuid(), liveId, fen, words: 'Tap every piece.', exercise };
+  const questionId = valueOf(await askQuestion(coach, request));
+  const { roundId, tasks } = valueOf(await openLiveTask(student, { questionId }));
+  const taskId = tasks[0]?.taskId as TaskId;
+  const answer = { kind: 'tap' as const, marks: [] };
+  const attempt = { clientId: makeUuid(), roundId, taskId, answer, hints: 0, spentMs: 4000, waitedMs: 0 };
+  valueOf(await storeAttempt(student, attempt));
+  expect(valueOf(await getLiveNews(coach, classId, {})).answers).toMatchObject([
+    { answer: { kind: 'task', text: 'none', isRight: true } },
+  ]);
+});
+
 test('what was given before the question was closed is stored when it comes later; a seat hears no closed one', async () => {
   const { coach, classId, student, liveId, ask } = await makeLesson();
   const questionId = await ask();

@@ -2,7 +2,7 @@ import { v4 as makeUuid } from 'uuid';
 import { EXERCISE_IDS, openExercise, type Answer } from '@/core/exercises';
 import { getAnswersPage } from '@/server/services/answers';
 import { getSeatHome, openSeatRound, storeAttempt } from '@/server/services/seat';
-import { addHabit } from '@/server/services/setBuilder';
+import { addHabit, addQuestion } from '@/server/services/setBuilder';
 import { addPuzzle, addRound, addSet, getSetPage, giveSet, listOwnSets } from '@/server/services/sets';
 import type { AssignmentId, RoundId, SetId, TaskId } from '@/contracts/ids';
 import {
@@ -114,6 +114,24 @@ test('a puzzle is given once more, to be answered before a man moves; the same w
       error: { code: 'exercise/asks-nothing' },
     });
   }
+});
+
+test('a question of a board that was brought goes into a set once, given or not', async () => {
+  const { coach } = await makeClub();
+  const { classId } = await makeClass(coach);
+  const setId = await makeSet(coach, [MATE_IN_1]);
+  const fen = '4k3/8/8/1n6/8/8/8/1R4K1 w - - 0 1';
+  const input = { setId, exercise: { family: 'captures' as const, level: 2 as const, task: { fen } } };
+  const both = await Promise.all([1, 2].map(() => addQuestion(coach, input)));
+  expect(both.map((added) => valueOf(added).number)).toEqual([2, 2]);
+  expect(both.filter((added) => valueOf(added).isAlreadyThere)).toHaveLength(1);
+  valueOf(await giveSet(coach, { requestId: makeUuid(), setId, classId }));
+  const none = { ...input.exercise, task: { fen: '4k3/8/8/1n6/8/8/8/R5K1 w - - 0 1' } };
+  expect(valueOf(await addQuestion(coach, { setId, exercise: none })).number).toBe(3);
+  const { items } = valueOf(await getSetPage(coach, setId));
+  expect(items.slice(1)).toMatchObject([input.exercise, none]);
+  const stranger = { ...coach, clubId: (coach.clubId + 1) as typeof coach.clubId };
+  expect(await addQuestion(stranger, input)).toMatchObject({ ok: false, error: { code: 'set/not-found' } });
 });
 
 test('a stair answered at once in another set counts as climbed, on the seat and for the coach; no other set has such', async () => {

@@ -14,9 +14,7 @@ export function listWrongAnswers(
       const { marks } = solution;
       const isSingle = ask.kind === 'tap' && ask.isSingle;
       const marked = marks.map(({ square }) => square);
-      const without = isSingle
-        ? []
-        : marked.map((square) => marks.filter((mark) => mark.square !== square));
+      const without = isSingle ? [] : marked.map((square) => marks.filter((mark) => mark.square !== square));
       const label = marks[0]?.label;
       const withExtra = all
         .filter((square) => !marked.includes(square))

@@ -43,7 +43,7 @@ export const noneIsRight = 'Right: none.';
 
 export const answerIs = (text: Spoken) => `Right: ${text}.`;
 
-export const addQuestion = 'Add question to set';
+export const addQuestion = 'Add question';
 
 export const chooseQuestionFirst = 'Choose a question first.';
 

@@ -76,11 +76,17 @@ test.each([
   [undefined, 'My place'],
   ['path', 'My path'],
   ['board', 'The board'],
-  ['next-task', 'Go on'],
 ] as const)('left for %s, the button at its head says "%s"', async (back, words) => {
   renderUi(<SeatRound round={ROUND} studentId={3 as StudentId} back={back} onLeave={() => undefined} />);
   await settle();
   expect(screen.getByRole('button', { name: words })).toBeInTheDocument();
+});
+
+test('a task that the board asks stands alone: the lesson has its own ways out', async () => {
+  renderUi(<SeatRound round={ROUND} studentId={3 as StudentId} back="next-task" onLeave={() => undefined} />);
+  await settle();
+  expect(screen.queryByText('Task 1 of 1')).not.toBeInTheDocument();
+  expect(screen.queryByRole('button', { name: 'Later' })).not.toBeInTheDocument();
 });
 
 test('a move that is not allowed is told why, and is no try', async () => {

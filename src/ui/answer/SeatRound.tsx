@@ -40,12 +40,11 @@ export type SeatBack = 'place' | 'path' | 'board' | 'next-task';
 
 const FETCH_LATER_MS = 800;
 
-/** On the button at the head of a round, short. */
-const LEAVE_WORDS: Readonly<Record<SeatBack, Spoken>> = {
+/** On the button at the head of a round, short. A task that the class's board asks has no head: the lesson has its own ways. */
+const LEAVE_WORDS: Readonly<Record<Exclude<SeatBack, 'next-task'>, Spoken>> = {
   place: seatPagesText.myPlace,
   path: seatPagesText.myPath,
   board: seatPagesText.theBoard,
-  'next-task': seatPagesText.goOn,
 };
 /** On the button at its end. */
 const BACK_WORDS: Readonly<Record<SeatBack, Spoken>> = {
@@ -178,27 +177,29 @@ function OpenRound({ round, studentId, back = 'place', onLeave }: SeatRoundProps
   };
   return (
     <div className={classes.round}>
-      <header className={classes.head}>
-        <Button variant="default" onClick={onLeave}>
-          {LEAVE_WORDS[back]}
-        </Button>
-        <span className={classes.where}>
-          {seatPagesText.taskOf(index + 1, round.tasks.length)}
-          <br />
-          <span className={classes.soft}>
-            {why !== undefined && `${SEAT_REASON_WORDS[why]}. `}
-            {seatPagesText.solved(solved.length)}
-            {skipped.length > 0 && seatPagesText.climbedBefore(skipped.length)}
+      {back !== 'next-task' && (
+        <header className={classes.head}>
+          <Button variant="default" onClick={onLeave}>
+            {LEAVE_WORDS[back]}
+          </Button>
+          <span className={classes.where}>
+            {seatPagesText.taskOf(index + 1, round.tasks.length)}
+            <br />
+            <span className={classes.soft}>
+              {why !== undefined && `${SEAT_REASON_WORDS[why]}. `}
+              {seatPagesText.solved(solved.length)}
+              {skipped.length > 0 && seatPagesText.climbedBefore(skipped.length)}
+            </span>
           </span>
-        </span>
-        <Button
-          variant="default"
-          disabled={nextOpen === undefined || nextOpen === index}
-          onClick={() => open(nextOpen ?? index)}
-        >
-          {seatPagesText.later}
-        </Button>
-      </header>
+          <Button
+            variant="default"
+            disabled={nextOpen === undefined || nextOpen === index}
+            onClick={() => open(nextOpen ?? index)}
+          >
+            {seatPagesText.later}
+          </Button>
+        </header>
+      )}
       <OutboxNote state={outbox.state} />
       <Suspense fallback={<div className={classes.waiting} />}>
         <Visit key={visit} draftKey={draftKey}>

@@ -40,7 +40,8 @@ export function QuestionPicker(props: {
         <span role="status">{questionsText.chosenSquares(chosen)}</span>
       </div>
       <TextInput
-        label={questionsText.findQuestion}
+        aria-label={questionsText.findQuestion}
+        placeholder={questionsText.findQuestion}
         value={wanted}
         onChange={({ currentTarget }) => setWanted(currentTarget.value)}
       />

@@ -19,7 +19,7 @@ export function usePastedPosition(shown: PositionDraft, onPosition: (draft: Posi
   });
   useEffect(() => {
     function paste(event: ClipboardEvent) {
-      if (event.target instanceof Element && event.target.closest('input, textarea') !== null) return;
+      if (event.target instanceof Element && event.target.closest('input,textarea') !== null) return;
       const text = event.clipboardData?.getData('text').trim().slice(0, MOST_LETTERS) ?? '';
       if (text === '') return;
       event.preventDefault();

@@ -86,13 +86,13 @@ const EXPLAIN_NODES = 40_000_000;
 const JUDGE_NODES = 40_000_000;
 
 /** Answers any question; `onProgress` may end it, and what is proved by then is the answer. */
-export function answerQuestion<Q extends Question>(
-  question: Q,
+export function answerQuestion<Q extends Question>(question: Q, onProgress?: OnAnswerProgress): AnswerTo<Q>;
+// Each branch answers its own kind, which the compiler cannot follow through the generic.
+export function answerQuestion(
+  question: Question,
   onProgress: OnAnswerProgress = () => 'go',
-): AnswerTo<Q> {
-  // Each branch answers its own kind, which the compiler cannot follow through the generic.
-  const found: unknown = answer(question, onProgress);
-  return found as AnswerTo<Q>;
+): AnswerTo<Question> {
+  return answer(question, onProgress);
 }
 
 function answer(question: Question, onProgress: OnAnswerProgress): AnswerTo<Question> {

@@ -65,7 +65,7 @@ export function AddToSet(props: {
 
   return (
     <section className={classes.card}>
-      <h2>{what.label}</h2>
+      <h2>{deskText.addToSet}</h2>
       <div className={classes.row} style={{ alignItems: 'end' }}>
         <NativeSelect
           aria-label={deskText.setLabel}

@@ -372,7 +372,7 @@ test('the questions of a board: one is picked, its answer told square by square,
   expect(screen.getByText('e1: 1 of 2.')).toBeInTheDocument();
   await press('Show the answer');
   expect(screen.getByText('Right: e1 and b5.')).toBeInTheDocument();
-  await press('Add question to set');
+  await press('Add question');
   expect(screen.getByText('Added to First mates as number 4.')).toBeInTheDocument();
   expect(asked).toEqual([
     {

@@ -56,7 +56,7 @@ export function DeskFindings(props: {
     <Tabs
       value={props.tab}
       onChange={(tab) => tab !== null && props.onTab(tab)}
-      className={`${classes.card} ${classes.findings}`}
+      className={`${classes.card} ${classes.findings} ${props.tab === 'questions' ? classes.questions : ''}`}
       keepMounted={false}
     >
       <Tabs.List mb="sm" className={classes.tabs}>

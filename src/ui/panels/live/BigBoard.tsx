@@ -91,11 +91,12 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
   };
   useBoardKeys({ board, signs, ...deeds });
   const beside = hand === 'sets-up' ? hand : side;
+  const words = board.isComposing ? liveText.oneMoment : shownStop.words;
 
   return (
-    <div className={classes.page}>
+    <div className={classes.page} data-question={sizeOf(words)}>
       <header className={classes.head}>
-        <h1 className={classes.words}>{board.isComposing ? liveText.oneMoment : shownStop.words}</h1>
+        <h1 className={classes.words}>{words}</h1>
         <div className={classes.asked}>
           <span>
             {liveText.seatsCode}
@@ -165,4 +166,12 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
       />
     </div>
   );
+}
+
+/** Letters of a question that has its line, or two, in large letters. */
+const ONE_LINE = 44;
+const TWO_LINES = 100;
+
+function sizeOf(words: string): 'short' | 'long' | 'longest' {
+  return words.length <= ONE_LINE ? 'short' : words.length <= TWO_LINES ? 'long' : 'longest';
 }

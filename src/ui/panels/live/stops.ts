@@ -73,13 +73,13 @@ export function showStop(
   }
 }
 
-/** A question of a board that was brought; the board itself stays what it was. */
+/** A question of a board that was brought; the board itself stays what it was, and from whose side it is seen. */
 export function showBrought(
   { fen, exercise }: { readonly fen: string; readonly exercise: ExerciseTask },
   terms: Terms,
 ): ShownStop {
   const shown = showExercise(exercise, { exercise }, terms);
-  return { ...shown, home: { ...getDraft(fen), turn: shown.home.turn } };
+  return { ...shown, home: { ...getDraft(fen), turn: shown.home.turn }, bottom: 'white' };
 }
 
 function showExercise(exercise: ExerciseTask, task: ShownStop['task'], terms: Terms): ShownStop {
