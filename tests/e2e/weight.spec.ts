@@ -18,13 +18,15 @@ const club = openOwnClub({
 
 /**
  * Bytes of script, compressed, that each page may load until it can be used, and with all that it fetches for the rest of its round while
- * the child thinks; these exercises are of 13 families, each with its own judge and its own words. A page that becomes heavier is looked at before its figure is raised. Framework and
- * pages' own wiring alone are 134 kB, the schema library 19 kB.
+ * the child thinks; these exercises are of 13 families, each with its own judge and its own words. A page that becomes heavier is looked at
+ * before its figure is raised; what a family asks of a board that is brought is no business of a seat and is not on it. Framework and pages'
+ * own wiring alone are 134 kB, the schema library 19 kB. A slow machine may be measured before the last families have come: all of them are
+ * 262 kB.
  */
 const BUDGETS_KB = {
   home: { first: 180, all: 180 },
   mate: { first: 210, all: 215 },
-  exercises: { first: 230, all: 260 },
+  exercises: { first: 230, all: 265 },
   pawns: { first: 220, all: 220 },
 };
 /** No component library is on the seat: its style alone was 36 kB. */
