@@ -48,11 +48,22 @@ export const PRINT_PAINT: DiagramPaint = {
 };
 
 /**
- * goes: may go here (a small diamond); takes: can take here (four corners); chosen: the man in hand (a frame); hint: the man
+ * goes: may go here (a small diamond); sound: may be taken here and loses nothing by it (an open diamond); lost: is lost here (a diamond
+ * in two pieces); takes: can take here (four corners); chosen: the man in hand (a frame); hint: the man
  * that is asked about (a dashed frame); fault: something is impossible here (a wavy underline); guarded: a man of the other side
  * could take here (a gate); blocked: an own man stands here (a low wall).
  */
-export const SQUARE_MARKS = ['goes', 'takes', 'chosen', 'hint', 'fault', 'guarded', 'blocked'] as const;
+export const SQUARE_MARKS = [
+  'goes',
+  'sound',
+  'lost',
+  'takes',
+  'chosen',
+  'hint',
+  'fault',
+  'guarded',
+  'blocked',
+] as const;
 export type SquareMark = (typeof SQUARE_MARKS)[number];
 
 /** A mark on a square; `tag` is a figure in the corner that tells several of one kind apart. */
@@ -242,6 +253,15 @@ function drawMark({ bottom }: Diagram, paint: DiagramPaint, { square, mark }: Di
     case 'goes':
       return at(
         `<path d="M50 37L63 50L50 63L37 50Z" fill="${paint.cool}" stroke="${paint.paper}" stroke-width="3"/>`,
+      );
+    case 'sound':
+      return at(
+        `<path d="M50 32L68 50L50 68L32 50Z" fill="${paint.paper}" stroke="${paint.paper}" stroke-width="13"/>` +
+          `<path d="M50 32L68 50L50 68L32 50Z" fill="${paint.paper}" stroke="${paint.cool}" stroke-width="7"/>`,
+      );
+    case 'lost':
+      return at(
+        `<path d="M44 30V70L24 50ZM56 30L76 50L56 70Z" fill="${paint.warm}" stroke="${paint.paper}" stroke-width="4"/>`,
       );
     case 'takes':
       return at(

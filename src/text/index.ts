@@ -22,6 +22,7 @@ export { pawnEndText, pawnQuestionText, pawnRuleText, type PawnRule } from './pa
 export { asWritten, joinSpoken, makeTerms, PLAIN_TERMS, type Spoken, type Terms } from './terms';
 export { PRESET_WORDS, stageName } from './stages';
 export { noteText, verdictText } from './notes';
+export { armySightText, sightText } from './sight';
 export { masteryText, nextRoundText, ROUND_REASON_WORDS, topicText } from './topics';
 export {
   troubleSpotText,

@@ -91,11 +91,14 @@ export const ARROW_WORDS: Readonly<Record<'attack' | 'idea', string>> = {
   idea: 'an idea, not a move that was made',
 };
 
+/** The signs that stand on squares. */
+type SquareSign = 'goes' | 'sound' | 'lost' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked';
+
 /** What a sign says of its square, behind the square's name, to who reads by ear. */
-export const markTexts = (
-  terms: Terms,
-): Readonly<Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>> => ({
+export const markTexts = (terms: Terms): Readonly<Record<SquareSign, string>> => ({
   goes: 'can go here',
+  sound: 'can go here, an even trade',
+  lost: 'is lost here',
   takes: `can be ${terms.done('capture')}`,
   chosen: 'marked',
   hint: 'look here',
@@ -119,10 +122,10 @@ export function boardDrawingText(
     .trim();
 }
 
-export const signTexts = (
-  terms: Terms,
-): Readonly<Record<'goes' | 'takes' | 'chosen' | 'hint' | 'fault' | 'guarded' | 'blocked', string>> => ({
+export const signTexts = (terms: Terms): Readonly<Record<SquareSign, string>> => ({
   goes: 'the piece in hand can go here',
+  sound: `the piece can be ${terms.done('capture')} here, but nothing is lost by it`,
+  lost: 'the piece is lost here',
   takes: `the piece in hand can ${terms.one('capture')} here`,
   chosen: 'the piece in hand',
   hint: 'look at this piece',

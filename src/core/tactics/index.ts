@@ -7,3 +7,4 @@ export {
   type Attack,
   type AttackAnswer,
 } from './attackAnswers';
+export { findSight, listArmySights, SAFETIES, type Safety, type Sight } from './sight';

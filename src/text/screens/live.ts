@@ -160,6 +160,12 @@ export const ctrlV = 'Ctrl V';
 
 export const keyPaste = 'put a copied position (FEN) on the board';
 
+export const keySight = 'what one piece sees: tap it';
+
+export const keyArmySight = 'what one side sees, then the other';
+
+export const tapToSee = 'Tap a piece to see what it sees.';
+
 export const keyQuestions = 'what can be asked here';
 
 export const keyWhatTheySay = 'what they say';

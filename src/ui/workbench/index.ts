@@ -11,6 +11,7 @@ export {
   type StudyStep,
 } from './study';
 export { QuestionPicker } from './QuestionPicker';
+export { listArmyArrows, listArmyMarks, listSightArrows, listSightMarks } from './sightSigns';
 export { Tray } from './Tray';
 export { usePastedPosition } from './usePastedPosition';
 export { useBoardQuestions, type BoardQuestions } from './useBoardQuestions';

@@ -566,3 +566,25 @@ test('a position pasted anywhere stands on the board; what is none is told and c
   expect(screen.queryByRole('alert')).toBeNull();
   expect(cell('a1, white rook')).toBeInTheDocument();
 });
+
+test('what a piece sees, on a board without kings: tapped after a key, told in words, gone with Escape; then what a side sees', async () => {
+  await openBoard();
+  fireEvent.paste(document.body, { clipboardData: { getData: () => '5r2/8/8/4P3/8/5N2/8/8 w - - 0 1' } });
+  await settle();
+  await key('v');
+  expect(screen.getByText('Tap a piece to see what it sees.')).toBeInTheDocument();
+  fireEvent.keyDown(cell('f8, black rook'), { key: 'Enter' });
+  await settle();
+  expect(screen.getByText(/^Rook on f8: attacks f3\./)).toBeInTheDocument();
+  // The way it goes says by its sign how safe it is there.
+  expect(screen.getByRole('gridcell', { name: /^e8, empty, can go here$/ })).toBeInTheDocument();
+  expect(screen.getByRole('gridcell', { name: /^f6, empty, is lost here$/ })).toBeInTheDocument();
+  await key('Escape');
+  expect(screen.queryByText(/^Rook on f8/)).toBeNull();
+  await key('b');
+  expect(screen.getByText('White attacks nothing. Not protected: f3.')).toBeInTheDocument();
+  await key('b');
+  expect(screen.getByText('Black attacks f3. Not protected: f8.')).toBeInTheDocument();
+  await key('b');
+  expect(screen.queryByText(/attacks f3/)).toBeNull();
+});

@@ -115,6 +115,7 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
         <BoardStage
           board={board}
           signs={signs}
+          values={page.values}
           asking={asking}
           bottom={isTurned ? opponentOf(shownStop.bottom) : shownStop.bottom}
           questions={questions}

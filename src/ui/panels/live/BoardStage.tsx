@@ -1,5 +1,5 @@
 'use client';
-import type { Side } from '@/core/board';
+import type { Side, ValueScale } from '@/core/board';
 import { makeMoveText } from '@/core/notation';
 import { findBoardState, tryHandMove, type PositionDraft } from '@/core/rules';
 import type { DiagramMark } from '@/drawing';
@@ -17,6 +17,7 @@ import type { useSigns } from './useSigns';
 export function BoardStage(props: {
   readonly board: BoardState;
   readonly signs: ReturnType<typeof useSigns>;
+  readonly values: ValueScale;
   readonly asking: Asking;
   readonly bottom: Side;
   /** Squares may be chosen for the questions of the board. */
@@ -27,12 +28,14 @@ export function BoardStage(props: {
   const { board, signs, asking } = props;
   const { terms } = useHouseVoice();
   const { shown, home, shownStop, hand, isHome, steps, ply } = board;
+  const sight = signs.findSight(shown, props.values, terms);
   const isAnswerHere = board.isAnswerShown && isHome;
   const refused = board.refusal === undefined ? [] : squaresOfRefusal(board.refusal);
   const marks: DiagramMark[] = [
     ...(isHome ? shownStop.marks : []),
     ...(isAnswerHere ? (shownStop.answer?.marks ?? []) : []),
     ...signs.listMarks(shown, home.turn),
+    ...(sight?.marks ?? []),
     ...(props.questions.isChoosing
       ? props.questions.chosen.map((square) => ({ square, mark: 'chosen' as const }))
       : []),
@@ -62,18 +65,22 @@ export function BoardStage(props: {
               props.questions.choose(square);
               return true;
             }
+            if (signs.isSighting) {
+              signs.sight(square);
+              return true;
+            }
             if (hand !== 'draws') return board.forBoard.onPress(square);
             signs.draw(square);
             return true;
           }}
           marks={marks}
           {...(signs.isPlain ? {} : marksInHand(board.state, board))}
-          arrows={signs.arrows}
+          arrows={[...signs.drawn, ...(sight?.arrows ?? [])]}
           trace={steps[ply - 1]?.move}
         />
       )}
       <p className={classes.below} aria-live="polite">
-        {textBelow(board, terms)}
+        {sight?.text ?? (signs.isSighting ? liveText.tapToSee : textBelow(board, terms))}
       </p>
     </div>
   );

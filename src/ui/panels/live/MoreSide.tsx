@@ -20,6 +20,8 @@ const listKeys = (terms: Terms): readonly (readonly [string, string])[] => [
   ['R', liveText.keyWhatItLeadsTo],
   ['A', liveText.keyAnswer],
   ['L', liveText.keyPoints],
+  ['V', liveText.keySight],
+  ['B', liveText.keyArmySight],
   ['G', liveText.keyGuarded],
   ['F', liveText.keyRoundTheKing(terms)],
   ['D', liveText.keyDraw],

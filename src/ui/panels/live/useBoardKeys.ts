@@ -43,6 +43,8 @@ export function useBoardKeys(deeds: {
     ['shift+?', () => onSide('more')],
     ['?', () => onSide('more')],
     ['D', () => onHand('draws')],
+    ['V', signs.toggleSighting],
+    ['B', () => signs.toggleArmy(board.shown.turn)],
     ['G', signs.toggleGuards],
     ['F', signs.toggleFlights],
     ['X', signs.togglePlain],
