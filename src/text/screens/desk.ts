@@ -4,6 +4,12 @@ export const piecesToPlace = 'Pieces to place';
 
 export const hand = 'Hand';
 
+export const pieceView = 'Piece’s view';
+
+export const sideView = 'Side’s view';
+
+export const tapToSee = 'Tap a piece to see what it sees.';
+
 export const takeOff = 'Take off';
 
 export const giveOwnName = 'Give this mate your club’s own name';

@@ -160,6 +160,10 @@ export const ctrlV = 'Ctrl V';
 
 export const keyPaste = 'put a copied position (FEN) on the board';
 
+export const pieceSees = 'One piece’s view';
+
+export const sideSees = 'One side’s view';
+
 export const keySight = 'what one piece sees: tap it';
 
 export const keyArmySight = 'what one side sees, then the other';

@@ -11,8 +11,8 @@ export {
   type StudyStep,
 } from './study';
 export { QuestionPicker } from './QuestionPicker';
-export { listArmyArrows, listArmyMarks, listSightArrows, listSightMarks } from './sightSigns';
 export { Tray } from './Tray';
+export { useSight, type SightLook } from './useSight';
 export { usePastedPosition } from './usePastedPosition';
 export { useBoardQuestions, type BoardQuestions } from './useBoardQuestions';
 export { marksInHand, useBench, type Bench } from './useBench';

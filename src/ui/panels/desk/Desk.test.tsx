@@ -408,3 +408,18 @@ test('where nothing is right, none is the answer', async () => {
   await press('Show the answer');
   expect(screen.getByText('Right: none.')).toBeInTheDocument();
 });
+
+test('what a piece sees, and what a side sees: a tap after a button, told in words, ended with Escape', async () => {
+  openDesk('5r2/8/8/4P3/8/5N2/8/8 w - - 0 1');
+  await press('Piece’s view');
+  expect(screen.getByText('Tap a piece to see what it sees.')).toBeInTheDocument();
+  fireEvent.keyDown(cell('f3, white knight'), { key: 'Enter' });
+  expect(screen.getByText(/^Knight on f3: protects e5\. Attacked from f8\./)).toBeInTheDocument();
+  expect(cell('d4, empty, can go here')).toBeInTheDocument();
+  fireEvent.keyDown(document.documentElement, { key: 'Escape' });
+  expect(screen.queryByText(/^Knight on f3/)).toBeNull();
+  await press('Side’s view');
+  expect(screen.getByText('White attacks nothing. Not protected: f3.')).toBeInTheDocument();
+  await press('Side’s view');
+  expect(screen.getByText('Black attacks f3. Not protected: f8.')).toBeInTheDocument();
+});

@@ -19,8 +19,10 @@ import {
   startBench,
   startPosition,
   useBench,
+  type Bench,
   useBoardQuestions,
   usePastedPosition,
+  useSight,
   type Hand,
   type Refusal,
   type ShownLine,
@@ -92,23 +94,34 @@ function useDesk({ initialFen, clubPatterns }: DeskProps) {
   };
 }
 
+/** Which finding is open, and the questions of the board that is shown while theirs is. */
+function useDeskQuestions(bench: Bench, club: Pick<DeskProps, 'values' | 'ways'>) {
+  const [tab, setTab] = useState('proof');
+  const [lastPicked, setPicked] = useState<PickedQuestion>();
+  const isOpen = tab === 'questions';
+  const questions = useBoardQuestions(bench, isOpen, club);
+  // A question is about the board it was picked on.
+  const picked = isOpen && lastPicked?.fen === questions.fen ? lastPicked : undefined;
+  const chosen = isOpen ? questions.chosen.map((square) => ({ square, mark: 'chosen' as const })) : [];
+  return {
+    tab,
+    onTab: setTab,
+    questions,
+    picked,
+    onPick: setPicked,
+    marks: picked === undefined ? chosen : listPickedMarks(picked),
+  };
+}
+
 /** The coach's bench: a position set up by hand or pasted, its mate proved, and put into a set. */
 export function Desk(props: DeskProps) {
   const { terms } = useHouseVoice();
   const desk = useDesk(props);
   const { state, dispatch, bench, fen, position, faults, search } = desk;
   const [bottom, setBottom] = useState<Side>('white');
-  const [tab, setTab] = useState('proof');
-  const [pickedQuestion, setPicked] = useState<PickedQuestion>();
-  const isAsking = tab === 'questions';
-  const questions = useBoardQuestions(bench, isAsking, props);
-  // A question is about the board it was picked on.
-  const picked = isAsking && pickedQuestion?.fen === questions.fen ? pickedQuestion : undefined;
-  const questionMarks = !isAsking
-    ? []
-    : picked !== undefined
-      ? listPickedMarks(picked)
-      : questions.chosen.map((square) => ({ square, mark: 'chosen' as const }));
+  const look = useSight(bench.shown, props.values);
+  const asking = useDeskQuestions(bench, props);
+  const { questions } = asking;
   const isMoving = state.hand === 'moves';
   const { shown, steps, ply, isHome } = bench;
   const takeHand = (hand: Hand) => dispatch({ kind: 'hand', hand });
@@ -123,7 +136,13 @@ export function Desk(props: DeskProps) {
     [',', () => bench.toPly(ply - 1)],
     ['H', () => bench.toPly(0)],
     ['M', () => takeHand(isMoving ? 'sets-up' : 'moves')],
-    ['Escape', () => dispatch({ kind: 'tool', tool: undefined })],
+    [
+      'Escape',
+      () => {
+        look.end();
+        dispatch({ kind: 'tool', tool: undefined });
+      },
+    ],
   ]);
 
   return (
@@ -134,6 +153,7 @@ export function Desk(props: DeskProps) {
         onTool={(tool) => dispatch({ kind: 'tool', tool })}
         onEdit={bench.edit}
         onTurnBoard={() => setBottom(opponentOf(bottom))}
+        look={look}
       />
       <div className={classes.boardPlace}>
         <Board
@@ -143,15 +163,18 @@ export function Desk(props: DeskProps) {
           bottom={bottom}
           label={deskText.boardLabel}
           onPress={(square) => {
-            if (!questions.isChoosing) return bench.forBoard.onPress(square);
-            questions.choose(square);
+            if (look.isWaiting) look.tap(square);
+            else if (questions.isChoosing) questions.choose(square);
+            else return bench.forBoard.onPress(square);
             return true;
           }}
           marks={[
             ...markedSquares(isMoving ? bench.refusal : undefined, isHome && !isMoving ? faults : []),
-            ...questionMarks,
+            ...asking.marks,
+            ...(look.seen?.marks ?? []),
           ]}
           {...marksInHand(state, bench)}
+          arrows={look.seen?.arrows ?? []}
           trace={steps[ply - 1]?.move}
         />
       </div>
@@ -161,7 +184,9 @@ export function Desk(props: DeskProps) {
             {pasteFault}
           </p>
         )}
-        {isMoving ? (
+        {look.seen !== undefined || look.isWaiting ? (
+          <p style={{ margin: 0 }}>{look.seen?.text ?? deskText.tapToSee}</p>
+        ) : isMoving ? (
           <StudyWords
             refusal={bench.refusal}
             said={steps[ply - 1]?.words}
@@ -186,11 +211,7 @@ export function Desk(props: DeskProps) {
           onProve={desk.prove}
           onProveShown={desk.proveShown}
           onShow={desk.show}
-          tab={tab}
-          onTab={setTab}
-          questions={questions}
-          picked={picked}
-          onPick={setPicked}
+          {...asking}
         />
         <LineStepper
           name={state.byHand.length > 0 ? deskText.movesByHand : (bench.line?.name ?? deskText.line)}
@@ -198,7 +219,7 @@ export function Desk(props: DeskProps) {
           ply={ply}
           onPly={bench.toPly}
         />
-        {!isAsking && (
+        {asking.tab !== 'questions' && (
           <AddToSet
             key={`set ${fen}`}
             what={{

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Man } from '@/core/board';
 import * as deskText from '@/text/screens/desk';
 import { useCarry } from '@/ui/board';
-import { Tray, type BenchState, type PositionEdit, type Tool } from '@/ui/workbench';
+import { Tray, type BenchState, type PositionEdit, type SightLook, type Tool } from '@/ui/workbench';
 import classes from './Desk.module.css';
 
 /** The men beside the board, tapped or carried onto it, and what is done to the whole board. */
@@ -13,8 +13,9 @@ export function DeskTools(props: {
   readonly onTool: (tool: Tool) => void;
   readonly onEdit: (edit: PositionEdit) => void;
   readonly onTurnBoard: () => void;
+  readonly look: SightLook;
 }) {
-  const { state, onTool, onEdit } = props;
+  const { state, onTool, onEdit, look } = props;
   const [carriedMan, setCarriedMan] = useState<Man>();
   const carry = useCarry((square, hasMoved) => {
     if (hasMoved && square !== undefined && carriedMan !== undefined) {
@@ -48,6 +49,12 @@ export function DeskTools(props: {
       </Button>
       <Button variant="default" onClick={props.onTurnBoard}>
         {deskText.turnBoard}
+      </Button>
+      <Button variant="default" aria-pressed={look.isWaiting} onClick={look.togglePiece}>
+        {deskText.pieceView}
+      </Button>
+      <Button variant="default" aria-pressed={look.isArmy} onClick={look.toggleArmy}>
+        {deskText.sideView}
       </Button>
       {carry.ghost}
     </div>

@@ -10,7 +10,7 @@ import { thoughtText } from '@/text';
 import * as liveText from '@/text/screens/live';
 import * as questionsText from '@/text/screens/questions';
 import { useIsBrowser } from '@/ui/device';
-import { QuestionPicker, useBoardQuestions, usePastedPosition, type Hand } from '@/ui/workbench';
+import { QuestionPicker, useBoardQuestions, usePastedPosition, useSight, type Hand } from '@/ui/workbench';
 import { useHouseVoice } from '@/ui/words';
 import classes from './BigBoard.module.css';
 import { BoardFoot, type SideName } from './BoardFoot';
@@ -58,6 +58,7 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
   const { terms } = useHouseVoice();
   const asking = useAsking(liveId, board, gathered, actions);
   const signs = useSigns(board.fen);
+  const look = useSight(board.shown, page.values);
   const [side, setSide] = useState<SideName>();
   const [isTurned, setIsTurned] = useState(false);
   const fullscreen = useFullscreenDocument();
@@ -81,6 +82,7 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
   const deeds = {
     onHand: (next: Hand) => {
       signs.drop();
+      look.end();
       board.takeHand(next);
     },
     onSide: (name: SideName) => setSide(side === name ? undefined : name),
@@ -89,7 +91,7 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
     onTurn: () => setIsTurned(!isTurned),
     onWhole: () => void fullscreen.toggle(),
   };
-  useBoardKeys({ board, signs, ...deeds });
+  useBoardKeys({ board, signs, look, ...deeds });
   const beside = hand === 'sets-up' ? hand : side;
   const words = board.isComposing ? liveText.oneMoment : shownStop.words;
 
@@ -115,7 +117,7 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
         <BoardStage
           board={board}
           signs={signs}
-          values={page.values}
+          look={look}
           asking={asking}
           bottom={isTurned ? opponentOf(shownStop.bottom) : shownStop.bottom}
           questions={questions}
@@ -146,6 +148,7 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
                 segments={page.segments}
                 place={board.place}
                 hand={hand}
+                look={look}
                 onSegment={(segment) => board.openSegment(segment)}
                 onHand={deeds.onHand}
                 onTurn={deeds.onTurn}

@@ -1,5 +1,5 @@
 'use client';
-import type { Side, ValueScale } from '@/core/board';
+import type { Side } from '@/core/board';
 import { makeMoveText } from '@/core/notation';
 import { findBoardState, tryHandMove, type PositionDraft } from '@/core/rules';
 import type { DiagramMark } from '@/drawing';
@@ -7,7 +7,7 @@ import { boardStateText, handFaultText, SIDE_WORDS, workedAnswerText, type Terms
 import * as liveText from '@/text/screens/live';
 import { Board, type Drop } from '@/ui/board';
 import { useHouseVoice } from '@/ui/words';
-import { marksInHand, squaresOfRefusal, type BoardQuestions } from '@/ui/workbench';
+import { marksInHand, squaresOfRefusal, type BoardQuestions, type SightLook } from '@/ui/workbench';
 import classes from './BigBoard.module.css';
 import type { Asking } from './useAsking';
 import type { BoardState } from './useBoard';
@@ -17,7 +17,7 @@ import type { useSigns } from './useSigns';
 export function BoardStage(props: {
   readonly board: BoardState;
   readonly signs: ReturnType<typeof useSigns>;
-  readonly values: ValueScale;
+  readonly look: SightLook;
   readonly asking: Asking;
   readonly bottom: Side;
   /** Squares may be chosen for the questions of the board. */
@@ -28,7 +28,8 @@ export function BoardStage(props: {
   const { board, signs, asking } = props;
   const { terms } = useHouseVoice();
   const { shown, home, shownStop, hand, isHome, steps, ply } = board;
-  const sight = signs.findSight(shown, props.values, terms);
+  const { look } = props;
+  const sight = signs.isPlain ? undefined : look.seen;
   const isAnswerHere = board.isAnswerShown && isHome;
   const refused = board.refusal === undefined ? [] : squaresOfRefusal(board.refusal);
   const marks: DiagramMark[] = [
@@ -65,8 +66,8 @@ export function BoardStage(props: {
               props.questions.choose(square);
               return true;
             }
-            if (signs.isSighting) {
-              signs.sight(square);
+            if (look.isWaiting) {
+              look.tap(square);
               return true;
             }
             if (hand !== 'draws') return board.forBoard.onPress(square);
@@ -75,12 +76,12 @@ export function BoardStage(props: {
           }}
           marks={marks}
           {...(signs.isPlain ? {} : marksInHand(board.state, board))}
-          arrows={[...signs.drawn, ...(sight?.arrows ?? [])]}
+          arrows={[...signs.arrows, ...(sight?.arrows ?? [])]}
           trace={steps[ply - 1]?.move}
         />
       )}
       <p className={classes.below} aria-live="polite">
-        {sight?.text ?? (signs.isSighting ? liveText.tapToSee : textBelow(board, terms))}
+        {sight?.text ?? (look.isWaiting ? liveText.tapToSee : textBelow(board, terms))}
       </p>
     </div>
   );

@@ -5,7 +5,7 @@ import type { BoardPlace, BoardSegment } from '@/contracts/live';
 import { segmentText, type Terms } from '@/text';
 import { useHouseVoice } from '@/ui/words';
 import classes from './BigBoard.module.css';
-import type { Hand } from '@/ui/workbench';
+import type { Hand, SightLook } from '@/ui/workbench';
 import * as liveText from '@/text/screens/live';
 
 /** Every deed of the big board by one key; page keys are those of a presenter's remote. */
@@ -41,13 +41,14 @@ export function MoreSide(props: {
   readonly segments: readonly BoardSegment[];
   readonly place: BoardPlace;
   readonly hand: Hand;
+  readonly look: SightLook;
   readonly onSegment: (segment: number) => void;
   readonly onHand: (hand: Hand) => void;
   readonly onTurn: () => void;
   readonly onWhole: () => void;
   readonly onEnd: () => void;
 }) {
-  const { hand, onHand } = props;
+  const { hand, look, onHand } = props;
   const { terms } = useHouseVoice();
   return (
     <>
@@ -75,6 +76,12 @@ export function MoreSide(props: {
         </Button>
         <Button variant="default" aria-pressed={hand === 'draws'} onClick={() => onHand('draws')}>
           {liveText.draw}
+        </Button>
+        <Button variant="default" aria-pressed={look.isWaiting} onClick={look.togglePiece}>
+          {liveText.pieceSees}
+        </Button>
+        <Button variant="default" aria-pressed={look.isArmy} onClick={look.toggleArmy}>
+          {liveText.sideSees}
         </Button>
         <Button variant="default" onClick={props.onTurn}>
           {liveText.turnBoard}

@@ -2,7 +2,7 @@
 import { useHotkeys } from '@mantine/hooks';
 import { opponentOf } from '@/core/board';
 import type { SideName } from './BoardFoot';
-import type { Hand } from '@/ui/workbench';
+import type { Hand, SightLook } from '@/ui/workbench';
 import type { BoardState } from './useBoard';
 import type { useSigns } from './useSigns';
 
@@ -10,6 +10,7 @@ import type { useSigns } from './useSigns';
 export function useBoardKeys(deeds: {
   readonly board: BoardState;
   readonly signs: ReturnType<typeof useSigns>;
+  readonly look: SightLook;
   readonly onHand: (hand: Hand) => void;
   readonly onSide: (name: SideName) => void;
   readonly onAsk: () => void;
@@ -17,7 +18,7 @@ export function useBoardKeys(deeds: {
   readonly onTurn: () => void;
   readonly onWhole: () => void;
 }): void {
-  const { board, signs, onHand, onSide } = deeds;
+  const { board, signs, look, onHand, onSide } = deeds;
   const always: Parameters<typeof useHotkeys>[0] = [
     ['PageDown', () => board.step(1)],
     ['PageUp', () => board.step(-1)],
@@ -25,7 +26,13 @@ export function useBoardKeys(deeds: {
     [',', () => board.toPly(board.ply - 1)],
     ['H', () => board.goHome()],
     ['E', () => onHand('sets-up')],
-    ['Escape', signs.drop],
+    [
+      'Escape',
+      () => {
+        signs.drop();
+        look.end();
+      },
+    ],
   ];
   const settingUp: Parameters<typeof useHotkeys>[0] = [
     ['T', () => board.edit({ kind: 'turn', turn: opponentOf(board.home.turn) })],
@@ -43,8 +50,8 @@ export function useBoardKeys(deeds: {
     ['shift+?', () => onSide('more')],
     ['?', () => onSide('more')],
     ['D', () => onHand('draws')],
-    ['V', signs.toggleSighting],
-    ['B', () => signs.toggleArmy(board.shown.turn)],
+    ['V', look.togglePiece],
+    ['B', look.toggleArmy],
     ['G', signs.toggleGuards],
     ['F', signs.toggleFlights],
     ['X', signs.togglePlain],

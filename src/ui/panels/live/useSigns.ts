@@ -1,18 +1,9 @@
 'use client';
 import { useState } from 'react';
-import { opponentOf, type Side, type Square, type ValueScale } from '@/core/board';
+import type { Side, Square } from '@/core/board';
 import type { PositionDraft } from '@/core/rules';
-import { findSight, listArmySights } from '@/core/tactics';
 import type { DiagramArrow, DiagramMark } from '@/drawing';
-import { armySightText, sightText, type Terms } from '@/text';
-import { listArmyArrows, listArmyMarks, listSightArrows, listSightMarks } from '@/ui/workbench';
 import { listFlightMarks, listGuardMarks } from './stops';
-
-interface SightShown {
-  readonly marks: readonly DiagramMark[];
-  readonly arrows: readonly DiagramArrow[];
-  readonly text: string;
-}
 
 /**
  * Signs a coach puts on the big board: computed ones that are switched on, and arrows and rings drawn by hand. What is drawn belongs to its
@@ -25,63 +16,21 @@ export function useSigns(fen: string) {
   const [arrows, setArrows] = useState<readonly DiagramArrow[]>([]);
   const [ringed, setRinged] = useState<readonly Square[]>([]);
   const [from, setFrom] = useState<Square>();
-  const [isSighting, setIsSighting] = useState(false);
-  const [sighted, setSighted] = useState<Square>();
-  const [army, setArmy] = useState<Side>();
   const [home, setHome] = useState(fen);
   if (home !== fen) {
     setHome(fen);
     setFrom(undefined);
     setArrows([]);
     setRinged([]);
-    setSighted(undefined);
   }
   return {
     isPlain,
     toggleGuards: () => setHasGuards(!hasGuards),
     toggleFlights: () => setHasFlights(!hasFlights),
     togglePlain: () => setIsPlain(!isPlain),
-    isSighting,
-    /** What the next piece that is tapped sees; once more, and it ends. */
-    toggleSighting: () => {
-      setIsSighting(!isSighting);
-      setSighted(undefined);
-      setArmy(undefined);
-    },
-    sight: (square: Square) => setSighted(square === sighted ? undefined : square),
-    /** What the side to move sees, then the other side, then nothing. */
-    toggleArmy(turn: Side) {
-      setSighted(undefined);
-      setIsSighting(false);
-      setArmy(army === undefined ? turn : army === turn ? opponentOf(turn) : undefined);
-    },
-    /** The sight that is asked for, in marks, arrows and words; undefined: none. */
-    findSight(shown: PositionDraft, values: ValueScale, terms: Terms): SightShown | undefined {
-      if (isPlain) return undefined;
-      if (army !== undefined) {
-        const sights = listArmySights(shown, army, values);
-        return {
-          marks: listArmyMarks(shown.board, sights),
-          arrows: listArmyArrows(sights),
-          text: armySightText(shown.board, army, sights, terms),
-        };
-      }
-      const sight = isSighting && sighted !== undefined ? findSight(shown, sighted, values) : undefined;
-      return (
-        sight && {
-          marks: listSightMarks(sight),
-          arrows: listSightArrows(sight),
-          text: sightText(shown.board, sight, terms),
-        }
-      );
-    },
-    drawn: isPlain ? [] : arrows,
-    /** What is half drawn or only looked at is forgotten. */
-    drop: () => {
-      setFrom(undefined);
-      setIsSighting(false);
-      setArmy(undefined);
-    },
+    arrows: isPlain ? [] : arrows,
+    /** The first square of an arrow is forgotten. */
+    drop: () => setFrom(undefined),
     clear() {
       setFrom(undefined);
       setArrows([]);
