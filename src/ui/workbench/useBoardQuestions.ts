@@ -51,6 +51,8 @@ export function useBoardQuestions(
     isChoosing: isOpen && isChoosing,
     toggleChoosing: () => setIsChoosing(!isChoosing),
     clear: () => setChosen([]),
+    /** A question was picked: the board is the hand's again. */
+    stopChoosing: () => setIsChoosing(false),
     /** A square more, or one less. */
     choose: (square: Square) =>
       setChosen(chosen.includes(square) ? chosen.filter((other) => other !== square) : [...chosen, square]),

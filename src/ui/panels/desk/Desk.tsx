@@ -108,7 +108,10 @@ function useDeskQuestions(bench: Bench, club: Pick<DeskProps, 'values' | 'ways'>
     onTab: setTab,
     questions,
     picked,
-    onPick: setPicked,
+    onPick: (next: PickedQuestion | undefined) => {
+      questions.stopChoosing();
+      setPicked(next);
+    },
     marks: picked === undefined ? chosen : listPickedMarks(picked),
   };
 }

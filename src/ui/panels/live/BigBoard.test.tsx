@@ -546,6 +546,11 @@ test('a question about a piece: it is chosen on the board first', async () => {
   expect(asked.at(-1)).toMatchObject({
     input: { exercise: { family: 'count-reach', task: { square: 35 } } },
   });
+  // The hand moves pieces again.
+  expect(screen.getByRole('button', { name: 'Choose squares' })).toHaveAttribute('aria-pressed', 'false');
+  playByKeys('d5', 'f6');
+  await settle();
+  expect(cell('f6, white knight')).toBeInTheDocument();
 });
 
 test('a position pasted anywhere stands on the board; what is none is told and changes nothing', async () => {

@@ -75,6 +75,8 @@ function OpenBoard({ page, actions, onEnded }: BigBoardProps) {
 
   function askBrought(exercise: ExerciseTask) {
     const question = { fen: questions.fen, exercise };
+    questions.stopChoosing();
+    questions.clear();
     board.bring(question);
     void asking.askBrought(question, showBrought(question, terms).words);
   }
