@@ -531,7 +531,10 @@ function acceptWay(id: ExerciseId, task: TaskFields): Accepts {
       const [from, to] = [squareOf(move.slice(0, 2)), squareOf(move.slice(2, 4))];
       if (from !== walk.at || !stepsOf(id, walk.cells, walk.at).includes(to)) return false;
       walk = stepTo(walk, to);
-      if (walk.left.length === 0) return ply + 1 === fewest && ply + 1 === answer.moves.length;
+      if (walk.left.length > 0) continue;
+      // Step by step the board is at its end there, and what comes after is of no account; a way that is told has to stop there.
+      const isEnd = task.commit !== 'line' || ply + 1 === answer.moves.length;
+      return ply + 1 === fewest && isEnd;
     }
     // Neither right nor wrong while it goes on.
     return task.commit === 'line' ? false : undefined;
