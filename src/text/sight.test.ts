@@ -14,10 +14,10 @@ const sightOf = (name: string) => {
 
 test('the sight of a piece in words: what it attacks and protects, who does it to it, how safe its squares are', () => {
   expect(sightText(BOARD.board, sightOf('f3'), PLAIN_TERMS)).toBe(
-    'Knight on f3: protects e5. Attacked from f8. Nobody protects it. Safe squares: 7, even trade: 0, lost: 0.',
+    'Knight on f3: protects e5. Attacked from f8. Nobody protects it. Safe squares: 7, no loss in a trade: 0, lost: 0.',
   );
   expect(sightText(BOARD.board, sightOf('f8'), PLAIN_TERMS)).toBe(
-    'Rook on f8: attacks f3. Nobody attacks it. Nobody protects it. Safe squares: 11, even trade: 0, lost: 1.',
+    'Rook on f8: attacks f3. Nobody attacks it. Nobody protects it. Safe squares: 11, no loss in a trade: 0, lost: 1.',
   );
 });
 

@@ -6,7 +6,7 @@ import { listWords, SIDE_WORDS } from './words';
 
 const squaresText = (squares: readonly Square[]) => listWords(squares.map(makeSquareName));
 
-/** "Knight on f3: attacks e5, protects d4. Nobody attacks it. Protected from e2. Safe squares: 4, even trade: 1, lost: 2." */
+/** "Knight on f3: attacks e5, protects d4. Nobody attacks it. Protected from e2. Safe squares: 4, no loss in a trade: 1, lost: 2." */
 export function sightText(board: Board, sight: Sight, terms: Terms): string {
   const man = board[sight.square];
   if (man === undefined) return '';
@@ -21,7 +21,7 @@ export function sightText(board: Board, sight: Sight, terms: Terms): string {
     sight.protectors.length === 0
       ? 'Nobody protects it.'
       : `Protected from ${squaresText(sight.protectors)}.`,
-    `Safe squares: ${count('untouched')}, even trade: ${count('sound')}, lost: ${count('lost')}.`,
+    `Safe squares: ${count('untouched')}, no loss in a trade: ${count('sound')}, lost: ${count('lost')}.`,
   ].join(' ');
 }
 

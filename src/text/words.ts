@@ -97,7 +97,7 @@ type SquareSign = 'goes' | 'sound' | 'lost' | 'takes' | 'chosen' | 'hint' | 'fau
 /** What a sign says of its square, behind the square's name, to who reads by ear. */
 export const markTexts = (terms: Terms): Readonly<Record<SquareSign, string>> => ({
   goes: 'can go here',
-  sound: 'can go here, an even trade',
+  sound: 'can go here, nothing is lost',
   lost: 'is lost here',
   takes: `can be ${terms.done('capture')}`,
   chosen: 'marked',

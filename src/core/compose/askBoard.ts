@@ -1,6 +1,6 @@
 /**
- * Every question that makes sense on one board. For each family stands here what it can ask of a board that is brought; such a task is like
- * any other: judged, helped with, printed and stored the same way.
+ * Lists every question that makes sense on one board. `FITS` has one entry per family: what it can ask of the coach's own board. The tasks it
+ * returns are like all others: judged, helped with, printed and stored the same way.
  */
 import {
   EXERCISE_IDS,

@@ -1,6 +1,6 @@
 /**
- * A board that a coach brings. Beside composing fresh boards, a family says what it can ask of this one, or why it can ask nothing: so
- * whatever can be asked of a fresh board can be asked of any board.
+ * The coach's own board. A family composes fresh boards, and it says what it can ask of this one, or why it cannot: every question that fits
+ * a fresh board can also be asked of the coach's.
  */
 import { opponentOf, type Man, type Square, type ValueScale } from '../board';
 import { makeFen, makeMoveText, type MoveText } from '../notation';
@@ -32,7 +32,7 @@ export interface BroughtBoard {
 /** What a family can ask of a board; it may search, as composing may. */
 export type Fits<Task> = (brought: BroughtBoard) => Fit<Task>;
 
-/** Makes the board of what is known of it: choices that are not on it are dropped. */
+/** The coach's board with what was chosen on it; a square chosen twice counts once. */
 export function bringBoard(
   draft: PositionDraft,
   values: Points,
